@@ -1,0 +1,26 @@
+using Krasis.Core.Dispensers;
+using Krasis.Core.Espresso;
+using Krasis.Core.Ingredients;
+using Krasis.Core.Vessels;
+
+namespace Krasis.Core.Bar;
+
+/// <summary>All of the bar's facts as they are entered and stored. Nothing in it is trusted before
+/// <see cref="BarReader"/> has read it.</summary>
+public sealed record BarDocument
+{
+    /// <summary>The cups, smallest first as the lead keeps them.</summary>
+    public IReadOnlyList<CupDocument> Cups { get; init; } = [];
+
+    /// <summary>The ingredients.</summary>
+    public IReadOnlyList<IngredientDocument> Ingredients { get; init; } = [];
+
+    /// <summary>The dispensers.</summary>
+    public IReadOnlyList<DispenserDocument> Dispensers { get; init; } = [];
+
+    /// <summary>The espresso recipes.</summary>
+    public IReadOnlyList<EspressoDocument> Espresso { get; init; } = [];
+
+    /// <summary>The house rules.</summary>
+    public HouseDocument House { get; init; } = new();
+}

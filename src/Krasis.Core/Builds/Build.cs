@@ -1,0 +1,13 @@
+using Krasis.Core.Measures;
+using Krasis.Core.Vessels;
+
+namespace Krasis.Core.Builds;
+
+/// <summary>A drink's recipe, read against the facts of one bar by <see cref="BuildReader"/>.</summary>
+/// <param name="Name">What the drink is called.</param>
+/// <param name="Reserve">Height kept free below the brim, for foam, whip and lid.</param>
+/// <param name="Sizes">The cups it is sold in, at least one, none twice.</param>
+/// <param name="ReferenceSize">The one of them that the lead tastes and sets first.</param>
+/// <param name="Lines">What goes in, in pour order.</param>
+public sealed record Build(
+    string Name, Millimetres Reserve, IReadOnlyList<CupId> Sizes, CupId ReferenceSize, IReadOnlyList<BuildLine> Lines);

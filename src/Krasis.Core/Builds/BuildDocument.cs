@@ -1,0 +1,21 @@
+namespace Krasis.Core.Builds;
+
+/// <summary>A build as it is entered and stored. Nothing in it is trusted before <see cref="BuildReader"/> has read
+/// it.</summary>
+public sealed record BuildDocument
+{
+    /// <summary>What the drink is called.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>Height kept free below the brim, mm.</summary>
+    public double? ReserveMm { get; init; }
+
+    /// <summary>The ids of the cups it is sold in.</summary>
+    public IReadOnlyList<string> Sizes { get; init; } = [];
+
+    /// <summary>The id of the cup that the lead tastes and sets first; one of <see cref="Sizes"/>.</summary>
+    public string? ReferenceSize { get; init; }
+
+    /// <summary>What goes in, in pour order.</summary>
+    public IReadOnlyList<LineDocument> Lines { get; init; } = [];
+}

@@ -1,0 +1,167 @@
+using System.Globalization;
+using Krasis.Core.Bar;
+using Krasis.Core.Ingredients;
+using Krasis.Core.Input;
+using Krasis.Core.Measures;
+using Krasis.Core.Vessels;
+
+namespace Krasis.Core.Builds;
+
+/// <summary>Reads builds against the facts of a bar.</summary>
+public static class BuildReader
+{
+    /// <summary>The most lines a build may have; a drink of more is a slip (common practice, no source).</summary>
+    public const int MostLines = 40;
+
+    /// <summary>The most sizes a build may have.</summary>
+    public const int MostSizes = 12;
+
+    /// <summary>Reads a build.</summary>
+    /// <param name="document">The document.</param>
+    /// <param name="bar">The bar that is to pour it: every cup, ingredient, dispenser and espresso recipe that the
+    /// build needs must be there.</param>
+    /// <param name="nameless">Whether the name may be missing, as in a build that is only being tried.</param>
+    /// <returns>The build, or every problem, under fields such as <c>lines[2].amount</c>.</returns>
+    public static Reading<Build> Read(BuildDocument document, BarFacts bar, bool nameless = false)
+    {
+        var fields = new FieldReader();
+        var name = nameless && string.IsNullOrWhiteSpace(document.Name) ? "" : fields.Name("name", document.Name);
+        var sizes = ReadSizes(document, bar, fields);
+        var reference = new CupId(document.ReferenceSize ?? "");
+        if (!document.Sizes.Contains(reference.Value))
+        {
+            fields.Report("referenceSize", document.ReferenceSize, "The reference size is not one of the build's sizes.", "the id of one of the sizes");
+        }
+
+        var reserve = ReadReserve(document, sizes, fields);
+        var lines = ReadLines(document, bar, fields);
+        return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, lines));
+    }
+
+    private static List<Cup> ReadSizes(BuildDocument document, BarFacts bar, FieldReader fields)
+    {
+        if (document.Sizes.Count is 0 or > MostSizes)
+        {
+            fields.Report("sizes", document.Sizes.Count.ToString(CultureInfo.InvariantCulture), $"The build has {document.Sizes.Count} sizes.", $"1 to {MostSizes} cups of the bar");
+            return [];
+        }
+
+        var cups = new List<Cup>();
+        for (var i = 0; i < document.Sizes.Count; i++)
+        {
+            var id = document.Sizes[i];
+            if (bar.Find(new CupId(id ?? "")) is not { } cup)
+            {
+                fields.Report($"sizes[{i}]", id, $"The bar has no cup '{Problem.Shorten(id ?? "")}'.", "the id of a cup of the bar");
+            }
+            else if (cups.Contains(cup))
+            {
+                fields.Report($"sizes[{i}]", id, $"{cup.Name} is there twice.", "each cup once");
+            }
+            else
+            {
+                cups.Add(cup);
+            }
+        }
+
+        return cups;
+    }
+
+    private static Millimetres ReadReserve(BuildDocument document, List<Cup> sizes, FieldReader fields)
+    {
+        var reserve = Millimetres.From(fields.Number("reserveMm", document.ReserveMm, 0, 100, "mm"));
+        foreach (var cup in sizes)
+        {
+            // Half a cup must stay to work with, or the sizes have nothing to be in proportion to.
+            if (reserve > cup.Shape.Height * 0.5)
+            {
+                fields.Report("reserveMm", Say(reserve.Value), $"{Say(reserve.Value)} mm is more than half of {cup.Name}, which is {Say(cup.Shape.Height.Value)} mm high.", $"at most {Say(cup.Shape.Height.Value / 2)} mm");
+                break;
+            }
+        }
+
+        return reserve;
+    }
+
+    private static List<BuildLine> ReadLines(BuildDocument document, BarFacts bar, FieldReader fields)
+    {
+        if (document.Lines.Count > MostLines)
+        {
+            fields.Report("lines", document.Lines.Count.ToString(CultureInfo.InvariantCulture), $"The build has {document.Lines.Count} lines.", $"at most {MostLines} lines");
+            return [];
+        }
+
+        var lines = new List<BuildLine>();
+        var ids = new HashSet<string>(StringComparer.Ordinal);
+        for (var i = 0; i < document.Lines.Count; i++)
+        {
+            var reading = ReadLine(document.Lines[i] ?? new LineDocument(), document, bar, $"lines[{i}]");
+            fields.Take(reading.Problems);
+            if (reading.IsRead)
+            {
+                lines.Add(reading.Value);
+                if (!ids.Add(reading.Value.Id.Value))
+                {
+                    fields.Report($"lines[{i}].id", reading.Value.Id.Value, "Another line has the same id.", "an id of its own");
+                }
+            }
+        }
+
+        return lines;
+    }
+
+    private static Reading<BuildLine> ReadLine(LineDocument line, BuildDocument build, BarFacts bar, string path)
+    {
+        var fields = new FieldReader(path);
+        var id = fields.Id("id", line.Id);
+        var ingredient = bar.Find(new IngredientId(line.Ingredient ?? ""));
+        if (ingredient is null)
+        {
+            fields.Report("ingredient", line.Ingredient, line.Ingredient is null ? "No ingredient is chosen." : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.", "the id of an ingredient of the bar");
+        }
+
+        var measure = Measure.Find(line.Measure);
+        if (measure is null)
+        {
+            fields.Report("measure", line.Measure, line.Measure is null ? "No measure is chosen." : $"'{Problem.Shorten(line.Measure)}' is not a measure.", string.Join(", ", Measure.All.Select(known => known.Code)));
+        }
+        else if (ingredient is not null && Dosing.Refusal(ingredient, measure, bar) is { } refusal)
+        {
+            fields.Report("measure", measure.Code, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Code)));
+        }
+
+        // A wrong measure is told once; the amounts are still read, in the widest bounds there are.
+        var unit = measure ?? Measure.Millilitre;
+        var set = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
+        var pins = ReadPins(line, build, unit, fields);
+        return fields.Finish(() => new BuildLine(new LineId(id), ingredient!.Id, set, pins));
+    }
+
+    private static Dictionary<CupId, Quantity> ReadPins(LineDocument line, BuildDocument build, Measure measure, FieldReader fields)
+    {
+        var pins = new Dictionary<CupId, Quantity>();
+        for (var i = 0; i < line.Pins.Count; i++)
+        {
+            // A list in a request may hold nulls, whatever its type says.
+            var pin = line.Pins[i] ?? new PinDocument();
+            var size = pin.Size ?? "";
+            var amount = fields.Number($"pins[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
+            if (size == build.ReferenceSize)
+            {
+                fields.Report($"pins[{i}].size", size, "The reference size is set, not pinned.", "another of the build's sizes");
+            }
+            else if (!build.Sizes.Contains(size))
+            {
+                fields.Report($"pins[{i}].size", size, "The build has no such size.", "one of the build's sizes");
+            }
+            else if (!pins.TryAdd(new CupId(size), new Quantity(amount, measure)))
+            {
+                fields.Report($"pins[{i}].size", size, "The size is pinned twice.", "one pin a size");
+            }
+        }
+
+        return pins;
+    }
+
+    private static string Say(double number) => number.ToString("0.#", CultureInfo.InvariantCulture);
+}

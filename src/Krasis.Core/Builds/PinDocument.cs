@@ -1,0 +1,11 @@
+namespace Krasis.Core.Builds;
+
+/// <summary>An amount that the lead has said by hand for one size, as it is entered and stored.</summary>
+public sealed record PinDocument
+{
+    /// <summary>The id of the cup.</summary>
+    public string? Size { get; init; }
+
+    /// <summary>How much, in the line's measure.</summary>
+    public double? Amount { get; init; }
+}

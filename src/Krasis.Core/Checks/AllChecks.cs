@@ -1,0 +1,19 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Mixing;
+
+namespace Krasis.Core.Checks;
+
+/// <summary>Every check there is. A new one is a class of its own and a line here.</summary>
+public static class AllChecks
+{
+    private static readonly IReadOnlyList<ICheck> Checks = [new Overfull(), new NotPourable(), new RoundedAway()];
+
+    /// <summary>Puts a sheet before every check.</summary>
+    /// <returns>The findings, the gravest first, and among equals by size and check.</returns>
+    public static IReadOnlyList<Finding> Judge(BuildSheet sheet, BarFacts bar) =>
+    [
+        .. sheet.Sizes
+            .SelectMany(size => Checks.SelectMany(check => check.Judge(size, bar)))
+            .OrderBy(finding => finding.Severity),
+    ];
+}

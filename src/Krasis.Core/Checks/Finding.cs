@@ -1,0 +1,14 @@
+using Krasis.Core.Builds;
+using Krasis.Core.Vessels;
+
+namespace Krasis.Core.Checks;
+
+/// <summary>Something that a check has found wrong with a build.</summary>
+/// <param name="Check">The check's name, such as <c>overfull</c>.</param>
+/// <param name="Severity">How grave it is.</param>
+/// <param name="Size">The size it is about.</param>
+/// <param name="Line">The line it is about, or null when it is about the whole cup.</param>
+/// <param name="Message">What is wrong, in the lead's words, naming the size.</param>
+/// <param name="Mend">What would put it right, or null when nothing simple would.</param>
+public sealed record Finding(
+    string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend);

@@ -1,0 +1,36 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Measures;
+using Krasis.Core.Mixing;
+using Krasis.Core.Scaling;
+
+namespace Krasis.Core.Checks;
+
+/// <summary>A count of strokes or shots that was set or pinned cannot be poured, because this bar gives only whole
+/// ones. Amounts by volume and on the scale are the lead's own business.</summary>
+public sealed class NotPourable : ICheck
+{
+    /// <summary>The check's name in findings.</summary>
+    public const string Name = "not-pourable";
+
+    /// <inheritdoc/>
+    public IEnumerable<Finding> Judge(SizeSheet size, BarFacts bar)
+    {
+        foreach (var line in size.Lines)
+        {
+            var quantity = new Quantity(line.Amount, Measure.Find(line.Measure)!);
+            if (quantity.Measure.Kind is not (MeasureKind.Stroke or MeasureKind.Shot) || BarRounding.IsPourable(quantity, line.Step))
+            {
+                continue;
+            }
+
+            var nearest = BarRounding.Round(quantity, line.Step);
+            yield return new Finding(
+                Name,
+                Severity.Fault,
+                size.Size,
+                line.Line,
+                $"{size.Name}: {quantity} of {line.IngredientName} cannot be poured; this bar gives whole {quantity.Measure.Plural} only.",
+                new Mend($"Make it {nearest}", [new CellEdit(line.Line, size.Size, nearest.Amount)]));
+        }
+    }
+}

@@ -1,0 +1,17 @@
+using Krasis.Core.Measures;
+
+namespace Krasis.Core.Ingredients;
+
+/// <summary>Something that goes into a cup.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What the bar calls it.</param>
+/// <param name="Kind">What sort of thing it is.</param>
+/// <param name="Density">Its density as served; for ice, that of the solid.</param>
+/// <param name="Colour">Its colour in drawings, as <c>#rrggbb</c>.</param>
+/// <param name="PieceMass">The mass of one piece of ice; null for everything else.</param>
+public sealed record Ingredient(
+    IngredientId Id, string Name, IngredientKind Kind, Density Density, string Colour, Grams? PieceMass)
+{
+    /// <summary>Whether it is ice.</summary>
+    public bool IsIce => Kind == IngredientKind.Ice;
+}

@@ -1,0 +1,26 @@
+namespace Krasis.Core.Ingredients;
+
+/// <summary>What sort of thing an ingredient is; it decides how the bar rounds it and how it behaves in the cup.</summary>
+public enum IngredientKind
+{
+    /// <summary>Espresso, made by an espresso recipe and poured in shots.</summary>
+    Espresso,
+
+    /// <summary>Coffee brewed in a batch: iced coffee, cold brew, strong brew.</summary>
+    Coffee,
+
+    /// <summary>Milk, cream and plant drinks.</summary>
+    Milk,
+
+    /// <summary>Thin flavoured syrup.</summary>
+    Syrup,
+
+    /// <summary>Thick sauce.</summary>
+    Sauce,
+
+    /// <summary>Water and soda.</summary>
+    Water,
+
+    /// <summary>Ice, which floats.</summary>
+    Ice,
+}

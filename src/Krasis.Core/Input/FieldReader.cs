@@ -1,0 +1,109 @@
+using System.Globalization;
+
+namespace Krasis.Core.Input;
+
+/// <summary>Reads the fields of a document one after another and keeps every problem, so that people are told all
+/// of them at once.</summary>
+/// <param name="root">The path of the document itself, put before every field's name; empty at the top.</param>
+public sealed class FieldReader(string root = "")
+{
+    private readonly List<Problem> problems = [];
+
+    /// <summary>What has been found so far.</summary>
+    public IReadOnlyList<Problem> Problems => problems;
+
+    /// <summary>Notes a problem.</summary>
+    public void Report(string field, string? value, string message, string accepted) =>
+        problems.Add(Problem.At(Path(field), value, message, accepted));
+
+    /// <summary>Takes over the problems of a part that was read elsewhere.</summary>
+    public void Take(IEnumerable<Problem> found) => problems.AddRange(found);
+
+    /// <summary>Reads a name that people see: trimmed, not empty, on one line, at most 120 characters.</summary>
+    public string Name(string field, string? value) => Text(field, value, "name", 120);
+
+    /// <summary>Reads a reference to something by its id: not empty, at most 80 characters.</summary>
+    public string Id(string field, string? value) => Text(field, value, "id", 80);
+
+    /// <summary>Reads a number from <paramref name="least"/> to <paramref name="most"/>, both included.</summary>
+    /// <returns>The number; <paramref name="least"/> when there is a problem, so that reading can go on.</returns>
+    public double Number(string field, double? value, double least, double most, string unit)
+    {
+        var accepted = $"a number from {Say(least)} to {Say(most)} {unit}".TrimEnd();
+        if (value is not { } number)
+        {
+            Report(field, null, "A number is missing.", accepted);
+            return least;
+        }
+
+        if (double.IsNaN(number) || number < least || number > most)
+        {
+            var given = double.IsFinite(number) ? Say(number) : null;
+            var what = given is null ? "That number" : $"{given} {unit}".TrimEnd();
+            Report(field, given, $"{what} is too {(number < least ? "little" : "much")}.", accepted);
+            return least;
+        }
+
+        return number;
+    }
+
+    /// <summary>Reads a whole number from <paramref name="least"/> to <paramref name="most"/>, both included.</summary>
+    public int Whole(string field, double? value, int least, int most, string unit)
+    {
+        var number = Number(field, value, least, most, unit);
+        if (number != Math.Floor(number))
+        {
+            Report(field, Say(number), $"{Say(number)} is not a whole number.", $"a whole number from {least} to {most}");
+            return least;
+        }
+
+        return (int)number;
+    }
+
+    /// <summary>Reads one of a few words.</summary>
+    public T Word<T>(string field, string? value, T fallback)
+        where T : struct, Enum
+    {
+        foreach (var name in Enum.GetNames<T>())
+        {
+            if (string.Equals(JsonWord(name), value, StringComparison.Ordinal))
+            {
+                return Enum.Parse<T>(name);
+            }
+        }
+
+        Report(field, value, value is null ? "Nothing is chosen." : $"'{Problem.Shorten(value)}' is not one of the choices.", string.Join(", ", Enum.GetNames<T>().Select(JsonWord)));
+        return fallback;
+    }
+
+    /// <summary>The value, or all the problems found.</summary>
+    public Reading<T> Finish<T>(Func<T> make) =>
+        problems.Count == 0 ? Reading<T>.Of(make()) : Reading<T>.Failed(problems);
+
+    /// <summary>The full path of a field of this document.</summary>
+    public string Path(string field) => root.Length == 0 ? field : field.Length == 0 ? root : $"{root}.{field}";
+
+    private static string JsonWord(string name) => char.ToLowerInvariant(name[0]) + name[1..];
+
+    private static string Say(double number) => number.ToString("0.####", CultureInfo.InvariantCulture);
+
+    private string Text(string field, string? value, string what, int longest)
+    {
+        var text = value?.Trim() ?? "";
+        var accepted = $"1 to {longest} characters on one line";
+        if (text.Length == 0)
+        {
+            Report(field, value, $"The {what} is empty.", accepted);
+        }
+        else if (text.Length > longest)
+        {
+            Report(field, text, $"The {what} has {text.Length} characters, which is more than {longest}.", accepted);
+        }
+        else if (text.Any(char.IsControl))
+        {
+            Report(field, text, $"The {what} holds a line break or another control character.", accepted);
+        }
+
+        return text;
+    }
+}

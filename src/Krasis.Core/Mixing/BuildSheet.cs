@@ -1,0 +1,12 @@
+using Krasis.Core.Checks;
+using Krasis.Core.Vessels;
+
+namespace Krasis.Core.Mixing;
+
+/// <summary>A build worked out for every size.</summary>
+/// <param name="Name">What the drink is called.</param>
+/// <param name="ReferenceSize">The size that the lead sets.</param>
+/// <param name="Sizes">Every size, in the build's order.</param>
+/// <param name="Findings">What the checks have found, the gravest first.</param>
+public sealed record BuildSheet(
+    string Name, CupId ReferenceSize, IReadOnlyList<SizeSheet> Sizes, IReadOnlyList<Finding> Findings);

@@ -1,0 +1,46 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Ingredients;
+using Krasis.Core.Measures;
+
+namespace Krasis.Core.Scaling;
+
+/// <summary>Rounds quantities to what the bar can pour.</summary>
+public static class BarRounding
+{
+    /// <summary>The smallest difference that the bar pours: whole strokes and shots; the house's steps for milk, coffee
+    /// and water in ml, for ice and for the scale; the marks that spoons, jugs and cups carry (common practice, no
+    /// source).</summary>
+    /// <returns>A step above zero, in <paramref name="measure"/>.</returns>
+    public static double StepOf(Measure measure, Ingredient ingredient, HouseRules house)
+    {
+        if (measure.Kind is MeasureKind.Stroke or MeasureKind.Shot)
+        {
+            return 1;
+        }
+
+        if (measure == Measure.Gram)
+        {
+            return ingredient.IsIce ? house.IceStep.Value : house.WeighingStep.Value;
+        }
+
+        if (measure == Measure.Millilitre)
+        {
+            // Syrups by volume go through a jigger or a syringe, which are marked finer than a milk jug.
+            return ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce ? Math.Min(1, house.LiquidStep.Value) : house.LiquidStep.Value;
+        }
+
+        return measure == Measure.UsTablespoon || measure == Measure.UsTeaspoon || measure == Measure.MetricTablespoon || measure == Measure.MetricTeaspoon ? 0.5 : 0.25;
+    }
+
+    /// <summary>Rounds to the nearest whole number of steps, halves upwards.</summary>
+    /// <returns>A quantity that differs from the given one by at most half a step.</returns>
+    public static Quantity Round(Quantity quantity, double step) =>
+        quantity.With(Math.Round(quantity.Amount / step, MidpointRounding.AwayFromZero) * step);
+
+    /// <summary>Whether a quantity is a whole number of steps, to within a millionth of one.</summary>
+    public static bool IsPourable(Quantity quantity, double step)
+    {
+        var steps = quantity.Amount / step;
+        return Math.Abs(steps - Math.Round(steps)) < 1e-6;
+    }
+}

@@ -1,0 +1,12 @@
+using Krasis.Core.Builds;
+using Krasis.Core.Measures;
+
+namespace Krasis.Core.Scaling;
+
+/// <summary>Everything grows with the cup: each quantity is in proportion to the working volume.</summary>
+public sealed class WithTheCup : IScaling
+{
+    /// <inheritdoc/>
+    public Quantity Scale(BuildLine line, ScaledSize reference, ScaledSize size) =>
+        line.Set.With(line.Set.Amount * (size.WorkingVolume / reference.WorkingVolume));
+}

@@ -1,0 +1,27 @@
+using Krasis.Core.Measures;
+
+namespace Krasis.Core.Vessels;
+
+/// <summary>A cup: its measured shape, made to agree with its weighed brim capacity.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What the bar calls it.</param>
+/// <param name="Shape">Its inside, as measured with a rule.</param>
+/// <param name="Brim">Its brim weighing.</param>
+public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim)
+{
+    /// <summary>Millilitres that the cup holds when level full, as weighed.</summary>
+    public Millilitres BrimCapacity => Brim.Capacity;
+
+    private double Correction => BrimCapacity / Shape.Capacity;
+
+    /// <summary>The volume up to a height: the frustum's, in proportion to the weighed capacity, so that the whole
+    /// height holds just <see cref="BrimCapacity"/>.</summary>
+    public Millilitres VolumeTo(Millimetres height) => Shape.VolumeTo(height) * Correction;
+
+    /// <summary>The height up to which a volume fills the cup; the brim's height for anything more.</summary>
+    public Millimetres HeightFor(Millilitres volume) => Shape.HeightFor(Millilitres.From(volume.Value / Correction));
+
+    /// <summary>The working volume: what lies below a reserve.</summary>
+    /// <param name="reserve">Height kept free below the brim, from 0 to less than the cup's height.</param>
+    public Millilitres WorkingVolume(Millimetres reserve) => VolumeTo(Shape.Height - reserve);
+}

@@ -1,0 +1,49 @@
+using System.Globalization;
+using Krasis.Core.Input;
+using Krasis.Core.Measures;
+
+namespace Krasis.Core.Vessels;
+
+/// <summary>Reads cups.</summary>
+public static class CupReader
+{
+    // A rule in a paper cup is good to a few per cent; a third off means that one of the numbers belongs to
+    // another cup (common practice, no source).
+    private const double LargestContradiction = 0.30;
+
+    /// <summary>Reads one cup.</summary>
+    /// <param name="document">The document.</param>
+    /// <param name="path">Where it stands, for the problems' fields; empty when it stands alone.</param>
+    public static Reading<Cup> Read(CupDocument document, string path = "")
+    {
+        var fields = new FieldReader(path);
+        var id = fields.Id("id", document.Id);
+        var name = fields.Name("name", document.Name);
+        var top = fields.Number("topDiameterMm", document.TopDiameterMm, 20, 300, "mm");
+        var bottom = fields.Number("bottomDiameterMm", document.BottomDiameterMm, 10, 300, "mm");
+        var height = fields.Number("heightMm", document.HeightMm, 20, 400, "mm");
+        var water = fields.Number("waterGrams", document.WaterGrams, 10, 5000, "g");
+        var temperature = fields.Number("waterCelsius", document.WaterCelsius, WaterDensity.Coldest.Value, WaterDensity.Hottest.Value, "°C");
+        if (fields.Problems.Count > 0)
+        {
+            return Reading<Cup>.Failed(fields.Problems);
+        }
+
+        var cup = new Cup(
+            new CupId(id),
+            name,
+            new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height)),
+            new BrimWeighing(Grams.From(water), Celsius.From(temperature)));
+        var geometry = cup.Shape.Capacity;
+        if (Math.Abs((cup.BrimCapacity / geometry) - 1) > LargestContradiction)
+        {
+            fields.Report(
+                "waterGrams",
+                water.ToString(CultureInfo.InvariantCulture),
+                $"The water weighed fills {cup.BrimCapacity.Value:0} ml, but the diameters and the height hold {geometry.Value:0} ml.",
+                $"a weighing and lengths that agree within {LargestContradiction * 100:0} %");
+        }
+
+        return fields.Finish(() => cup);
+    }
+}

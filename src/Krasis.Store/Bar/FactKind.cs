@@ -1,0 +1,34 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Dispensers;
+using Krasis.Core.Espresso;
+using Krasis.Core.Ingredients;
+using Krasis.Core.Vessels;
+
+namespace Krasis.Store.Bar;
+
+/// <summary>A sort of fact, and the type of its document.</summary>
+/// <typeparam name="TDocument">The document's type.</typeparam>
+/// <param name="Name">Its name in the file and in addresses.</param>
+public sealed record FactKind<TDocument>(string Name);
+
+/// <summary>The sorts of facts there are.</summary>
+public static class FactKinds
+{
+    /// <summary>Cups.</summary>
+    public static FactKind<CupDocument> Cups { get; } = new("cups");
+
+    /// <summary>Ingredients.</summary>
+    public static FactKind<IngredientDocument> Ingredients { get; } = new("ingredients");
+
+    /// <summary>Dispensers.</summary>
+    public static FactKind<DispenserDocument> Dispensers { get; } = new("dispensers");
+
+    /// <summary>Espresso recipes.</summary>
+    public static FactKind<EspressoDocument> Espresso { get; } = new("espresso");
+
+    /// <summary>House rules, of which there is one, under the id <see cref="HouseId"/>.</summary>
+    public static FactKind<HouseDocument> House { get; } = new("house");
+
+    /// <summary>The id of the house rules.</summary>
+    public const string HouseId = "house";
+}

@@ -1,0 +1,82 @@
+using System.Globalization;
+using Dapper;
+using Krasis.Core.Builds;
+using Microsoft.Data.Sqlite;
+
+namespace Krasis.Store.Builds;
+
+/// <summary>Keeps builds.</summary>
+public sealed class BuildStore
+{
+    private const string Columns = "id, version, created_at AS createdAt, updated_at AS updatedAt, document";
+
+    private readonly SqliteConnection connection;
+    private readonly SqliteTransaction transaction;
+
+    internal BuildStore(SqliteConnection connection, SqliteTransaction transaction)
+    {
+        this.connection = connection;
+        this.transaction = transaction;
+    }
+
+    /// <summary>Every build that is not deleted, by name.</summary>
+    public IReadOnlyList<StoredBuild> List() =>
+        Query($"SELECT {Columns} FROM build WHERE deleted_at IS NULL ORDER BY name COLLATE NOCASE, id");
+
+    /// <summary>Every build that is deleted and can be restored, the last deleted first.</summary>
+    public IReadOnlyList<StoredBuild> ListDeleted() =>
+        Query($"SELECT {Columns} FROM build WHERE deleted_at IS NOT NULL ORDER BY deleted_at DESC, id");
+
+    /// <summary>A build that is not deleted, or null.</summary>
+    public StoredBuild? Find(string id) =>
+        Query($"SELECT {Columns} FROM build WHERE id = @id AND deleted_at IS NULL", new { id }).SingleOrDefault();
+
+    /// <summary>A build that is deleted, or null.</summary>
+    public StoredBuild? FindDeleted(string id) =>
+        Query($"SELECT {Columns} FROM build WHERE id = @id AND deleted_at IS NOT NULL", new { id }).SingleOrDefault();
+
+    /// <summary>Keeps a new build as version 1.</summary>
+    /// <exception cref="SqliteException">There is one of that id.</exception>
+    public void Add(string id, BuildDocument document, DateTimeOffset now) => connection.Execute(
+        "INSERT INTO build (id, name, version, created_at, updated_at, document) VALUES (@id, @name, 1, @now, @now, @json)",
+        new { id, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
+        transaction);
+
+    /// <summary>Keeps a changed build, if it still is the version that was changed.</summary>
+    public SaveOutcome Update(string id, long expectedVersion, BuildDocument document, DateTimeOffset now) => Outcome(id, connection.Execute(
+        """
+        UPDATE build SET name = @name, document = @json, updated_at = @now, version = version + 1
+        WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL
+        """,
+        new { id, expectedVersion, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
+        transaction));
+
+    /// <summary>Marks a build as deleted, if it still is the version that was seen.</summary>
+    public SaveOutcome Delete(string id, long expectedVersion, DateTimeOffset now) => Outcome(id, connection.Execute(
+        "UPDATE build SET deleted_at = @now WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
+        new { id, expectedVersion, now = Text(now) },
+        transaction));
+
+    /// <summary>Takes a deletion back.</summary>
+    /// <returns>Whether there was one.</returns>
+    public bool Restore(string id) => connection.Execute(
+        "UPDATE build SET deleted_at = NULL WHERE id = @id AND deleted_at IS NOT NULL", new { id }, transaction) > 0;
+
+    private static string Text(DateTimeOffset time) => time.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
+
+    private SaveOutcome Outcome(string id, int changed) =>
+        changed > 0 ? SaveOutcome.Saved : Find(id) is null ? SaveOutcome.Missing : SaveOutcome.Stale;
+
+    private List<StoredBuild> Query(string sql, object? parameters = null) =>
+        [.. connection.Query<Row>(sql, parameters, transaction).Select(row => row.Read())];
+
+    private sealed record Row(string Id, long Version, string CreatedAt, string UpdatedAt, string Document)
+    {
+        public StoredBuild Read() => new(
+            Id,
+            Version,
+            DateTimeOffset.Parse(CreatedAt, CultureInfo.InvariantCulture),
+            DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
+            StoreJson.Read<BuildDocument>(Document));
+    }
+}

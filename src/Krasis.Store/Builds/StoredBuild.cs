@@ -1,0 +1,12 @@
+using Krasis.Core.Builds;
+
+namespace Krasis.Store.Builds;
+
+/// <summary>A build in the file.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Version">How often it has been saved, from 1.</param>
+/// <param name="CreatedAt">When it was first saved.</param>
+/// <param name="UpdatedAt">When it was last saved.</param>
+/// <param name="Document">Its document.</param>
+public sealed record StoredBuild(
+    string Id, long Version, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildDocument Document);

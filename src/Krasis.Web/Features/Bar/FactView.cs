@@ -1,0 +1,8 @@
+namespace Krasis.Web.Features.Bar;
+
+/// <summary>A fact that is kept.</summary>
+/// <typeparam name="TDocument">Its document's type.</typeparam>
+/// <param name="Id">Its id.</param>
+/// <param name="Etag">Its version, to be sent as If-Match with a change.</param>
+/// <param name="Document">The fact itself.</param>
+public sealed record FactView<TDocument>(string Id, string Etag, TDocument Document);

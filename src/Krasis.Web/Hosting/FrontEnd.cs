@@ -1,0 +1,33 @@
+namespace Krasis.Web.Hosting;
+
+/// <summary>Serves the built front end.</summary>
+public static class FrontEnd
+{
+    private const string Page = "index.html";
+
+    /// <summary>Sends the page for every address that is not a file, an endpoint or part of the API.</summary>
+    public static void Serve(WebApplication app)
+    {
+        var files = new StaticFileOptions
+        {
+            // The names of built files carry a hash of their content; only the page itself must be asked for again.
+            OnPrepareResponse = served => served.Context.Response.Headers.CacheControl =
+                served.File.Name == Page ? "no-cache" : "public, max-age=31536000, immutable",
+        };
+        app.UseDefaultFiles();
+        app.UseStaticFiles(files);
+
+        // Not for the API, or a wrong address there would be answered with a page.
+        app.MapFallbackToFile("{*path:regex(^(?!api/|openapi/).*$):nonfile}", Page, files);
+    }
+
+    /// <summary>Tells browsers to take scripts, styles and fonts from here alone.</summary>
+    public static Task Protect(HttpContext context, RequestDelegate next)
+    {
+        var headers = context.Response.Headers;
+        headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+        headers.XContentTypeOptions = "nosniff";
+        headers["Referrer-Policy"] = "no-referrer";
+        return next(context);
+    }
+}

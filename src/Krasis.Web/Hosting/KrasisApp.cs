@@ -1,0 +1,96 @@
+using System.Net;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Krasis.Store;
+using Krasis.Web.Features.Bar;
+using Krasis.Web.Features.Builds;
+using Krasis.Web.Features.Health;
+using Krasis.Web.Features.Mixing;
+using Krasis.Web.Features.Quantities;
+using Krasis.Web.Json;
+using Krasis.Web.Problems;
+using Krasis.Web.Seeding;
+using Microsoft.AspNetCore.Hosting.Server;
+using Microsoft.AspNetCore.Hosting.Server.Features;
+using Microsoft.AspNetCore.Routing.Constraints;
+
+namespace Krasis.Web.Hosting;
+
+/// <summary>Puts the program together.</summary>
+public static class KrasisApp
+{
+    /// <summary>The largest request taken, in bytes. The largest build there can be is a tenth of it.</summary>
+    public const int LargestRequest = 1_000_000;
+
+    /// <summary>Opens the data file and makes the web application, ready to be started.</summary>
+    /// <exception cref="KrasisFileException">The data file cannot be used.</exception>
+    public static WebApplication Create(KrasisOptions options)
+    {
+        var file = KrasisFile.Open(options.DataFile);
+        Seeder.FillIfFresh(file, options.Demo, TimeProvider.System);
+
+        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions
+        {
+            ContentRootPath = AppContext.BaseDirectory,
+            WebRootPath = "wwwroot",
+        });
+        builder.Logging.SetMinimumLevel(LogLevel.Warning).AddSimpleConsole();
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.Listen(options.Listen, options.Port);
+            kestrel.Limits.MaxRequestBodySize = LargestRequest;
+            kestrel.AddServerHeader = false;
+        });
+        builder.Services.AddSingleton(file);
+        builder.Services.AddSingleton(TimeProvider.System);
+        builder.Services.Configure<RouteOptions>(routes => routes.SetParameterPolicy<RegexInlineRouteConstraint>("regex"));
+        builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
+        builder.Services.ConfigureHttpJsonOptions(json => Configure(json.SerializerOptions));
+        builder.Services.AddExceptionHandler<BadRequests>();
+        builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = BadRequests.Explain);
+        builder.Services.AddOpenApi(MeasuredSchemas.Describe);
+        if (IPAddress.IsLoopback(options.Listen))
+        {
+            // A page of another site must not reach a loopback server under a name of its own.
+            builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = ["localhost", "127.0.0.1", "[::1]"]);
+        }
+
+        var app = builder.Build();
+        if (IPAddress.IsLoopback(options.Listen))
+        {
+            app.UseHostFiltering();
+        }
+
+        app.UseExceptionHandler();
+        app.UseStatusCodePages();
+        app.Use(FrontEnd.Protect);
+        app.Use(BadRequests.KeepBody);
+        FrontEnd.Serve(app);
+        app.MapOpenApi();
+        HealthEndpoint.Map(app);
+        BuildEndpoints.Map(app);
+        MixEndpoint.Map(app);
+        QuantityEndpoint.Map(app);
+        BarEndpoints.Map(app);
+        app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));
+        return app;
+    }
+
+    private static void Configure(JsonSerializerOptions json)
+    {
+        // A number in quotes is text, and a field that nobody knows is a slip: both are told, not guessed at.
+        json.NumberHandling = JsonNumberHandling.Strict;
+        json.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+        json.RespectNullableAnnotations = true;
+        json.Converters.Add(new MeasuredJsonConverterFactory());
+        json.Converters.Add(new IdJsonConverterFactory());
+        json.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+    }
+
+    private static void Announce(WebApplication app, KrasisFile file)
+    {
+        var addresses = app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses;
+        Console.WriteLine($"Krasis answers at {string.Join(", ", addresses)}");
+        Console.WriteLine($"Its data is in {file.Path}");
+    }
+}

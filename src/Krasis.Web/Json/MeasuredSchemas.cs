@@ -1,0 +1,47 @@
+using Krasis.Core.Measures;
+using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
+
+namespace Krasis.Web.Json;
+
+/// <summary>Describes the API: measures are numbers with their unit, ids are strings.</summary>
+public static class MeasuredSchemas
+{
+    public static void Describe(OpenApiOptions options)
+    {
+        options.AddDocumentTransformer((document, _, _) =>
+        {
+            document.Info.Title = "Krasis";
+            document.Info.Version = "1";
+            document.Info.Description = "Standard builds, scaled across the cup sizes. Numbers are in the unit that their description names.";
+
+            // Where the server answers differs from place to place; the description must not.
+            document.Servers?.Clear();
+            return Task.CompletedTask;
+        });
+        options.CreateSchemaReferenceId = type => Plain(type.Type) ? null : OpenApiOptions.CreateDefaultSchemaReferenceId(type);
+        options.AddSchemaTransformer((schema, context, _) =>
+        {
+            var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
+            var orNull = type == context.JsonTypeInfo.Type ? default : JsonSchemaType.Null;
+            if (MeasuredJsonConverterFactory.IsMeasured(type))
+            {
+                schema.Type = JsonSchemaType.Number | orNull;
+                schema.Format = "double";
+                schema.Description = $"In {type.GetProperty(nameof(IMeasured<Grams>.Symbol))!.GetValue(null)}.";
+            }
+            else if (IdJsonConverterFactory.IsId(type))
+            {
+                schema.Type = JsonSchemaType.String | orNull;
+            }
+
+            return Task.CompletedTask;
+        });
+    }
+
+    private static bool Plain(Type type)
+    {
+        var bare = Nullable.GetUnderlyingType(type) ?? type;
+        return MeasuredJsonConverterFactory.IsMeasured(bare) || IdJsonConverterFactory.IsId(bare);
+    }
+}

@@ -1,0 +1,14 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Builds;
+
+namespace Krasis.Web.Seeding;
+
+/// <summary>What a fresh data file is filled with.</summary>
+public sealed record SeedDocument
+{
+    /// <summary>The bar's facts.</summary>
+    public required BarDocument Bar { get; init; }
+
+    /// <summary>Builds to begin with.</summary>
+    public IReadOnlyList<BuildDocument> Builds { get; init; } = [];
+}

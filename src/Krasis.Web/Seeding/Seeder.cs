@@ -1,0 +1,81 @@
+using System.Reflection;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Krasis.Core.Bar;
+using Krasis.Core.Builds;
+using Krasis.Store;
+using Krasis.Store.Bar;
+
+namespace Krasis.Web.Seeding;
+
+/// <summary>Fills a fresh data file, so that nobody starts before an empty bar.</summary>
+public static class Seeder
+{
+    /// <summary>The demo café.</summary>
+    public const string Demo = "plover-lock.json";
+
+    /// <summary>A plain bar to be replaced by one's own.</summary>
+    public const string Starter = "starter-bar.json";
+
+    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
+    {
+        ReadCommentHandling = JsonCommentHandling.Skip,
+        AllowTrailingCommas = true,
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+    };
+
+    /// <summary>Fills the file if nothing is known of a bar in it; leaves it alone otherwise.</summary>
+    public static void FillIfFresh(KrasisFile file, bool demo, TimeProvider clock) => file.Write(session =>
+    {
+        if (!session.Bar.IsEmpty)
+        {
+            return false;
+        }
+
+        var seed = Load(demo ? Demo : Starter);
+        foreach (var cup in seed.Bar.Cups)
+        {
+            session.Bar.Add(FactKinds.Cups, cup.Id!, cup);
+        }
+
+        foreach (var ingredient in seed.Bar.Ingredients)
+        {
+            session.Bar.Add(FactKinds.Ingredients, ingredient.Id!, ingredient);
+        }
+
+        foreach (var dispenser in seed.Bar.Dispensers)
+        {
+            session.Bar.Add(FactKinds.Dispensers, dispenser.Id!, dispenser);
+        }
+
+        foreach (var recipe in seed.Bar.Espresso)
+        {
+            session.Bar.Add(FactKinds.Espresso, recipe.Id!, recipe);
+        }
+
+        session.Bar.Add(FactKinds.House, FactKinds.HouseId, seed.Bar.House);
+        foreach (var build in seed.Builds)
+        {
+            session.Builds.Add(Guid.CreateVersion7().ToString(), build, clock.GetUtcNow());
+        }
+
+        return true;
+    });
+
+    /// <summary>Loads a seed and reads all of it.</summary>
+    /// <exception cref="InvalidOperationException">It cannot be read, which is a defect in this program.</exception>
+    public static SeedDocument Load(string name)
+    {
+        var assembly = Assembly.GetExecutingAssembly();
+        using var stream = assembly.GetManifestResourceStream($"{typeof(Seeder).Namespace}.{name}")
+            ?? throw new InvalidOperationException($"The seed '{name}' is not built in.");
+        var seed = JsonSerializer.Deserialize<SeedDocument>(stream, Options)!;
+        var bar = BarReader.Read(seed.Bar).Value;
+        foreach (var build in seed.Builds)
+        {
+            _ = BuildReader.Read(build, bar).Value;
+        }
+
+        return seed;
+    }
+}
