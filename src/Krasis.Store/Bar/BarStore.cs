@@ -20,7 +20,8 @@ public sealed class BarStore
     public bool IsEmpty => connection.ExecuteScalar<long>("SELECT count(*) FROM bar_fact", transaction: transaction) == 0;
 
     /// <summary>Every fact of a kind, in the bar's order.</summary>
-    public IReadOnlyList<StoredFact<TDocument>> List<TDocument>(FactKind<TDocument> kind) =>
+    public IReadOnlyList<StoredFact<TDocument>> List<TDocument>(FactKind<TDocument> kind)
+        where TDocument : class =>
     [
         .. connection
             .Query<Row>("SELECT id, version, document FROM bar_fact WHERE kind = @Name ORDER BY position, id", new { kind.Name }, transaction)
@@ -39,7 +40,8 @@ public sealed class BarStore
 
     /// <summary>Keeps a new fact as version 1, behind the others of its kind.</summary>
     /// <exception cref="SqliteException">There is one of that kind and id.</exception>
-    public void Add<TDocument>(FactKind<TDocument> kind, string id, TDocument document) => connection.Execute(
+    public void Add<TDocument>(FactKind<TDocument> kind, string id, TDocument document)
+        where TDocument : class => connection.Execute(
         """
         INSERT INTO bar_fact (kind, id, position, version, document)
         VALUES (@Name, @id, (SELECT coalesce(max(position), 0) + 1 FROM bar_fact WHERE kind = @Name), 1, @json)
@@ -48,18 +50,21 @@ public sealed class BarStore
         transaction);
 
     /// <summary>Keeps a changed fact, if it still is the version that was changed.</summary>
-    public SaveOutcome Update<TDocument>(FactKind<TDocument> kind, string id, long expectedVersion, TDocument document) => Outcome(kind.Name, id, connection.Execute(
+    public SaveOutcome Update<TDocument>(FactKind<TDocument> kind, string id, long expectedVersion, TDocument document)
+        where TDocument : class => Outcome(kind.Name, id, connection.Execute(
         "UPDATE bar_fact SET document = @json, version = version + 1 WHERE kind = @Name AND id = @id AND version = @expectedVersion",
         new { kind.Name, id, expectedVersion, json = StoreJson.Write(document) },
         transaction));
 
     /// <summary>Removes a fact, if it still is the version that was seen.</summary>
-    public SaveOutcome Delete<TDocument>(FactKind<TDocument> kind, string id, long expectedVersion) => Outcome(kind.Name, id, connection.Execute(
+    public SaveOutcome Delete<TDocument>(FactKind<TDocument> kind, string id, long expectedVersion)
+        where TDocument : class => Outcome(kind.Name, id, connection.Execute(
         "DELETE FROM bar_fact WHERE kind = @Name AND id = @id AND version = @expectedVersion",
         new { kind.Name, id, expectedVersion },
         transaction));
 
-    private List<TDocument> Documents<TDocument>(FactKind<TDocument> kind) => [.. List(kind).Select(fact => fact.Document)];
+    private List<TDocument> Documents<TDocument>(FactKind<TDocument> kind)
+        where TDocument : class => [.. List(kind).Select(fact => fact.Document)];
 
     private SaveOutcome Outcome(string kind, string id, int changed)
     {

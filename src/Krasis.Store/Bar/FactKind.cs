@@ -9,7 +9,8 @@ namespace Krasis.Store.Bar;
 /// <summary>A sort of fact, and the type of its document.</summary>
 /// <typeparam name="TDocument">The document's type.</typeparam>
 /// <param name="Name">Its name in the file and in addresses.</param>
-public sealed record FactKind<TDocument>(string Name);
+public sealed record FactKind<TDocument>(string Name)
+    where TDocument : class;
 
 /// <summary>The sorts of facts there are.</summary>
 public static class FactKinds

@@ -38,9 +38,11 @@ public static class BarEndpoints
     private static List<MeasureView> Measures(Ingredient ingredient, BarFacts bar) =>
         [.. Dosing.MeasuresFor(ingredient, bar).Select(measure => new MeasureView(measure.Code, measure.Plural))];
 
-    private static FactView<TDocument> View<TDocument>(StoredFact<TDocument> fact) => new(fact.Id, ETags.Of(fact.Version), fact.Document);
+    private static FactView<TDocument> View<TDocument>(StoredFact<TDocument> fact)
+        where TDocument : class => new(fact.Id, ETags.Of(fact.Version), fact.Document);
 
     private static void MapKind<TDocument>(RouteGroupBuilder bar, FactKind<TDocument> kind, string what, Func<TDocument, string, TDocument> named)
+        where TDocument : class
     {
         bar.MapPost($"/{kind.Name}", (TDocument document, KrasisFile file, HttpResponse response) =>
         {
@@ -61,7 +63,8 @@ public static class BarEndpoints
             .WithSummary($"Remove a {what} that nothing uses. Needs If-Match.").Fails(404, 409, 412, 428);
     }
 
-    private static void MapPut<TDocument>(RouteGroupBuilder bar, FactKind<TDocument> kind, string what, Func<TDocument, string, TDocument> named) => bar
+    private static void MapPut<TDocument>(RouteGroupBuilder bar, FactKind<TDocument> kind, string what, Func<TDocument, string, TDocument> named)
+        where TDocument : class => bar
         .MapPut($"/{kind.Name}/{{id}}", Results<Ok<FactView<TDocument>>, ProblemResult> (string id, TDocument document, KrasisFile file, HttpRequest request, HttpResponse response) =>
             ETags.Expected(request) is { } expected
                 ? FactChange.Make<TDocument, Ok<FactView<TDocument>>>(file, kind, id, what, session => session.Bar.Update(kind, id, expected, named(document, id)), fact => TypedResults.Ok(Tagged(fact, response)))
@@ -69,6 +72,7 @@ public static class BarEndpoints
         .WithSummary($"Keep a changed {what}. Needs If-Match.").Fails(400, 404, 409, 412, 413, 422, 428);
 
     private static FactView<TDocument> Tagged<TDocument>(StoredFact<TDocument>? fact, HttpResponse response)
+        where TDocument : class
     {
         var view = View(fact!);
         response.Headers.ETag = view.Etag;

@@ -23,6 +23,7 @@ public static class FactChange
     /// <param name="done">Answers with the fact as it now is; null when it was removed.</param>
     public static Results<TDone, ProblemResult> Make<TDocument, TDone>(
         KrasisFile file, FactKind<TDocument> kind, string id, string what, Func<Session, SaveOutcome> change, Func<StoredFact<TDocument>?, TDone> done)
+        where TDocument : class
         where TDone : IResult => file.Write<Results<TDone, ProblemResult>>(session =>
     {
         switch (change(session))
@@ -43,6 +44,7 @@ public static class FactChange
     });
 
     private static ProblemResult? Objection<TDocument>(Session session, FactKind<TDocument> kind, string id, string what)
+        where TDocument : class
     {
         var bar = BarReader.Read(session.Bar.Whole());
         if (!bar.IsRead)
@@ -67,6 +69,7 @@ public static class FactChange
 
     // The bar's reader names a fact by its place, as in cups[2].heightMm; whoever sent the one fact sent heightMm.
     private static List<Problem> Own<TDocument>(IReadOnlyList<Problem> problems, Session session, FactKind<TDocument> kind, string id)
+        where TDocument : class
     {
         var index = session.Bar.List(kind).Select(fact => fact.Id).ToList().IndexOf(id);
         var prefix = kind.Name == FactKinds.House.Name ? "house." : $"{kind.Name}[{index}].";

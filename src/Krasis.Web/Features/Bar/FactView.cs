@@ -5,4 +5,5 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Id">Its id.</param>
 /// <param name="Etag">Its version, to be sent as If-Match with a change.</param>
 /// <param name="Document">The fact itself.</param>
-public sealed record FactView<TDocument>(string Id, string Etag, TDocument Document);
+public sealed record FactView<TDocument>(string Id, string Etag, TDocument Document)
+    where TDocument : class;

@@ -1,0 +1,6 @@
+<template>
+  <main class="page">
+    <h1>There is no such page</h1>
+    <p><RouterLink to="/">Go to the builds</RouterLink></p>
+  </main>
+</template>

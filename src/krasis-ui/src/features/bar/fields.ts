@@ -1,0 +1,50 @@
+/** One field of a fact, as it is asked for on the page. */
+export interface Field {
+  key: string
+  label: string
+  kind: 'text' | 'number' | 'choice' | 'colour'
+  unit?: string
+  options?: { value: string; label: string }[]
+  /** Whether a fact has the field at all, from what has been entered so far. */
+  applies?: (entered: Record<string, string>) => boolean
+}
+
+export type Entered = Record<string, string>
+export type FactDocument = Record<string, unknown>
+
+/** What stands in the boxes for a document. */
+export function toEntered(fields: Field[], document: FactDocument): Entered {
+  return Object.fromEntries(
+    fields.map(({ key, kind }) => [
+      key,
+      document[key] == null ? (kind === 'colour' ? '#b0a090' : '') : String(document[key]),
+    ]),
+  )
+}
+
+/** The document that the boxes say, or the fields whose text is no number. */
+export function toDocument(
+  fields: Field[],
+  entered: Entered,
+): { document: FactDocument } | { faults: Map<string, string> } {
+  const faults = new Map<string, string>()
+  const document: FactDocument = {}
+  for (const { key, kind, applies } of fields) {
+    const text = (entered[key] ?? '').trim()
+    if (applies && !applies(entered)) {
+      continue
+    }
+
+    if (kind !== 'number') {
+      document[key] = text || null
+    } else if (text === '') {
+      document[key] = null
+    } else if (Number.isFinite(Number(text.replace(',', '.')))) {
+      document[key] = Number(text.replace(',', '.'))
+    } else {
+      faults.set(key, `'${text.slice(0, 40)}' is not a number.`)
+    }
+  }
+
+  return faults.size > 0 ? { faults } : { document }
+}

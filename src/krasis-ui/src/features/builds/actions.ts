@@ -1,0 +1,57 @@
+import type { QueryClient } from '@tanstack/vue-query'
+import { api, ask } from '@/shared/api/client'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { keys } from '@/shared/api/queries'
+import type { BuildDocument, BuildView } from '@/shared/api/types'
+import { tell } from '@/shared/notice/notice'
+
+/** Runs something that talks to the server, and says so if it goes wrong. */
+async function attempt<T>(client: QueryClient, work: () => Promise<T>): Promise<T | null> {
+  try {
+    return await work()
+  } catch (error) {
+    tell({ text: ApiProblem.of(error).message, isFault: true })
+    return null
+  } finally {
+    await client.invalidateQueries({ queryKey: keys.builds })
+  }
+}
+
+/** Keeps a copy under a name of its own. */
+export function duplicate(client: QueryClient, document: BuildDocument): Promise<BuildView | null> {
+  return attempt(client, () =>
+    ask(api.POST('/api/builds', { body: { ...document, name: `${document.name} (copy)` } })),
+  )
+}
+
+/** Keeps a copy of a build that is in the list. */
+export function duplicateById(client: QueryClient, id: string): Promise<BuildView | null> {
+  return attempt(client, async () => {
+    const { document } = await ask(api.GET('/api/builds/{id}', { params: { path: { id } } }))
+    return ask(api.POST('/api/builds', { body: { ...document, name: `${document.name} (copy)` } }))
+  })
+}
+
+/** Takes a deletion back. */
+export function restore(client: QueryClient, id: string): Promise<BuildView | null> {
+  return attempt(client, () => ask(api.POST('/api/builds/{id}/restore', { params: { path: { id } } })))
+}
+
+/** Deletes a build and offers to take it back. */
+export async function deleteWithUndo(
+  client: QueryClient,
+  { id, etag, name }: { id: string; etag: string; name: string },
+): Promise<boolean> {
+  const done = await attempt(client, async () => {
+    await ask(api.DELETE('/api/builds/{id}', { params: { path: { id } }, headers: { 'If-Match': etag } }))
+    return true
+  })
+  if (done) {
+    tell({
+      text: `'${name}' is deleted.`,
+      action: { label: 'Undo', run: async () => void (await restore(client, id)) },
+    })
+  }
+
+  return done === true
+}

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed, ref, useId, useTemplateRef, watch } from 'vue'
+import type { SheetLine } from '@/shared/api/types'
+import { amount, reading, unrounded } from '@/shared/format'
+import type { CellFault } from './useCells'
+
+const props = defineProps<{ cell: SheetLine; sizeName: string; fault: CellFault | null }>()
+const emit = defineEmits<{
+  commit: [text: string]
+  revert: []
+  unpin: []
+  move: [by: -1 | 1]
+  undo: []
+  redo: []
+}>()
+
+const id = useId()
+const box = useTemplateRef<HTMLInputElement>('box')
+const shown = computed(() => props.fault?.text ?? amount(props.cell.amount))
+const text = ref(shown.value)
+const isEditing = ref(false)
+const isRounded = computed(() => Math.abs(props.cell.exact - props.cell.amount) > 0.005)
+
+watch(shown, (now) => {
+  if (!isEditing.value || box.value?.value === text.value) {
+    text.value = now
+  }
+})
+
+function commit(): void {
+  if (text.value.trim() !== shown.value) {
+    emit('commit', text.value)
+  }
+}
+
+function leave(): void {
+  isEditing.value = false
+  commit()
+}
+
+function takeBack(): void {
+  emit('revert')
+  text.value = amount(props.cell.amount)
+}
+
+function go(by: -1 | 1): void {
+  commit()
+  emit('move', by)
+}
+
+function stepBack(event: Event, back: () => void): void {
+  // Within a word being typed, undo belongs to the box; after that, to the sheet.
+  if (text.value === shown.value) {
+    event.preventDefault()
+    back()
+  }
+}
+
+defineExpose({ focus: () => box.value?.focus() })
+</script>
+
+<template>
+  <div class="cell" :class="[cell.origin, { bad: fault }]">
+    <span class="value">
+      <input
+        ref="box"
+        v-model="text"
+        type="text"
+        inputmode="decimal"
+        autocomplete="off"
+        spellcheck="false"
+        :aria-label="`${cell.ingredientName} in ${sizeName}, ${cell.unit}, ${cell.origin}`"
+        :aria-invalid="fault ? 'true' : 'false'"
+        :aria-describedby="`${id}-more`"
+        :data-cell="`${cell.line} ${sizeName}`"
+        @focus="((isEditing = true), ($event.target as HTMLInputElement).select())"
+        @blur="leave"
+        @keydown.enter.prevent="go(1)"
+        @keydown.down.prevent="go(1)"
+        @keydown.up.prevent="go(-1)"
+        @keydown.esc.prevent="takeBack"
+        @keydown.ctrl.z.exact="stepBack($event, () => emit('undo'))"
+        @keydown.meta.z.exact="stepBack($event, () => emit('undo'))"
+        @keydown.ctrl.y.exact="stepBack($event, () => emit('redo'))"
+        @keydown.ctrl.shift.z.exact="stepBack($event, () => emit('redo'))"
+      />
+      <span class="unit">{{ cell.unit }}</span>
+      <button
+        v-if="cell.origin === 'pinned'"
+        type="button"
+        class="pin"
+        :aria-label="`Unpin ${cell.ingredientName} in ${sizeName}`"
+        title="Pinned by hand. Press to unpin."
+        @click="emit('unpin')"
+      >
+        <i class="pi pi-thumbtack" aria-hidden="true" />
+      </button>
+    </span>
+    <span :id="`${id}-more`" class="more">
+      <span v-if="fault" class="error" role="alert">{{ fault.message }}</span>
+      <template v-else>
+        <span data-test="equivalent">{{ reading(cell.volume, 'ml') }} · {{ reading(cell.mass, 'g') }}</span>
+        <span v-if="isRounded" class="rounded" data-test="rounded">from {{ unrounded(cell.exact) }}</span>
+      </template>
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.cell {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  min-height: 3.7rem;
+}
+
+.value {
+  position: relative;
+  display: inline-flex;
+  gap: 0.35rem;
+  align-items: baseline;
+}
+
+input {
+  width: 4.2rem;
+  min-height: 2.3rem;
+  padding: 0 0.35rem;
+  border: 2px solid transparent;
+  border-radius: 0.4rem;
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
+  font-size: 1.45rem;
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+
+input:hover {
+  border-color: var(--line);
+}
+
+.set input {
+  border-color: var(--cobalt);
+  background: var(--porcelain);
+  font-weight: 700;
+}
+
+.pinned input {
+  border: 2px dashed var(--line-strong);
+  background: var(--porcelain);
+  font-weight: 700;
+}
+
+.bad input {
+  border: 2px solid var(--fault);
+  background: var(--fault-wash);
+}
+
+.unit {
+  min-width: 2.9rem;
+  color: var(--ink-soft);
+}
+
+.pin {
+  position: absolute;
+  left: calc(100% - 0.6rem);
+  align-self: center;
+  width: 2.75rem;
+  height: 2.75rem;
+  padding: 0;
+  border: 0;
+  border-radius: 50%;
+  background: none;
+  color: var(--ink);
+  font-size: 1rem;
+  cursor: pointer;
+}
+
+.pin:hover {
+  background: var(--glass);
+}
+
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 0.6rem;
+  justify-content: center;
+  color: var(--ink-soft);
+  font-size: 0.85rem;
+  text-align: center;
+}
+
+.rounded {
+  font-style: italic;
+}
+</style>

@@ -1,0 +1,63 @@
+import { computed, ref, type Ref } from 'vue'
+import { api, ask } from '@/shared/api/client'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import type { Draft } from '@/shared/api/types'
+import { putAmount } from './draft'
+
+/** What somebody typed into a cell that could not be read. It stays in the cell until it is mended or taken back. */
+export interface CellFault {
+  text: string
+  message: string
+}
+
+/** Turns what is typed into cells into amounts of the draft. */
+export function useCells(draft: Ref<Draft | null>, change: (make: (next: Draft) => void) => void) {
+  const faults = ref(new Map<string, CellFault>())
+  const keyOf = (line: string, size: string) => `${line} ${size}`
+
+  function setFault(line: string, size: string, fault: CellFault | null): void {
+    const next = new Map(faults.value)
+    if (fault) {
+      next.set(keyOf(line, size), fault)
+    } else {
+      next.delete(keyOf(line, size))
+    }
+
+    faults.value = next
+  }
+
+  /** Keeps only the faults of cells that are still there. */
+  function prune(): void {
+    const cells = new Set(
+      draft.value?.lines.flatMap((line) => draft.value?.sizes.map((size) => keyOf(line.id, size))),
+    )
+    faults.value = new Map([...faults.value].filter(([key]) => cells.has(key)))
+  }
+
+  async function commit(lineId: string, size: string, text: string): Promise<void> {
+    const line = draft.value?.lines.find((candidate) => candidate.id === lineId)
+    if (!line) {
+      return
+    }
+
+    try {
+      const { ingredient, measure } = line
+      const { amount } = await ask(api.POST('/api/quantities/read', { body: { text, ingredient, measure } }))
+      setFault(lineId, size, null)
+      change((next) => putAmount(next, lineId, size, amount))
+    } catch (error) {
+      const problem = ApiProblem.of(error)
+      const field = problem.errors[0]
+      const message = field ? `${field.message} Enter ${field.accepted}.` : problem.message
+      setFault(lineId, size, { text, message })
+    }
+  }
+
+  return {
+    commit,
+    prune,
+    fault: (line: string, size: string) => faults.value.get(keyOf(line, size)) ?? null,
+    revert: (line: string, size: string) => setFault(line, size, null),
+    hasFaults: computed(() => faults.value.size > 0),
+  }
+}

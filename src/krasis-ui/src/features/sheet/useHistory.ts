@@ -1,0 +1,46 @@
+import { computed, ref, type Ref } from 'vue'
+
+const longest = 200
+
+/**
+ * Undo and redo over one value that can be written as JSON.
+ * @param current The value; it is replaced, never changed in place.
+ */
+export function useHistory<T>(current: Ref<T>) {
+  const past = ref<string[]>([])
+  const future = ref<string[]>([])
+
+  function change(make: (next: T) => void): void {
+    const before = JSON.stringify(current.value)
+    const next = JSON.parse(before) as T
+    make(next)
+    if (JSON.stringify(next) !== before) {
+      past.value = [...past.value.slice(1 - longest), before]
+      future.value = []
+      current.value = next
+    }
+  }
+
+  function step(from: Ref<string[]>, to: Ref<string[]>): void {
+    const found = from.value.at(-1)
+    if (found !== undefined) {
+      to.value = [...to.value, JSON.stringify(current.value)]
+      from.value = from.value.slice(0, -1)
+      current.value = JSON.parse(found) as T
+    }
+  }
+
+  function forget(): void {
+    past.value = []
+    future.value = []
+  }
+
+  return {
+    change,
+    forget,
+    undo: () => step(past, future),
+    redo: () => step(future, past),
+    canUndo: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+  }
+}

@@ -1,0 +1,17 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'builds', component: () => import('./features/builds/BuildsPage.vue') },
+    { path: '/builds/new', name: 'new', component: () => import('./features/sheet/SheetPage.vue') },
+    {
+      path: '/builds/:id',
+      name: 'build',
+      component: () => import('./features/sheet/SheetPage.vue'),
+      props: true,
+    },
+    { path: '/bar', name: 'bar', component: () => import('./features/bar/BarPage.vue') },
+    { path: '/:rest(.*)', name: 'nowhere', component: () => import('./NowherePage.vue') },
+  ],
+})

@@ -1,0 +1,45 @@
+import type { components } from './schema'
+import type { FieldProblem } from './types'
+
+/** A problem that the server answered with, or that it did not answer. */
+export class ApiProblem extends Error {
+  private constructor(
+    /** The HTTP status; 0 when the server did not answer. */
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly errors: FieldProblem[],
+  ) {
+    super(detail ? `${title} ${detail}` : title)
+  }
+
+  static unreachable(): ApiProblem {
+    return new ApiProblem(
+      0,
+      'Krasis does not answer.',
+      'What you have entered is kept in this browser. Start the program again, then try once more.',
+      [],
+    )
+  }
+
+  static from(status: number, body: unknown): ApiProblem {
+    const problem = (typeof body === 'object' && body !== null ? body : {}) as Partial<
+      components['schemas']['KrasisProblem']
+    >
+    return new ApiProblem(
+      status,
+      problem.title ?? `The server answered with status ${status}.`,
+      problem.detail ?? '',
+      problem.errors ?? [],
+    )
+  }
+
+  /** Any error as a problem: what is not one is a defect, and is thrown on. */
+  static of(error: unknown): ApiProblem {
+    if (error instanceof ApiProblem) {
+      return error
+    }
+
+    throw error
+  }
+}

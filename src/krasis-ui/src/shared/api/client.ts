@@ -1,0 +1,26 @@
+import createClient from 'openapi-fetch'
+import { ApiProblem } from './ApiProblem'
+import type { paths } from './schema'
+
+/** The server, as its own description types it. */
+export const api = createClient<paths>()
+
+/**
+ * Waits for an answer of the server.
+ * @returns What it answered with.
+ * @throws {ApiProblem} It answered with a problem, or not at all.
+ */
+export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let settled
+  try {
+    settled = await answer
+  } catch {
+    throw ApiProblem.unreachable()
+  }
+
+  if (!settled.response.ok) {
+    throw ApiProblem.from(settled.response.status, settled.error)
+  }
+
+  return settled.data as T
+}

@@ -1,0 +1,263 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue'
+import type { SizeSheet } from '@/shared/api/types'
+import { decimal, reading } from '@/shared/format'
+import type { Frame } from './frame'
+import { cubes, halfWidth, slice } from './section'
+
+const props = defineProps<{ size: SizeSheet; frame: Frame; labels?: boolean }>()
+
+const id = useId()
+const wall = 1.6
+const cup = computed(() => props.size.cup)
+const spills = computed(() => props.size.spilt > 0)
+const overfull = computed(() => props.size.roomLeft < 0)
+const ice = computed(() => cubes(props.size))
+
+const outline = computed(() => {
+  const { topDiameter, bottomDiameter, height } = cup.value
+  const high = topDiameter / 2 + wall / 2
+  const low = bottomDiameter / 2 + wall / 2
+  return `M${-high},${-height} L${-low},${wall / 2} L${low},${wall / 2} L${high},${-height}`
+})
+
+/** Everything inside the walls, and as high above the brim as ice may stand. */
+const inside = computed(() => {
+  const { topDiameter, bottomDiameter, height } = cup.value
+  const [low, high, above] = [bottomDiameter / 2, topDiameter / 2, height + 30]
+  return `${-low},0 ${low},0 ${high},${-height} ${high},${-above} ${-high},${-above} ${-high},${-height}`
+})
+
+const runs = computed(() => {
+  const { height } = cup.value
+  return [-1, 1].map((side) => {
+    const x = side * (cup.value.topDiameter / 2 + wall + 1.2)
+    const foot = side * (halfWidth(cup.value, height * 0.35) + wall + 1.2)
+    return `M${side * (cup.value.topDiameter / 2 - 6)},${-height - 2.5} Q${x},${-height - 3} ${x},${-height + 5} L${foot},${-height * 0.35}`
+  })
+})
+
+const topColour = computed(() => props.size.drawing.layers.at(-1)?.colour ?? '#cccccc')
+
+const reads = computed(() => {
+  const lines = props.size.lines
+    .filter((line) => line.amount > 0)
+    .map((line) => `${decimal(line.amount, 2)} ${line.unit} ${line.ingredientName}`)
+  const state = spills.value
+    ? `runs over by ${reading(props.size.spilt, 'ml')}`
+    : overfull.value
+      ? `overfull by ${reading(-props.size.roomLeft, 'ml')}`
+      : `${reading(props.size.roomLeft, 'ml')} of room left`
+  return `${props.size.name}, ${reading(cup.value.brimCapacity, 'ml')} to the brim: ${lines.join(', ') || 'empty'}. Filled to ${reading(props.size.fillHeight, 'mm')} of ${reading(cup.value.height, 'mm')}, ${state}.`
+})
+</script>
+
+<template>
+  <svg
+    :viewBox="`${frame.left} ${frame.top} ${frame.width} ${frame.height}`"
+    preserveAspectRatio="xMidYMax meet"
+    role="img"
+    :aria-label="reads"
+    class="cup"
+    :class="{ overfull, spills }"
+  >
+    <defs>
+      <clipPath :id="`${id}-inside`"><polygon :points="inside" /></clipPath>
+      <pattern
+        :id="`${id}-hatch`"
+        width="5"
+        height="5"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <line x1="0" y1="0" x2="0" y2="5" class="hatch" />
+      </pattern>
+    </defs>
+    <line :x1="frame.left" :x2="frame.left + frame.width" :y1="wall" :y2="wall" class="table" />
+    <polygon :points="slice(cup, 0, cup.height)" class="glass" />
+    <polygon
+      v-for="layer in size.drawing.layers"
+      :key="layer.line"
+      :points="slice(cup, layer.from, layer.to)"
+      :fill="layer.colour"
+    />
+    <g :clip-path="`url(#${id}-inside)`">
+      <rect
+        v-for="(cube, index) in ice"
+        :key="index"
+        :x="cube.x"
+        :y="cube.y"
+        :width="cube.side"
+        :height="cube.side"
+        :rx="cube.side / 7"
+        :fill="size.drawing.ice?.colour"
+        :transform="`rotate(${cube.turn} ${cube.x + cube.side / 2} ${cube.y + cube.side / 2})`"
+        class="ice"
+      />
+    </g>
+    <polygon
+      v-if="cup.workingHeight < cup.height"
+      :points="slice(cup, cup.workingHeight, cup.height)"
+      :fill="`url(#${id}-hatch)`"
+    />
+    <line
+      :x1="-halfWidth(cup, cup.workingHeight)"
+      :x2="halfWidth(cup, cup.workingHeight)"
+      :y1="-cup.workingHeight"
+      :y2="-cup.workingHeight"
+      class="reserve"
+    />
+    <text
+      v-if="labels && cup.height - cup.workingHeight >= 9 && !overfull"
+      x="0"
+      :y="-(cup.height + cup.workingHeight) / 2 + 2.4"
+      text-anchor="middle"
+      class="reserve-label"
+    >
+      reserve
+    </text>
+    <template v-if="spills">
+      <polygon
+        :points="`${-cup.topDiameter / 2},${-cup.height} ${-cup.topDiameter / 2 + 6},${-cup.height - 3.5} ${cup.topDiameter / 2 - 6},${-cup.height - 3.5} ${cup.topDiameter / 2},${-cup.height}`"
+        :fill="topColour"
+      />
+      <path v-for="run in runs" :key="run" :d="run" class="run" :stroke="topColour" />
+    </template>
+    <path :d="outline" class="wall" :stroke-width="wall" />
+    <g class="marks">
+      <template v-for="mark in cup.graduations" :key="mark.volume">
+        <line
+          :x1="-halfWidth(cup, mark.height)"
+          :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
+          :y1="-mark.height"
+          :y2="-mark.height"
+          class="mark-halo"
+        />
+        <line
+          :x1="-halfWidth(cup, mark.height)"
+          :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
+          :y1="-mark.height"
+          :y2="-mark.height"
+          class="mark"
+        />
+        <text
+          v-if="labels && mark.isMajor"
+          :x="-halfWidth(cup, mark.height) - 3.5"
+          :y="-mark.height + 2.6"
+          text-anchor="end"
+        >
+          {{ mark.volume }}
+        </text>
+      </template>
+    </g>
+    <g v-if="labels" class="fill">
+      <line
+        :x1="halfWidth(cup, size.fillHeight) - 8"
+        :x2="halfWidth(cup, size.fillHeight) + 5"
+        :y1="-size.fillHeight"
+        :y2="-size.fillHeight"
+      />
+      <text :x="halfWidth(cup, size.fillHeight) + 7" :y="-size.fillHeight + 3">
+        {{ decimal(size.fillHeight, 0) }} mm
+      </text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.cup {
+  display: block;
+  width: 100%;
+  height: 100%;
+}
+
+.glass {
+  fill: var(--glass);
+}
+
+.table {
+  stroke: var(--line);
+  stroke-width: 0.8;
+}
+
+.wall {
+  fill: none;
+  stroke: var(--line-strong);
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+
+.hatch {
+  stroke: var(--line-strong);
+  stroke-opacity: 0.55;
+  stroke-width: 0.8;
+}
+
+.reserve {
+  stroke: var(--line-strong);
+  stroke-width: 0.9;
+  stroke-dasharray: 3 2;
+}
+
+.reserve-label {
+  stroke: var(--glass);
+  stroke-width: 3;
+  paint-order: stroke;
+  font-size: 7.5px;
+}
+
+.ice {
+  fill-opacity: 0.72;
+  stroke: #7ea4b1;
+  stroke-width: 0.7;
+}
+
+.run {
+  fill: none;
+  stroke-width: 3;
+  stroke-linecap: round;
+}
+
+.mark {
+  stroke: #1f3237;
+  stroke-width: 0.7;
+}
+
+.mark-halo {
+  stroke: #ffffff;
+  stroke-opacity: 0.75;
+  stroke-width: 1.7;
+}
+
+text {
+  fill: var(--ink-soft);
+  font-size: 8px;
+}
+
+.fill line {
+  stroke: var(--cobalt);
+  stroke-width: 1.2;
+}
+
+.fill text {
+  fill: var(--cobalt);
+  font-weight: 650;
+  font-size: 9px;
+}
+
+.overfull .fill line {
+  stroke: var(--warning);
+}
+
+.overfull .fill text {
+  fill: var(--warning);
+}
+
+.spills .fill line {
+  stroke: var(--fault);
+}
+
+.spills .fill text {
+  fill: var(--fault);
+}
+</style>

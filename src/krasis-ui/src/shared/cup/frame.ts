@@ -1,0 +1,26 @@
+import type { SizeSheet } from '@/shared/api/types'
+
+/** The window through which cups are seen, in millimetres, the table at 0 and heights counted downwards from it as
+ * SVG does. Cups that share a frame are drawn to one scale. */
+export interface Frame {
+  left: number
+  top: number
+  width: number
+  height: number
+}
+
+const labels = { left: 24, right: 36, above: 14, below: 5 }
+const bare = { left: 3, right: 3, above: 6, below: 4 }
+
+/** The smallest frame that every one of the cups fits. */
+export function frameFor(sizes: SizeSheet[], withLabels: boolean): Frame {
+  const room = withLabels ? labels : bare
+  const width = Math.max(60, ...sizes.flatMap(({ cup }) => [cup.topDiameter, cup.bottomDiameter]))
+  const height = Math.max(60, ...sizes.map(({ cup }) => cup.height))
+  return {
+    left: -width / 2 - room.left,
+    top: -height - room.above,
+    width: width + room.left + room.right,
+    height: height + room.above + room.below,
+  }
+}

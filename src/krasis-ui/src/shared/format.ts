@@ -1,0 +1,31 @@
+const formats = [0, 1, 2, 3].map(
+  (digits) => new Intl.NumberFormat('en-GB', { maximumFractionDigits: digits, useGrouping: false }),
+)
+
+/** A number to at most so many decimals. */
+export function decimal(value: number, digits: 0 | 1 | 2 | 3): string {
+  return (formats[digits] as Intl.NumberFormat).format(value)
+}
+
+/** A mass, volume or length as one reads it off a scale or a jug: whole, or to a tenth below ten. */
+export function reading(value: number, unit: string): string {
+  return `${decimal(value, Math.abs(value) < 9.95 ? 1 : 0)} ${unit}`
+}
+
+/** An amount in a cell. */
+export function amount(value: number): string {
+  return decimal(value, 2)
+}
+
+/** What an amount was rounded from. A third decimal tells 1.496, which goes down, from the half that goes up. */
+export function unrounded(value: number): string {
+  const short = decimal(value, 2)
+  return short.endsWith('.5') ? decimal(value, 3) : short
+}
+
+const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
+/** A time as date, hour and minute. */
+export function when(iso: string): string {
+  return moment.format(new Date(iso))
+}

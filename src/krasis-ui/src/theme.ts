@@ -1,0 +1,24 @@
+import { definePreset } from '@primeuix/themes'
+import Aura from '@primeuix/themes/aura'
+
+/** Porcelain and cobalt: cool whites, one blue, and the drinks' own colours. */
+const preset = definePreset(Aura, {
+  semantic: {
+    primary: {
+      50: '#eef3fb',
+      100: '#d9e4f5',
+      200: '#b5caea',
+      300: '#86a8da',
+      400: '#5782c4',
+      500: '#24508f',
+      600: '#1f467e',
+      700: '#1a3b6b',
+      800: '#142e54',
+      900: '#0f223e',
+      950: '#0a172a',
+    },
+    focusRing: { width: '3px', style: 'solid', color: '{primary.color}', offset: '2px' },
+  },
+})
+
+export const theme = { preset, options: { darkModeSelector: 'system' } }

@@ -1,0 +1,14 @@
+import { fileURLToPath } from 'node:url'
+import vue from '@vitejs/plugin-vue'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [vue()],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  build: {
+    // The server serves the front end from its own folder.
+    outDir: fileURLToPath(new URL('../Krasis.Web/wwwroot', import.meta.url)),
+    emptyOutDir: true,
+  },
+  server: { proxy: { '/api': 'http://127.0.0.1:5180' } },
+})
