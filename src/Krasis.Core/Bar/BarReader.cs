@@ -20,6 +20,11 @@ public static class BarReader
         var espresso = ReadAll(document.Espresso, "espresso", EspressoReader.Read, fields);
         var house = HouseReader.Read(document.House, "house");
         fields.Take(house.Problems);
+        if (fields.Problems.Count > 0)
+        {
+            // What cannot be read cannot be missed: a pump whose syrup is written wrongly has a syrup.
+            return Reading<BarFacts>.Failed(fields.Problems);
+        }
 
         RefuseTwins(cups, "cups", "id", cup => cup.Id.Value, fields);
         RefuseTwins(ingredients, "ingredients", "id", ingredient => ingredient.Id.Value, fields);

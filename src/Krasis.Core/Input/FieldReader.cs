@@ -85,7 +85,8 @@ public sealed class FieldReader(string root = "")
 
     private static string JsonWord(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 
-    private static string Say(double number) => number.ToString("0.####", CultureInfo.InvariantCulture);
+    private static string Say(double number) =>
+        number.ToString(Math.Abs(number) < 1e9 ? "0.####" : "0.###E+0", CultureInfo.InvariantCulture);
 
     private string Text(string field, string? value, string what, int longest)
     {

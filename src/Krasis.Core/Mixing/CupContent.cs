@@ -6,6 +6,9 @@ namespace Krasis.Core.Mixing;
 /// <summary>All that is in a cup, taken together.</summary>
 public sealed record CupContent
 {
+    // Less than a drop of a drop floats nothing, and is too little to take a density of.
+    private const double NoLiquid = 1e-6;
+
     private CupContent(Grams liquidMass, Millilitres liquidVolume, Grams iceMass)
     {
         LiquidMass = liquidMass;
@@ -25,7 +28,7 @@ public sealed record CupContent
 
     /// <summary>Volume that the ice takes up below the surface. Floating, it displaces its own mass of the mixed
     /// liquid (Archimedes); without any liquid it lies there with its own volume.</summary>
-    public Millilitres DisplacedByIce => LiquidVolume > default(Millilitres)
+    public Millilitres DisplacedByIce => LiquidVolume.Value > NoLiquid
         ? IceMass / Density.From(LiquidMass.Value / LiquidVolume.Value)
         : IceMass / IceFacts.Density;
 

@@ -21,13 +21,16 @@ public sealed record CupSection(
     private const int MinorStep = 50;
     private const int MajorStep = 100;
 
+    // A mark that falls on the brim is the brim.
+    private const double BrimClearance = 1;
+
     /// <summary>Cuts a cup.</summary>
     /// <param name="cup">The cup.</param>
     /// <param name="reserve">The height kept free below the brim.</param>
     public static CupSection Of(Cup cup, Millimetres reserve)
     {
         var marks = new List<Graduation>();
-        for (var ml = MinorStep; ml < cup.BrimCapacity.Value; ml += MinorStep)
+        for (var ml = MinorStep; ml < cup.BrimCapacity.Value - BrimClearance; ml += MinorStep)
         {
             var volume = Millilitres.From(ml);
             marks.Add(new Graduation(volume, cup.HeightFor(volume), ml % MajorStep == 0));

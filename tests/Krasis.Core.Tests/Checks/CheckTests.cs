@@ -1,0 +1,118 @@
+using CsCheck;
+using Krasis.Core.Builds;
+using Krasis.Core.Checks;
+
+namespace Krasis.Core.Tests.Checks;
+
+public class CheckTests
+{
+    [Fact]
+    public void Overfull_names_the_size_by_how_much_and_what_to_take_out()
+    {
+        // 36 + 380 ml in 400 ml; the other sizes in proportion, rounded.
+        var finding = Only(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 380, "ml", ("s", 0), ("l", 0))));
+
+        Assert.Equal((Overfull.Name, Severity.Fault, "m"), (finding.Check, finding.Severity, finding.Size.Value));
+        Assert.Equal("Middle runs over: 416 ml in a cup of 400 ml spills 16 ml, and is 16 ml more than fits below the reserve. Take out 20 ml of Milk.", finding.Message);
+        Assert.Equal(360, Assert.Single(finding.Mend!.Edits).Amount);
+    }
+
+    [Fact]
+    public void Overfull_is_a_warning_while_only_the_reserve_is_taken()
+    {
+        var finding = Only(TestBar.Build(TestBar.Line("coffee", 370, "ml", ("s", 0), ("l", 0))) with { ReserveMm = 10 });
+
+        Assert.Equal(Severity.Warning, finding.Severity);
+        Assert.Equal("Middle is overfull by 10 ml: 370 ml reaches into the reserve above 360 ml. Take out 10 ml of Iced coffee.", finding.Message);
+    }
+
+    [Fact]
+    public void Overfull_is_silent_at_the_very_brim() =>
+        Assert.Empty(TestBar.Mix(TestBar.Build(TestBar.Line("coffee", 399.99, "ml", ("s", 0), ("l", 0)))).Findings);
+
+    [Fact]
+    public void Overfull_takes_ice_when_the_liquids_are_not_enough()
+    {
+        var finding = Only(TestBar.Build(TestBar.Line("espresso", 10, "shot"), TestBar.Line("milk", 10, "ml", ("s", 0), ("l", 0)), TestBar.Line("ice", 300, "g", ("s", 0), ("l", 0)))
+            with { Sizes = ["m"], Lines = [TestBar.Line("espresso", 10, "shot"), TestBar.Line("milk", 10, "ml"), TestBar.Line("ice", 300, "g")] });
+
+        Assert.Equal(["milk", "ice"], finding.Mend!.Edits.Select(edit => edit.Line.Value));
+    }
+
+    [Fact]
+    public void Overfull_offers_no_mend_that_would_not_do()
+    {
+        var finding = Only(TestBar.Build(TestBar.Line("espresso", 20, "shot"), TestBar.Line("syrup", 20, "stroke")) with { Sizes = ["m"] });
+
+        Assert.Null(finding.Mend);
+        Assert.EndsWith("Use a larger cup, or less of the rest.", finding.Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Every_mend_of_an_overfull_cup_makes_it_fit_and_takes_no_more_than_it_must() => Gen.Select(
+        Gen.Int[0, 4], Gen.Double[0, 700], Gen.Double[0, 300], Gen.Double[0, 40]).Sample((shots, milk, ice, reserve) =>
+    {
+        var build = TestBar.Build(TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("ice", ice, "g"))
+            with { Sizes = ["m"], ReserveMm = reserve };
+        if (TestBar.Mix(build).Findings.SingleOrDefault()?.Mend is not { } mend)
+        {
+            return true;
+        }
+
+        var mended = TestBar.Mix(Apply(build, mend));
+        var last = mend.Edits[^1];
+        var oneStepLess = TestBar.Mix(Apply(build, mend with { Edits = [.. mend.Edits.SkipLast(1), last with { Amount = last.Amount + 5 }] }));
+        return mended.Findings.Count == 0 && oneStepLess.Findings.Count > 0;
+    });
+
+    [Fact]
+    public void A_count_between_two_strokes_cannot_be_poured_and_is_mended_to_the_nearest()
+    {
+        var build = TestBar.Build(TestBar.Line("syrup", 2.5, "stroke")) with { Sizes = ["m"] };
+        var finding = Only(build);
+
+        Assert.Equal((NotPourable.Name, Severity.Fault), (finding.Check, finding.Severity));
+        Assert.Equal("Middle: 2.5 strokes of Syrup cannot be poured; this bar gives whole strokes only.", finding.Message);
+        Assert.Empty(TestBar.Mix(Apply(build, finding.Mend!)).Findings);
+    }
+
+    [Theory]
+    [InlineData("syrup", 3, "stroke")]
+    [InlineData("milk", 183, "ml")]
+    [InlineData("syrup", 12.5, "g")]
+    public void Whole_strokes_and_any_weight_can_be_poured(string ingredient, double amount, string measure) =>
+        Assert.Empty(TestBar.Mix(TestBar.Build(TestBar.Line(ingredient, amount, measure)) with { Sizes = ["m"] }).Findings);
+
+    [Fact]
+    public void A_size_that_rounding_leaves_without_its_flavour_is_named_and_mended_by_a_pin()
+    {
+        // Sauce by the gram goes below half a gram only in drops; strokes do it at once: 0.49 of one in half the cup.
+        var build = TestBar.Build(TestBar.Line("syrup", 1, "stroke")) with { Sizes = ["s", "m"], ReserveMm = 0, ReferenceSize = "m" };
+        var half = TestBar.Mix(build).Cell("syrup", "s");
+        Assert.Equal(1, half.Amount);
+
+        var third = build with { ReferenceSize = "l", Sizes = ["s", "l"] };
+        var finding = Only(third);
+
+        Assert.Equal((RoundedAway.Name, Severity.Warning, "s"), (finding.Check, finding.Severity, finding.Size.Value));
+        Assert.Equal("Small gets no Syrup: its share is 0.33 strokes, and the least this bar pours is 1 stroke.", finding.Message);
+        Assert.Empty(TestBar.Mix(Apply(third, finding.Mend!)).Findings);
+    }
+
+    [Fact]
+    public void Faults_come_before_warnings()
+    {
+        var sheet = TestBar.Mix(TestBar.Build(TestBar.Line("coffee", 395, "ml", ("s", 0), ("l", 700))) with { ReserveMm = 10 });
+
+        Assert.Equal([Severity.Fault, Severity.Warning], sheet.Findings.Select(finding => finding.Severity));
+    }
+
+    private static Finding Only(BuildDocument build) => Assert.Single(TestBar.Mix(build).Findings);
+
+    private static BuildDocument Apply(BuildDocument build, Mend mend) => mend.Edits.Aggregate(build, (now, edit) => now with
+    {
+        Lines = [.. now.Lines.Select(line => line.Id != edit.Line.Value ? line : edit.Size.Value == now.ReferenceSize
+            ? line with { Amount = edit.Amount }
+            : line with { Pins = [.. line.Pins.Where(pin => pin.Size != edit.Size.Value), new PinDocument { Size = edit.Size.Value, Amount = edit.Amount }] })],
+    });
+}

@@ -1,0 +1,132 @@
+using Dapper;
+using Krasis.Core.Builds;
+using Microsoft.Data.Sqlite;
+
+namespace Krasis.Store.Tests;
+
+public sealed class KrasisFileTests : IDisposable
+{
+    private readonly TemporaryFolder folder = new();
+
+    public void Dispose() => folder.Dispose();
+
+    [Fact]
+    public void Makes_a_file_where_there_is_none_folders_and_all()
+    {
+        var path = Path.Combine(folder.Root, "deep", "down", "k.db");
+
+        Assert.Empty(KrasisFile.Open(path).Read(session => session.Builds.List()));
+        Assert.True(File.Exists(path));
+    }
+
+    [Fact]
+    public void Opens_its_own_file_again_with_what_is_in_it()
+    {
+        KrasisFile.Open(folder.File).Write(session => Add(session, "a"));
+
+        Assert.Equal("a", KrasisFile.Open(folder.File).Read(session => session.Builds.List()).Single().Id);
+    }
+
+    [Fact]
+    public void Keeps_a_write_ahead_log_and_knows_its_file()
+    {
+        KrasisFile.Open(folder.File);
+        using var connection = Connect();
+
+        Assert.Equal("wal", connection.ExecuteScalar<string>("PRAGMA journal_mode"));
+        Assert.Equal(1265787251, connection.ExecuteScalar<long>("PRAGMA application_id"));
+    }
+
+    [Fact]
+    public void Refuses_a_file_that_is_no_database_and_leaves_it_alone()
+    {
+        var text = string.Join('\n', Enumerable.Repeat("This is a shopping list: beans, milk, cups.", 100));
+        File.WriteAllText(folder.File, text);
+
+        var refusal = Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File));
+
+        Assert.Contains("is not a database", refusal.Message, StringComparison.Ordinal);
+        Assert.Contains(folder.File, refusal.Message, StringComparison.Ordinal);
+        Assert.Equal(text, File.ReadAllText(folder.File));
+    }
+
+    [Fact]
+    public void Refuses_the_database_of_another_program()
+    {
+        using (var connection = Connect())
+        {
+            connection.Execute("CREATE TABLE song (title TEXT)");
+        }
+
+        var refusal = Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File));
+
+        Assert.Contains("is a database of another program", refusal.Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Refuses_a_file_of_a_newer_program_and_leaves_it_alone()
+    {
+        KrasisFile.Open(folder.File).Write(session => Add(session, "a"));
+        using (var connection = Connect())
+        {
+            connection.Execute("INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Krasis.Store.Migrations.9999_of_the_future.sql', '2099-01-01')");
+        }
+
+        var refusal = Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File));
+
+        Assert.Contains("was written by a newer Krasis", refusal.Message, StringComparison.Ordinal);
+        Assert.Contains("9999_of_the_future", refusal.Message, StringComparison.Ordinal);
+        using var after = Connect();
+        Assert.Equal(1, after.ExecuteScalar<long>("SELECT count(*) FROM build"));
+    }
+
+    [Fact]
+    public void Refuses_a_folder_that_is_a_file()
+    {
+        File.WriteAllText(Path.Combine(folder.Root, "taken"), "");
+
+        Assert.Throws<KrasisFileException>(() => KrasisFile.Open(Path.Combine(folder.Root, "taken", "k.db")));
+    }
+
+    [Fact]
+    public void Keeps_nothing_of_work_that_throws_or_is_abandoned()
+    {
+        var file = KrasisFile.Open(folder.File);
+
+        Assert.Throws<InvalidOperationException>(() => file.Write<bool>(session =>
+        {
+            Add(session, "a");
+            throw new InvalidOperationException();
+        }));
+        file.Write(session =>
+        {
+            session.Abandon();
+            return Add(session, "b");
+        });
+
+        Assert.Empty(file.Read(session => session.Builds.List()));
+    }
+
+    [Fact]
+    public void Writers_wait_for_one_another_and_lose_nothing()
+    {
+        var file = KrasisFile.Open(folder.File);
+
+        Parallel.For(0, 24, number => file.Write(session => Add(session, $"build {number}")));
+
+        Assert.Equal(24, file.Read(session => session.Builds.List()).Count);
+    }
+
+    private static bool Add(Session session, string id)
+    {
+        session.Builds.Add(id, new BuildDocument { Name = id }, DateTimeOffset.UnixEpoch);
+        return true;
+    }
+
+    private SqliteConnection Connect()
+    {
+        var connection = new SqliteConnection($"Data Source={folder.File};Pooling=false");
+        connection.Open();
+        return connection;
+    }
+}

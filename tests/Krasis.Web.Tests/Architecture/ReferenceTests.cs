@@ -1,0 +1,44 @@
+using System.Runtime.CompilerServices;
+using System.Xml.Linq;
+using Krasis.Core.Mixing;
+using Krasis.Store;
+using NetArchTest.Rules;
+
+namespace Krasis.Web.Tests.Architecture;
+
+public class ReferenceTests
+{
+    [Fact]
+    public void The_core_sees_nothing_but_the_base_library() =>
+        Assert.All(
+            typeof(Mixer).Assembly.GetReferencedAssemblies(),
+            reference => Assert.StartsWith("System", reference.Name, StringComparison.Ordinal));
+
+    [Fact]
+    public void The_core_has_no_packages()
+    {
+        var project = XDocument.Load(Path.Combine(Root(), "src", "Krasis.Core", "Krasis.Core.csproj"));
+
+        Assert.DoesNotContain(project.Descendants(), element => element.Name.LocalName is "PackageReference" or "ProjectReference" or "FrameworkReference");
+    }
+
+    [Fact]
+    public void The_core_does_no_input_or_output_and_has_no_clock() => Holds(Types.InAssembly(typeof(Mixer).Assembly)
+        .ShouldNot().HaveDependencyOnAny("System.IO", "System.Net", "System.Console", "System.Data", "System.DateTime", "System.DateTimeOffset", "System.TimeProvider", "System.Random"));
+
+    [Fact]
+    public void The_store_does_not_know_the_web() => Holds(Types.InAssembly(typeof(KrasisFile).Assembly)
+        .ShouldNot().HaveDependencyOnAny("Krasis.Web", "Microsoft.AspNetCore"));
+
+    [Fact]
+    public void Only_the_store_speaks_to_the_database() => Holds(Types.InAssembly(typeof(Web.Hosting.KrasisApp).Assembly)
+        .ShouldNot().HaveDependencyOnAny("Dapper", "Microsoft.Data.Sqlite", "DbUp"));
+
+    private static void Holds(ConditionList rule)
+    {
+        var result = rule.GetResult();
+        Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
+    }
+
+    private static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", ".."));
+}
