@@ -9,11 +9,13 @@ public static class AllChecks
     private static readonly IReadOnlyList<ICheck> Checks = [new Overfull(), new NotPourable(), new RoundedAway()];
 
     /// <summary>Puts a sheet before every check.</summary>
-    /// <returns>The findings, the gravest first, and among equals by size and check.</returns>
+    /// <returns>The findings, the gravest first; among equals those of the reference size, because mending it often mends
+    /// the others; then by size and check.</returns>
     public static IReadOnlyList<Finding> Judge(BuildSheet sheet, BarFacts bar) =>
     [
         .. sheet.Sizes
             .SelectMany(size => Checks.SelectMany(check => check.Judge(size, bar)))
-            .OrderBy(finding => finding.Severity),
+            .OrderBy(finding => finding.Severity)
+            .ThenByDescending(finding => finding.Size == sheet.ReferenceSize),
     ];
 }

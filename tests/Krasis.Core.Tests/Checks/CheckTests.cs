@@ -107,6 +107,16 @@ public class CheckTests
         Assert.Equal([Severity.Fault, Severity.Warning], sheet.Findings.Select(finding => finding.Severity));
     }
 
+    [Fact]
+    public void Among_equals_the_reference_size_comes_first_and_its_mend_may_do_for_all()
+    {
+        var build = TestBar.Build(TestBar.Line("coffee", 500, "ml"));
+        var findings = TestBar.Mix(build).Findings;
+
+        Assert.Equal(["m", "s", "l"], findings.Select(finding => finding.Size.Value));
+        Assert.Empty(TestBar.Mix(Apply(build, findings[0].Mend!)).Findings);
+    }
+
     private static Finding Only(BuildDocument build) => Assert.Single(TestBar.Mix(build).Findings);
 
     private static BuildDocument Apply(BuildDocument build, Mend mend) => mend.Edits.Aggregate(build, (now, edit) => now with

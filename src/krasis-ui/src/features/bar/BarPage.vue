@@ -137,25 +137,27 @@ function refresh(): void {
       />
       <section class="house" aria-label="House rules">
         <h2>House rules</h2>
-        <table>
-          <thead>
-            <tr>
-              <th v-for="field in houseFields" :key="field.key" scope="col">{{ field.label }}</th>
-              <th scope="col"><span class="visually-hidden">Keep</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <FactRow
-              :fields="houseFields"
-              what="set of house rules"
-              :document="bar.data.value.house.document as FactDocument"
-              :save="
-                (document) => updateHouse(bar.data.value!.house.id, bar.data.value!.house.etag, document)
-              "
-              @done="refresh"
-            />
-          </tbody>
-        </table>
+        <div class="scroll">
+          <table>
+            <thead>
+              <tr>
+                <th v-for="field in houseFields" :key="field.key" scope="col">{{ field.label }}</th>
+                <th scope="col"><span class="visually-hidden">Keep</span></th>
+              </tr>
+            </thead>
+            <tbody>
+              <FactRow
+                :fields="houseFields"
+                what="set of house rules"
+                :document="bar.data.value.house.document as FactDocument"
+                :save="
+                  (document) => updateHouse(bar.data.value!.house.id, bar.data.value!.house.etag, document)
+                "
+                @done="refresh"
+              />
+            </tbody>
+          </table>
+        </div>
       </section>
     </template>
   </main>

@@ -96,10 +96,6 @@ section {
   margin-bottom: 0.4rem;
 }
 
-.scroll {
-  overflow-x: auto;
-}
-
 table {
   width: 100%;
   border-collapse: collapse;

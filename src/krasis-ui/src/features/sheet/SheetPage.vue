@@ -562,7 +562,6 @@ onUnmounted(() => {
 }
 
 .scroll {
-  overflow-x: auto;
   border: 1px solid var(--line);
   border-radius: 0.6rem;
   background: var(--porcelain);

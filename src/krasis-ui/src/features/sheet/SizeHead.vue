@@ -40,7 +40,7 @@ const state = computed(() => {
       v-else
       type="button"
       class="tag other"
-      :aria-label="`Make ${size.name} the reference size`"
+      :aria-label="`Make reference: ${size.name}`"
       @click="$emit('reference')"
     >
       Make reference

@@ -1,0 +1,79 @@
+using System.Runtime.CompilerServices;
+
+namespace Krasis.Browser.Tests;
+
+/// <summary>Everybody can use it: WCAG 2.2 AA by axe-core, light and dark, and no page wider than a narrow window.</summary>
+public sealed class AccessTests : IDisposable
+{
+    private readonly KrasisProcess server = new(demo: true);
+
+    public void Dispose() => server.Dispose();
+
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void Axe_has_nothing_against_any_page(bool dark)
+    {
+        using var tab = new Tab(server.Address);
+        if (dark)
+        {
+            tab.PreferDark();
+        }
+
+        foreach (var (name, open) in Pages(tab))
+        {
+            open();
+            var violations = tab.Violations(Axe());
+            Assert.True(violations.Count == 0, $"{name}: {string.Join("\n", violations)}");
+        }
+    }
+
+    [Theory]
+    [InlineData(1280)]
+    [InlineData(1024)]
+    [InlineData(500)]
+    public void No_page_is_wider_than_its_window(int width)
+    {
+        using var tab = new Tab(server.Address, width, 800);
+        foreach (var (name, open) in Pages(tab))
+        {
+            open();
+            Assert.True((bool)tab.Script("return document.documentElement.scrollWidth <= window.innerWidth")!, $"{name} at {width} px");
+        }
+    }
+
+    [Fact]
+    public void Figures_are_all_of_one_width()
+    {
+        using var tab = new Tab(server.Address);
+        tab.Open("/");
+        tab.Find("[data-test=build]");
+        var widths = (IEnumerable<object>)tab.ScriptAsync(
+            """
+            const done = arguments[arguments.length - 1];
+            document.fonts.ready.then(() => done([...'0123456789'].map(figure => {
+              const span = document.body.appendChild(document.createElement('span'));
+              span.textContent = figure.repeat(20);
+              return span.getBoundingClientRect().width.toFixed(2);
+            })));
+            """)!;
+
+        Assert.Single(widths.Distinct());
+        Assert.True((bool)tab.Script("return document.fonts.check('16px \"Source Sans 3 Variable\"')")!);
+    }
+
+    private static IEnumerable<(string Name, Action Open)> Pages(Tab tab)
+    {
+        yield return ("builds", () => tab.Open("/").Find("[data-test=build]"));
+        yield return ("sheet", () =>
+        {
+            tab.Open("/").ClickText("Cherry coconut iced mocha", "a");
+            tab.Until("the sheet", () => tab.Has("[data-test=finding]"));
+        });
+        yield return ("new build", () => tab.Open("/builds/new").Find("th[data-size]"));
+        yield return ("bar", () => tab.Open("/bar").Find("[data-fact=Wren]"));
+    }
+
+    private static string Axe([CallerFilePath] string here = "") =>
+        File.ReadAllText(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", "src", "krasis-ui", "node_modules", "axe-core", "axe.min.js"));
+}

@@ -1,0 +1,72 @@
+using System.Diagnostics;
+using System.Runtime.CompilerServices;
+
+namespace Krasis.Browser.Tests;
+
+/// <summary>The published program as a process of its own, on a data file that outlives it.</summary>
+public sealed class KrasisProcess : IDisposable
+{
+    private readonly string folder = Directory.CreateTempSubdirectory("krasis-browser-").FullName;
+    private readonly bool demo;
+    private Process? process;
+
+    public KrasisProcess(bool demo = false)
+    {
+        this.demo = demo;
+        Start(port: 0);
+    }
+
+    public Uri Address { get; private set; } = null!;
+
+    /// <summary>Kills it with SIGKILL, as a power cut would, and starts it again at the same address.</summary>
+    public void KillAndStartAgain()
+    {
+        Kill();
+        StartAgain();
+    }
+
+    public void Kill()
+    {
+        process!.Kill(entireProcessTree: true);
+        process.WaitForExit();
+    }
+
+    public void StartAgain() => Start(Address.Port);
+
+    public void Dispose()
+    {
+        if (process is { HasExited: false })
+        {
+            Kill();
+        }
+
+        process?.Dispose();
+        Directory.Delete(folder, recursive: true);
+    }
+
+    private void Start(int port)
+    {
+        var program = Path.Combine(Root(), "artifacts", "krasis", "Krasis.Web.dll");
+        if (!File.Exists(program))
+        {
+            throw new FileNotFoundException($"{program} is not there. ./test publishes it before these tests run.");
+        }
+
+        string[] arguments = [program, "--data", Path.Combine(folder, "krasis.db"), "--port", $"{port}", .. demo ? ["--demo"] : Array.Empty<string>()];
+        process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true })!;
+        const string Announcement = "Krasis answers at ";
+        while (process.StandardOutput.ReadLine() is { } line)
+        {
+            if (line.StartsWith(Announcement, StringComparison.Ordinal))
+            {
+                Address = new Uri(line[Announcement.Length..]);
+                _ = process.StandardOutput.ReadToEndAsync();
+                return;
+            }
+        }
+
+        throw new InvalidOperationException("The program ended before it answered.");
+    }
+
+    private static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", ".."));
+}

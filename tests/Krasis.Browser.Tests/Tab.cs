@@ -1,0 +1,156 @@
+using System.Diagnostics.CodeAnalysis;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
+using OpenQA.Selenium.Support.UI;
+
+namespace Krasis.Browser.Tests;
+
+/// <summary>A real Chromium, and what a lead does with it. Every step waits until the page is ready for it.</summary>
+public sealed class Tab : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+
+    private readonly ChromeDriver driver;
+    private readonly Uri address;
+
+    [SuppressMessage("Reliability", "CA2000:Dispose objects before losing scope", Justification = "The driver disposes its service.")]
+    public Tab(Uri address, int width = 1280, int height = 800)
+    {
+        this.address = address;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-quic",
+            "--disable-background-networking", "--disable-component-update", "--disable-sync", $"--window-size={width},{height}");
+        options.UnhandledPromptBehavior = UnhandledPromptBehavior.Accept;
+        driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options);
+    }
+
+    public string Path => new Uri(driver.Url).AbsolutePath;
+
+    public void Dispose() => driver.Dispose();
+
+    public Tab Open(string path)
+    {
+        driver.Navigate().GoToUrl(new Uri(address, path));
+        return this;
+    }
+
+    public void Reload() => driver.Navigate().Refresh();
+
+    public T Until<T>(string what, Func<T?> condition)
+    {
+        var wait = new WebDriverWait(driver, Patience) { Message = $"waited for {what}" };
+        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException), typeof(ElementNotInteractableException), typeof(ElementClickInterceptedException));
+        return wait.Until(_ => condition())!;
+    }
+
+    public void Until(string what, Func<bool> condition) => Until<object>(what, () => condition() ? new object() : null);
+
+    public IWebElement Find(string css) => Until(css, () => driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed))!;
+
+    public IReadOnlyList<IWebElement> All(string css) => driver.FindElements(By.CssSelector(css));
+
+    public bool Has(string css) => driver.FindElements(By.CssSelector(css)).Any(element => element.Displayed);
+
+    public void Click(string css) => Until($"a click on {css}", () =>
+    {
+        driver.FindElement(By.CssSelector(css)).Click();
+        return true;
+    });
+
+    public void ClickText(string text, string css = "button, a, li[role=option]") => Until($"a click on '{text}'", () =>
+    {
+        var found = driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed && element.Text.Trim() == text);
+        found?.Click();
+        return found is not null;
+    });
+
+    /// <summary>Puts text in the place of what stands in a box.</summary>
+    public void Type(string css, string text, string end = "")
+    {
+        var box = Find(css);
+        box.Click();
+        box.SendKeys(Keys.Control + "a");
+        box.SendKeys(text.Length == 0 ? Keys.Delete + end : text + end);
+    }
+
+    public void Press(string keys) => new Actions(driver).SendKeys(keys).Perform();
+
+    public void PressControl(string key) => new Actions(driver).KeyDown(Keys.Control).SendKeys(key).KeyUp(Keys.Control).Perform();
+
+    public object? Script(string script, params object[] arguments) => driver.ExecuteScript(script, arguments);
+
+    public object? ScriptAsync(string script) => driver.ExecuteAsyncScript(script);
+
+    /// <summary>Adds a line and says how much of it goes into the reference size.</summary>
+    public void AddLine(string ingredient, string referenceSize, string text)
+    {
+        var before = All("[data-test=line]").Count;
+        Click("[data-test=add-line]");
+        ClickText(ingredient, "li[role=option]");
+        Until("the new line", () => All("[data-test=line]").Count == before + 1 && CellsOf(referenceSize).Count == before + 1);
+        EnterCell(before, referenceSize, text);
+    }
+
+    public IReadOnlyList<IWebElement> CellsOf(string size) => All($"input[data-cell$=' {size}']");
+
+    public void EnterCell(int row, string size, string text)
+    {
+        Until($"row {row + 1} of {size} to take '{text}'", () =>
+        {
+            if (CellsOf(size).ElementAtOrDefault(row) is not { } box)
+            {
+                return false;
+            }
+
+            box.Click();
+            box.SendKeys(Keys.Control + "a");
+            box.SendKeys(text.Length == 0 ? Keys.Delete : text);
+            return true;
+        });
+        Press(Keys.Enter);
+    }
+
+    public string Cell(int row, string size) => CellsOf(size)[row].GetAttribute("value") ?? "";
+
+    public void UntilCell(int row, string size, string value) =>
+        Until($"row {row + 1} of {size} to be {value}", () => CellsOf(size).Count > row && Cell(row, size) == value);
+
+    public string Status => Find("[data-test=status]").Text.Trim();
+
+    public void Save()
+    {
+        Click("[data-test=save]");
+        Until("the save", () => Status == "Saved");
+    }
+
+    public void ChooseOption(string selectCss, string text)
+    {
+        Click(selectCss);
+        ClickText(text, "li[role=option]");
+    }
+
+    /// <summary>What axe-core has against the page, for WCAG 2.2 AA.</summary>
+    public IReadOnlyList<string> Violations(string axe)
+    {
+        driver.ExecuteScript(axe);
+        var found = driver.ExecuteAsyncScript(
+            """
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+              .then(result => done(result.violations.flatMap(v => v.nodes.map(n => `${v.id}: ${n.html.slice(0, 160)} — ${n.failureSummary}`))));
+            """);
+        return [.. ((IEnumerable<object>)found!).Cast<string>()];
+    }
+
+    public void PreferDark() => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?>
+    {
+        ["features"] = new[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = "dark" } },
+    });
+
+    /// <summary>A second tab of the same browser, so that both share what it keeps.</summary>
+    public void SwitchToNewTab() => driver.SwitchTo().NewWindow(WindowType.Tab);
+
+    public void SwitchToTab(int index) => driver.SwitchTo().Window(driver.WindowHandles[index]);
+}
