@@ -69,7 +69,8 @@ public sealed class AccessTests : IDisposable
         {
             tab.Open("/").ClickText("Cherry coconut iced mocha", "a");
             tab.Until("the sheet", () => tab.Has("[data-test=finding]"));
-        });
+        }
+        );
         yield return ("new build", () => tab.Open("/builds/new").Find("th[data-size]"));
         yield return ("bar", () => tab.Open("/bar").Find("[data-fact=Wren]"));
     }

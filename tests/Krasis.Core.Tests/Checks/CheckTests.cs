@@ -34,7 +34,8 @@ public class CheckTests
     public void Overfull_takes_ice_when_the_liquids_are_not_enough()
     {
         var finding = Only(TestBar.Build(TestBar.Line("espresso", 10, "shot"), TestBar.Line("milk", 10, "ml", ("s", 0), ("l", 0)), TestBar.Line("ice", 300, "g", ("s", 0), ("l", 0)))
-            with { Sizes = ["m"], Lines = [TestBar.Line("espresso", 10, "shot"), TestBar.Line("milk", 10, "ml"), TestBar.Line("ice", 300, "g")] });
+            with
+        { Sizes = ["m"], Lines = [TestBar.Line("espresso", 10, "shot"), TestBar.Line("milk", 10, "ml"), TestBar.Line("ice", 300, "g")] });
 
         Assert.Equal(["milk", "ice"], finding.Mend!.Edits.Select(edit => edit.Line.Value));
     }
@@ -53,7 +54,8 @@ public class CheckTests
         Gen.Int[0, 4], Gen.Double[0, 700], Gen.Double[0, 300], Gen.Double[0, 40]).Sample((shots, milk, ice, reserve) =>
     {
         var build = TestBar.Build(TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("ice", ice, "g"))
-            with { Sizes = ["m"], ReserveMm = reserve };
+            with
+        { Sizes = ["m"], ReserveMm = reserve };
         if (TestBar.Mix(build).Findings.SingleOrDefault()?.Mend is not { } mend)
         {
             return true;

@@ -13,7 +13,8 @@ public class MixerTests
         Gen.Int[0, 8], Gen.Int[0, 6], Gen.Double[0, 400], Gen.Double[0, 300], Gen.Double[0, 50],
         (strokes, shots, milk, ice, reserve) => TestBar.Build(
             TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("ice", ice, "g"))
-            with { ReserveMm = reserve });
+            with
+        { ReserveMm = reserve });
 
     [Fact]
     public void The_worked_example_comes_out_as_worked()
