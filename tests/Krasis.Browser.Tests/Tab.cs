@@ -21,9 +21,18 @@ public sealed class Tab : IDisposable
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-quic",
-            "--disable-background-networking", "--disable-component-update", "--disable-sync", $"--window-size={width},{height}");
+            "--disable-background-networking", "--disable-component-update", "--disable-sync");
         options.UnhandledPromptBehavior = UnhandledPromptBehavior.Accept;
         driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options);
+
+        // The page's own size, which a window, its frame taken off, would not give, nor one narrower than 500.
+        driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
+        {
+            ["width"] = width,
+            ["height"] = height,
+            ["deviceScaleFactor"] = 1,
+            ["mobile"] = false,
+        });
     }
 
     public string Path => new Uri(driver.Url).AbsolutePath;
@@ -142,6 +151,13 @@ public sealed class Tab : IDisposable
               .then(result => done(result.violations.flatMap(v => v.nodes.map(n => `${v.id}: ${n.html.slice(0, 160)} — ${n.failureSummary}`))));
             """);
         return [.. ((IEnumerable<object>)found!).Cast<string>()];
+    }
+
+    /// <summary>Takes a picture of the window once its fonts are there and nothing is on its way.</summary>
+    public void Picture(string path)
+    {
+        driver.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())));");
+        driver.GetScreenshot().SaveAsFile(path);
     }
 
     public void PreferDark() => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?>

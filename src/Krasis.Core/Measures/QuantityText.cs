@@ -11,8 +11,9 @@ public static partial class QuantityText
     /// <param name="text">Such as <c>180</c>, <c>180 ml</c>, <c>1.5 fl oz</c> or <c>3 strokes</c>. A comma before one,
     /// two or four digits is a decimal comma; before three it could be thousands as well and is refused.</param>
     /// <param name="assumed">The measure meant when the text names none.</param>
+    /// <param name="known">The measures to choose from; null for every one there is.</param>
     /// <returns>The quantity, or what is wrong with the text, under the field <c>text</c>.</returns>
-    public static Reading<Quantity> Read(string? text, Measure assumed)
+    public static Reading<Quantity> Read(string? text, Measure assumed, IReadOnlyList<Measure>? known = null)
     {
         var example = $"a number from 0 to {Say(assumed.Most)} in {assumed.Plural}, or with another measure such as '2 fl oz'";
         var given = text?.Trim() ?? "";
@@ -43,7 +44,7 @@ public static partial class QuantityText
         var measure = words.Length == 0 ? assumed : Measure.FindSpoken(words);
         if (measure is null)
         {
-            return Problem.At("text", given, $"'{Problem.Shorten(words)}' is not a measure this bar knows.", string.Join(", ", Measure.All.Select(known => known.Symbol)));
+            return Problem.At("text", given, $"'{Problem.Shorten(words)}' is not a measure this bar knows.", string.Join(", ", (known ?? Measure.All).Select(measure => measure.Symbol)));
         }
 
         return amount <= measure.Most

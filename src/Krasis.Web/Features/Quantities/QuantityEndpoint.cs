@@ -39,7 +39,7 @@ public static class QuantityEndpoint
             return ProblemResult.Fields(fields.Problems);
         }
 
-        var typed = QuantityText.Read(request.Text, measure);
+        var typed = QuantityText.Read(request.Text, measure, Dosing.MeasuresFor(ingredient, bar));
         if (typed.IsRead)
         {
             typed = Dosing.Convert(typed.Value, measure, ingredient, bar, "text");

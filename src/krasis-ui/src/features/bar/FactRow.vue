@@ -47,7 +47,7 @@ async function attempt(work: () => Promise<unknown>): Promise<void> {
   } catch (error) {
     const problem = ApiProblem.of(error)
     faults.value = new Map(
-      problem.errors.map((fault) => [fault.field, `${fault.message} Enter ${fault.accepted}.`]),
+      problem.errors.map((fault) => [fault.field, `${fault.message} Accepted: ${fault.accepted}.`]),
     )
     trouble.value = problem.errors.some(({ field }) => props.fields.some(({ key }) => key === field))
       ? null

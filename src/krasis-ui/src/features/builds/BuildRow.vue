@@ -146,15 +146,17 @@ const state = computed(() => {
 
 @media (width < 40rem) {
   .row {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0.25rem 0.5rem;
   }
 
   .shelf,
   .state {
-    grid-column: 1;
+    grid-column: 1 / -1;
   }
 
   .actions {
+    grid-row: 2;
     grid-column: 2;
   }
 }

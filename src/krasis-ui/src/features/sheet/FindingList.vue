@@ -2,14 +2,15 @@
 import Button from 'primevue/button'
 import type { Finding, Mend } from '@/shared/api/types'
 
-defineProps<{ findings: Finding[] }>()
+defineProps<{ findings: Finding[]; isEmpty: boolean }>()
 defineEmits<{ mend: [mend: Mend] }>()
 </script>
 
 <template>
   <section aria-label="Checks" class="checks" aria-live="polite">
     <h2>Checks</h2>
-    <p v-if="findings.length === 0" class="clear" data-test="all-clear">
+    <p v-if="isEmpty" class="clear">There is nothing in the cup yet.</p>
+    <p v-else-if="findings.length === 0" class="clear" data-test="all-clear">
       <i class="pi pi-check" aria-hidden="true" /> Every size fits and can be poured.
     </p>
     <ul v-else>

@@ -51,6 +51,11 @@ export function useBuildEditor(id: string | null) {
   }
 
   watch(draft, (now) => {
+    // What was wrong with the fields may be mended now; the next save will tell. A conflict stays until it is settled.
+    if (saveProblem.value?.status === 422) {
+      saveProblem.value = null
+    }
+
     if (now && isDirty.value) {
       keepUnsaved(id, { draft: now, etag: etag.value, at: new Date().toISOString() })
     } else {

@@ -48,7 +48,7 @@ export function useCells(draft: Ref<Draft | null>, change: (make: (next: Draft) 
     } catch (error) {
       const problem = ApiProblem.of(error)
       const field = problem.errors[0]
-      const message = field ? `${field.message} Enter ${field.accepted}.` : problem.message
+      const message = field ? `${field.message} Accepted: ${field.accepted}.` : problem.message
       setFault(lineId, size, { text, message })
     }
   }

@@ -120,8 +120,12 @@ const reads = computed(() => {
       <polygon
         :points="`${-cup.topDiameter / 2},${-cup.height} ${-cup.topDiameter / 2 + 6},${-cup.height - 3.5} ${cup.topDiameter / 2 - 6},${-cup.height - 3.5} ${cup.topDiameter / 2},${-cup.height}`"
         :fill="topColour"
+        class="heap"
       />
-      <path v-for="run in runs" :key="run" :d="run" class="run" :stroke="topColour" />
+      <template v-for="run in runs" :key="run">
+        <path :d="run" class="run edge" />
+        <path :d="run" class="run" :stroke="topColour" />
+      </template>
     </template>
     <path :d="outline" class="wall" :stroke-width="wall" />
     <g class="marks">
@@ -201,8 +205,7 @@ const reads = computed(() => {
 
 .reserve-label {
   stroke: var(--glass);
-  stroke-width: 3;
-  paint-order: stroke;
+  stroke-width: 3px;
   font-size: 7.5px;
 }
 
@@ -212,10 +215,20 @@ const reads = computed(() => {
   stroke-width: 0.7;
 }
 
+.heap {
+  stroke: var(--fault);
+  stroke-width: 1.2;
+}
+
 .run {
   fill: none;
   stroke-width: 3;
   stroke-linecap: round;
+}
+
+.edge {
+  stroke: var(--fault);
+  stroke-width: 5.4;
 }
 
 .mark {
@@ -231,6 +244,9 @@ const reads = computed(() => {
 
 text {
   fill: var(--ink-soft);
+  stroke: var(--porcelain);
+  stroke-width: 2px;
+  paint-order: stroke;
   font-size: 8px;
 }
 

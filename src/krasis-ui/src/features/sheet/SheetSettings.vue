@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import MultiSelect from 'primevue/multiselect'
+import { computed, ref, watch } from 'vue'
+import type { BarView } from '@/shared/api/types'
+import { decimal } from '@/shared/format'
+
+const props = defineProps<{
+  cups: BarView['cups']
+  sizes: string[]
+  sizesError: string | null
+  reserveMm: number
+  reserveError: string | null
+}>()
+const emit = defineEmits<{ sizes: [ids: string[]]; reserve: [mm: number] }>()
+
+/** What stands in the box that is no number; null when there is none. It keeps the build from being saved. */
+const fault = defineModel<string | null>('fault', { required: true })
+
+const options = computed(() => props.cups.map((cup) => ({ id: cup.id, name: cup.document.name ?? '' })))
+const text = ref('')
+watch(
+  () => props.reserveMm,
+  (now) => {
+    text.value = decimal(now, 1)
+    fault.value = null
+  },
+  { immediate: true },
+)
+
+function choose(chosen: string[]): void {
+  // Whatever the order of pressing, sizes stand in the bar's order.
+  emit(
+    'sizes',
+    props.cups.map((cup) => cup.id).filter((id) => chosen.includes(id)),
+  )
+}
+
+function put(): void {
+  const given = text.value.trim()
+  const mm = Number(given.replace(',', '.').replace(/\s*mm$/, ''))
+  if (given === '' || !Number.isFinite(mm)) {
+    const what = given === '' ? 'Nothing is entered.' : `'${given.slice(0, 40)}' is not a number.`
+    fault.value = `${what} Accepted: mm, such as 12.`
+    return
+  }
+
+  fault.value = null
+  emit('reserve', mm)
+}
+</script>
+
+<template>
+  <div class="settings">
+    <div class="setting">
+      <label for="sizes">Cups</label>
+      <MultiSelect
+        :model-value="sizes"
+        input-id="sizes"
+        :options="options"
+        option-label="name"
+        option-value="id"
+        :show-toggle-all="false"
+        :invalid="sizesError !== null"
+        placeholder="Choose cups"
+        @update:model-value="choose"
+      />
+      <span class="error">{{ sizesError }}</span>
+    </div>
+    <div class="setting">
+      <label for="reserve">Reserve below the brim</label>
+      <span class="with-unit">
+        <InputText
+          id="reserve"
+          v-model="text"
+          inputmode="decimal"
+          autocomplete="off"
+          :invalid="fault !== null || reserveError !== null"
+          aria-describedby="reserve-error"
+          @change="put"
+          @keydown.enter="put"
+        />
+        mm
+      </span>
+      <span id="reserve-error" class="error">{{ fault ?? reserveError }}</span>
+    </div>
+    <p class="legend soft">
+      <span><b class="key set">12</b> set at the reference</span>
+      <span><b class="key">12</b> scaled</span>
+      <span
+        ><b class="key pinned">12</b> <i class="pi pi-thumbtack" aria-hidden="true" /> pinned by hand</span
+      >
+    </p>
+    <p class="soft">The lines below stand in pour order.</p>
+  </div>
+</template>
+
+<style scoped>
+.settings {
+  display: grid;
+  gap: 0.7rem;
+}
+
+.setting {
+  display: grid;
+  gap: 0.15rem;
+}
+
+.setting label {
+  color: var(--ink-soft);
+  font-size: 0.9rem;
+}
+
+.with-unit {
+  display: inline-flex;
+  gap: 0.35rem;
+  align-items: center;
+}
+
+.with-unit :deep(input) {
+  width: 4.5rem;
+  text-align: right;
+}
+
+.legend {
+  display: grid;
+  gap: 0.25rem;
+  font-size: 0.9rem;
+}
+
+.key {
+  display: inline-block;
+  min-width: 1.9rem;
+  margin-right: 0.3rem;
+  padding: 0 0.3rem;
+  border: 2px solid transparent;
+  border-radius: 0.3rem;
+  color: var(--ink);
+  font-weight: 400;
+  text-align: center;
+}
+
+.key.set {
+  border-color: var(--cobalt);
+  font-weight: 700;
+}
+
+.key.pinned {
+  border: 2px dashed var(--line-strong);
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed } from 'vue'
+
+const props = defineProps<{
+  name: string
+  nameError: string | null
+  isKept: boolean
+  isDirty: boolean
+  isSaving: boolean
+  canUndo: boolean
+  canRedo: boolean
+}>()
+defineEmits<{ rename: [name: string]; undo: []; redo: []; duplicate: []; delete: []; save: [] }>()
+
+const status = computed(() => {
+  if (props.isSaving) {
+    return { icon: 'pi pi-spinner', text: 'Saving…' }
+  }
+
+  if (props.isDirty) {
+    return { icon: 'pi pi-circle-fill', text: 'Not saved yet' }
+  }
+
+  return props.isKept
+    ? { icon: 'pi pi-check', text: 'Saved' }
+    : { icon: 'pi pi-circle', text: 'Nothing entered yet' }
+})
+</script>
+
+<template>
+  <div class="top">
+    <div class="name">
+      <label for="name" class="visually-hidden">Name of the build</label>
+      <InputText
+        id="name"
+        :model-value="name"
+        placeholder="Name this build"
+        :invalid="nameError !== null"
+        aria-describedby="name-error"
+        autocomplete="off"
+        @update:model-value="(text) => $emit('rename', text ?? '')"
+      />
+      <span id="name-error" class="error">{{ nameError }}</span>
+    </div>
+    <span class="status" :class="{ unsaved: isDirty }" role="status" data-test="status">
+      <i :class="status.icon" aria-hidden="true" />
+      {{ status.text }}
+    </span>
+    <div class="actions">
+      <Button
+        icon="pi pi-undo"
+        text
+        severity="secondary"
+        aria-label="Undo"
+        title="Undo (Ctrl+Z)"
+        :disabled="!canUndo"
+        @click="$emit('undo')"
+      />
+      <Button
+        icon="pi pi-refresh"
+        text
+        severity="secondary"
+        aria-label="Redo"
+        title="Redo (Ctrl+Y)"
+        :disabled="!canRedo"
+        @click="$emit('redo')"
+      />
+      <template v-if="isKept">
+        <Button label="Duplicate" icon="pi pi-copy" text severity="secondary" @click="$emit('duplicate')" />
+        <Button label="Delete" icon="pi pi-trash" text severity="secondary" @click="$emit('delete')" />
+      </template>
+      <Button
+        label="Save"
+        icon="pi pi-save"
+        title="Save (Ctrl+S)"
+        :disabled="!isDirty"
+        :loading="isSaving"
+        data-test="save"
+        @click="$emit('save')"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1rem;
+  align-items: center;
+  margin-bottom: 0.5rem;
+}
+
+.name {
+  flex: 1 1 16rem;
+}
+
+.name :deep(input) {
+  width: 100%;
+  padding: 0.25rem 0.5rem;
+  border-color: transparent;
+  background: transparent;
+  box-shadow: none;
+  font-weight: 650;
+  font-size: 1.6rem;
+}
+
+.name :deep(input:hover),
+.name :deep(input:focus),
+.name :deep(input.p-invalid),
+.name :deep(input:placeholder-shown) {
+  border-color: var(--line-strong);
+  background: var(--porcelain);
+}
+
+.status {
+  display: inline-flex;
+  gap: 0.4rem;
+  align-items: center;
+  color: var(--ink-soft);
+}
+
+.status i {
+  font-size: 0.75rem;
+}
+
+.status.unsaved {
+  color: var(--warning);
+  font-weight: 600;
+}
+
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,43 @@
+import { onMounted, onUnmounted, type Ref } from 'vue'
+
+/** The keys that work anywhere on the sheet, and the browser's own question before unsaved changes are left. */
+export function useSheetKeys(
+  does: { save: () => void; undo: () => void; redo: () => void },
+  isDirty: Ref<boolean>,
+) {
+  function onKey(event: KeyboardEvent): void {
+    if (!event.ctrlKey && !event.metaKey) {
+      return
+    }
+
+    // In a box, undo is the box's own affair.
+    const box = event.target instanceof HTMLInputElement ? event.target : null
+    const key = event.key.toLowerCase()
+    if (key === 's') {
+      event.preventDefault()
+      box?.blur()
+      does.save()
+    } else if (!box && (key === 'y' || (key === 'z' && event.shiftKey))) {
+      event.preventDefault()
+      does.redo()
+    } else if (!box && key === 'z') {
+      event.preventDefault()
+      does.undo()
+    }
+  }
+
+  function onUnload(event: BeforeUnloadEvent): void {
+    if (isDirty.value) {
+      event.preventDefault()
+    }
+  }
+
+  onMounted(() => {
+    window.addEventListener('keydown', onKey)
+    window.addEventListener('beforeunload', onUnload)
+  })
+  onUnmounted(() => {
+    window.removeEventListener('keydown', onKey)
+    window.removeEventListener('beforeunload', onUnload)
+  })
+}
