@@ -34,7 +34,8 @@ public static class KrasisApp
             ContentRootPath = AppContext.BaseDirectory,
             WebRootPath = "wwwroot",
         });
-        builder.Logging.SetMinimumLevel(LogLevel.Warning).AddSimpleConsole();
+        // A start that fails is told in a sentence by whoever started it, not in a page of stack.
+        builder.Logging.SetMinimumLevel(LogLevel.Warning).AddFilter("Microsoft.Extensions.Hosting.Internal.Host", LogLevel.None).AddSimpleConsole();
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(options.Listen, options.Port);
