@@ -74,6 +74,23 @@ public sealed class ListAndBarTests : IDisposable
     }
 
     [Fact]
+    public void A_stray_click_does_not_lose_what_was_entered()
+    {
+        tab.Open("/bar");
+        tab.Type("[data-fact='Maple pump'] [data-field=strokeMl]", "8.5");
+        tab.ClickText("Builds", "nav a");
+        tab.Until("the question", () => tab.Has("[role=dialog]"));
+        tab.ClickText("Stay here");
+        tab.Until("the answer", () => !tab.Has("[role=dialog]"));
+        Assert.Equal("8.5", tab.Find("[data-fact='Maple pump'] [data-field=strokeMl]").GetAttribute("value"));
+
+        tab.Click("[data-fact='Maple pump'] [data-test=keep]");
+        tab.Until("the change", () => !tab.Has("[data-fact='Maple pump'] [data-test=keep]"));
+        tab.ClickText("Builds", "nav a");
+        tab.Until("the list", () => tab.Path == "/");
+    }
+
+    [Fact]
     public void What_builds_need_is_not_removed_and_they_are_named()
     {
         tab.Open("/bar");

@@ -3,6 +3,8 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { keys, useBar } from '@/shared/api/queries'
 import { reading } from '@/shared/format'
+import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
+import { useDirtyRows } from './dirtyRows'
 import { updateHouse } from './facts'
 import FactRow from './FactRow.vue'
 import FactTable from './FactTable.vue'
@@ -10,6 +12,7 @@ import type { Entered, FactDocument, Field } from './fields'
 
 const client = useQueryClient()
 const bar = useBar()
+const isDirty = useDirtyRows()
 
 const cupFields: Field[] = [
   { key: 'name', label: 'Cup', kind: 'text' },
@@ -160,6 +163,7 @@ function refresh(): void {
         </div>
       </section>
     </template>
+    <LeaveDialog title="The bar has entries that are not kept" :is-dirty="isDirty" />
   </main>
 </template>
 

@@ -4,6 +4,7 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref, useId, watch } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
+import { useDirtyRow } from './dirtyRows'
 import { toDocument, toEntered, type FactDocument, type Field } from './fields'
 
 const props = defineProps<{
@@ -25,6 +26,7 @@ const faults = ref(new Map<string, string>())
 const trouble = ref<string | null>(null)
 const isBusy = ref(false)
 const isDirty = computed(() => JSON.stringify(entered.value) !== JSON.stringify(kept.value))
+useDirtyRow(isDirty)
 const shown = computed(() =>
   props.fields.map((field) => ({ field, applies: field.applies?.(entered.value) ?? true })),
 )

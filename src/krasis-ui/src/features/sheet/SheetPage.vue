@@ -8,11 +8,11 @@ import { deleteWithUndo, duplicate } from '@/features/builds/actions'
 import { useBar } from '@/shared/api/queries'
 import type { Draft, Mend } from '@/shared/api/types'
 import { when } from '@/shared/format'
+import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import BuildMatrix from './BuildMatrix.vue'
 import { moveLine, newLine, putAmount, putReference, putSizes, removePin } from './draft'
 import FindingList from './FindingList.vue'
-import LeaveDialog from './LeaveDialog.vue'
 import SaveProblem from './SaveProblem.vue'
 import SheetSettings from './SheetSettings.vue'
 import SheetTop from './SheetTop.vue'
@@ -38,7 +38,7 @@ const wanted = ref<string | null>(null)
 const blocked = ref<string | null>(null)
 
 onMounted(editor.load)
-useSheetKeys({ save: () => void save(), undo: editor.undo, redo: editor.redo }, editor.isDirty)
+useSheetKeys({ save: () => void save(), undo: editor.undo, redo: editor.redo })
 
 const sizes = computed(() => sheet.value?.sizes ?? [])
 const ingredients = computed(() => bar.data.value?.ingredients ?? [])
@@ -213,7 +213,12 @@ async function deleteThis(): Promise<void> {
         @update:model-value="add"
       />
       <FindingList v-if="sheet" :findings="sheet.findings" :is-empty="isEmpty" @mend="mend" />
-      <LeaveDialog :is-dirty="editor.isDirty.value" :save="save" :discard="editor.discardLocally" />
+      <LeaveDialog
+        title="This build has changes that are not saved"
+        :is-dirty="editor.isDirty.value"
+        :save="save"
+        :discard="editor.discardLocally"
+      />
     </template>
     <p v-else-if="bar.error.value" class="banner fault" role="alert">{{ bar.error.value.message }}</p>
   </main>

@@ -1,10 +1,7 @@
-import { onMounted, onUnmounted, type Ref } from 'vue'
+import { onMounted, onUnmounted } from 'vue'
 
-/** The keys that work anywhere on the sheet, and the browser's own question before unsaved changes are left. */
-export function useSheetKeys(
-  does: { save: () => void; undo: () => void; redo: () => void },
-  isDirty: Ref<boolean>,
-) {
+/** The keys that work anywhere on the sheet. */
+export function useSheetKeys(does: { save: () => void; undo: () => void; redo: () => void }) {
   function onKey(event: KeyboardEvent): void {
     if (!event.ctrlKey && !event.metaKey) {
       return
@@ -26,18 +23,6 @@ export function useSheetKeys(
     }
   }
 
-  function onUnload(event: BeforeUnloadEvent): void {
-    if (isDirty.value) {
-      event.preventDefault()
-    }
-  }
-
-  onMounted(() => {
-    window.addEventListener('keydown', onKey)
-    window.addEventListener('beforeunload', onUnload)
-  })
-  onUnmounted(() => {
-    window.removeEventListener('keydown', onKey)
-    window.removeEventListener('beforeunload', onUnload)
-  })
+  onMounted(() => window.addEventListener('keydown', onKey))
+  onUnmounted(() => window.removeEventListener('keydown', onKey))
 }

@@ -154,6 +154,7 @@ const reads = computed(() => {
         </text>
       </template>
     </g>
+    <text v-if="labels" :x="-cup.topDiameter / 2 - 3.5" :y="-cup.height - 4" text-anchor="end">ml</text>
     <g v-if="labels" class="fill">
       <line
         :x1="halfWidth(cup, size.fillHeight) - 8"

@@ -1,10 +1,17 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { ref } from 'vue'
+import { onMounted, onUnmounted, ref } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate } from 'vue-router'
 
-const props = defineProps<{ isDirty: boolean; save: () => Promise<boolean>; discard: () => void }>()
+const props = defineProps<{
+  isDirty: boolean
+  /** What has changes, as the question begins. */
+  title: string
+  /** Saves them all and says whether that went well; without it they can only be kept on the page or dropped. */
+  save?: () => Promise<boolean>
+  discard?: () => void
+}>()
 
 const isOpen = ref(false)
 let answer: (leave: boolean) => void = () => {}
@@ -21,17 +28,27 @@ function mayGo(): boolean | Promise<boolean> {
 onBeforeRouteLeave(mayGo)
 onBeforeRouteUpdate(mayGo)
 
+// Closing the tab is left by the browser's own question.
+function onUnload(event: BeforeUnloadEvent): void {
+  if (props.isDirty) {
+    event.preventDefault()
+  }
+}
+
+onMounted(() => window.addEventListener('beforeunload', onUnload))
+onUnmounted(() => window.removeEventListener('beforeunload', onUnload))
+
 function close(leave: boolean): void {
   isOpen.value = false
   answer(leave)
 }
 
 async function saveAndLeave(): Promise<void> {
-  close(await props.save())
+  close((await props.save?.()) ?? false)
 }
 
 function leaveWithout(): void {
-  props.discard()
+  props.discard?.()
   close(true)
 }
 </script>
@@ -40,15 +57,15 @@ function leaveWithout(): void {
   <Dialog
     v-model:visible="isOpen"
     modal
-    header="This build has changes that are not saved"
+    :header="title"
     :style="{ width: 'min(32rem, 94vw)' }"
     @hide="answer(false)"
   >
-    <p>Save them before you go on?</p>
+    <p>{{ save ? 'Save them before you go on?' : 'Stay here to keep them, or drop them and go on.' }}</p>
     <template #footer>
       <Button label="Stay here" text severity="secondary" @click="close(false)" />
       <Button label="Drop the changes" outlined severity="danger" data-test="drop" @click="leaveWithout" />
-      <Button label="Save and go on" data-test="save-and-leave" autofocus @click="saveAndLeave" />
+      <Button v-if="save" label="Save and go on" data-test="save-and-leave" autofocus @click="saveAndLeave" />
     </template>
   </Dialog>
 </template>
