@@ -105,6 +105,21 @@ public sealed class EditTests : IDisposable
     }
 
     [Fact]
+    public void The_band_says_how_far_each_size_tastes_from_the_reference()
+    {
+        Open("Cardamom latte");
+        tab.Until("the band", () => tab.Find("[data-band=Strength]").Text.Contains("−18 %", StringComparison.Ordinal));
+        Assert.Contains("the reference", tab.Find("[data-band=Strength] td:nth-of-type(2)").Text, StringComparison.Ordinal);
+        Assert.Equal("1.10 %", tab.Find("[data-band=Strength] td:nth-of-type(2) .value").Text);
+        Assert.Empty(tab.All("[data-test=finding]"));
+
+        // The same two shots in the larger cup: weaker than the house allows.
+        tab.EnterCell(1, "Heron", "2");
+        tab.Until("the finding", () => tab.All("[data-test=finding]").Any(finding => finding.Text.Contains("Heron is", StringComparison.Ordinal) && finding.Text.Contains("weaker", StringComparison.Ordinal)));
+        tab.Until("the mark", () => tab.Has("[data-band=Strength] .beyond"));
+    }
+
+    [Fact]
     public void Lines_are_moved_and_taken_out_and_undo_brings_them_back()
     {
         Open("Cardamom latte");

@@ -41,7 +41,7 @@ public sealed class WriteABuildTests : IDisposable
 
         // Mend with one press, which undo takes back and redo brings again.
         tab.Click("[data-test=finding] [data-test=mend]");
-        tab.Until("all clear", () => tab.Has("[data-test=all-clear]"));
+        tab.Until("a drink that fits", () => !tab.Has("[data-check=overfull]"));
         var mended = tab.Cell(2, "Medium cup");
         tab.Click("button[aria-label=Undo]");
         tab.UntilCell(2, "Medium cup", "400");
@@ -51,6 +51,7 @@ public sealed class WriteABuildTests : IDisposable
         tab.EnterCell(2, "Medium cup", "180");
         tab.EnterCell(2, "Large cup", "290");
         tab.UntilCell(2, "Large cup", "290");
+        tab.Until("the taste of every size", () => tab.All("[data-band=Strength] .value").Count == 3);
         tab.Save();
         tab.Until("its own address", () => tab.Path.Length > "/builds/".Length + 30);
 

@@ -7,7 +7,8 @@ using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Tests;
 
-/// <summary>A bar with numbers that are easy to reckon with: cylinders, a 7.5 ml pump and a double of 36 g.</summary>
+/// <summary>A bar with numbers that are easy to reckon with: cylinders, a 7.5 ml pump and a double of
+/// 36 g. How anything tastes is not known at it, so that other checks stand alone.</summary>
 internal static class TestBar
 {
     /// <summary>Cups that hold 200, 400 and 600 ml over 100 mm.</summary>
@@ -25,7 +26,7 @@ internal static class TestBar
         ],
         Dispensers = [new() { Id = "pump", Name = "Pump", Ingredient = "syrup", StrokeMl = 7.5 }],
         Espresso = [new() { Id = "double", Name = "Double", Ingredient = "espresso", DoseGrams = 18, YieldGrams = 36, ShotsPerPull = 2 }],
-        House = new() { ReserveMm = 10, LiquidStepMl = 5, IceStepGrams = 5, WeighingStepGrams = 1 },
+        House = new() { ReserveMm = 10, LiquidStepMl = 5, IceStepGrams = 5, WeighingStepGrams = 1, StrengthDriftPercent = 15, SweetnessDriftPercent = 15 },
     };
 
     public static BarFacts Facts { get; } = BarReader.Read(Document).Value;

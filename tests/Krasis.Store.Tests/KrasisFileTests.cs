@@ -1,5 +1,6 @@
 using Dapper;
 using Krasis.Core.Builds;
+using Krasis.Store.Bar;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Tests;
@@ -78,6 +79,21 @@ public sealed class KrasisFileTests : IDisposable
         Assert.Contains("9999_of_the_future", refusal.Message, StringComparison.Ordinal);
         using var after = Connect();
         Assert.Equal(1, after.ExecuteScalar<long>("SELECT count(*) FROM build"));
+    }
+
+    [Fact]
+    public void Brings_a_file_from_before_the_allowed_drift_up_to_date()
+    {
+        KrasisFile.Open(folder.File);
+        using (var connection = Connect())
+        {
+            connection.Execute("DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0002_allowed_drift.sql'");
+            connection.Execute("""INSERT INTO bar_fact VALUES ('house', 'house', 1, 3, '{"reserveMm":10}')""");
+        }
+
+        var house = KrasisFile.Open(folder.File).Read(session => session.Bar.List(FactKinds.House)).Single();
+
+        Assert.Equal((4, 10, 15, 15), (house.Version, house.Document.ReserveMm, house.Document.StrengthDriftPercent, house.Document.SweetnessDriftPercent));
     }
 
     [Fact]

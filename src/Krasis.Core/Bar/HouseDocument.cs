@@ -15,4 +15,10 @@ public sealed record HouseDocument
 
     /// <summary>To what anything else on the scale is rounded, g.</summary>
     public double? WeighingStepGrams { get; init; }
+
+    /// <summary>How far a size may be from the reference size in strength, %.</summary>
+    public double? StrengthDriftPercent { get; init; }
+
+    /// <summary>How far a size may be from the reference size in sweetness, %.</summary>
+    public double? SweetnessDriftPercent { get; init; }
 }

@@ -16,7 +16,9 @@ public static class HouseReader
         var liquid = fields.Number("liquidStepMl", document.LiquidStepMl, 0.5, 100, "ml");
         var ice = fields.Number("iceStepGrams", document.IceStepGrams, 0.5, 100, "g");
         var weighing = fields.Number("weighingStepGrams", document.WeighingStepGrams, 0.1, 50, "g");
+        var strength = fields.Number("strengthDriftPercent", document.StrengthDriftPercent, 1, 100, "%");
+        var sweetness = fields.Number("sweetnessDriftPercent", document.SweetnessDriftPercent, 1, 100, "%");
         return fields.Finish(() => new HouseRules(
-            Millimetres.From(reserve), Millilitres.From(liquid), Grams.From(ice), Grams.From(weighing)));
+            Millimetres.From(reserve), Millilitres.From(liquid), Grams.From(ice), Grams.From(weighing), Percent.From(strength), Percent.From(sweetness)));
     }
 }

@@ -21,4 +21,7 @@ public sealed record EspressoDocument
 
     /// <summary>How many shots a pull counts for.</summary>
     public double? ShotsPerPull { get; init; }
+
+    /// <summary>Share of the dose that is dissolved in the yield, %.</summary>
+    public double? ExtractionPercent { get; init; }
 }

@@ -21,4 +21,10 @@ public sealed record IngredientDocument
 
     /// <summary>Mass of one piece, g. For ice only.</summary>
     public double? PieceGrams { get; init; }
+
+    /// <summary>Coffee solids, % by mass. For brewed coffee only; espresso has it from its recipe.</summary>
+    public double? StrengthPercent { get; init; }
+
+    /// <summary>What is in 100 g of it. Not needed for coffee, water and ice.</summary>
+    public CompositionDocument? Per100g { get; init; }
 }

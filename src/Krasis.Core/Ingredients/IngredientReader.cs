@@ -22,6 +22,12 @@ public static partial class IngredientReader
         // From light foams and spirits to the heaviest sugar mass; beyond that the number is in another unit.
         var density = isIce ? IceFacts.Density.Value : fields.Number("densityGramsPerMl", document.DensityGramsPerMl, 0.1, 2, Density.Symbol);
         var piece = isIce ? fields.Number("pieceGrams", document.PieceGrams, 0.5, 500, "g") : 0;
+
+        // From tea-like filter coffee to a concentrate for diluting; instant coffee is no liquid.
+        var strength = kind == IngredientKind.Coffee && document.StrengthPercent is not null
+            ? Percent.From(fields.Number("strengthPercent", document.StrengthPercent, 0.1, 30, "%"))
+            : default(Percent?);
+        var sugars = CompositionReader.ReadSugars(document.Per100g, fields);
         var colour = document.Colour ?? "";
         if (!HexColour().IsMatch(colour))
         {
@@ -29,7 +35,7 @@ public static partial class IngredientReader
         }
 
         return fields.Finish(() => new Ingredient(
-            new IngredientId(id), name, kind, Density.From(density), colour, isIce ? Grams.From(piece) : null));
+            new IngredientId(id), name, kind, Density.From(density), colour, isIce ? Grams.From(piece) : null, strength, sugars));
     }
 
     [GeneratedRegex("^#[0-9a-fA-F]{6}$", RegexOptions.CultureInvariant)]

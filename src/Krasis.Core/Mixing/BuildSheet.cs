@@ -1,4 +1,5 @@
 using Krasis.Core.Checks;
+using Krasis.Core.Measures;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Mixing;
@@ -7,6 +8,13 @@ namespace Krasis.Core.Mixing;
 /// <param name="Name">What the drink is called.</param>
 /// <param name="ReferenceSize">The size that the lead sets.</param>
 /// <param name="Sizes">Every size, in the build's order.</param>
+/// <param name="AllowedStrengthDrift">How far a size may be from the reference size in strength.</param>
+/// <param name="AllowedSweetnessDrift">How far a size may be from the reference size in sweetness.</param>
 /// <param name="Findings">What the checks have found, the gravest first.</param>
 public sealed record BuildSheet(
-    string Name, CupId ReferenceSize, IReadOnlyList<SizeSheet> Sizes, IReadOnlyList<Finding> Findings);
+    string Name,
+    CupId ReferenceSize,
+    IReadOnlyList<SizeSheet> Sizes,
+    Percent AllowedStrengthDrift,
+    Percent AllowedSweetnessDrift,
+    IReadOnlyList<Finding> Findings);

@@ -3,6 +3,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Checks;
 using Krasis.Core.Measures;
 using Krasis.Core.Scaling;
+using Krasis.Core.Tasting;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Mixing;
@@ -25,20 +26,16 @@ public static class Mixer
     public static BuildSheet Mix(Build build, BarFacts bar, IScaling scaling)
     {
         var reference = SizeOf(build.ReferenceSize, build, bar);
-        var sizes = new List<SizeSheet>(build.Sizes.Count);
-        foreach (var id in build.Sizes)
-        {
-            var size = SizeOf(id, build, bar);
-            var lines = new List<SheetLine>(build.Lines.Count);
-            foreach (var line in build.Lines)
-            {
-                lines.Add(Settle(line, reference, size, bar, scaling));
-            }
-
-            sizes.Add(Fill(build, size, lines, bar));
-        }
-
-        var sheet = new BuildSheet(build.Name, build.ReferenceSize, sizes, []);
+        var poured = build.Sizes.Select(id => SizeOf(id, build, bar)).Select(size => new PouredSize(
+            size, [.. build.Lines.Select(line => Settle(line, reference, size, bar, scaling))], bar)).ToList();
+        var standard = poured.Single(size => size.Size.Cup.Id == build.ReferenceSize).Taste;
+        var sheet = new BuildSheet(
+            build.Name,
+            build.ReferenceSize,
+            [.. poured.Select(size => Fill(build, size, standard))],
+            bar.House.AllowedStrengthDrift,
+            bar.House.AllowedSweetnessDrift,
+            []);
         return sheet with { Findings = AllChecks.Judge(sheet, bar) };
     }
 
@@ -75,25 +72,48 @@ public static class Mixer
             (asked, BarRounding.Round(asked, step), Origin.Scaled);
     }
 
-    private static SizeSheet Fill(Build build, ScaledSize size, List<SheetLine> lines, BarFacts bar)
+    private static SizeSheet Fill(Build build, PouredSize poured, Taste standard)
     {
-        var cup = size.Cup;
-        var poured = lines.ConvertAll(line => (line.Line, new Portion(bar.Find(line.Ingredient)!, line.Mass)));
-        var content = CupContent.Of(poured.Select(pour => pour.Item2));
-        var occupied = content.OccupiedVolume;
+        var cup = poured.Size.Cup;
+        var occupied = poured.Content.OccupiedVolume;
         return new SizeSheet(
             cup.Id,
             cup.Name,
             cup.Id == build.ReferenceSize,
             CupSection.Of(cup, build.Reserve),
-            lines,
-            content.LiquidVolume,
-            content.IceMass,
+            poured.Lines,
+            poured.Content.LiquidVolume,
+            poured.Content.IceMass,
             occupied,
-            size.WorkingVolume,
-            size.WorkingVolume - occupied,
+            poured.Size.WorkingVolume,
+            poured.Size.WorkingVolume - occupied,
             occupied > cup.BrimCapacity ? occupied - cup.BrimCapacity : default,
             cup.HeightFor(occupied),
-            CupDrawing.Of(cup, poured, content));
+            poured.Taste,
+            Drift.Between(standard, poured.Taste),
+            CupDrawing.Of(cup, [.. poured.Lines.Select(line => line.Line).Zip(poured.Portions)], poured.Content));
+    }
+
+    /// <summary>A size with what the bar pours into it.</summary>
+    private sealed class PouredSize
+    {
+        public PouredSize(ScaledSize size, IReadOnlyList<SheetLine> lines, BarFacts bar)
+        {
+            Size = size;
+            Lines = lines;
+            Portions = [.. lines.Select(line => new Portion(bar.Find(line.Ingredient)!, line.Mass))];
+            Content = CupContent.Of(Portions);
+            Taste = Taster.Of(Portions, bar);
+        }
+
+        public ScaledSize Size { get; }
+
+        public IReadOnlyList<SheetLine> Lines { get; }
+
+        public IReadOnlyList<Portion> Portions { get; }
+
+        public CupContent Content { get; }
+
+        public Taste Taste { get; }
     }
 }

@@ -1,4 +1,5 @@
 using Krasis.Core.Measures;
+using Krasis.Core.Tasting;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Mixing;
@@ -16,6 +17,8 @@ namespace Krasis.Core.Mixing;
 /// <param name="RoomLeft">Working volume less what is taken up; negative when the size is overfull.</param>
 /// <param name="Spilt">What does not fit below the brim, or zero.</param>
 /// <param name="FillHeight">How high the cup is filled; the brim when it spills.</param>
+/// <param name="Taste">What it tastes like, as poured.</param>
+/// <param name="Drift">How far it is from the reference size.</param>
 /// <param name="Drawing">Where in the cup it all is.</param>
 public sealed record SizeSheet(
     CupId Size,
@@ -30,4 +33,6 @@ public sealed record SizeSheet(
     Millilitres RoomLeft,
     Millilitres Spilt,
     Millimetres FillHeight,
+    Taste Taste,
+    Drift Drift,
     CupDrawing Drawing);

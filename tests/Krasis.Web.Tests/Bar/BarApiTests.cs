@@ -82,7 +82,7 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
     [Fact]
     public async Task House_rules_are_changed_as_one()
     {
-        var rules = new JsonObject { ["reserveMm"] = 9, ["liquidStepMl"] = 10, ["iceStepGrams"] = 5, ["weighingStepGrams"] = 1 };
+        var rules = new JsonObject { ["reserveMm"] = 9, ["liquidStepMl"] = 10, ["iceStepGrams"] = 5, ["weighingStepGrams"] = 1, ["strengthDriftPercent"] = 12, ["sweetnessDriftPercent"] = 12 };
         Assert.Equal(200, (await server.Put("/api/bar/house/house", rules, "\"1\"")).Status);
         Assert.Equal(9, (double)(await server.Get("/api/builds/blank")).Json["reserveMm"]!);
 

@@ -2,7 +2,10 @@ using System.Diagnostics;
 using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
+using Krasis.Core.Checks;
+using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
+using Krasis.Core.Tasting;
 using Krasis.Web.Seeding;
 
 namespace Krasis.Web.Tests.Hosting;
@@ -20,13 +23,25 @@ public class SeedTests
     }
 
     [Fact]
-    public void The_demo_shows_a_finding_and_otherwise_fits()
+    public void The_demo_shows_each_kind_of_warning_and_otherwise_fits()
     {
         var seed = Seeder.Load(Seeder.Demo);
         var bar = BarReader.Read(seed.Bar).Value;
         var findings = seed.Builds.SelectMany(build => Mixer.Mix(BuildReader.Read(build, bar).Value, bar).Findings).ToList();
 
-        Assert.Equal("overfull", Assert.Single(findings).Check);
+        Assert.All(findings, finding => Assert.Equal(Severity.Warning, finding.Severity));
+        Assert.Equal(["overfull", "taste-drift"], findings.Select(finding => finding.Check).Distinct().Order());
+    }
+
+    [Theory]
+    [InlineData(Seeder.Demo)]
+    [InlineData(Seeder.Starter)]
+    public void Nothing_that_is_shipped_tastes_unknown(string name)
+    {
+        var seed = Seeder.Load(name);
+        var bar = BarReader.Read(seed.Bar).Value;
+
+        Assert.All(bar.Ingredients, ingredient => Assert.Empty(Taster.Of([new Portion(ingredient, Grams.From(10))], bar).Unknown));
     }
 
     // Source of the expected value: GNU units 2.22, brix().

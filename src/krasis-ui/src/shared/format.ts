@@ -7,6 +7,11 @@ export function decimal(value: number, digits: 0 | 1 | 2 | 3): string {
   return (formats[digits] as Intl.NumberFormat).format(value)
 }
 
+/** A number with just so many decimals, so that a row of them can be compared by eye. */
+export function fixed(value: number, digits: number): string {
+  return value.toFixed(digits)
+}
+
 /** A mass, volume or length as one reads it off a scale or a jug: whole, or to a tenth below ten. */
 export function reading(value: number, unit: string): string {
   return `${decimal(value, Math.abs(value) < 9.95 ? 1 : 0)} ${unit}`

@@ -25,6 +25,8 @@ const cupFields: Field[] = [
 
 const kinds = ['espresso', 'coffee', 'milk', 'syrup', 'sauce', 'water', 'ice']
 const isIce = (entered: Entered) => entered['kind'] === 'ice'
+const isSweet = (entered: Entered) => ['milk', 'syrup', 'sauce'].includes(entered['kind'] ?? '')
+const sugars = ['sucrose', 'glucose', 'fructose', 'lactose', 'maltose']
 const ingredientFields: Field[] = [
   { key: 'name', label: 'Ingredient', kind: 'text' },
   {
@@ -41,6 +43,19 @@ const ingredientFields: Field[] = [
     applies: (entered) => !isIce(entered),
   },
   { key: 'pieceGrams', label: 'One piece', kind: 'number', unit: 'g', applies: isIce },
+  {
+    key: 'strengthPercent',
+    label: 'Strength',
+    kind: 'number',
+    unit: '%',
+    applies: (entered) => entered['kind'] === 'coffee',
+  },
+  ...sugars.map((sugar): Field => ({
+    key: `per100g.${sugar}`,
+    label: `${sugar[0]?.toUpperCase()}${sugar.slice(1)}, g/100 g`,
+    kind: 'number',
+    applies: isSweet,
+  })),
   { key: 'colour', label: 'Colour', kind: 'colour' },
 ]
 
@@ -49,6 +64,8 @@ const houseFields: Field[] = [
   { key: 'liquidStepMl', label: 'Milk, coffee, water to', kind: 'number', unit: 'ml' },
   { key: 'iceStepGrams', label: 'Ice to', kind: 'number', unit: 'g' },
   { key: 'weighingStepGrams', label: 'The scale to', kind: 'number', unit: 'g' },
+  { key: 'strengthDriftPercent', label: 'Strength may drift', kind: 'number', unit: '%' },
+  { key: 'sweetnessDriftPercent', label: 'Sweetness may drift', kind: 'number', unit: '%' },
 ]
 
 const madeOf = (wanted: (kind: string) => boolean) =>
@@ -73,6 +90,7 @@ const espressoFields = computed<Field[]>(() => [
   { key: 'doseGrams', label: 'Coffee in', kind: 'number', unit: 'g' },
   { key: 'yieldGrams', label: 'Espresso out', kind: 'number', unit: 'g' },
   { key: 'shotsPerPull', label: 'One pull is', kind: 'number', unit: 'shots' },
+  { key: 'extractionPercent', label: 'Extraction', kind: 'number', unit: '%' },
 ])
 
 const cups = computed(() =>
@@ -110,7 +128,7 @@ function refresh(): void {
       />
       <FactTable
         title="Ingredients"
-        hint="Density tells grams from millilitres."
+        hint="Density tells grams from millilitres; strength and sugars tell what it does to the taste. Leave empty what you do not know."
         what="ingredient"
         add="Add an ingredient"
         kind="ingredients"

@@ -139,7 +139,7 @@ function takeBack(): void {
 
 <style scoped>
 td {
-  padding: 0.3rem 0.9rem 0.3rem 0;
+  padding: 0.3rem 0.6rem 0.3rem 0;
   vertical-align: top;
 }
 
@@ -151,16 +151,16 @@ td {
 
 .text {
   width: 100%;
-  min-width: 9rem;
+  min-width: 10.5rem;
 }
 
 .number {
-  width: 5rem;
+  width: 4.6rem;
   text-align: right;
 }
 
 .choice {
-  min-width: 9.5rem;
+  min-width: 7.5rem;
 }
 
 input[type='color'] {
@@ -181,7 +181,7 @@ input[type='color'] {
 }
 
 .end {
-  width: 13rem;
+  min-width: 8.5rem;
   padding-right: 0;
 }
 

@@ -102,7 +102,7 @@ table {
 }
 
 th {
-  padding: 0 0.9rem 0.2rem 0;
+  padding: 0 0.6rem 0.2rem 0;
   color: var(--ink-soft);
   font-weight: 400;
   font-size: 0.9rem;

@@ -1,5 +1,6 @@
 /** One field of a fact, as it is asked for on the page. */
 export interface Field {
+  /** Where it stands in the document; a dot leads into a part of it. */
   key: string
   label: string
   kind: 'text' | 'number' | 'choice' | 'colour'
@@ -12,12 +13,29 @@ export interface Field {
 export type Entered = Record<string, string>
 export type FactDocument = Record<string, unknown>
 
+function read(document: FactDocument, key: string): unknown {
+  return key
+    .split('.')
+    .reduce<unknown>((here, step) => (here as FactDocument | null | undefined)?.[step], document)
+}
+
+function write(document: FactDocument, key: string, value: unknown): void {
+  const [first = '', ...rest] = key.split('.')
+  if (rest.length === 0) {
+    document[first] = value
+  } else if (value !== null) {
+    // A part of which nothing is entered stays away altogether.
+    const part = (document[first] ??= {}) as FactDocument
+    write(part, rest.join('.'), value)
+  }
+}
+
 /** What stands in the boxes for a document. */
 export function toEntered(fields: Field[], document: FactDocument): Entered {
   return Object.fromEntries(
     fields.map(({ key, kind }) => [
       key,
-      document[key] == null ? (kind === 'colour' ? '#b0a090' : '') : String(document[key]),
+      read(document, key) == null ? (kind === 'colour' ? '#b0a090' : '') : String(read(document, key)),
     ]),
   )
 }
@@ -36,11 +54,11 @@ export function toDocument(
     }
 
     if (kind !== 'number') {
-      document[key] = text || null
+      write(document, key, text || null)
     } else if (text === '') {
-      document[key] = null
+      write(document, key, null)
     } else if (Number.isFinite(Number(text.replace(',', '.')))) {
-      document[key] = Number(text.replace(',', '.'))
+      write(document, key, Number(text.replace(',', '.')))
     } else {
       faults.set(key, `'${text.slice(0, 40)}' is not a number.`)
     }

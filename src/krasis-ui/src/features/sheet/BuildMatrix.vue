@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import type { Draft, DraftLine, IngredientView, SizeSheet } from '@/shared/api/types'
+import type { BuildSheet, Draft, DraftLine, IngredientView } from '@/shared/api/types'
 import { frameFor } from '@/shared/cup/frame'
+import { fixed } from '@/shared/format'
 import LineHead from './LineHead.vue'
 import QuantityCell from './QuantityCell.vue'
 import SizeHead from './SizeHead.vue'
+import TasteCell from './TasteCell.vue'
 import type { useCells } from './useCells'
 
 const props = defineProps<{
   draft: Draft
-  sizes: SizeSheet[]
+  sheet: BuildSheet | undefined
   ingredients: IngredientView[]
   cells: ReturnType<typeof useCells>
   problemAt: (field: string) => string | null
@@ -28,28 +30,64 @@ defineEmits<{
 /** The line whose reference cell is to be typed into as soon as it is there. */
 const wanted = defineModel<string | null>('wanted', { required: true })
 
+const sizes = computed(() => props.sheet?.sizes ?? [])
 const table = useTemplateRef<HTMLTableElement>('table')
-const frame = computed(() => frameFor(props.sizes, true))
+const frame = computed(() => frameFor(sizes.value, true))
 const rows = computed(() =>
   props.draft.lines.map((line, index) => ({
     line,
     index,
-    cells: props.sizes.map((size) => ({
+    cells: sizes.value.map((size) => ({
       size,
       cell: size.lines.find((candidate) => candidate.line === line.id),
     })),
   })),
 )
 
+/** The rows of the band: how strong, how sweet and how milky each size is, and how far off the reference. */
+const band = computed(() => [
+  {
+    name: 'Strength',
+    hint: 'coffee solids',
+    allowed: props.sheet?.allowedStrengthDrift ?? null,
+    cells: sizes.value.map((size) => ({
+      size,
+      value: size.taste.strength === null ? null : `${fixed(size.taste.strength, 2)} %`,
+      drift: size.drift.strength,
+    })),
+  },
+  {
+    name: 'Sweetness',
+    hint: 'as sucrose',
+    allowed: props.sheet?.allowedSweetnessDrift ?? null,
+    cells: sizes.value.map((size) => ({
+      size,
+      value: size.taste.sweetness === null ? null : `${fixed(size.taste.sweetness, 1)} g/100 g`,
+      drift: size.drift.sweetness,
+    })),
+  },
+  {
+    name: 'Ratio',
+    hint: 'coffee to milk, by weight',
+    allowed: null,
+    cells: sizes.value.map((size) => ({
+      size,
+      value: size.taste.milkPerCoffee === null ? null : `1 : ${fixed(size.taste.milkPerCoffee, 1)}`,
+      drift: size.drift.ratio,
+    })),
+  },
+])
+const unknown = computed(() => sizes.value[0]?.taste.unknown ?? [])
+
 function boxOf(line: string, sizeName: string): HTMLInputElement | null {
   return table.value?.querySelector(`[data-cell="${CSS.escape(`${line} ${sizeName}`)}"]`) ?? null
 }
 
 watch(
-  () => props.sizes,
+  () => props.sheet,
   async () => {
     await nextTick()
-    const reference = props.sizes.find((size) => size.isReference)
+    const reference = sizes.value.find((size) => size.isReference)
     const box = wanted.value && reference ? boxOf(wanted.value, reference.name) : null
     if (box) {
       wanted.value = null
@@ -117,6 +155,26 @@ defineExpose({
           </td>
         </tr>
       </tbody>
+      <tfoot v-if="rows.length > 0">
+        <tr v-for="row in band" :key="row.name" :data-band="row.name">
+          <th scope="row">
+            <strong>{{ row.name }}</strong> <span class="soft">{{ row.hint }}</span>
+            <p v-if="row.name === 'Strength' && unknown.length > 0" class="soft" data-test="unknown">
+              Not known: {{ unknown.join(', ') }}. Enter it under The bar.
+            </p>
+          </th>
+          <td v-for="cell in row.cells" :key="cell.size.size">
+            <TasteCell
+              :what="row.name"
+              :size-name="cell.size.name"
+              :value="cell.value"
+              :is-reference="cell.size.isReference"
+              :drift="cell.drift"
+              :allowed="row.allowed"
+            />
+          </td>
+        </tr>
+      </tfoot>
     </table>
   </div>
 </template>
@@ -151,6 +209,16 @@ td {
 
 tbody tr {
   border-top: 1px solid var(--line);
+}
+
+tfoot tr:first-child {
+  border-top: 2px solid var(--line-strong);
+}
+
+tfoot th[scope='row'],
+tfoot td {
+  padding: 0.15rem 0.5rem 0.15rem 0.9rem;
+  vertical-align: middle;
 }
 
 .corner {

@@ -18,6 +18,7 @@ defineEmits<{ mend: [mend: Mend] }>()
         v-for="finding in findings"
         :key="`${finding.check} ${finding.size} ${finding.line}`"
         :class="finding.severity"
+        :data-check="finding.check"
         data-test="finding"
       >
         <i

@@ -174,7 +174,7 @@ async function deleteThis(): Promise<void> {
         ref="matrix"
         v-model:wanted="wanted"
         :draft="draft"
-        :sizes="sizes"
+        :sheet="sheet"
         :ingredients="ingredients"
         :cells="cells"
         :problem-at="problemAt"

@@ -1674,6 +1674,16 @@ export interface components {
             name: string;
             referenceSize: string;
             sizes: components["schemas"]["SizeSheet"][];
+            /**
+             * Format: double
+             * @description In %.
+             */
+            allowedStrengthDrift: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            allowedSweetnessDrift: number;
             findings: components["schemas"]["Finding"][];
         };
         BuildSummary: {
@@ -1699,6 +1709,18 @@ export interface components {
             size: string;
             /** Format: double */
             amount: number;
+        };
+        CompositionDocument: {
+            /** Format: double */
+            sucrose?: null | number;
+            /** Format: double */
+            glucose?: null | number;
+            /** Format: double */
+            fructose?: null | number;
+            /** Format: double */
+            lactose?: null | number;
+            /** Format: double */
+            maltose?: null | number;
         };
         CupDocument: {
             id?: null | string;
@@ -1768,6 +1790,23 @@ export interface components {
             /** Format: double */
             strokeMl?: null | number;
         };
+        Drift: {
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sweetness: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            ratio: null | number;
+        };
         EspressoDocument: {
             id?: null | string;
             name?: null | string;
@@ -1778,6 +1817,8 @@ export interface components {
             yieldGrams?: null | number;
             /** Format: double */
             shotsPerPull?: null | number;
+            /** Format: double */
+            extractionPercent?: null | number;
         };
         FactViewOfCupDocument: {
             id: string;
@@ -1845,6 +1886,10 @@ export interface components {
             iceStepGrams?: null | number;
             /** Format: double */
             weighingStepGrams?: null | number;
+            /** Format: double */
+            strengthDriftPercent?: null | number;
+            /** Format: double */
+            sweetnessDriftPercent?: null | number;
         };
         IceBand: {
             /**
@@ -1875,6 +1920,9 @@ export interface components {
             colour?: null | string;
             /** Format: double */
             pieceGrams?: null | number;
+            /** Format: double */
+            strengthPercent?: null | number;
+            per100g?: null | components["schemas"]["CompositionDocument"];
         };
         IngredientView: {
             id: string;
@@ -2005,7 +2053,24 @@ export interface components {
              * @description In mm.
              */
             fillHeight: number;
+            taste: components["schemas"]["Taste"];
+            drift: components["schemas"]["Drift"];
             drawing: components["schemas"]["CupDrawing"];
+        };
+        Taste: {
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In g/100 g.
+             */
+            sweetness: null | number;
+            /** Format: double */
+            milkPerCoffee: null | number;
+            unknown: string[];
         };
     };
     responses: never;

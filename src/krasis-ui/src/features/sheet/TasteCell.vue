@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { decimal } from '@/shared/format'
+
+const props = defineProps<{
+  /** What is measured, for those who hear the page. */
+  what: string
+  sizeName: string
+  /** The value as it is printed, its unit included; null when it is not known. */
+  value: string | null
+  isReference: boolean
+  /** In %, against the reference size; null when it cannot be said. */
+  drift: number | null
+  /** In %; null when the house sets no bounds. */
+  allowed: number | null
+}>()
+
+/** The scale's end on either side, in %. */
+const end = 40
+const isBeyond = computed(
+  () => props.drift !== null && props.allowed !== null && Math.abs(props.drift) > props.allowed,
+)
+const at = computed(() => 50 + (Math.max(-end, Math.min(end, props.drift ?? 0)) / end) * 50)
+const said = computed(() => {
+  const rounded = Math.round(props.drift ?? 0)
+  return rounded === 0 ? 'the same' : `${rounded > 0 ? '+' : '−'}${decimal(Math.abs(rounded), 0)} %`
+})
+</script>
+
+<template>
+  <div class="taste" :class="{ beyond: isBeyond }">
+    <strong v-if="value !== null" class="value">{{ value }}</strong>
+    <span v-else class="soft">not known</span>
+    <span v-if="isReference" class="soft small reference">the reference</span>
+    <template v-else-if="drift !== null">
+      <svg viewBox="0 0 100 10" class="band" aria-hidden="true" preserveAspectRatio="none">
+        <line x1="0" x2="100" y1="5" y2="5" class="scale" />
+        <rect
+          v-if="allowed !== null"
+          :x="50 - (Math.min(allowed, end) / end) * 50"
+          :width="(Math.min(allowed, end) / end) * 100"
+          y="2"
+          height="6"
+          rx="1"
+          class="allowed"
+        />
+        <line x1="50" x2="50" y1="0" y2="10" class="middle" />
+        <rect :x="at - 1.6" y="0" width="3.2" height="10" rx="1" class="here" />
+      </svg>
+      <span class="small drift">
+        <i v-if="isBeyond" class="pi pi-exclamation-triangle" aria-hidden="true" />
+        {{ said }}
+        <span class="visually-hidden">
+          {{ what }} of {{ sizeName }} against the reference{{
+            isBeyond ? ', more than the house allows' : ''
+          }}
+        </span>
+      </span>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.taste {
+  display: grid;
+  grid-template-columns: minmax(5.4rem, 1fr) 4rem minmax(3.4rem, 1fr);
+  gap: 0.5rem;
+  align-items: center;
+  min-height: 2.4rem;
+}
+
+.taste > :first-child {
+  text-align: right;
+}
+
+.value {
+  font-size: 1.1rem;
+}
+
+.small {
+  font-size: 0.85rem;
+}
+
+.reference {
+  grid-column: 2 / -1;
+}
+
+.drift {
+  white-space: nowrap;
+}
+
+.band {
+  width: 100%;
+  height: 0.65rem;
+}
+
+.scale,
+.middle {
+  stroke: var(--line-strong);
+  stroke-width: 0.8;
+}
+
+.allowed {
+  fill: var(--line);
+}
+
+.here {
+  fill: var(--cobalt);
+}
+
+.beyond .here {
+  fill: var(--warning);
+}
+
+.beyond .drift {
+  color: var(--warning);
+  font-weight: 650;
+}
+</style>
