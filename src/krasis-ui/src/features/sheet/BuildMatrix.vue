@@ -217,8 +217,12 @@ tfoot tr:first-child {
 
 tfoot th[scope='row'],
 tfoot td {
-  padding: 0.15rem 0.5rem 0.15rem 0.9rem;
+  padding: 0.1rem 0.3rem 0.1rem 0.4rem;
   vertical-align: middle;
+}
+
+tfoot th[scope='row'] {
+  padding-left: 0.9rem;
 }
 
 .corner {
@@ -232,6 +236,16 @@ th[scope='row'] {
   background: var(--porcelain);
   font-weight: 400;
   text-align: left;
+}
+
+@media (width < 70rem) {
+  .first {
+    width: 15.5rem;
+  }
+
+  table {
+    min-width: calc(15.5rem + var(--sizes) * 10rem);
+  }
 }
 
 @media (width < 40rem) {

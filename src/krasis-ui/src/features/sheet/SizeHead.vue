@@ -111,12 +111,15 @@ const state = computed(() => {
 
 .state {
   display: flex;
-  gap: 0.4rem;
+  flex-wrap: wrap;
+  gap: 0 0.4rem;
   align-items: baseline;
+  justify-content: center;
   margin-top: 0.35rem;
 }
 
 .state strong {
+  white-space: nowrap;
   font-size: 1.3rem;
 }
 

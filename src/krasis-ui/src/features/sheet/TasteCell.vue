@@ -28,45 +28,55 @@ const said = computed(() => {
 </script>
 
 <template>
-  <div class="taste" :class="{ beyond: isBeyond }">
-    <strong v-if="value !== null" class="value">{{ value }}</strong>
-    <span v-else class="soft">not known</span>
-    <span v-if="isReference" class="soft small reference">the reference</span>
-    <template v-else-if="drift !== null">
-      <svg viewBox="0 0 100 10" class="band" aria-hidden="true" preserveAspectRatio="none">
-        <line x1="0" x2="100" y1="5" y2="5" class="scale" />
-        <rect
-          v-if="allowed !== null"
-          :x="50 - (Math.min(allowed, end) / end) * 50"
-          :width="(Math.min(allowed, end) / end) * 100"
-          y="2"
-          height="6"
-          rx="1"
-          class="allowed"
-        />
-        <line x1="50" x2="50" y1="0" y2="10" class="middle" />
-        <rect :x="at - 1.6" y="0" width="3.2" height="10" rx="1" class="here" />
-      </svg>
-      <span class="small drift">
-        <i v-if="isBeyond" class="pi pi-exclamation-triangle" aria-hidden="true" />
-        {{ said }}
-        <span class="visually-hidden">
-          {{ what }} of {{ sizeName }} against the reference{{
-            isBeyond ? ', more than the house allows' : ''
-          }}
+  <div class="room">
+    <div class="taste" :class="{ beyond: isBeyond }">
+      <strong v-if="value !== null" class="value">{{ value }}</strong>
+      <span v-else class="soft">not known</span>
+      <span v-if="isReference" class="soft small reference">the reference</span>
+      <template v-else-if="drift !== null">
+        <svg viewBox="0 0 100 10" class="band" aria-hidden="true" preserveAspectRatio="none">
+          <line x1="0" x2="100" y1="5" y2="5" class="scale" />
+          <rect
+            v-if="allowed !== null"
+            :x="50 - (Math.min(allowed, end) / end) * 50"
+            :width="(Math.min(allowed, end) / end) * 100"
+            y="2"
+            height="6"
+            rx="1"
+            class="allowed"
+          />
+          <line x1="50" x2="50" y1="0" y2="10" class="middle" />
+          <rect :x="at - 1.6" y="0" width="3.2" height="10" rx="1" class="here" />
+        </svg>
+        <span class="small drift">
+          <i v-if="isBeyond" class="pi pi-exclamation-triangle" aria-hidden="true" />
+          {{ said }}
+          <span class="visually-hidden">
+            {{ what }} of {{ sizeName }} against the reference{{
+              isBeyond ? ', more than the house allows' : ''
+            }}
+          </span>
         </span>
-      </span>
-    </template>
+      </template>
+    </div>
   </div>
 </template>
 
 <style scoped>
+.room {
+  container-type: inline-size;
+}
+
 .taste {
   display: grid;
-  grid-template-columns: minmax(5.4rem, 1fr) 4rem minmax(3.4rem, 1fr);
-  gap: 0.5rem;
+  grid-template-columns: 1fr 3.2rem minmax(3.3rem, 0.7fr);
+  gap: 0 0.4rem;
   align-items: center;
-  min-height: 2.4rem;
+  min-height: 2.2rem;
+}
+
+.value {
+  white-space: nowrap;
 }
 
 .taste > :first-child {
@@ -115,5 +125,18 @@ const said = computed(() => {
 .beyond .drift {
   color: var(--warning);
   font-weight: 650;
+}
+
+/* Narrow columns: the value on a line of its own. */
+@container (width < 13rem) {
+  .taste {
+    grid-template-columns: 3.2rem 1fr;
+  }
+
+  .taste > :first-child,
+  .reference {
+    grid-column: 1 / -1;
+    text-align: center;
+  }
 }
 </style>

@@ -259,7 +259,7 @@ text {
 .fill text {
   fill: var(--cobalt);
   font-weight: 650;
-  font-size: 9px;
+  font-size: 10.5px;
 }
 
 .overfull .fill line {

@@ -9,7 +9,7 @@ export interface Frame {
   height: number
 }
 
-const labels = { left: 26, right: 42, above: 14, below: 5 }
+const labels = { left: 26, right: 46, above: 14, below: 5 }
 const bare = { left: 3, right: 3, above: 6, below: 4 }
 
 /** The smallest frame that every one of the cups fits. */
