@@ -99,6 +99,12 @@ public sealed class EditTests : IDisposable
         tab.Until("the message", () => tab.Find("#name-error").Text.Contains("The name is empty.", StringComparison.Ordinal));
         Assert.Equal("Not saved yet", tab.Status);
         tab.Type("#name", "Cardamom latte, renamed");
+
+        // A word that is typed is one step back, not one a letter.
+        tab.Click("button[aria-label=Undo]");
+        tab.Until("the name before", () => tab.Find("#name").GetAttribute("value") == "Cardamom latte");
+        tab.Click("button[aria-label=Redo]");
+        tab.Until("the new name", () => tab.Find("#name").GetAttribute("value") == "Cardamom latte, renamed");
         tab.Save();
         tab.Open("/");
         tab.Until("the new name", () => tab.All("[data-test=build]").Any(build => build.Text.Contains("Cardamom latte, renamed", StringComparison.Ordinal)));

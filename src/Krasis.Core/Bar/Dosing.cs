@@ -17,6 +17,7 @@ public static class Dosing
     {
         MeasureKind.Stroke when bar.DispenserOf(ingredient.Id) is null => $"No dispenser holds {ingredient.Name}, so it has no strokes.",
         MeasureKind.Shot when bar.EspressoOf(ingredient.Id) is null => $"No espresso recipe makes {ingredient.Name}, so it has no shots.",
+        MeasureKind.Piece when !ingredient.IsIce => $"Only ice comes in cubes, and {ingredient.Name} is none.",
         MeasureKind.Volume when ingredient.IsIce => "Ice is weighed: a scoop of it is half air.",
         _ => null,
     };
@@ -28,6 +29,7 @@ public static class Dosing
     {
         MeasureKind.Mass => quantity.Measure.ToGrams(quantity.Amount),
         MeasureKind.Shot => PerShot(ingredient, bar) * quantity.Amount,
+        MeasureKind.Piece => PerPiece(ingredient, bar) * quantity.Amount,
         _ => Volume(quantity, ingredient, bar) * ingredient.Density,
     };
 
@@ -37,7 +39,7 @@ public static class Dosing
     {
         MeasureKind.Volume when !ingredient.IsIce => quantity.Measure.ToMillilitres(quantity.Amount),
         MeasureKind.Stroke => PerStroke(ingredient, bar) * quantity.Amount,
-        MeasureKind.Mass or MeasureKind.Shot => Mass(quantity, ingredient, bar) / ingredient.Density,
+        MeasureKind.Mass or MeasureKind.Shot or MeasureKind.Piece => Mass(quantity, ingredient, bar) / ingredient.Density,
         _ => throw new ArgumentException(Refusal(ingredient, quantity.Measure, bar), nameof(quantity)),
     };
 
@@ -63,6 +65,7 @@ public static class Dosing
             MeasureKind.Mass => Mass(quantity, ingredient, bar) / to.ToGrams(1),
             MeasureKind.Volume => Volume(quantity, ingredient, bar) / to.ToMillilitres(1),
             MeasureKind.Stroke => Volume(quantity, ingredient, bar) / PerStroke(ingredient, bar),
+            MeasureKind.Piece => Mass(quantity, ingredient, bar) / PerPiece(ingredient, bar),
             _ => Mass(quantity, ingredient, bar) / PerShot(ingredient, bar),
         };
         return amount <= to.Most
@@ -73,13 +76,17 @@ public static class Dosing
     private static Grams PerShot(Ingredient ingredient, BarFacts bar) =>
         bar.EspressoOf(ingredient.Id)?.PerShot ?? throw new ArgumentException(Refusal(ingredient, Measure.Shot, bar), nameof(ingredient));
 
+    private static Grams PerPiece(Ingredient ingredient, BarFacts bar) =>
+        ingredient.PieceMass ?? throw new ArgumentException(Refusal(ingredient, Measure.Cube, bar), nameof(ingredient));
+
     private static Millilitres PerStroke(Ingredient ingredient, BarFacts bar) =>
         bar.DispenserOf(ingredient.Id)?.YieldPerStroke ?? throw new ArgumentException(Refusal(ingredient, Measure.Stroke, bar), nameof(ingredient));
 
     private static int Rank(Ingredient ingredient, Measure measure) => (ingredient.Kind, measure.Kind) switch
     {
         (_, MeasureKind.Shot or MeasureKind.Stroke) => 0,
-        (IngredientKind.Sauce or IngredientKind.Ice, MeasureKind.Mass) => 1,
-        _ => 2,
+        (IngredientKind.Sauce or IngredientKind.Ice, MeasureKind.Mass) when measure == Measure.Gram => 1,
+        (_, MeasureKind.Piece) => 2,
+        _ => 3,
     };
 }

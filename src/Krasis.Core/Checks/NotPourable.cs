@@ -5,7 +5,7 @@ using Krasis.Core.Scaling;
 
 namespace Krasis.Core.Checks;
 
-/// <summary>A count of strokes or shots that was set or pinned cannot be poured, because this bar gives only whole
+/// <summary>A count of strokes, shots or cubes that was set or pinned cannot be poured, because this bar gives only whole
 /// ones. Amounts by volume and on the scale are the lead's own business.</summary>
 public sealed class NotPourable : ICheck
 {
@@ -18,7 +18,7 @@ public sealed class NotPourable : ICheck
         foreach (var line in size.Lines)
         {
             var quantity = new Quantity(line.Amount, Measure.Find(line.Measure)!);
-            if (quantity.Measure.Kind is not (MeasureKind.Stroke or MeasureKind.Shot) || BarRounding.IsPourable(quantity, line.Step))
+            if (quantity.Measure.Kind is not (MeasureKind.Stroke or MeasureKind.Shot or MeasureKind.Piece) || BarRounding.IsPourable(quantity, line.Step))
             {
                 continue;
             }

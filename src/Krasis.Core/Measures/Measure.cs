@@ -67,10 +67,13 @@ public sealed class Measure
     /// <summary>Shots of the espresso recipe that makes the ingredient.</summary>
     public static Measure Shot { get; } = new("shot", "shot", "shots", MeasureKind.Shot, double.NaN, 20, "The espresso recipe in use");
 
+    /// <summary>Pieces of the ice in use.</summary>
+    public static Measure Cube { get; } = new("cube", "cube", "cubes", MeasureKind.Piece, double.NaN, 500, "The ice in use, weighed", "piece", "pieces");
+
     /// <summary>Every measure, in the order in which people are offered them.</summary>
     public static IReadOnlyList<Measure> All { get; } =
     [
-        Stroke, Shot, Millilitre, Gram, UsFluidOunce, ImperialFluidOunce, UsTablespoon, UsTeaspoon, UsCup,
+        Stroke, Shot, Cube, Millilitre, Gram, UsFluidOunce, ImperialFluidOunce, UsTablespoon, UsTeaspoon, UsCup,
         MetricTablespoon, MetricTeaspoon, MetricCup, Ounce,
     ];
 

@@ -14,4 +14,7 @@ public enum MeasureKind
 
     /// <summary>Shots of espresso; how much that is depends on the espresso recipe.</summary>
     Shot,
+
+    /// <summary>Pieces of ice; how much that is depends on the ice.</summary>
+    Piece,
 }

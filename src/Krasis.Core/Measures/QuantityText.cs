@@ -8,7 +8,7 @@ namespace Krasis.Core.Measures;
 public static partial class QuantityText
 {
     /// <summary>Reads <paramref name="text"/>.</summary>
-    /// <param name="text">Such as <c>180</c>, <c>180 ml</c>, <c>1.5 fl oz</c> or <c>3 strokes</c>. A comma before one,
+    /// <param name="text">Such as <c>180</c>, <c>180 ml</c>, <c>1½ fl oz</c>, <c>half a cup</c> or <c>3 strokes</c>. A comma before one,
     /// two or four digits is a decimal comma; before three it could be thousands as well and is refused.</param>
     /// <param name="assumed">The measure meant when the text names none.</param>
     /// <param name="known">The measures to choose from; null for every one there is.</param>
@@ -34,7 +34,12 @@ public static partial class QuantityText
             return Problem.At("text", given, $"'{digits}' could be {digits.Replace(",", "", StringComparison.Ordinal)} or {digits.Replace(',', '.')}.", "a number without a comma");
         }
 
-        var amount = double.Parse(digits.Replace(',', '.'), CultureInfo.InvariantCulture);
+        var amount = SpokenNumber.Read(digits);
+        if (double.IsNaN(amount) || double.IsInfinity(amount) || digits.EndsWith("/0", StringComparison.Ordinal))
+        {
+            return Problem.At("text", given, $"'{Problem.Shorten(given)}' is not a quantity.", example);
+        }
+
         if (match.Groups["sign"].Value.Length > 0 && amount != 0)
         {
             return Problem.At("text", given, $"'{Problem.Shorten(given)}' is less than nothing.", example);
@@ -54,7 +59,7 @@ public static partial class QuantityText
 
     private static string Say(double number) => number.ToString(CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"^(?<sign>[-−])?\s*(?<number>\d{1,300}(?:[.,]\d{1,300})?|[.,]\d{1,300})\s*(?<measure>\p{L}[\p{L} .-]{0,40})?$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?<sign>[-−])?\s*(?<number>" + SpokenNumber.Pattern + @")\s*(?<measure>\p{L}[\p{L} .-]{0,40})?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Shape();
 
     [GeneratedRegex(@"^\d+,\d{3}$", RegexOptions.CultureInvariant)]

@@ -7,13 +7,13 @@ namespace Krasis.Core.Scaling;
 /// <summary>Rounds quantities to what the bar can pour.</summary>
 public static class BarRounding
 {
-    /// <summary>The smallest difference that the bar pours: whole strokes and shots; the house's steps for milk, coffee
+    /// <summary>The smallest difference that the bar pours: whole strokes, shots and cubes; the house's steps for milk, coffee
     /// and water in ml, for ice and for the scale; the marks that spoons, jugs and cups carry (common practice, no
     /// source).</summary>
     /// <returns>A step above zero, in <paramref name="measure"/>.</returns>
     public static double StepOf(Measure measure, Ingredient ingredient, HouseRules house)
     {
-        if (measure.Kind is MeasureKind.Stroke or MeasureKind.Shot)
+        if (measure.Kind is MeasureKind.Stroke or MeasureKind.Shot or MeasureKind.Piece)
         {
             return 1;
         }

@@ -95,8 +95,12 @@ public class BarReaderTests
     }
 
     [Fact]
-    public void Ice_is_weighed() =>
-        Assert.Equal(["g", "oz"], Dosing.MeasuresFor(Ingredient("ice"), TestBar.Facts).Select(measure => measure.Code));
+    public void Five_cubes_of_twenty_grams_are_a_hundred() =>
+        Assert.Equal(100, Dosing.Mass(new(5, Measure.Cube), Ingredient("ice"), TestBar.Facts).Value, 1e-12);
+
+    [Fact]
+    public void Ice_is_weighed_or_counted() =>
+        Assert.Equal(["g", "cube", "oz"], Dosing.MeasuresFor(Ingredient("ice"), TestBar.Facts).Select(measure => measure.Code));
 
     [Theory]
     [InlineData("syrup", "stroke")]

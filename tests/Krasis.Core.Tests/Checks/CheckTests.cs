@@ -80,6 +80,7 @@ public class CheckTests
 
     [Theory]
     [InlineData("syrup", 3, "stroke")]
+    [InlineData("ice", 5, "cube")]
     [InlineData("milk", 183, "ml")]
     [InlineData("syrup", 12.5, "g")]
     public void Whole_strokes_and_any_weight_can_be_poured(string ingredient, double amount, string measure) =>

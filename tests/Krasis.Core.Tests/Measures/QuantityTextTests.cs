@@ -18,6 +18,18 @@ public class QuantityTextTests
     [InlineData("1 metric tbsp", 1, "metric-tbsp")]
     [InlineData("0", 0, "ml")]
     [InlineData("-0", 0, "ml")]
+    [InlineData("½ cup", 0.5, "us-cup")]
+    [InlineData("1½ fl oz", 1.5, "us-fl-oz")]
+    [InlineData("1 ½ fl oz", 1.5, "us-fl-oz")]
+    [InlineData("1 1/2 fl oz", 1.5, "us-fl-oz")]
+    [InlineData("3/4 cup", 0.75, "us-cup")]
+    [InlineData("¾", 0.75, "ml")]
+    [InlineData("half a cup", 0.5, "us-cup")]
+    [InlineData("Half", 0.5, "ml")]
+    [InlineData("a quarter of a cup", 0.25, "us-cup")]
+    [InlineData("two shots", 2, "shot")]
+    [InlineData("a stroke", 1, "stroke")]
+    [InlineData("6 cubes", 6, "cube")]
     public void Reads_what_is_typed(string text, double amount, string measure)
     {
         var quantity = QuantityText.Read(text, Measure.Millilitre).Value;
@@ -41,6 +53,10 @@ public class QuantityTextTests
     [InlineData("99999", "'99999' is more than any cup takes.")]
     [InlineData("101 strokes", "'101 strokes' is more than any cup takes.")]
     [InlineData("12 12", "'12 12' is not a quantity.")]
+    [InlineData("1/0", "'1/0' is not a quantity.")]
+    [InlineData("0/0 ml", "'0/0 ml' is not a quantity.")]
+    [InlineData("1/2/3", "'1/2/3' is not a quantity.")]
+    [InlineData("half half", "'half' is not a measure this bar knows.")]
     public void Says_what_it_cannot_read(string? text, string message)
     {
         var problem = Assert.Single(QuantityText.Read(text, Measure.Millilitre).Problems);

@@ -63,6 +63,7 @@ public class ScalingTests
     [Theory]
     [InlineData("syrup", "stroke", 1)]
     [InlineData("espresso", "shot", 1)]
+    [InlineData("ice", "cube", 1)]
     [InlineData("milk", "ml", 5)]
     [InlineData("coffee", "ml", 5)]
     [InlineData("syrup", "ml", 1)]

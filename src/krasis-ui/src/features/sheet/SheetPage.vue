@@ -147,7 +147,7 @@ async function deleteThis(): Promise<void> {
         :is-saving="editor.isSaving.value"
         :can-undo="editor.canUndo.value"
         :can-redo="editor.canRedo.value"
-        @rename="(name) => change((next) => (next.name = name))"
+        @rename="(name) => change((next) => (next.name = name), 'name')"
         @undo="editor.undo"
         @redo="editor.redo"
         @duplicate="duplicateThis"

@@ -1,4 +1,5 @@
 import type { BuildDocument, Draft, DraftLine, IngredientView } from '@/shared/api/types'
+import { newId } from '@/shared/newId'
 
 /** A document with its gaps filled, so that it can be edited. */
 export function toDraft(document: BuildDocument): Draft {
@@ -8,7 +9,7 @@ export function toDraft(document: BuildDocument): Draft {
     sizes: [...(document.sizes ?? [])],
     referenceSize: document.referenceSize ?? '',
     lines: (document.lines ?? []).map((line) => ({
-      id: line.id ?? crypto.randomUUID(),
+      id: line.id ?? newId(),
       ingredient: line.ingredient ?? '',
       measure: line.measure ?? '',
       amount: line.amount ?? 0,
@@ -20,7 +21,7 @@ export function toDraft(document: BuildDocument): Draft {
 /** A new line of an ingredient, in the measure that is most natural for it at this bar. */
 export function newLine(ingredient: IngredientView): DraftLine {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     ingredient: ingredient.id,
     measure: ingredient.measures[0]?.code ?? '',
     amount: 0,

@@ -64,12 +64,12 @@ export function useBuildEditor(id: string | null) {
     }
   })
 
-  function change(make: (next: Draft) => void): void {
+  function change(make: (next: Draft) => void, of: string | null = null): void {
     history.change((next) => {
       if (next) {
         make(next)
       }
-    })
+    }, of)
   }
 
   async function send(write: (body: Draft) => Promise<BuildView>): Promise<BuildView | null> {

@@ -10,18 +10,29 @@ export function useHistory<T>(current: Ref<T>) {
   const past = ref<string[]>([])
   const future = ref<string[]>([])
 
-  function change(make: (next: T) => void): void {
+  let lastOf: string | null = null
+
+  /**
+   * Makes a change.
+   * @param of What it is a change of: one after another of the same thing, as in typing a word, are one step back.
+   */
+  function change(make: (next: T) => void, of: string | null = null): void {
     const before = JSON.stringify(current.value)
     const next = JSON.parse(before) as T
     make(next)
     if (JSON.stringify(next) !== before) {
-      past.value = [...past.value.slice(1 - longest), before]
+      if (of === null || of !== lastOf) {
+        past.value = [...past.value.slice(1 - longest), before]
+      }
+
+      lastOf = of
       future.value = []
       current.value = next
     }
   }
 
   function step(from: Ref<string[]>, to: Ref<string[]>): void {
+    lastOf = null
     const found = from.value.at(-1)
     if (found !== undefined) {
       to.value = [...to.value, JSON.stringify(current.value)]
