@@ -15,8 +15,15 @@ internal static partial class SpokenNumber
 
     private static readonly Dictionary<char, double> Vulgar = new()
     {
-        ['¼'] = 1 / 4.0, ['½'] = 1 / 2.0, ['¾'] = 3 / 4.0, ['⅓'] = 1 / 3.0, ['⅔'] = 2 / 3.0,
-        ['⅛'] = 1 / 8.0, ['⅜'] = 3 / 8.0, ['⅝'] = 5 / 8.0, ['⅞'] = 7 / 8.0,
+        ['¼'] = 1 / 4.0,
+        ['½'] = 1 / 2.0,
+        ['¾'] = 3 / 4.0,
+        ['⅓'] = 1 / 3.0,
+        ['⅔'] = 2 / 3.0,
+        ['⅛'] = 1 / 8.0,
+        ['⅜'] = 3 / 8.0,
+        ['⅝'] = 5 / 8.0,
+        ['⅞'] = 7 / 8.0,
     };
 
     /// <summary>The number that a text matching <see cref="Pattern"/> says.</summary>
