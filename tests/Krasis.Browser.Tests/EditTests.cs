@@ -126,6 +126,25 @@ public sealed class EditTests : IDisposable
     }
 
     [Fact]
+    public void Another_school_moves_every_other_size_and_is_kept()
+    {
+        Open("Cardamom latte");
+        tab.UntilCell(2, "Wren", "165");
+        tab.ChooseOption("[data-test=school]", "Hold the ratio");
+        tab.UntilCell(2, "Wren", "130");
+        tab.UntilCell(2, "Heron", "390");
+        Assert.Equal("260", tab.Cell(2, "Plover"));
+        tab.Until("the same ratio", () => tab.All("[data-band=Ratio] .value").All(value => value.Text == "1 : 6.9"));
+
+        tab.ChooseOption("[data-test=school]", "Same shot");
+        tab.UntilCell(1, "Heron", "2");
+        tab.Save();
+        tab.Reload();
+        tab.UntilCell(1, "Heron", "2");
+        Assert.Contains("Same shot", tab.Find("[data-test=school]").Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void Lines_are_moved_and_taken_out_and_undo_brings_them_back()
     {
         Open("Cardamom latte");

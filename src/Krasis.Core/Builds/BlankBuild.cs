@@ -1,4 +1,5 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Scaling;
 
 namespace Krasis.Core.Builds;
 
@@ -19,6 +20,7 @@ public static class BlankBuild
             ReserveMm = Math.Min(bar.House.Reserve.Value, lowest),
             Sizes = [.. cups.Select(cup => cup.Id.Value)],
             ReferenceSize = cups.Count == 0 ? null : cups[cups.Count / 2].Id.Value,
+            School = School.All[0].Code,
             Lines = [],
         };
     }

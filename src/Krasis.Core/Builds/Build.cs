@@ -1,4 +1,5 @@
 using Krasis.Core.Measures;
+using Krasis.Core.Scaling;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Builds;
@@ -8,6 +9,12 @@ namespace Krasis.Core.Builds;
 /// <param name="Reserve">Height kept free below the brim, for foam, whip and lid.</param>
 /// <param name="Sizes">The cups it is sold in, at least one, none twice.</param>
 /// <param name="ReferenceSize">The one of them that the lead tastes and sets first.</param>
+/// <param name="School">How the other sizes follow from it.</param>
 /// <param name="Lines">What goes in, in pour order.</param>
 public sealed record Build(
-    string Name, Millimetres Reserve, IReadOnlyList<CupId> Sizes, CupId ReferenceSize, IReadOnlyList<BuildLine> Lines);
+    string Name,
+    Millimetres Reserve,
+    IReadOnlyList<CupId> Sizes,
+    CupId ReferenceSize,
+    School School,
+    IReadOnlyList<BuildLine> Lines);

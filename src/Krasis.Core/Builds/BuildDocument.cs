@@ -16,6 +16,9 @@ public sealed record BuildDocument
     /// <summary>The id of the cup that the lead tastes and sets first; one of <see cref="Sizes"/>.</summary>
     public string? ReferenceSize { get; init; }
 
+    /// <summary>The code of the school by which the other sizes follow; with-the-cup when there is none.</summary>
+    public string? School { get; init; }
+
     /// <summary>What goes in, in pour order.</summary>
     public IReadOnlyList<LineDocument> Lines { get; init; } = [];
 }

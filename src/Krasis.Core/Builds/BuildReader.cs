@@ -3,6 +3,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
+using Krasis.Core.Scaling;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Builds;
@@ -33,9 +34,15 @@ public static class BuildReader
             fields.Report("referenceSize", document.ReferenceSize, "The reference size is not one of the build's sizes.", "the id of one of the sizes");
         }
 
+        var school = document.School is null ? School.All[0] : School.Find(document.School);
+        if (school is null)
+        {
+            fields.Report("school", document.School, $"'{Problem.Shorten(document.School!)}' is not a school.", string.Join(", ", School.All.Select(known => known.Code)));
+        }
+
         var reserve = ReadReserve(document, sizes, fields);
         var lines = ReadLines(document, bar, fields);
-        return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, lines));
+        return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines));
     }
 
     private static List<Cup> ReadSizes(BuildDocument document, BarFacts bar, FieldReader fields)

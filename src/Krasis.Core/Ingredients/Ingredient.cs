@@ -21,6 +21,9 @@ public sealed record Ingredient(
     Percent? Strength,
     IReadOnlyDictionary<Sugar, GramsPer100Grams>? Sugars)
 {
+    /// <summary>Whether it is coffee, espresso or brewed.</summary>
+    public bool IsCoffee => Kind is IngredientKind.Espresso or IngredientKind.Coffee;
+
     /// <summary>Whether it is ice.</summary>
     public bool IsIce => Kind == IngredientKind.Ice;
 }

@@ -7,6 +7,7 @@ namespace Krasis.Core.Mixing;
 /// <summary>A build worked out for every size.</summary>
 /// <param name="Name">What the drink is called.</param>
 /// <param name="ReferenceSize">The size that the lead sets.</param>
+/// <param name="School">The code of the school by which the other sizes follow.</param>
 /// <param name="Sizes">Every size, in the build's order.</param>
 /// <param name="AllowedStrengthDrift">How far a size may be from the reference size in strength.</param>
 /// <param name="AllowedSweetnessDrift">How far a size may be from the reference size in sweetness.</param>
@@ -14,6 +15,7 @@ namespace Krasis.Core.Mixing;
 public sealed record BuildSheet(
     string Name,
     CupId ReferenceSize,
+    string School,
     IReadOnlyList<SizeSheet> Sizes,
     Percent AllowedStrengthDrift,
     Percent AllowedSweetnessDrift,

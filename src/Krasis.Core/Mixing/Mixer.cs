@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Checks;
+using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
 using Krasis.Core.Scaling;
 using Krasis.Core.Tasting;
@@ -11,12 +12,12 @@ namespace Krasis.Core.Mixing;
 /// <summary>Works out builds: the heart of the program.</summary>
 public static class Mixer
 {
-    /// <summary>Works out every size of a build, growing everything with the cup.</summary>
+    /// <summary>Works out every size of a build by the school that it follows.</summary>
     /// <param name="build">The build, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The bar's facts.</param>
     /// <returns>The sheet; the same for the same input, bit for bit.</returns>
     /// <exception cref="ArgumentException">The build was read against another bar, which is a defect in the caller.</exception>
-    public static BuildSheet Mix(Build build, BarFacts bar) => Mix(build, bar, new WithTheCup());
+    public static BuildSheet Mix(Build build, BarFacts bar) => Mix(build, bar, build.School.Scaling);
 
     /// <summary>Works out every size of a build with a way of scaling.</summary>
     /// <inheritdoc cref="Mix(Build, BarFacts)"/>
@@ -26,12 +27,15 @@ public static class Mixer
     public static BuildSheet Mix(Build build, BarFacts bar, IScaling scaling)
     {
         var reference = SizeOf(build.ReferenceSize, build, bar);
-        var poured = build.Sizes.Select(id => SizeOf(id, build, bar)).Select(size => new PouredSize(
-            size, [.. build.Lines.Select(line => Settle(line, reference, size, bar, scaling))], bar)).ToList();
+        var poured = build.Sizes
+            .Select(id => SizeOf(id, build, bar))
+            .Select(size => new PouredSize(size, SettleAll(build, reference, size, bar, scaling), bar))
+            .ToList();
         var standard = poured.Single(size => size.Size.Cup.Id == build.ReferenceSize).Taste;
         var sheet = new BuildSheet(
             build.Name,
             build.ReferenceSize,
+            build.School.Code,
             [.. poured.Select(size => Fill(build, size, standard))],
             bar.House.AllowedStrengthDrift,
             bar.House.AllowedSweetnessDrift,
@@ -45,16 +49,35 @@ public static class Mixer
         return new ScaledSize(cup, cup.WorkingVolume(build.Reserve));
     }
 
-    private static SheetLine Settle(
-        BuildLine line, ScaledSize reference, ScaledSize size, BarFacts bar, IScaling scaling)
+    private static List<SheetLine> SettleAll(Build build, ScaledSize reference, ScaledSize size, BarFacts bar, IScaling scaling)
     {
-        var ingredient = bar.Find(line.Ingredient) ?? throw new ArgumentException($"The bar has no ingredient '{line.Ingredient}'.", nameof(line));
+        var lines = build.Lines.Select(line => (Line: line, Ingredient: IngredientOf(line, bar))).ToList();
+        var growth = new Growth(size.WorkingVolume / reference.WorkingVolume, null);
+
+        // Coffee first: in some schools the milk follows what the bar can pour of it.
+        var coffee = lines.Where(line => line.Ingredient.IsCoffee).ToList();
+        var inReference = coffee.Sum(line => Dosing.Mass(line.Line.Set, line.Ingredient, bar).Value);
+        if (inReference > 0)
+        {
+            var here = coffee.Sum(line => Settle(line.Line, line.Ingredient, reference, size, growth, bar, scaling).Mass.Value);
+            growth = growth with { Coffee = here / inReference };
+        }
+
+        return lines.ConvertAll(line => Settle(line.Line, line.Ingredient, reference, size, line.Ingredient.IsCoffee ? growth with { Coffee = null } : growth, bar, scaling));
+    }
+
+    private static Ingredient IngredientOf(BuildLine line, BarFacts bar) =>
+        bar.Find(line.Ingredient) ?? throw new ArgumentException($"The bar has no ingredient '{line.Ingredient}'.", nameof(line));
+
+    private static SheetLine Settle(
+        BuildLine line, Ingredient ingredient, ScaledSize reference, ScaledSize size, Growth growth, BarFacts bar, IScaling scaling)
+    {
         var step = BarRounding.StepOf(line.Set.Measure, ingredient, bar.House);
         var (exact, amount, origin) = size.Cup.Id == reference.Cup.Id
             ? (line.Set, line.Set, Origin.Set)
             : line.Pins.TryGetValue(size.Cup.Id, out var pin)
                 ? (pin, pin, Origin.Pinned)
-                : Scaled(scaling.Scale(line, reference, size));
+                : Scaled(scaling.Scale(line, ingredient, growth));
         return new SheetLine(
             line.Id,
             ingredient.Id,

@@ -1,4 +1,5 @@
 using Krasis.Core.Builds;
+using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
 
 namespace Krasis.Core.Scaling;
@@ -9,7 +10,7 @@ public interface IScaling
 {
     /// <summary>How much of a line goes into a size.</summary>
     /// <param name="line">The line, which has no pin for that size.</param>
-    /// <param name="reference">The reference size.</param>
-    /// <param name="size">The size asked for. For the reference size itself the line's own quantity must come back.</param>
-    Quantity Scale(BuildLine line, ScaledSize reference, ScaledSize size);
+    /// <param name="ingredient">Its ingredient.</param>
+    /// <param name="growth">How much larger the size is. For a growth of one the line's own quantity must come back.</param>
+    Quantity Scale(BuildLine line, Ingredient ingredient, Growth growth);
 }

@@ -1,4 +1,5 @@
 using Krasis.Core.Builds;
+using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
 
 namespace Krasis.Core.Scaling;
@@ -7,6 +8,5 @@ namespace Krasis.Core.Scaling;
 public sealed class WithTheCup : IScaling
 {
     /// <inheritdoc/>
-    public Quantity Scale(BuildLine line, ScaledSize reference, ScaledSize size) =>
-        line.Set.With(line.Set.Amount * (size.WorkingVolume / reference.WorkingVolume));
+    public Quantity Scale(BuildLine line, Ingredient ingredient, Growth growth) => line.Set.With(line.Set.Amount * growth.Cup);
 }

@@ -25,7 +25,7 @@ public static class Taster
             mass += grams;
             solids += grams * strength / 100;
             sweet += grams * sweetness / 100;
-            coffee += IsCoffee(ingredient) ? grams : 0;
+            coffee += ingredient.IsCoffee ? grams : 0;
             milk += ingredient.Kind == IngredientKind.Milk ? grams : 0;
             if (strength is null || sweetness is null)
             {
@@ -42,8 +42,6 @@ public static class Taster
             : new Taste(null, null, null, unknown);
     }
 
-    private static bool IsCoffee(Ingredient ingredient) => ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee;
-
     // Coffee solids in 100 g. What is not coffee has none.
     private static double? StrengthOf(Ingredient ingredient, BarFacts bar) => ingredient.Kind switch
     {
@@ -53,7 +51,7 @@ public static class Taster
     };
 
     // Sucrose that tastes as sweet as the sugars in 100 g. Black coffee and water have none to speak of.
-    private static double? SweetnessOf(Ingredient ingredient) => IsCoffee(ingredient) || ingredient.Kind == IngredientKind.Water
+    private static double? SweetnessOf(Ingredient ingredient) => ingredient.IsCoffee || ingredient.Kind == IngredientKind.Water
         ? 0
         : ingredient.Sugars?.Sum(sugar => sugar.Value.Value * RelativeSweetness.Of(sugar.Key));
 }

@@ -31,6 +31,7 @@ public class BuildReaderTests
         { "sizes[1]", Good with { Sizes = ["m", "none", "l"] } },
         { "sizes[1]", Good with { Sizes = ["m", "m", "l"] } },
         { "referenceSize", Good with { ReferenceSize = "s", Sizes = ["m", "l"] } },
+        { "school", Good with { School = "of-fish" } },
         { "lines[0].ingredient", With(line => line with { Ingredient = "gone" }) },
         { "lines[0].ingredient", With(line => line with { Ingredient = null }) },
         { "lines[0].measure", With(line => line with { Measure = "furlong" }) },

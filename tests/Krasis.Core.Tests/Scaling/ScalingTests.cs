@@ -10,26 +10,70 @@ namespace Krasis.Core.Tests.Scaling;
 
 public class ScalingTests
 {
-    private static readonly Gen<ScaledSize> Sizes = Gen.Select(Gen.OneOfConst("s", "m", "l"), Gen.Double[0, 50], (id, reserve) =>
-    {
-        var cup = TestBar.Facts.Find(new CupId(id))!;
-        return new ScaledSize(cup, cup.WorkingVolume(Millimetres.From(reserve)));
-    });
-
     private static readonly Gen<BuildLine> Lines = Gen.Double[0, 500].Select(amount =>
         new BuildLine(new("a"), new("milk"), new(amount, Measure.Millilitre), new Dictionary<CupId, Quantity>()));
 
-    [Fact]
-    public void Scaling_to_the_same_size_changes_nothing() =>
-        Gen.Select(Lines, Sizes).Sample((line, size) => new WithTheCup().Scale(line, size, size) == line.Set);
+    private static readonly Gen<Ingredient> Ingredients = Gen.OneOfConst([.. TestBar.Facts.Ingredients]);
+
+    private static readonly Gen<IScaling> Scalings = Gen.OneOfConst([.. School.All.Select(school => school.Scaling)]);
 
     [Fact]
-    public void Scaling_there_and_back_changes_nothing() => Gen.Select(Lines, Sizes, Sizes).Sample((line, one, other) =>
+    public void Scaling_to_the_same_size_changes_nothing() => Gen.Select(Lines, Ingredients, Scalings).Sample((line, ingredient, scaling) =>
+        scaling.Scale(line, ingredient, new Growth(1, 1)) == line.Set);
+
+    [Fact]
+    public void Scaling_there_and_back_changes_nothing() => Gen.Select(Lines, Ingredients, Scalings, Gen.Double[0.1, 10], Gen.Double[0.1, 10]).Sample((line, ingredient, scaling, cup, coffee) =>
     {
-        var there = new WithTheCup().Scale(line, one, other);
-        var back = new WithTheCup().Scale(line with { Set = there }, other, one);
+        var there = scaling.Scale(line, ingredient, new Growth(cup, coffee));
+        var back = scaling.Scale(line with { Set = there }, ingredient, new Growth(1 / cup, 1 / coffee));
         return Math.Abs(back.Amount - line.Set.Amount) <= 1e-9;
     });
+
+    [Fact]
+    public void The_same_shot_goes_into_every_size_and_the_rest_grows()
+    {
+        var sheet = TestBar.Mix(Latte with { School = "same-shot" });
+
+        Assert.Equal([2, 2, 2], Row(sheet, "espresso"));
+        Assert.Equal([75, 150, 225], Row(sheet, "milk"));
+        Assert.Equal([1, 2, 3], Row(sheet, "syrup"));
+    }
+
+    [Fact]
+    public void To_hold_the_ratio_milk_follows_the_coffee_that_the_bar_can_pour()
+    {
+        // In half the cup, 3 shots become 1.5, which is poured as 2: two thirds of the reference, and so is the milk.
+        var build = TestBar.Build(TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", 150, "ml"), TestBar.Line("syrup", 2, "stroke"));
+        var sheet = TestBar.Mix(build with { School = "hold-the-ratio" });
+
+        Assert.Equal([2, 3, 5], Row(sheet, "espresso"));
+        Assert.Equal([100, 150, 250], Row(sheet, "milk"));
+        Assert.Equal([1, 2, 3], Row(sheet, "syrup"));
+        Assert.All(sheet.Sizes, size => Assert.Equal(sheet.Size("m").Taste.MilkPerCoffee!.Value, size.Taste.MilkPerCoffee!.Value, 1e-9));
+    }
+
+    [Fact]
+    public void To_hold_the_ratio_milk_follows_a_pinned_shot_too()
+    {
+        var build = TestBar.Build(TestBar.Line("milk", 150, "ml"), TestBar.Line("espresso", 2, "shot", ("l", 2)));
+
+        Assert.Equal([75, 150, 150], Row(TestBar.Mix(build with { School = "hold-the-ratio" }), "milk"));
+    }
+
+    [Fact]
+    public void Without_coffee_there_is_no_ratio_to_hold_and_milk_grows_with_the_cup() =>
+        Assert.Equal([75, 150, 225], Row(TestBar.Mix(TestBar.Build(TestBar.Line("milk", 150, "ml")) with { School = "hold-the-ratio" }), "milk"));
+
+    [Fact]
+    public void Every_school_leaves_the_reference_as_it_is() => Gen.Select(Gen.OneOfConst([.. School.All]), Gen.Int[0, 6], Gen.Double[0, 300]).Sample((school, shots, milk) =>
+    {
+        var sheet = TestBar.Mix(TestBar.Build(TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml")) with { School = school.Code });
+        return sheet.Cell("espresso", "m").Amount == shots && sheet.Cell("milk", "m").Amount == milk;
+    });
+
+    [Fact]
+    public void A_build_without_a_school_grows_with_the_cup() =>
+        Assert.Equal(Row(TestBar.Mix(Latte with { School = "with-the-cup" }), "milk"), Row(TestBar.Mix(Latte), "milk"));
 
     [Fact]
     public void Twice_the_cup_takes_twice_as_much()
@@ -82,8 +126,14 @@ public class ScalingTests
     public void Halves_go_up(double amount, double step, double rounded) =>
         Assert.Equal(rounded, BarRounding.Round(new(amount, Measure.Millilitre), step).Amount);
 
+    private static BuildDocument Latte { get; } = TestBar.Build(
+        TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml"));
+
+    private static double[] Row(BuildSheet sheet, string ingredient) =>
+        [sheet.Cell(ingredient, "s").Amount, sheet.Cell(ingredient, "m").Amount, sheet.Cell(ingredient, "l").Amount];
+
     private sealed class Always(double amount) : IScaling
     {
-        public Quantity Scale(BuildLine line, ScaledSize reference, ScaledSize size) => line.Set.With(amount);
+        public Quantity Scale(BuildLine line, Ingredient ingredient, Growth growth) => line.Set.With(amount);
     }
 }

@@ -1,5 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Mixing;
+using Krasis.Core.Scaling;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Problems;
@@ -10,11 +11,19 @@ namespace Krasis.Web.Features.Mixing;
 /// <summary>Works a build out without saving it.</summary>
 public static class MixEndpoint
 {
-    public static void Map(IEndpointRouteBuilder routes) => routes
-        .MapPost("/api/mix", Mix)
-        .WithTags("Mixing")
-        .WithSummary("Work a build out for every size, without saving it. The name may be missing.")
-        .Fails(400, 413, 422);
+    public static void Map(IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/mix", Mix)
+            .WithTags("Mixing")
+            .WithSummary("Work a build out for every size, without saving it. The name may be missing.")
+            .Fails(400, 413, 422);
+        routes.MapGet("/api/schools", Schools)
+            .WithTags("Mixing")
+            .WithSummary("The schools by which a build's other sizes can follow from its reference size.");
+    }
+
+    private static Ok<IReadOnlyList<SchoolView>> Schools() =>
+        TypedResults.Ok<IReadOnlyList<SchoolView>>([.. School.All.Select(school => new SchoolView(school.Code, school.Name, school.Says))]);
 
     private static Results<Ok<BuildSheet>, ProblemResult> Mix(BuildDocument build, KrasisFile file)
     {

@@ -195,6 +195,8 @@ async function deleteThis(): Promise<void> {
             :sizes-error="problemAt('sizes') ?? problemAt('referenceSize')"
             :reserve-mm="draft.reserveMm"
             :reserve-error="problemAt('reserveMm')"
+            :school="draft.school"
+            @school="(code) => change((next) => (next.school = code))"
             @sizes="chooseSizes"
             @reserve="(mm) => change((next) => (next.reserveMm = mm))"
           />

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
+import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
+import { useSchools } from '@/shared/api/queries'
 import type { BarView } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
 
@@ -11,12 +13,15 @@ const props = defineProps<{
   sizesError: string | null
   reserveMm: number
   reserveError: string | null
+  school: string
 }>()
-const emit = defineEmits<{ sizes: [ids: string[]]; reserve: [mm: number] }>()
+const emit = defineEmits<{ sizes: [ids: string[]]; reserve: [mm: number]; school: [code: string] }>()
 
 /** What stands in the box that is no number; null when there is none. It keeps the build from being saved. */
 const fault = defineModel<string | null>('fault', { required: true })
 
+const schools = useSchools()
+const says = computed(() => schools.data.value?.find(({ code }) => code === props.school)?.says)
 const options = computed(() => props.cups.map((cup) => ({ id: cup.id, name: cup.document.name ?? '' })))
 const text = ref('')
 watch(
@@ -68,6 +73,20 @@ function put(): void {
       <span class="error">{{ sizesError }}</span>
     </div>
     <div class="setting">
+      <label for="school">The other sizes follow</label>
+      <Select
+        :model-value="school"
+        label-id="school"
+        :options="schools.data.value ?? []"
+        option-label="name"
+        option-value="code"
+        aria-label="The other sizes follow"
+        data-test="school"
+        @update:model-value="(code) => emit('school', code)"
+      />
+      <span class="soft says">{{ says }}</span>
+    </div>
+    <div class="setting">
       <label for="reserve">Reserve below the brim</label>
       <span class="with-unit">
         <InputText
@@ -109,6 +128,10 @@ function put(): void {
 .setting label {
   color: var(--ink-soft);
   font-size: 0.9rem;
+}
+
+.says {
+  font-size: 0.85rem;
 }
 
 .with-unit {

@@ -8,6 +8,7 @@ export function toDraft(document: BuildDocument): Draft {
     reserveMm: document.reserveMm ?? 0,
     sizes: [...(document.sizes ?? [])],
     referenceSize: document.referenceSize ?? '',
+    school: document.school ?? 'with-the-cup',
     lines: (document.lines ?? []).map((line) => ({
       id: line.id ?? newId(),
       ingredient: line.ingredient ?? '',

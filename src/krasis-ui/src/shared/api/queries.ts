@@ -12,6 +12,11 @@ export function useBar() {
   return useQuery({ queryKey: keys.bar, queryFn: () => ask(api.GET('/api/bar')) })
 }
 
+/** The schools that a build can follow; they change only with the program. */
+export function useSchools() {
+  return useQuery({ queryKey: ['schools'], queryFn: () => ask(api.GET('/api/schools')), staleTime: Infinity })
+}
+
 /** The builds by name. */
 export function useBuilds() {
   return useQuery({ queryKey: keys.builds, queryFn: () => ask(api.GET('/api/builds')) })

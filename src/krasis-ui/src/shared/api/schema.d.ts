@@ -106,6 +106,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schools by which a build's other sizes can follow from its reference size. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SchoolView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quantities/read": {
         parameters: {
             query?: never;
@@ -1668,11 +1704,13 @@ export interface components {
             reserveMm?: null | number;
             sizes?: string[];
             referenceSize?: null | string;
+            school?: null | string;
             lines?: components["schemas"]["LineDocument"][];
         };
         BuildSheet: {
             name: string;
             referenceSize: string;
+            school: string;
             sizes: components["schemas"]["SizeSheet"][];
             /**
              * Format: double
@@ -1985,6 +2023,11 @@ export interface components {
             /** Format: double */
             amount: number;
             measure: string;
+        };
+        SchoolView: {
+            code: string;
+            name: string;
+            says: string;
         };
         /** @enum {unknown} */
         Severity: "fault" | "warning";
