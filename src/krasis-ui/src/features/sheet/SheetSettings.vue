@@ -86,7 +86,7 @@ function put(): void {
       />
       <span class="soft says">{{ says }}</span>
     </div>
-    <div class="setting">
+    <div class="setting beside">
       <label for="reserve">Reserve below the brim</label>
       <span class="with-unit">
         <InputText
@@ -101,7 +101,7 @@ function put(): void {
         />
         mm
       </span>
-      <span id="reserve-error" class="error">{{ fault ?? reserveError }}</span>
+      <span id="reserve-error" class="error whole">{{ fault ?? reserveError }}</span>
     </div>
     <p class="legend soft">
       <span><b class="key set">12</b> set at the reference</span>
@@ -117,12 +117,21 @@ function put(): void {
 <style scoped>
 .settings {
   display: grid;
-  gap: 0.7rem;
+  gap: 0.55rem;
 }
 
 .setting {
   display: grid;
   gap: 0.15rem;
+}
+
+.beside {
+  grid-template-columns: 1fr auto;
+  align-items: center;
+}
+
+.whole {
+  grid-column: 1 / -1;
 }
 
 .setting label {
