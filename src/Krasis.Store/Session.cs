@@ -1,5 +1,6 @@
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
+using Krasis.Store.Standards;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store;
@@ -11,6 +12,7 @@ public sealed class Session
     {
         Builds = new BuildStore(connection, transaction);
         Bar = new BarStore(connection, transaction);
+        Standards = new StandardStore(connection, transaction);
     }
 
     /// <summary>The builds.</summary>
@@ -18,6 +20,9 @@ public sealed class Session
 
     /// <summary>The bar's facts.</summary>
     public BarStore Bar { get; }
+
+    /// <summary>What has been published.</summary>
+    public StandardStore Standards { get; }
 
     internal bool IsAbandoned { get; private set; }
 

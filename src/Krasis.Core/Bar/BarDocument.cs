@@ -1,6 +1,9 @@
+using Krasis.Core.Coffee;
 using Krasis.Core.Dispensers;
 using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
+using Krasis.Core.Milk;
+using Krasis.Core.Parts;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Bar;
@@ -20,6 +23,18 @@ public sealed record BarDocument
 
     /// <summary>The espresso recipes.</summary>
     public IReadOnlyList<EspressoDocument> Espresso { get; init; } = [];
+
+    /// <summary>How brewed coffees are made.</summary>
+    public IReadOnlyList<CoffeeBaseDocument> Coffees { get; init; } = [];
+
+    /// <summary>The foam levels.</summary>
+    public IReadOnlyList<FoamDocument> Foams { get; init; } = [];
+
+    /// <summary>The milk pitchers.</summary>
+    public IReadOnlyList<PitcherDocument> Pitchers { get; init; } = [];
+
+    /// <summary>What the house makes for its drinks.</summary>
+    public IReadOnlyList<PartDocument> Parts { get; init; } = [];
 
     /// <summary>The house rules.</summary>
     public HouseDocument House { get; init; } = new();

@@ -1,7 +1,10 @@
+using Krasis.Core.Coffee;
 using Krasis.Core.Dispensers;
 using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
+using Krasis.Core.Milk;
+using Krasis.Core.Parts;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Bar;
@@ -18,6 +21,10 @@ public static class BarReader
         var ingredients = ReadAll(document.Ingredients, "ingredients", IngredientReader.Read, fields);
         var dispensers = ReadAll(document.Dispensers, "dispensers", DispenserReader.Read, fields);
         var espresso = ReadAll(document.Espresso, "espresso", EspressoReader.Read, fields);
+        var coffees = ReadAll(document.Coffees, "coffees", CoffeeBaseReader.Read, fields);
+        var foams = ReadAll(document.Foams, "foams", FoamReader.Read, fields);
+        var pitchers = ReadAll(document.Pitchers, "pitchers", PitcherReader.Read, fields);
+        var parts = ReadAll(document.Parts, "parts", PartReader.Read, fields);
         var house = HouseReader.Read(document.House, "house");
         fields.Take(house.Problems);
         if (fields.Problems.Count > 0)
@@ -35,7 +42,48 @@ public static class BarReader
         RefuseTwins(dispensers, "dispensers", "ingredient", dispenser => dispenser.Holds.Value, fields);
         RefuseTwins(espresso, "espresso", "ingredient", recipe => recipe.Makes.Value, fields);
 
-        var kinds = ingredients.Values.GroupBy(ingredient => ingredient.Id).ToDictionary(group => group.Key, group => group.First().Kind);
+        RefuseTwins(coffees, "coffees", "id", coffee => coffee.Id, fields);
+        RefuseTwins(coffees, "coffees", "ingredient", coffee => coffee.Makes.Value, fields);
+        RefuseTwins(foams, "foams", "id", foam => foam.Id.Value, fields);
+        RefuseTwins(foams, "foams", "name", foam => foam.Name, fields);
+        RefuseTwins(pitchers, "pitchers", "id", pitcher => pitcher.Id, fields);
+        RefuseTwins(parts, "parts", "id", part => part.Id.Value, fields);
+        RefuseTwins(parts, "parts", "name", part => part.Name, fields);
+        foreach (var (index, part) in parts)
+        {
+            if (ingredients.Values.Any(ingredient => ingredient.Id == part.Id))
+            {
+                fields.Report($"parts[{index}].id", part.Id.Value, "An ingredient already has this id.", "an id of its own");
+            }
+        }
+
+        if (fields.Problems.Count > 0)
+        {
+            return Reading<BarFacts>.Failed(fields.Problems);
+        }
+
+        var brewed = coffees.Values.ToDictionary(coffee => coffee.Makes);
+        List<Ingredient> all =
+        [
+            // A strength that was measured comes before one that was worked out.
+            .. ingredients.Values.Select(ingredient => ingredient.Strength is null && brewed.TryGetValue(ingredient.Id, out var coffee)
+                ? ingredient with { Strength = coffee.Strength }
+                : ingredient),
+        ];
+        all.AddRange(new PartResolver(all, parts, fields).Resolve());
+        var kinds = all.ToDictionary(ingredient => ingredient.Id, ingredient => ingredient.Kind);
+        foreach (var (index, coffee) in coffees)
+        {
+            if (!kinds.TryGetValue(coffee.Makes, out var kind))
+            {
+                Missing(fields, $"coffees[{index}].ingredient", coffee.Makes);
+            }
+            else if (kind != IngredientKind.Coffee)
+            {
+                fields.Report($"coffees[{index}].ingredient", coffee.Makes.Value, "A coffee recipe makes coffee.", "an ingredient of the kind coffee");
+            }
+        }
+
         foreach (var (index, dispenser) in dispensers)
         {
             if (!kinds.TryGetValue(dispenser.Holds, out var kind))
@@ -44,7 +92,7 @@ public static class BarReader
             }
             else if (kind is IngredientKind.Ice or IngredientKind.Espresso)
             {
-                fields.Report($"dispensers[{index}].ingredient", dispenser.Holds.Value, "A pump cannot hold that.", "a liquid that is not espresso");
+                fields.Report($"dispensers[{index}].ingredient", dispenser.Holds.Value, "A dispenser cannot hold that.", "anything that is not espresso or ice");
             }
         }
 
@@ -60,8 +108,19 @@ public static class BarReader
             }
         }
 
-        return fields.Finish(() => new BarFacts(
-            [.. cups.Values], [.. ingredients.Values], [.. dispensers.Values], [.. espresso.Values], house.Value));
+        return fields.Finish(() =>
+        {
+            var byId = all.ToDictionary(ingredient => ingredient.Id);
+            return new BarFacts(
+                [.. cups.Values],
+                all,
+                [.. dispensers.Values.Select(dispenser => DispenserReader.Fill(dispenser, byId[dispenser.Holds]))],
+                [.. espresso.Values],
+                [.. coffees.Values],
+                [.. foams.Values],
+                [.. pitchers.Values],
+                house.Value);
+        });
     }
 
     private static SortedList<int, T> ReadAll<TDocument, T>(

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Krasis.Core.Dispensers;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
@@ -15,7 +16,9 @@ public static class Dosing
     /// <summary>Why an ingredient cannot be said in a measure at this bar; null if it can.</summary>
     public static string? Refusal(Ingredient ingredient, Measure measure, BarFacts bar) => measure.Kind switch
     {
-        MeasureKind.Stroke when bar.DispenserOf(ingredient.Id) is null => $"No dispenser holds {ingredient.Name}, so it has no strokes.",
+        MeasureKind.Stroke when bar.DispenserOf(ingredient.Id) is null => $"No dispenser holds {ingredient.Name}, so it has no {measure.Plural}.",
+        MeasureKind.Stroke when (measure == Measure.Scoop) != (bar.DispenserOf(ingredient.Id)!.Kind is DispenserKind.Scoop or DispenserKind.Spoon) =>
+            $"{bar.DispenserOf(ingredient.Id)!.Name} gives {ingredient.Name} by the {(measure == Measure.Scoop ? "stroke" : "scoop")}, not by the {measure.Symbol}.",
         MeasureKind.Shot when bar.EspressoOf(ingredient.Id) is null => $"No espresso recipe makes {ingredient.Name}, so it has no shots.",
         MeasureKind.Piece when !ingredient.IsIce => $"Only ice comes in cubes, and {ingredient.Name} is none.",
         MeasureKind.Volume when ingredient.IsIce => "Ice is weighed: a scoop of it is half air.",
@@ -85,7 +88,7 @@ public static class Dosing
     private static int Rank(Ingredient ingredient, Measure measure) => (ingredient.Kind, measure.Kind) switch
     {
         (_, MeasureKind.Shot or MeasureKind.Stroke) => 0,
-        (IngredientKind.Sauce or IngredientKind.Ice, MeasureKind.Mass) when measure == Measure.Gram => 1,
+        (IngredientKind.Sauce or IngredientKind.Ice or IngredientKind.Powder or IngredientKind.Topping or IngredientKind.Flavour, MeasureKind.Mass) when measure == Measure.Gram => 1,
         (_, MeasureKind.Piece) => 2,
         _ => 3,
     };

@@ -21,4 +21,31 @@ public sealed record HouseDocument
 
     /// <summary>How far a size may be from the reference size in sweetness, %.</summary>
     public double? SweetnessDriftPercent { get; init; }
+
+    /// <summary>How warm the room is, °C; 21 when it is missing.</summary>
+    public double? RoomCelsius { get; init; }
+
+    /// <summary>The coolest that steamed milk should be, °C; 55 when it is missing.</summary>
+    public double? MilkFromCelsius { get; init; }
+
+    /// <summary>The hottest that steamed milk should be, °C; 65 when it is missing.</summary>
+    public double? MilkToCelsius { get; init; }
+
+    /// <summary>How far a squeeze of sauce may overshoot, %; 10 when it is missing.</summary>
+    public double? SauceTolerancePercent { get; init; }
+
+    /// <summary>How much of the ice that a layered drink could melt has melted by hand-over, %; 40 when it is missing.</summary>
+    public double? LayeredMeltPercent { get; init; }
+
+    /// <summary>How much a percent of drift in strength weighs when the adviser ranks; 1 when it is missing.</summary>
+    public double? StrengthWeight { get; init; }
+
+    /// <summary>How much a percent of drift in sweetness weighs when the adviser ranks; 1 when it is missing.</summary>
+    public double? SweetnessWeight { get; init; }
+
+    /// <summary>How sweet the sugars are against sucrose, where the house holds other values than the usual.</summary>
+    public SweetnessDocument? Sweetness { get; init; }
+
+    /// <summary>What stands after an amount of money, such as EUR.</summary>
+    public string? Currency { get; init; }
 }

@@ -1,5 +1,6 @@
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
+using Krasis.Core.Tasting;
 
 namespace Krasis.Core.Bar;
 
@@ -18,7 +19,51 @@ public static class HouseReader
         var weighing = fields.Number("weighingStepGrams", document.WeighingStepGrams, 0.1, 50, "g");
         var strength = fields.Number("strengthDriftPercent", document.StrengthDriftPercent, 1, 100, "%");
         var sweetness = fields.Number("sweetnessDriftPercent", document.SweetnessDriftPercent, 1, 100, "%");
-        return fields.Finish(() => new HouseRules(
-            Millimetres.From(reserve), Millilitres.From(liquid), Grams.From(ice), Grams.From(weighing), Percent.From(strength), Percent.From(sweetness)));
+        var room = fields.Optional("roomCelsius", document.RoomCelsius, -10, 50, "°C");
+        var milkFrom = fields.Optional("milkFromCelsius", document.MilkFromCelsius, 30, 90, "°C");
+        var milkTo = fields.Optional("milkToCelsius", document.MilkToCelsius, 30, 90, "°C");
+        var sauce = fields.Optional("sauceTolerancePercent", document.SauceTolerancePercent, 1, 100, "%");
+        var layered = fields.Optional("layeredMeltPercent", document.LayeredMeltPercent, 0, 100, "%");
+        var strengthWeight = fields.Optional("strengthWeight", document.StrengthWeight, 0, 100, "");
+        var sweetnessWeight = fields.Optional("sweetnessWeight", document.SweetnessWeight, 0, 100, "");
+        var currency = fields.Note("currency", document.Currency, 5) ?? "";
+        var table = ReadSweetness(document.Sweetness, fields);
+        var usual = new HouseRules(
+            Millimetres.From(reserve), Millilitres.From(liquid), Grams.From(ice), Grams.From(weighing), Percent.From(strength), Percent.From(sweetness));
+        var rules = usual with
+        {
+            Room = Or(room, usual.Room),
+            MilkFrom = Or(milkFrom, usual.MilkFrom),
+            MilkTo = Or(milkTo, usual.MilkTo),
+            SauceTolerance = Or(sauce, usual.SauceTolerance),
+            LayeredMelt = Or(layered, usual.LayeredMelt),
+            StrengthWeight = strengthWeight ?? usual.StrengthWeight,
+            SweetnessWeight = sweetnessWeight ?? usual.SweetnessWeight,
+            Sweetness = table,
+            Currency = currency,
+        };
+        if (rules.MilkTo.Value < rules.MilkFrom.Value)
+        {
+            fields.Report("milkToCelsius", $"{rules.MilkTo.Value}", $"The hottest, {rules.MilkTo.Value} °C, is below the coolest, {rules.MilkFrom.Value} °C.", $"at least {rules.MilkFrom.Value} °C");
+        }
+
+        return fields.Finish(() => rules);
+    }
+
+    private static T Or<T>(double? given, T usual)
+        where T : struct, IMeasured<T> => given is { } value ? T.From(value) : usual;
+
+    private static RelativeSweetness ReadSweetness(SweetnessDocument? document, FieldReader fields)
+    {
+        var usual = RelativeSweetness.Usual;
+        return document is null
+            ? usual
+            : new RelativeSweetness(
+                Read("glucose", document.Glucose) ?? usual.Glucose,
+                Read("fructose", document.Fructose) ?? usual.Fructose,
+                Read("lactose", document.Lactose) ?? usual.Lactose,
+                Read("maltose", document.Maltose) ?? usual.Maltose);
+
+        double? Read(string sugar, double? value) => fields.Optional($"sweetness.{sugar}", value, 0, 3, "times sucrose");
     }
 }

@@ -1,4 +1,5 @@
 using Krasis.Core.Measures;
+using Krasis.Core.Tasting;
 
 namespace Krasis.Core.Bar;
 
@@ -15,4 +16,34 @@ public sealed record HouseRules(
     Grams IceStep,
     Grams WeighingStep,
     Percent AllowedStrengthDrift,
-    Percent AllowedSweetnessDrift);
+    Percent AllowedSweetnessDrift)
+{
+    /// <summary>How warm the room is.</summary>
+    public Celsius Room { get; init; } = Celsius.From(21);
+
+    /// <summary>The coolest that steamed milk should be: 55 °C to begin with (common practice, no source).</summary>
+    public Celsius MilkFrom { get; init; } = Celsius.From(55);
+
+    /// <summary>The hottest that steamed milk should be: 65 °C to begin with (common practice, no source).</summary>
+    public Celsius MilkTo { get; init; } = Celsius.From(65);
+
+    /// <summary>How far a squeeze of sauce may overshoot: 10 % to begin with (19.2 g for 18 g was judged fine; common
+    /// practice, no source).</summary>
+    public Percent SauceTolerance { get; init; } = Percent.From(10);
+
+    /// <summary>How much of the ice that a layered drink could melt has melted by hand-over: 40 % to begin with (no source;
+    /// weigh your own).</summary>
+    public Percent LayeredMelt { get; init; } = Percent.From(40);
+
+    /// <summary>How much a percent of drift in strength weighs when the adviser ranks.</summary>
+    public double StrengthWeight { get; init; } = 1;
+
+    /// <summary>How much a percent of drift in sweetness weighs when the adviser ranks.</summary>
+    public double SweetnessWeight { get; init; } = 1;
+
+    /// <summary>How sweet the sugars are.</summary>
+    public RelativeSweetness Sweetness { get; init; } = RelativeSweetness.Usual;
+
+    /// <summary>What stands after an amount of money.</summary>
+    public string Currency { get; init; } = "";
+}

@@ -17,4 +17,14 @@ public sealed record Build(
     IReadOnlyList<CupId> Sizes,
     CupId ReferenceSize,
     School School,
-    IReadOnlyList<BuildLine> Lines);
+    IReadOnlyList<BuildLine> Lines)
+{
+    /// <summary>How it is served.</summary>
+    public Serve Serve { get; init; }
+
+    /// <summary>When it is on the board; null all year.</summary>
+    public Season? Season { get; init; }
+
+    /// <summary>What the sizes are sold for, as far as it is known.</summary>
+    public IReadOnlyDictionary<CupId, Money> Prices { get; init; } = new Dictionary<CupId, Money>();
+}

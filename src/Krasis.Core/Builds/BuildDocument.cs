@@ -21,4 +21,13 @@ public sealed record BuildDocument
 
     /// <summary>What goes in, in pour order.</summary>
     public IReadOnlyList<LineDocument> Lines { get; init; } = [];
+
+    /// <summary>One of hot, iced, layered, shaken, blended; when it is missing, iced with ice in it and hot without.</summary>
+    public string? Serve { get; init; }
+
+    /// <summary>When it is on the board; all year when it is missing.</summary>
+    public SeasonDocument? Season { get; init; }
+
+    /// <summary>What the sizes are sold for.</summary>
+    public IReadOnlyList<PriceDocument> Prices { get; init; } = [];
 }

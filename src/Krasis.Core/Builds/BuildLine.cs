@@ -1,5 +1,7 @@
 using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
+using Krasis.Core.Milk;
+using Krasis.Core.Scaling;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Builds;
@@ -11,4 +13,17 @@ namespace Krasis.Core.Builds;
 /// <param name="Pins">How much at the sizes where the lead has said so by hand, in the measure of
 /// <paramref name="Set"/>. Never the reference size.</param>
 public sealed record BuildLine(
-    LineId Id, IngredientId Ingredient, Quantity Set, IReadOnlyDictionary<CupId, Quantity> Pins);
+    LineId Id, IngredientId Ingredient, Quantity Set, IReadOnlyDictionary<CupId, Quantity> Pins)
+{
+    /// <summary>How it goes into the cup.</summary>
+    public Technique Technique { get; init; }
+
+    /// <summary>The foam level that it is steamed or foamed to; null when it is not.</summary>
+    public FoamId? Foam { get; init; }
+
+    /// <summary>How it follows from the reference size; null as the build's school has it.</summary>
+    public LineRule? Rule { get; init; }
+
+    /// <summary>What the card says the reference size's amount is in another measure; null when it says nothing.</summary>
+    public Quantity? Stated { get; init; }
+}

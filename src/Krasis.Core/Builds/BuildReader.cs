@@ -3,6 +3,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
+using Krasis.Core.Milk;
 using Krasis.Core.Scaling;
 using Krasis.Core.Vessels;
 
@@ -42,7 +43,58 @@ public static class BuildReader
 
         var reserve = ReadReserve(document, sizes, fields);
         var lines = ReadLines(document, bar, fields);
-        return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines));
+        var serve = fields.OptionalWord<Serve>("serve", document.Serve);
+        var season = ReadSeason(document.Season, fields);
+        var prices = ReadPrices(document, fields);
+        return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines)
+        {
+            Serve = serve ?? (lines.Exists(line => bar.Find(line.Ingredient)!.IsIce) ? Serve.Iced : Serve.Hot),
+            Season = season,
+            Prices = prices,
+        });
+    }
+
+    private static Season? ReadSeason(SeasonDocument? document, FieldReader fields)
+    {
+        if (document is null)
+        {
+            return null;
+        }
+
+        var from = Read("season.from", document.From);
+        var to = Read("season.to", document.To);
+        return new Season(from, to);
+
+        MonthDay Read(string field, string? text)
+        {
+            if (MonthDay.Read(text) is { } day)
+            {
+                return day;
+            }
+
+            fields.Report(field, text, text is null ? "A day is missing." : $"'{Problem.Shorten(text)}' is not a day of the year.", "month-day, such as 11-25");
+            return default;
+        }
+    }
+
+    private static Dictionary<CupId, Money> ReadPrices(BuildDocument document, FieldReader fields)
+    {
+        var prices = new Dictionary<CupId, Money>();
+        fields.Each("prices", document.Prices, MostSizes, (price, path, _) =>
+        {
+            var amount = fields.Number($"{path}.price", price.Price, 0, 10_000, "");
+            if (!document.Sizes.Contains(price.Size ?? ""))
+            {
+                fields.Report($"{path}.size", price.Size, "The build has no such size.", "one of the build's sizes");
+            }
+            else if (!prices.TryAdd(new CupId(price.Size!), Money.From(amount)))
+            {
+                fields.Report($"{path}.size", price.Size, "The size has two prices.", "one price a size");
+            }
+
+            return amount;
+        });
+        return prices;
     }
 
     private static List<Cup> ReadSizes(BuildDocument document, BarFacts bar, FieldReader fields)
@@ -114,7 +166,36 @@ public static class BuildReader
             }
         }
 
+        RefuseLoops(document, lines, fields);
         return lines;
+    }
+
+    // A share of a share is a chain; one that comes back to itself has no beginning.
+    private static void RefuseLoops(BuildDocument document, List<BuildLine> lines, FieldReader fields)
+    {
+        var shares = lines.Where(line => line.Rule?.By == ScaleBy.Share).DistinctBy(line => line.Id).ToDictionary(line => line.Id, line => line.Rule!.Of!.Value);
+        foreach (var line in lines.Where(line => shares.ContainsKey(line.Id)))
+        {
+            var index = document.Lines.ToList().FindIndex(entered => entered?.Id?.Trim() == line.Id.Value);
+            var of = shares[line.Id];
+            if (!lines.Exists(other => other.Id == of))
+            {
+                fields.Report($"lines[{index}].scale.of", of.Value, "The build has no such line.", "the id of another line");
+                continue;
+            }
+
+            var seen = new HashSet<LineId> { line.Id };
+            var next = of;
+            while (seen.Add(next) && shares.TryGetValue(next, out var further))
+            {
+                next = further;
+            }
+
+            if (next == line.Id)
+            {
+                fields.Report($"lines[{index}].scale.of", of.Value, "A line cannot be a share of itself, not by way of others either.", "the id of a line that does not lead back here");
+            }
+        }
     }
 
     private static Reading<BuildLine> ReadLine(LineDocument line, BuildDocument build, BarFacts bar, string path)
@@ -140,30 +221,86 @@ public static class BuildReader
         // A wrong measure is told once; the amounts are still read, in the widest bounds there are.
         var unit = measure ?? Measure.Millilitre;
         var set = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
-        var pins = ReadPins(line, build, unit, fields);
-        return fields.Finish(() => new BuildLine(new LineId(id), ingredient!.Id, set, pins));
+        var pins = ReadPins(line.Pins, "pins", build, unit, fields);
+        var technique = fields.OptionalWord<Technique>("technique", line.Technique) ?? Technique.Pour;
+        var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
+        if (foam is { } level && bar.Find(level) is null)
+        {
+            fields.Report("foam", line.Foam, $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.", "the id of a foam level of the bar");
+        }
+
+        var rule = ReadRule(line.Scale, build, unit, fields);
+        var stated = ReadStated(line.Stated, ingredient, bar, fields);
+        _ = fields.Note("note", line.Note, 1000);
+        return fields.Finish(() => new BuildLine(new LineId(id), ingredient!.Id, set, pins)
+        {
+            Technique = technique,
+            Foam = foam,
+            Rule = rule,
+            Stated = stated,
+        });
     }
 
-    private static Dictionary<CupId, Quantity> ReadPins(LineDocument line, BuildDocument build, Measure measure, FieldReader fields)
+    private static LineRule? ReadRule(ScaleDocument? scale, BuildDocument build, Measure measure, FieldReader fields)
+    {
+        if (scale is null)
+        {
+            return null;
+        }
+
+        var by = fields.Word("scale.by", scale.By, ScaleBy.Cup);
+        if (by == ScaleBy.Share)
+        {
+            return new LineRule(by) { Of = new LineId(fields.Id("scale.of", scale.Of)) };
+        }
+
+        var ladder = ReadPins(scale.Ladder, "scale.ladder", build, measure, fields);
+        return new LineRule(by) { Ladder = ladder.ToDictionary(step => step.Key, step => step.Value.Amount) };
+    }
+
+    private static Quantity? ReadStated(string? text, Ingredient? ingredient, BarFacts bar, FieldReader fields)
+    {
+        if (string.IsNullOrWhiteSpace(text))
+        {
+            return null;
+        }
+
+        var reading = QuantityText.Read(text, Measure.Millilitre, ingredient is null ? null : Dosing.MeasuresFor(ingredient, bar));
+        if (!reading.IsRead)
+        {
+            fields.Take(reading.Problems.Select(problem => problem with { Field = fields.Path("stated") }));
+            return null;
+        }
+
+        if (ingredient is not null && Dosing.Refusal(ingredient, reading.Value.Measure, bar) is { } refusal)
+        {
+            fields.Report("stated", text, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Symbol)));
+            return null;
+        }
+
+        return reading.Value;
+    }
+
+    private static Dictionary<CupId, Quantity> ReadPins(IReadOnlyList<PinDocument> given, string field, BuildDocument build, Measure measure, FieldReader fields)
     {
         var pins = new Dictionary<CupId, Quantity>();
-        for (var i = 0; i < line.Pins.Count; i++)
+        for (var i = 0; i < given.Count; i++)
         {
             // A list in a request may hold nulls, whatever its type says.
-            var pin = line.Pins[i] ?? new PinDocument();
+            var pin = given[i] ?? new PinDocument();
             var size = pin.Size ?? "";
-            var amount = fields.Number($"pins[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
+            var amount = fields.Number($"{field}[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
             if (size == build.ReferenceSize)
             {
-                fields.Report($"pins[{i}].size", size, "The reference size is set, not pinned.", "another of the build's sizes");
+                fields.Report($"{field}[{i}].size", size, "The reference size is set, not pinned.", "another of the build's sizes");
             }
             else if (!build.Sizes.Contains(size))
             {
-                fields.Report($"pins[{i}].size", size, "The build has no such size.", "one of the build's sizes");
+                fields.Report($"{field}[{i}].size", size, "The build has no such size.", "one of the build's sizes");
             }
             else if (!pins.TryAdd(new CupId(size), new Quantity(amount, measure)))
             {
-                fields.Report($"pins[{i}].size", size, "The size is pinned twice.", "one pin a size");
+                fields.Report($"{field}[{i}].size", size, "The size is pinned twice.", "one pin a size");
             }
         }
 

@@ -1,21 +1,38 @@
-using Krasis.Core.Bar;
-using Krasis.Core.Mixing;
-
 namespace Krasis.Core.Checks;
 
 /// <summary>Every check there is. A new one is a class of its own and a line here.</summary>
-public static class AllChecks
+internal static class AllChecks
 {
-    private static readonly IReadOnlyList<ICheck> Checks = [new Overfull(), new NotPourable(), new RoundedAway(), new TasteDrift()];
+    /// <summary>The checks.</summary>
+    public static IReadOnlyList<ICheck> All { get; } =
+    [
+        new Overfull(), new NotPourable(), new RoundedAway(), new SameShotInABiggerCup(), new TasteDrift(),
+        new NoRoomForTheTop(), new LayerWillMix(), new SauceOnTheBottom(), new PowderInTheCold(), new HotOnTheIce(),
+        new OuncesForTablespoons(), new StatedPairContradicts(), new DosedLikeAnother(), new SweetenedMilkAndFullStrokes(), new TooMuchOfAPotentFlavour(),
+        new MilkTemperature(), new ColdFoamTooWarm(), new FoamOfTheWrongThird(),
+        new BottleOvershoots(), new StrokeOffItsNominal(), new ShotOutsideTheWindow(), new LabelIsNotTheCapacity(),
+        new OutOfSeason(), new PastItsUseBy(), new AllergenByOneLine(),
+    ];
 
     /// <summary>Puts a sheet before every check.</summary>
     /// <returns>The findings, the gravest first; among equals those of the reference size, because mending it often mends
     /// the others; then by size and check.</returns>
-    public static IReadOnlyList<Finding> Judge(BuildSheet sheet, BarFacts bar) =>
-    [
-        .. sheet.Sizes
-            .SelectMany(size => Checks.SelectMany(check => check.Judge(size, bar)))
-            .OrderBy(finding => finding.Severity)
-            .ThenByDescending(finding => finding.Size == sheet.ReferenceSize),
-    ];
+    public static IReadOnlyList<Finding> Judge(Setting setting)
+    {
+        var findings = new List<Finding>();
+        for (var i = 0; i < setting.Sheet.Sizes.Count; i++)
+        {
+            foreach (var check in All)
+            {
+                findings.AddRange(check.Judge(setting, setting.Sheet.Sizes[i], setting.Worked[i]));
+            }
+        }
+
+        return
+        [
+            .. findings
+                .OrderBy(finding => finding.Severity)
+                .ThenByDescending(finding => finding.Size == setting.Build.ReferenceSize),
+        ];
+    }
 }

@@ -1,13 +1,13 @@
-using Krasis.Core.Bar;
 using Krasis.Core.Mixing;
 
 namespace Krasis.Core.Checks;
 
 /// <summary>Looks at one size of a sheet for one kind of mistake.</summary>
-public interface ICheck
+internal interface ICheck
 {
     /// <summary>What it finds.</summary>
+    /// <param name="setting">The build, the bar and the day.</param>
     /// <param name="size">The size, worked out.</param>
-    /// <param name="bar">The bar's facts that it was worked out with.</param>
-    IEnumerable<Finding> Judge(SizeSheet size, BarFacts bar);
+    /// <param name="worked">The same, before it was made into a sheet.</param>
+    IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked);
 }

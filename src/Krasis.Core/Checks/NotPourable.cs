@@ -1,4 +1,3 @@
-using Krasis.Core.Bar;
 using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
 using Krasis.Core.Scaling;
@@ -6,14 +5,14 @@ using Krasis.Core.Scaling;
 namespace Krasis.Core.Checks;
 
 /// <summary>A count of strokes, shots or cubes that was set or pinned cannot be poured, because this bar gives only whole
-/// ones. Amounts by volume and on the scale are the lead's own business.</summary>
-public sealed class NotPourable : ICheck
+/// ones, or halves. Amounts by volume and on the scale are the lead's own business.</summary>
+internal sealed class NotPourable : ICheck
 {
     /// <summary>The check's name in findings.</summary>
     public const string Name = "not-pourable";
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(SizeSheet size, BarFacts bar)
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
         foreach (var line in size.Lines)
         {
@@ -29,8 +28,8 @@ public sealed class NotPourable : ICheck
                 Severity.Fault,
                 size.Size,
                 line.Line,
-                $"{size.Name}: {quantity} of {line.IngredientName} cannot be poured; this bar gives whole {quantity.Measure.Plural} only.",
-                new Mend($"Make it {nearest}", [new CellEdit(line.Line, size.Size, nearest.Amount)]));
+                $"{size.Name}: {quantity} of {line.IngredientName} cannot be poured; this bar gives {(line.Step < 1 ? "half" : "whole")} {quantity.Measure.Plural} only.",
+                Mend.Cells($"Make it {nearest}", new CellEdit(line.Line, size.Size, nearest.Amount)));
         }
     }
 }

@@ -1,17 +1,16 @@
-using Krasis.Core.Bar;
 using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
 
 namespace Krasis.Core.Checks;
 
 /// <summary>Rounding to the bar has left a size without something that the reference size has.</summary>
-public sealed class RoundedAway : ICheck
+internal sealed class RoundedAway : ICheck
 {
     /// <summary>The check's name in findings.</summary>
     public const string Name = "rounded-away";
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(SizeSheet size, BarFacts bar)
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
         foreach (var line in size.Lines.Where(line => line.Origin == Origin.Scaled && line.Amount == 0 && line.Exact > 0))
         {
@@ -23,7 +22,7 @@ public sealed class RoundedAway : ICheck
                 size.Size,
                 line.Line,
                 $"{size.Name} gets no {line.IngredientName}: its share is {new Quantity(line.Exact, measure)}, and the least this bar pours is {least}.",
-                new Mend($"Pin {least}", [new CellEdit(line.Line, size.Size, line.Step)]));
+                Mend.Cells($"Pin {least}", new CellEdit(line.Line, size.Size, line.Step)));
         }
     }
 }

@@ -8,4 +8,7 @@ public enum Severity
 
     /// <summary>The drink can be made, but not as it should be.</summary>
     Warning,
+
+    /// <summary>Nothing is wrong, but the lead should know.</summary>
+    Note,
 }

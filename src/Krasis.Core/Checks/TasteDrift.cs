@@ -1,5 +1,4 @@
 using System.Globalization;
-using Krasis.Core.Bar;
 using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
 
@@ -7,35 +6,42 @@ namespace Krasis.Core.Checks;
 
 /// <summary>A size does not taste like the reference size: its strength or its sweetness is further off than the house
 /// allows.</summary>
-public sealed class TasteDrift : ICheck
+internal sealed class TasteDrift : ICheck
 {
     /// <summary>The check's name in findings.</summary>
     public const string Name = "taste-drift";
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(SizeSheet size, BarFacts bar)
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        if (IsBeyond(size.Drift.Strength, bar.House.AllowedStrengthDrift))
+        var house = setting.Bar.House;
+        if (IsBeyond(size.Drift.Strength, house.AllowedStrengthDrift) && !SameShotInABiggerCup.Is(setting, size, worked))
         {
-            yield return Found(size, $"{By(size.Drift.Strength!.Value, "weaker", "stronger")} than the reference size ({size.Taste.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", bar.House.AllowedStrengthDrift, "the coffee or the milk");
+            yield return Found(setting, size, worked, true, $"{By(size.Drift.Strength!.Value, "weaker", "stronger")} than the reference size ({size.Taste.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", house.AllowedStrengthDrift, "the coffee or the milk");
         }
 
-        if (IsBeyond(size.Drift.Sweetness, bar.House.AllowedSweetnessDrift))
+        if (IsBeyond(size.Drift.Sweetness, house.AllowedSweetnessDrift))
         {
-            yield return Found(size, $"{By(size.Drift.Sweetness!.Value, "less sweet", "sweeter")} than the reference size ({size.Taste.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", bar.House.AllowedSweetnessDrift, "the flavour or the milk");
+            yield return Found(setting, size, worked, false, $"{By(size.Drift.Sweetness!.Value, "less sweet", "sweeter")} than the reference size ({size.Taste.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", house.AllowedSweetnessDrift, "the flavour or the milk");
         }
     }
 
-    private static bool IsBeyond(Percent? drift, Percent allowed) => drift is { } found && Math.Abs(found.Value) > allowed.Value;
+    /// <summary>Whether a drift is further off than allowed.</summary>
+    public static bool IsBeyond(Percent? drift, Percent allowed) => drift is { } found && Math.Abs(found.Value) > allowed.Value;
 
-    private static string By(Percent drift, string less, string more) =>
+    /// <summary>A drift in words, such as "24 % weaker".</summary>
+    public static string By(Percent drift, string less, string more) =>
         $"{Math.Abs(drift.Value).ToString("0", CultureInfo.InvariantCulture)} % {(drift.Value < 0 ? less : more)}";
 
-    private static Finding Found(SizeSheet size, string what, Percent allowed, string pin) => new(
-        Name,
-        Severity.Warning,
-        size.Size,
-        null,
-        $"{size.Name} is {what}; the house allows {allowed.Value.ToString("0.#", CultureInfo.InvariantCulture)} %. Pin {pin} in {size.Name}.",
-        null);
+    private static Finding Found(Setting setting, SizeSheet size, WorkedSize worked, bool strength, string what, Percent allowed, string pin)
+    {
+        var mend = DriftMend.For(setting, worked, strength);
+        return new(
+            Name,
+            Severity.Warning,
+            size.Size,
+            null,
+            $"{size.Name} is {what}; the house allows {allowed.Value.ToString("0.#", CultureInfo.InvariantCulture)} %. {(mend is null ? $"Pin {pin} in {size.Name}." : $"{mend.Label}.")}",
+            mend);
+    }
 }

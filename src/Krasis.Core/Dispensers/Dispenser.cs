@@ -3,9 +3,20 @@ using Krasis.Core.Measures;
 
 namespace Krasis.Core.Dispensers;
 
-/// <summary>A pump or bottle that gives one ingredient by the stroke.</summary>
+/// <summary>A pump, bottle or scoop that gives one ingredient by the stroke.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What the bar calls it.</param>
+/// <param name="Kind">What it is.</param>
 /// <param name="Holds">The ingredient in it.</param>
 /// <param name="YieldPerStroke">What one stroke gives, as measured.</param>
-public sealed record Dispenser(string Id, string Name, IngredientId Holds, Millilitres YieldPerStroke);
+public sealed record Dispenser(string Id, string Name, DispenserKind Kind, IngredientId Holds, Millilitres YieldPerStroke)
+{
+    /// <summary>The weighing that the yield comes from; null where it was entered as a volume.</summary>
+    public StrokeWeighing? Weighing { get; init; }
+
+    /// <summary>What the maker says a stroke gives; null when not known.</summary>
+    public Millilitres? Nominal { get; init; }
+
+    /// <summary>Whether the bar gives half strokes of it.</summary>
+    public bool GivesHalves { get; init; }
+}

@@ -10,9 +10,21 @@ public sealed record DispenserDocument
     /// <summary>What the bar calls it.</summary>
     public string? Name { get; init; }
 
-    /// <summary>The id of the ingredient in it.</summary>
+    /// <summary>The id of the ingredient or part in it.</summary>
     public string? Ingredient { get; init; }
 
-    /// <summary>Measured yield per stroke, ml.</summary>
+    /// <summary>One of pump, bottle, scoop, spoon, jigger; pump when it is missing.</summary>
+    public string? Kind { get; init; }
+
+    /// <summary>Measured yield per stroke, ml. Not needed where strokes were weighed.</summary>
     public double? StrokeMl { get; init; }
+
+    /// <summary>The weights of strokes given one after another, g. They come before <see cref="StrokeMl"/>.</summary>
+    public IReadOnlyList<double> StrokesGrams { get; init; } = [];
+
+    /// <summary>What the maker says a stroke gives, ml.</summary>
+    public double? NominalMl { get; init; }
+
+    /// <summary>Whether the bar gives half strokes of it.</summary>
+    public bool? HalfStrokes { get; init; }
 }

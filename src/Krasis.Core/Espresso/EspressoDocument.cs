@@ -24,4 +24,31 @@ public sealed record EspressoDocument
 
     /// <summary>Share of the dose that is dissolved in the yield, %.</summary>
     public double? ExtractionPercent { get; init; }
+
+    /// <summary>Coffee solids in the yield as measured, %; gives the extraction where that is not said.</summary>
+    public double? TdsPercent { get; init; }
+
+    /// <summary>The shortest that a good pull takes, s.</summary>
+    public double? SecondsFrom { get; init; }
+
+    /// <summary>The longest that a good pull takes, s.</summary>
+    public double? SecondsTo { get; init; }
+
+    /// <summary>The least that the basket takes, g.</summary>
+    public double? BasketFromGrams { get; init; }
+
+    /// <summary>The most that the basket takes, g.</summary>
+    public double? BasketToGrams { get; init; }
+
+    /// <summary>Whether a shot may be halved: a pull is split into cups.</summary>
+    public bool? HalfShots { get; init; }
+
+    /// <summary>How warm the espresso is in the cup, °C.</summary>
+    public double? CupCelsius { get; init; }
+
+    /// <summary>What the last checked pull gave, g.</summary>
+    public double? PulledGrams { get; init; }
+
+    /// <summary>How long the last checked pull took, s.</summary>
+    public double? PulledSeconds { get; init; }
 }

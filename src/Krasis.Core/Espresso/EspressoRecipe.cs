@@ -14,6 +14,21 @@ namespace Krasis.Core.Espresso;
 public sealed record EspressoRecipe(
     string Id, string Name, IngredientId Makes, Grams Dose, Grams Yield, int ShotsPerPull, Percent? Extraction)
 {
+    /// <summary>How long a good pull takes; null when the house has no window.</summary>
+    public PullWindow? Window { get; init; }
+
+    /// <summary>The least and the most that the basket takes; the dose itself when not said.</summary>
+    public (Grams From, Grams To) Basket { get; init; } = (Dose, Dose);
+
+    /// <summary>Whether a shot may be halved.</summary>
+    public bool GivesHalves { get; init; }
+
+    /// <summary>How warm the espresso is in the cup; null when not said.</summary>
+    public Celsius? CupTemperature { get; init; }
+
+    /// <summary>The last checked pull; null when there is none.</summary>
+    public Pull? LastPull { get; init; }
+
     /// <summary>Espresso in one shot: the pull's yield shared among its shots.</summary>
     public Grams PerShot => Yield * (1.0 / ShotsPerPull);
 

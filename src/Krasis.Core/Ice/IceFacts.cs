@@ -7,8 +7,4 @@ public static class IceFacts
 {
     /// <summary>Density of ordinary ice at 0 °C: 0.9167 g/ml (IAPWS R10-06, 916.7 kg/m³).</summary>
     public static Density Density { get; } = Density.From(0.9167);
-
-    /// <summary>The share of a heap of cubes that is ice and not gaps: 0.58, from the usual 0.55 to 0.60 (common
-    /// practice, no source). It only decides how deep the floating ice is drawn.</summary>
-    public static double Packing => 0.58;
 }

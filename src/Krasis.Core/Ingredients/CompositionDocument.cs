@@ -4,6 +4,30 @@ namespace Krasis.Core.Ingredients;
 /// not the same as none.</summary>
 public sealed record CompositionDocument
 {
+    /// <summary>Energy, kcal.</summary>
+    public double? EnergyKcal { get; init; }
+
+    /// <summary>Fat, g.</summary>
+    public double? Fat { get; init; }
+
+    /// <summary>Saturated fat, g.</summary>
+    public double? Saturates { get; init; }
+
+    /// <summary>Carbohydrate that the body uses, sugars included and fibre left out, g.</summary>
+    public double? Carbohydrate { get; init; }
+
+    /// <summary>All sugars together, g. Where it is missing and every kind is said, it is their sum.</summary>
+    public double? Sugars { get; init; }
+
+    /// <summary>Protein, g.</summary>
+    public double? Protein { get; init; }
+
+    /// <summary>Salt, g.</summary>
+    public double? Salt { get; init; }
+
+    /// <summary>Caffeine, mg.</summary>
+    public double? CaffeineMg { get; init; }
+
     /// <summary>Sucrose, g.</summary>
     public double? Sucrose { get; init; }
 

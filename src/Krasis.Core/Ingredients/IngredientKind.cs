@@ -23,4 +23,13 @@ public enum IngredientKind
 
     /// <summary>Ice, which floats.</summary>
     Ice,
+
+    /// <summary>Powder that is dissolved: cocoa, drinking chocolate, instant coffee, sugar.</summary>
+    Powder,
+
+    /// <summary>What stands on the drink or clings to the cup: whipped cream, crumbs, sprinkles.</summary>
+    Topping,
+
+    /// <summary>A flavour that is dosed in drops and tenths of a gram.</summary>
+    Flavour,
 }

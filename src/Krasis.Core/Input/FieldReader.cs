@@ -76,6 +76,59 @@ public sealed class FieldReader(string root = "")
         return fallback;
     }
 
+    /// <summary>Reads a number that may be missing, from <paramref name="least"/> to <paramref name="most"/>, both
+    /// included.</summary>
+    /// <returns>The number, or null when there is none.</returns>
+    public double? Optional(string field, double? value, double least, double most, string unit) =>
+        value is null ? null : Number(field, value, least, most, unit);
+
+    /// <summary>Reads a text that may be missing: trimmed, on one line, at most <paramref name="longest"/> characters.</summary>
+    /// <returns>The text, or null when there is none.</returns>
+    public string? Note(string field, string? value, int longest = 500) =>
+        string.IsNullOrWhiteSpace(value) ? null : Text(field, value, "text", longest);
+
+    /// <summary>Reads a word that may be missing.</summary>
+    public T? OptionalWord<T>(string field, string? value)
+        where T : struct, Enum => value is null ? null : Word<T>(field, value, default);
+
+    /// <summary>Reads a day, as <c>2026-11-25</c>, that may be missing.</summary>
+    public DateOnly? Day(string field, string? value)
+    {
+        if (string.IsNullOrWhiteSpace(value))
+        {
+            return null;
+        }
+
+        if (DateOnly.TryParseExact(value.Trim(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+        {
+            return day;
+        }
+
+        Report(field, value, $"'{Problem.Shorten(value)}' is not a day.", "a day as year-month-day, such as 2026-11-25");
+        return null;
+    }
+
+    /// <summary>Reads a list that may hold nulls, whatever its type says, and may be no list at all.</summary>
+    /// <returns>The items that were read, in order.</returns>
+    public IReadOnlyList<T> Each<TDocument, T>(string field, IReadOnlyList<TDocument?>? documents, int most, Func<TDocument, string, FieldReader, T> read)
+        where TDocument : class, new()
+    {
+        var found = new List<T>();
+        var given = documents ?? [];
+        if (given.Count > most)
+        {
+            Report(field, given.Count.ToString(CultureInfo.InvariantCulture), $"There are {given.Count} entries.", $"at most {most}");
+            return found;
+        }
+
+        for (var i = 0; i < given.Count; i++)
+        {
+            found.Add(read(given[i] ?? new TDocument(), $"{field}[{i}]", this));
+        }
+
+        return found;
+    }
+
     /// <summary>The value, or all the problems found.</summary>
     public Reading<T> Finish<T>(Func<T> make) =>
         problems.Count == 0 ? Reading<T>.Of(make()) : Reading<T>.Failed(problems);

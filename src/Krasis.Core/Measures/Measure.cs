@@ -64,6 +64,9 @@ public sealed class Measure
     /// <summary>Strokes of the dispenser that holds the ingredient.</summary>
     public static Measure Stroke { get; } = new("stroke", "stroke", "strokes", MeasureKind.Stroke, double.NaN, 100, "The dispenser in hand, measured");
 
+    /// <summary>Level scoops of the scoop or spoon that lies with the ingredient.</summary>
+    public static Measure Scoop { get; } = new("scoop", "scoop", "scoops", MeasureKind.Stroke, double.NaN, 100, "The scoop in hand, measured");
+
     /// <summary>Shots of the espresso recipe that makes the ingredient.</summary>
     public static Measure Shot { get; } = new("shot", "shot", "shots", MeasureKind.Shot, double.NaN, 20, "The espresso recipe in use");
 
@@ -73,7 +76,7 @@ public sealed class Measure
     /// <summary>Every measure, in the order in which people are offered them.</summary>
     public static IReadOnlyList<Measure> All { get; } =
     [
-        Stroke, Shot, Cube, Millilitre, Gram, UsFluidOunce, ImperialFluidOunce, UsTablespoon, UsTeaspoon, UsCup,
+        Stroke, Scoop, Shot, Cube, Millilitre, Gram, UsFluidOunce, ImperialFluidOunce, UsTablespoon, UsTeaspoon, UsCup,
         MetricTablespoon, MetricTeaspoon, MetricCup, Ounce,
     ];
 

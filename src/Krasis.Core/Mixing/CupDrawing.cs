@@ -1,58 +1,112 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Ice;
 using Krasis.Core.Measures;
-using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Mixing;
 
-/// <summary>Where in the cup each liquid and the ice are to be drawn.</summary>
-/// <param name="Layers">The liquids from the bottom up.</param>
+/// <summary>Where in the cup each liquid, the ice and what stands on top are to be drawn.</summary>
+/// <param name="Layers">The liquids from the bottom up; a single one where the drink is shaken or blended.</param>
 /// <param name="Ice">The ice, or null.</param>
-public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice)
+/// <param name="Top">What stands on top, or null; it may reach above the brim.</param>
+public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer? Top)
 {
-    /// <summary>Stacks the liquids in pour order around the ice that floats at the top.</summary>
-    /// <param name="cup">The cup.</param>
-    /// <param name="poured">Each line with its portion, in pour order.</param>
-    /// <param name="content">All the portions together.</param>
-    /// <remarks>The ice hangs from the surface as a heap of <see cref="IceFacts.Packing"/>. In that band only the gaps
-    /// are liquid, so the same liquid reaches higher there.</remarks>
-    public static CupDrawing Of(Cup cup, IReadOnlyList<(LineId Line, Portion Portion)> poured, CupContent content)
-    {
-        var occupied = content.OccupiedVolume.Value;
-        var band = Math.Min(occupied, content.DisplacedByIce.Value / IceFacts.Packing);
-        var below = occupied - band;
-        var gaps = band == 0 ? 1 : (band - content.DisplacedByIce.Value) / band;
+    // Where red, green and blue begin in #rrggbb.
+    private static readonly int[] Channels = [1, 3, 5];
 
+    /// <summary>Stacks the liquids in pour order around the ice that hangs from the surface, or stands on the bottom where there
+    /// is more ice than the liquid can float.</summary>
+    /// <param name="size">The size.</param>
+    /// <param name="serve">How it is served.</param>
+    /// <param name="crown">How high everything stands.</param>
+    /// <remarks>In the heap of ice only the gaps are liquid, so the same liquid reaches higher there.</remarks>
+    internal static CupDrawing Of(WorkedSize size, Serve serve, Millimetres crown)
+    {
+        var cup = size.Size.Cup;
+        var content = size.Poured;
+        var isBlended = serve == Serve.Blended;
+        var surface = content.Surface;
+        var sunk = isBlended ? 0 : Math.Max(0, surface - content.LiquidVolume - content.Air);
+        var heap = isBlended ? 0 : Math.Min(surface, content.IceHeap);
+        var below = surface - heap;
+        var gaps = heap <= 0 ? 1 : Math.Max(0, (heap - sunk) / heap);
+        var liquids = Liquids(size, isBlended);
         var layers = new List<Layer>();
-        var liquid = 0.0;
-        foreach (var (line, portion) in poured.Where(pour => !pour.Portion.Ingredient.IsIce && pour.Portion.Mass > default(Grams)))
+        if (serve is Serve.Blended or Serve.Shaken && liquids.Count > 0)
         {
-            var from = HeightOf(liquid);
-            liquid += portion.Volume.Value;
-            layers.Add(new Layer(line, portion.Ingredient.Colour, from, HeightOf(liquid)));
+            layers.Add(new Layer(liquids[0].Line, Mixed(liquids), default, cup.HeightFor(Millilitres.From(surface))));
+        }
+        else
+        {
+            var liquid = 0.0;
+            foreach (var (line, colour, volume) in liquids)
+            {
+                var from = HeightOf(liquid);
+                liquid += volume;
+                layers.Add(new Layer(line, colour, from, HeightOf(liquid)));
+            }
         }
 
-        return new CupDrawing(layers, IceOf());
+        return new CupDrawing(layers, isBlended ? null : Ice(), Top());
 
         Millimetres HeightOf(double liquidBelow) => cup.HeightFor(Millilitres.From(
-            liquidBelow <= below || gaps <= 0 ? liquidBelow : below + ((liquidBelow - below) / gaps)));
+            liquidBelow <= below || gaps <= 0 ? liquidBelow : Math.Min(surface, below + ((liquidBelow - below) / gaps))));
 
-        IceBand? IceOf()
+        IceBand? Ice()
         {
-            var ice = poured.Select(pour => pour.Portion).Where(portion => portion.Ingredient.IsIce && portion.Mass > default(Grams)).ToList();
-            if (ice.Count == 0)
+            double pieces = 0;
+            string? colour = null;
+            for (var i = 0; i < size.Lines.Count; i++)
+            {
+                if (size.Lines[i].IsIce && size.Amounts[i] > 0)
+                {
+                    pieces += size.Mass(i) / size.Lines[i].Ingredient.PieceMass!.Value.Value;
+                    colour ??= size.Lines[i].Ingredient.Colour;
+                }
+            }
+
+            return colour is null
+                ? null
+                : new IceBand(
+                    cup.HeightFor(Millilitres.From(below)),
+                    cup.HeightFor(Millilitres.From(Math.Max(surface, content.Occupied))),
+                    Millimetres.From(Math.Cbrt(content.IceMass / pieces / IceFacts.Density.Value) * 10),
+                    pieces,
+                    colour);
+        }
+
+        Layer? Top()
+        {
+            if (content.OnTop <= 0)
             {
                 return null;
             }
 
-            var pieces = ice.Sum(portion => portion.Mass / portion.Ingredient.PieceMass!.Value);
-            var side = Math.Cbrt(content.IceMass.Value / pieces / IceFacts.Density.Value) * 10;
-            return new IceBand(
-                cup.HeightFor(Millilitres.From(below)),
-                cup.HeightFor(Millilitres.From(occupied)),
-                Millimetres.From(side),
-                pieces,
-                ice[0].Ingredient.Colour);
+            var line = size.Lines.Select((facts, i) => (Facts: facts, Mass: size.Mass(i))).Where(entry => entry.Facts.IsOnTop).MaxBy(entry => entry.Mass * entry.Facts.VolumePerGram).Facts;
+            return new Layer(line.Line.Id, line.Ingredient.Colour, cup.HeightFor(Millilitres.From(content.Occupied)), crown);
         }
+    }
+
+    private static List<(LineId Line, string Colour, double Volume)> Liquids(WorkedSize size, bool isBlended)
+    {
+        var liquids = new List<(LineId, string, double)>(size.Lines.Count);
+        for (var i = 0; i < size.Lines.Count; i++)
+        {
+            var line = size.Lines[i];
+            var grams = size.Mass(i);
+            if (grams > 0 && !line.IsOnTop && (isBlended || !line.IsIce))
+            {
+                liquids.Add((line.Line.Id, line.Ingredient.Colour, grams * (line.VolumePerGram + line.CondensatePerGram) * (1 + line.Overrun)));
+            }
+        }
+
+        return liquids;
+    }
+
+    // The colours' average by volume, channel by channel: near enough for a drawing.
+    private static string Mixed(List<(LineId Line, string Colour, double Volume)> liquids)
+    {
+        var total = liquids.Sum(liquid => liquid.Volume);
+        return "#" + string.Concat(Channels.Select(at =>
+            ((int)Math.Round(liquids.Sum(liquid => liquid.Volume * Convert.ToInt32(liquid.Colour.Substring(at, 2), 16)) / total)).ToString("x2", System.Globalization.CultureInfo.InvariantCulture)));
     }
 }

@@ -1,8 +1,11 @@
+using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Checks;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Cost;
 using Krasis.Core.Measures;
+using Krasis.Core.Milk;
+using Krasis.Core.Nutrition;
 using Krasis.Core.Scaling;
 using Krasis.Core.Tasting;
 using Krasis.Core.Vessels;
@@ -15,128 +18,168 @@ public static class Mixer
     /// <summary>Works out every size of a build by the school that it follows.</summary>
     /// <param name="build">The build, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The bar's facts.</param>
+    /// <param name="today">The day on which seasons and use-by dates are judged; null when they are not.</param>
     /// <returns>The sheet; the same for the same input, bit for bit.</returns>
     /// <exception cref="ArgumentException">The build was read against another bar, which is a defect in the caller.</exception>
-    public static BuildSheet Mix(Build build, BarFacts bar) => Mix(build, bar, build.School.Scaling);
+    public static BuildSheet Mix(Build build, BarFacts bar, DateOnly? today = null) => Mix(build, bar, build.School.Scaling, today);
 
     /// <summary>Works out every size of a build with a way of scaling.</summary>
-    /// <inheritdoc cref="Mix(Build, BarFacts)"/>
+    /// <inheritdoc cref="Mix(Build, BarFacts, DateOnly?)"/>
     /// <param name="build">The build, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The bar's facts.</param>
-    /// <param name="scaling">How the reference size's quantities are carried to the others.</param>
-    public static BuildSheet Mix(Build build, BarFacts bar, IScaling scaling)
+    /// <param name="scaling">What the lines follow that have no rule of their own.</param>
+    /// <param name="today">The day on which seasons and use-by dates are judged; null when they are not.</param>
+    public static BuildSheet Mix(Build build, BarFacts bar, IScaling scaling, DateOnly? today = null)
     {
-        var reference = SizeOf(build.ReferenceSize, build, bar);
-        var poured = build.Sizes
-            .Select(id => SizeOf(id, build, bar))
-            .Select(size => new PouredSize(size, SettleAll(build, reference, size, bar, scaling), bar))
-            .ToList();
-        var standard = poured.Single(size => size.Size.Cup.Id == build.ReferenceSize).Taste;
+        var worked = SettleAll(build, bar, scaling);
+        var reference = worked.Single(size => size.Size.Cup.Id == build.ReferenceSize);
+        var standard = Taster.Of(reference);
         var sheet = new BuildSheet(
             build.Name,
             build.ReferenceSize,
             build.School.Code,
-            [.. poured.Select(size => Fill(build, size, standard))],
+            build.Serve,
+            [.. worked.Select(size => Fill(build, size, standard, bar))],
             bar.House.AllowedStrengthDrift,
             bar.House.AllowedSweetnessDrift,
+            bar.House.Currency,
+            [],
             []);
-        return sheet with { Findings = AllChecks.Judge(sheet, bar) };
+        var setting = new Setting(build, bar, sheet, worked, today);
+        return sheet with { Findings = AllChecks.Judge(setting), Cautions = AllCautions.For(setting) };
     }
 
-    private static ScaledSize SizeOf(CupId id, Build build, BarFacts bar)
+    /// <summary>Settles every size: what goes into it, and no more than that.</summary>
+    internal static List<WorkedSize> SettleAll(Build build, BarFacts bar, IScaling scaling)
     {
-        var cup = bar.Find(id) ?? throw new ArgumentException($"The bar has no cup '{id}'.", nameof(build));
-        return new ScaledSize(cup, cup.WorkingVolume(build.Reserve));
-    }
+        var lines = build.Lines.Select(line => new LineFacts(line, build, bar, scaling)).ToArray();
+        var cups = build.Sizes.Select(id => bar.Find(id) ?? throw new ArgumentException($"The bar has no cup '{id}'.", nameof(build))).ToList();
+        var volumes = cups.ConvertAll(cup => cup.WorkingVolume(build.Reserve));
+        var order = volumes.Order().ToList();
+        var at = cups.FindIndex(cup => cup.Id == build.ReferenceSize);
+        var settler = new Settler(build, lines, SizeAt(at));
+        return [.. cups.Select((_, i) => i == at ? settler.Reference : settler.Settle(SizeAt(i)))];
 
-    private static List<SheetLine> SettleAll(Build build, ScaledSize reference, ScaledSize size, BarFacts bar, IScaling scaling)
-    {
-        var lines = build.Lines.Select(line => (Line: line, Ingredient: IngredientOf(line, bar))).ToList();
-        var growth = new Growth(size.WorkingVolume / reference.WorkingVolume, null);
-
-        // Coffee first: in some schools the milk follows what the bar can pour of it.
-        var coffee = lines.Where(line => line.Ingredient.IsCoffee).ToList();
-        var inReference = coffee.Sum(line => Dosing.Mass(line.Line.Set, line.Ingredient, bar).Value);
-        if (inReference > 0)
+        ScaledSize SizeAt(int i)
         {
-            var here = coffee.Sum(line => Settle(line.Line, line.Ingredient, reference, size, growth, bar, scaling).Mass.Value);
-            growth = growth with { Coffee = here / inReference };
+            var growth = volumes[i] / volumes[at];
+            var stretch = Array.Find(lines, line => line.IsStretched)?.StretchFor(growth) ?? 1;
+            return new ScaledSize(cups[i], volumes[i], new Growth(growth, order.IndexOf(volumes[i]) - order.IndexOf(volumes[at]), stretch));
         }
-
-        return lines.ConvertAll(line => Settle(line.Line, line.Ingredient, reference, size, line.Ingredient.IsCoffee ? growth with { Coffee = null } : growth, bar, scaling));
     }
 
-    private static Ingredient IngredientOf(BuildLine line, BarFacts bar) =>
-        bar.Find(line.Ingredient) ?? throw new ArgumentException($"The bar has no ingredient '{line.Ingredient}'.", nameof(line));
-
-    private static SheetLine Settle(
-        BuildLine line, Ingredient ingredient, ScaledSize reference, ScaledSize size, Growth growth, BarFacts bar, IScaling scaling)
+    private static SizeSheet Fill(Build build, WorkedSize worked, Taste standard, BarFacts bar)
     {
-        var step = BarRounding.StepOf(line.Set.Measure, ingredient, bar.House);
-        var (exact, amount, origin) = size.Cup.Id == reference.Cup.Id
-            ? (line.Set, line.Set, Origin.Set)
-            : line.Pins.TryGetValue(size.Cup.Id, out var pin)
-                ? (pin, pin, Origin.Pinned)
-                : Scaled(scaling.Scale(line, ingredient, growth));
-        return new SheetLine(
-            line.Id,
-            ingredient.Id,
-            ingredient.Name,
-            amount.Measure.Code,
-            amount.Amount == 1 ? amount.Measure.Symbol : amount.Measure.Plural,
-            amount.Amount,
-            exact.Amount,
-            step,
-            origin,
-            Dosing.Mass(amount, ingredient, bar),
-            Dosing.Volume(amount, ingredient, bar));
-
-        (Quantity Exact, Quantity Amount, Origin Origin) Scaled(Quantity asked) =>
-            (asked, BarRounding.Round(asked, step), Origin.Scaled);
-    }
-
-    private static SizeSheet Fill(Build build, PouredSize poured, Taste standard)
-    {
-        var cup = poured.Size.Cup;
-        var occupied = poured.Content.OccupiedVolume;
+        var cup = worked.Size.Cup;
+        var content = worked.Poured;
+        var occupied = Millilitres.From(content.Occupied);
+        var surface = Millilitres.From(content.Surface);
+        var crown = CrownOf(cup, content);
+        var taste = Taster.Of(worked);
         return new SizeSheet(
             cup.Id,
             cup.Name,
             cup.Id == build.ReferenceSize,
             CupSection.Of(cup, build.Reserve),
-            poured.Lines,
-            poured.Content.LiquidVolume,
-            poured.Content.IceMass,
+            [.. worked.Lines.Select((_, i) => Cell(worked, i))],
+            Millilitres.From(content.LiquidVolume),
+            Millilitres.From(content.Air),
+            Grams.From(content.IceMass),
             occupied,
-            poured.Size.WorkingVolume,
-            poured.Size.WorkingVolume - occupied,
-            occupied > cup.BrimCapacity ? occupied - cup.BrimCapacity : default,
-            cup.HeightFor(occupied),
-            poured.Taste,
-            Drift.Between(standard, poured.Taste),
-            CupDrawing.Of(cup, [.. poured.Lines.Select(line => line.Line).Zip(poured.Portions)], poured.Content));
+            worked.Size.WorkingVolume,
+            worked.Size.WorkingVolume - occupied,
+            surface > cup.BrimCapacity ? surface - cup.BrimCapacity : default,
+            cup.HeightFor(surface),
+            crown,
+            crown > cup.Shape.Height ? crown - cup.Shape.Height : default,
+            cup.LidClearance is { } clearance ? crown <= cup.Shape.Height + clearance + Millimetres.From(1e-9) : null,
+            taste,
+            Drift.Between(standard, taste),
+            EffectOf(worked, taste),
+            Grams.From(content.Condensate),
+            LifeOfADrink.Of(worked, build.Serve, bar.House),
+            Layering.Of(worked, build.Serve),
+            Nutritionist.Of(worked),
+            AllergenFacts.Of(worked),
+            CostFacts.Of(worked, build.Prices.TryGetValue(cup.Id, out var price) ? price : null),
+            MilkPlan.For(SteamedMilk(worked), bar.Pitchers),
+            CupDrawing.Of(worked, build.Serve, crown));
     }
 
-    /// <summary>A size with what the bar pours into it.</summary>
-    private sealed class PouredSize
+    private static SheetLine Cell(WorkedSize worked, int i)
     {
-        public PouredSize(ScaledSize size, IReadOnlyList<SheetLine> lines, BarFacts bar)
+        var line = worked.Lines[i];
+        var (amount, measure, mass) = (worked.Amounts[i], line.Line.Set.Measure, worked.Mass(i));
+        return new SheetLine(
+            line.Line.Id,
+            line.Ingredient.Id,
+            line.Ingredient.Name,
+            measure.Code,
+            amount == 1 ? measure.Symbol : measure.Plural,
+            amount,
+            worked.Exact[i],
+            line.Step,
+            worked.Origins[i],
+            Grams.From(mass),
+            Millilitres.From(mass / line.Ingredient.Density.Value),
+            line.ShotsPerPull > 0 && amount > 0
+                ? new PullSize(amount / line.ShotsPerPull, Grams.From(line.Dose * worked.Size.Growth.Stretch), Grams.From(line.Yield * worked.Size.Growth.Stretch))
+                : null);
+    }
+
+    /// <summary>How high everything stands: what does not spill, and on it the toppings; above the brim it keeps the brim's
+    /// width.</summary>
+    internal static Millimetres CrownOf(Cup cup, Tally content)
+    {
+        var brim = cup.BrimCapacity.Value;
+        var occupied = content.Surface > brim && content.Surface >= content.Occupied ? brim : content.Occupied;
+        var top = occupied + content.OnTop;
+        var area = Math.PI * cup.Shape.Top.Value * cup.Shape.Top.Value / 4;
+        return top <= brim ? cup.HeightFor(Millilitres.From(top)) : cup.Shape.Height + Millimetres.From((top - brim) * 1000 / area);
+    }
+
+    private static Millilitres SteamedMilk(WorkedSize worked)
+    {
+        var ml = 0.0;
+        for (var i = 0; i < worked.Lines.Count; i++)
         {
-            Size = size;
-            Lines = lines;
-            Portions = [.. lines.Select(line => new Portion(bar.Find(line.Ingredient)!, line.Mass))];
-            Content = CupContent.Of(Portions);
-            Taste = Taster.Of(Portions, bar);
+            ml += worked.Lines[i].Foam is { IsCold: false } ? worked.Mass(i) * worked.Lines[i].VolumePerGram : 0;
         }
 
-        public ScaledSize Size { get; }
+        return Millilitres.From(ml);
+    }
 
-        public IReadOnlyList<SheetLine> Lines { get; }
+    private static RoundingEffect EffectOf(WorkedSize worked, Taste after)
+    {
+        var isRounded = false;
+        for (var i = 0; i < worked.Amounts.Length; i++)
+        {
+            isRounded |= Math.Abs(worked.Amounts[i] - worked.Exact[i]) > 1e-9;
+        }
 
-        public IReadOnlyList<Portion> Portions { get; }
+        if (!isRounded)
+        {
+            return new RoundingEffect(after, after.Strength is null ? null : Percent.From(0), after.Sweetness is null ? null : Percent.From(0), "");
+        }
 
-        public CupContent Content { get; }
+        var before = Taster.Of(worked.With(worked.Exact), after.Unknown);
+        var change = Drift.Between(before, after);
+        return new RoundingEffect(before, change.Strength, change.Sweetness, Say(change));
+    }
 
-        public Taste Taste { get; }
+    private static string Say(Drift change)
+    {
+        var parts = new List<string>(2);
+        Add(change.Strength, "stronger", "weaker");
+        Add(change.Sweetness, "sweeter", "less sweet");
+        return parts.Count == 0 ? "Rounding hardly changes the taste." : $"Rounding makes it {string.Join(" and ", parts)}.";
+
+        void Add(Percent? by, string more, string less)
+        {
+            if (by is { } percent && Math.Abs(percent.Value) >= 0.5)
+            {
+                parts.Add($"{Math.Abs(percent.Value).ToString("0", CultureInfo.InvariantCulture)} % {(percent.Value > 0 ? more : less)}");
+            }
+        }
     }
 }

@@ -17,6 +17,7 @@ namespace Krasis.Core.Mixing;
 /// <param name="Origin">Where the amount comes from.</param>
 /// <param name="Mass">The same in grams.</param>
 /// <param name="Volume">The same in millilitres; for ice, of the solid.</param>
+/// <param name="Pull">How it is pulled, where it is espresso in shots.</param>
 public sealed record SheetLine(
     LineId Line,
     IngredientId Ingredient,
@@ -28,4 +29,5 @@ public sealed record SheetLine(
     double Step,
     Origin Origin,
     Grams Mass,
-    Millilitres Volume);
+    Millilitres Volume,
+    PullSize? Pull);

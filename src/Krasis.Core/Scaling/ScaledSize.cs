@@ -3,7 +3,8 @@ using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Scaling;
 
-/// <summary>What scaling may know of a size.</summary>
+/// <summary>What scaling knows of a size.</summary>
 /// <param name="Cup">The cup.</param>
 /// <param name="WorkingVolume">What the cup holds below the build's reserve; above zero.</param>
-public sealed record ScaledSize(Cup Cup, Millilitres WorkingVolume);
+/// <param name="Growth">How much larger it is than the reference size.</param>
+public sealed record ScaledSize(Cup Cup, Millilitres WorkingVolume, Growth Growth);

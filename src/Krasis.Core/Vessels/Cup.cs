@@ -9,6 +9,21 @@ namespace Krasis.Core.Vessels;
 /// <param name="Brim">Its brim weighing.</param>
 public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim)
 {
+    /// <summary>What the label says it holds; null when it has none.</summary>
+    public Millilitres? Label { get; init; }
+
+    /// <summary>The lines that are printed on it, from the bottom up.</summary>
+    public IReadOnlyList<PrintedLine> PrintedLines { get; init; } = [];
+
+    /// <summary>How far the lid's inside stands above the brim; negative for one that reaches in; null without a lid.</summary>
+    public Millimetres? LidClearance { get; init; }
+
+    /// <summary>Heat that it loses for each kelvin between drink and room; null when not measured.</summary>
+    public WattsPerKelvin? HeatLoss { get; init; }
+
+    /// <summary>What the cup and its lid cost; null when not known.</summary>
+    public Money? Price { get; init; }
+
     /// <summary>Millilitres that the cup holds when level full, as weighed.</summary>
     public Millilitres BrimCapacity => Brim.Capacity;
 

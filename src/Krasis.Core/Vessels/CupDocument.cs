@@ -23,4 +23,23 @@ public sealed record CupDocument
 
     /// <summary>Temperature of that water, °C.</summary>
     public double? WaterCelsius { get; init; }
+
+    /// <summary>What the label says it holds, ml.</summary>
+    public double? LabelMl { get; init; }
+
+    /// <summary>The lines that are printed on it.</summary>
+    public IReadOnlyList<PrintedLineDocument> PrintedLines { get; init; } = [];
+
+    /// <summary>How far the lid's inside stands above the brim, mm; negative for one that reaches into the cup. Null
+    /// where the cup goes out without a lid.</summary>
+    public double? LidClearanceMm { get; init; }
+
+    /// <summary>Heat that it loses for each kelvin between drink and room, W/K.</summary>
+    public double? HeatLossWattsPerKelvin { get; init; }
+
+    /// <summary>What the cup costs, in the house's currency.</summary>
+    public double? Price { get; init; }
+
+    /// <summary>What its lid costs, in the house's currency.</summary>
+    public double? LidPrice { get; init; }
 }

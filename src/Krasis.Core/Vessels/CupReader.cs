@@ -24,6 +24,13 @@ public static class CupReader
         var height = fields.Number("heightMm", document.HeightMm, 20, 400, "mm");
         var water = fields.Number("waterGrams", document.WaterGrams, 10, 5000, "g");
         var temperature = fields.Number("waterCelsius", document.WaterCelsius, WaterDensity.Coldest.Value, WaterDensity.Hottest.Value, "°C");
+        var label = fields.Optional("labelMl", document.LabelMl, 10, 5000, "ml");
+        var lid = fields.Optional("lidClearanceMm", document.LidClearanceMm, -50, 100, "mm");
+
+        // 0.3 to 1.5 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
+        var loss = fields.Optional("heatLossWattsPerKelvin", document.HeatLossWattsPerKelvin, 0.01, 10, "W/K");
+        var price = fields.Optional("price", document.Price, 0, 1000, "");
+        var lidPrice = fields.Optional("lidPrice", document.LidPrice, 0, 1000, "");
         if (fields.Problems.Count > 0)
         {
             return Reading<Cup>.Failed(fields.Problems);
@@ -33,7 +40,14 @@ public static class CupReader
             new CupId(id),
             name,
             new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height)),
-            new BrimWeighing(Grams.From(water), Celsius.From(temperature)));
+            new BrimWeighing(Grams.From(water), Celsius.From(temperature)))
+        {
+            Label = label is { } ml ? Millilitres.From(ml) : null,
+            LidClearance = lid is { } mm ? Millimetres.From(mm) : null,
+            HeatLoss = loss is { } watts ? WattsPerKelvin.From(watts) : null,
+            Price = price is { } cost ? Money.From(cost + (lidPrice ?? 0)) : null,
+        };
+        cup = cup with { PrintedLines = ReadLines(document, cup, fields) };
         var geometry = cup.Shape.Capacity;
         if (Math.Abs((cup.BrimCapacity / geometry) - 1) > LargestContradiction)
         {
@@ -46,4 +60,20 @@ public static class CupReader
 
         return fields.Finish(() => cup);
     }
+
+    private static List<PrintedLine> ReadLines(CupDocument document, Cup cup, FieldReader fields) =>
+    [
+        .. fields.Each("printedLines", document.PrintedLines, 20, (line, path, _) =>
+        {
+            var label = fields.Name($"{path}.label", line.Label);
+            if (line.HeightMm is null && line.Ml is not null)
+            {
+                var volume = Millilitres.From(fields.Number($"{path}.ml", line.Ml, 0, cup.BrimCapacity.Value, "ml"));
+                return new PrintedLine(label, cup.HeightFor(volume), volume);
+            }
+
+            var height = Millimetres.From(fields.Number($"{path}.heightMm", line.HeightMm, 0, cup.Shape.Height.Value, "mm"));
+            return new PrintedLine(label, height, cup.VolumeTo(height));
+        }).OrderBy(line => line.Height),
+    ];
 }

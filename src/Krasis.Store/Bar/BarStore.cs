@@ -35,6 +35,10 @@ public sealed class BarStore
         Ingredients = Documents(FactKinds.Ingredients),
         Dispensers = Documents(FactKinds.Dispensers),
         Espresso = Documents(FactKinds.Espresso),
+        Coffees = Documents(FactKinds.Coffees),
+        Foams = Documents(FactKinds.Foams),
+        Pitchers = Documents(FactKinds.Pitchers),
+        Parts = Documents(FactKinds.Parts),
         House = Documents(FactKinds.House).SingleOrDefault() ?? new HouseDocument(),
     };
 

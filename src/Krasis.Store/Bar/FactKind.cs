@@ -1,7 +1,10 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Coffee;
 using Krasis.Core.Dispensers;
 using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
+using Krasis.Core.Milk;
+using Krasis.Core.Parts;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Store.Bar;
@@ -26,6 +29,18 @@ public static class FactKinds
 
     /// <summary>Espresso recipes.</summary>
     public static FactKind<EspressoDocument> Espresso { get; } = new("espresso");
+
+    /// <summary>How brewed coffees are made.</summary>
+    public static FactKind<CoffeeBaseDocument> Coffees { get; } = new("coffees");
+
+    /// <summary>Foam levels.</summary>
+    public static FactKind<FoamDocument> Foams { get; } = new("foams");
+
+    /// <summary>Milk pitchers.</summary>
+    public static FactKind<PitcherDocument> Pitchers { get; } = new("pitchers");
+
+    /// <summary>What the house makes for its drinks.</summary>
+    public static FactKind<PartDocument> Parts { get; } = new("parts");
 
     /// <summary>House rules, of which there is one, under the id <see cref="HouseId"/>.</summary>
     public static FactKind<HouseDocument> House { get; } = new("house");

@@ -6,7 +6,10 @@ using Krasis.Web.Features.Bar;
 using Krasis.Web.Features.Builds;
 using Krasis.Web.Features.Health;
 using Krasis.Web.Features.Mixing;
+using Krasis.Web.Features.Pantry;
 using Krasis.Web.Features.Quantities;
+using Krasis.Web.Features.Standards;
+using Krasis.Web.Features.Transforming;
 using Krasis.Web.Json;
 using Krasis.Web.Problems;
 using Krasis.Web.Seeding;
@@ -73,6 +76,10 @@ public static class KrasisApp
         MixEndpoint.Map(app);
         QuantityEndpoint.Map(app);
         BarEndpoints.Map(app);
+        PullEndpoint.Map(app);
+        PantryEndpoint.Map(app);
+        StandardEndpoints.Map(app);
+        TransformEndpoint.Map(app);
         app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));
         return app;
     }

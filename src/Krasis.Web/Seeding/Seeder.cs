@@ -33,26 +33,14 @@ public static class Seeder
         }
 
         var seed = Load(demo ? Demo : Starter);
-        foreach (var cup in seed.Bar.Cups)
-        {
-            session.Bar.Add(FactKinds.Cups, cup.Id!, cup);
-        }
-
-        foreach (var ingredient in seed.Bar.Ingredients)
-        {
-            session.Bar.Add(FactKinds.Ingredients, ingredient.Id!, ingredient);
-        }
-
-        foreach (var dispenser in seed.Bar.Dispensers)
-        {
-            session.Bar.Add(FactKinds.Dispensers, dispenser.Id!, dispenser);
-        }
-
-        foreach (var recipe in seed.Bar.Espresso)
-        {
-            session.Bar.Add(FactKinds.Espresso, recipe.Id!, recipe);
-        }
-
+        AddAll(FactKinds.Cups, seed.Bar.Cups, cup => cup.Id);
+        AddAll(FactKinds.Ingredients, seed.Bar.Ingredients, ingredient => ingredient.Id);
+        AddAll(FactKinds.Dispensers, seed.Bar.Dispensers, dispenser => dispenser.Id);
+        AddAll(FactKinds.Espresso, seed.Bar.Espresso, recipe => recipe.Id);
+        AddAll(FactKinds.Coffees, seed.Bar.Coffees, coffee => coffee.Id);
+        AddAll(FactKinds.Foams, seed.Bar.Foams, foam => foam.Id);
+        AddAll(FactKinds.Pitchers, seed.Bar.Pitchers, pitcher => pitcher.Id);
+        AddAll(FactKinds.Parts, seed.Bar.Parts, part => part.Id);
         session.Bar.Add(FactKinds.House, FactKinds.HouseId, seed.Bar.House);
         foreach (var build in seed.Builds)
         {
@@ -60,6 +48,15 @@ public static class Seeder
         }
 
         return true;
+
+        void AddAll<TDocument>(FactKind<TDocument> kind, IReadOnlyList<TDocument> documents, Func<TDocument, string?> id)
+            where TDocument : class
+        {
+            foreach (var document in documents)
+            {
+                session.Bar.Add(kind, id(document)!, document);
+            }
+        }
     });
 
     /// <summary>Loads a seed and reads all of it.</summary>

@@ -56,7 +56,7 @@ public class BarReaderTests
         var document = TestBar.Document with { Ingredients = [TestBar.Document.Ingredients[0] with { Kind = "Espresso" }] };
         var problem = BarReader.Read(document).Problems.Single(problem => problem.Field == "ingredients[0].kind");
 
-        Assert.Equal("espresso, coffee, milk, syrup, sauce, water, ice", problem.Accepted);
+        Assert.Equal("espresso, coffee, milk, syrup, sauce, water, ice, powder, topping, flavour", problem.Accepted);
     }
 
     [Fact]

@@ -1,32 +1,34 @@
 using CsCheck;
+using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
 using Krasis.Core.Scaling;
-using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Tests.Scaling;
 
 public class ScalingTests
 {
-    private static readonly Gen<BuildLine> Lines = Gen.Double[0, 500].Select(amount =>
-        new BuildLine(new("a"), new("milk"), new(amount, Measure.Millilitre), new Dictionary<CupId, Quantity>()));
-
-    private static readonly Gen<Ingredient> Ingredients = Gen.OneOfConst([.. TestBar.Facts.Ingredients]);
-
-    private static readonly Gen<IScaling> Scalings = Gen.OneOfConst([.. School.All.Select(school => school.Scaling)]);
-
-    [Fact]
-    public void Scaling_to_the_same_size_changes_nothing() => Gen.Select(Lines, Ingredients, Scalings).Sample((line, ingredient, scaling) =>
-        scaling.Scale(line, ingredient, new Growth(1, 1)) == line.Set);
+    private static readonly Gen<BuildDocument> Builds = Gen.Select(
+        Gen.OneOfConst([.. School.All]), Gen.Int[1, 6], Gen.Double[1, 500], Gen.Double[0.1, 12], Gen.Double[0, 200], (school, shots, milk, strokes, ice) =>
+            TestBar.Build(TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("ice", ice, "g"))
+                with
+            { School = school.Code });
 
     [Fact]
-    public void Scaling_there_and_back_changes_nothing() => Gen.Select(Lines, Ingredients, Scalings, Gen.Double[0.1, 10], Gen.Double[0.1, 10]).Sample((line, ingredient, scaling, cup, coffee) =>
+    public void Scaling_to_a_cup_of_the_same_size_changes_nothing() => Builds.Sample(build =>
     {
-        var there = scaling.Scale(line, ingredient, new Growth(cup, coffee));
-        var back = scaling.Scale(line with { Set = there }, ingredient, new Growth(1 / cup, 1 / coffee));
-        return Math.Abs(back.Amount - line.Set.Amount) <= 1e-9;
+        var sheet = Mixer.Mix(BuildReader.Read(build with { Sizes = ["m", "twin"] }, Twins).Value, Twins);
+        return sheet.Size("twin").Lines.Zip(build.Lines).All(pair => Math.Abs(pair.First.Exact - pair.Second.Amount!.Value) <= 1e-9 * pair.Second.Amount.Value);
+    });
+
+    [Fact]
+    public void Scaling_there_and_back_without_rounding_changes_nothing() => Builds.Where(build => build.School != "hold-the-ratio" && build.School != "step-the-shots").Sample(build =>
+    {
+        var there = TestBar.Mix(build).Size("l");
+        var carried = build with { ReferenceSize = "l", Lines = [.. build.Lines.Zip(there.Lines, (line, cell) => line with { Amount = cell.Exact })] };
+        return TestBar.Mix(carried).Size("m").Lines.Zip(build.Lines).All(pair => Math.Abs(pair.First.Exact - pair.Second.Amount!.Value) <= 1e-9 * Math.Max(1, pair.Second.Amount.Value));
     });
 
     [Fact]
@@ -90,17 +92,16 @@ public class ScalingTests
     public void A_way_of_scaling_can_be_put_in_another_s_place()
     {
         var build = BuildReader.Read(TestBar.Build(TestBar.Line("espresso", 2, "shot")), TestBar.Facts).Value;
-        var sheet = Mixer.Mix(build, TestBar.Facts, new Always(5));
+        var sheet = Mixer.Mix(build, TestBar.Facts, new Nothing());
 
-        Assert.Equal(5, sheet.Cell("espresso", "s").Amount);
-        Assert.Equal(2, sheet.Cell("espresso", "m").Amount);
+        Assert.Equal([2, 2, 2], Row(sheet, "espresso"));
     }
 
     [Fact]
     public void Rounding_moves_by_at_most_half_a_step_and_lands_on_a_step() =>
         Gen.Select(Gen.Double[0, 5000], Gen.OneOfConst(0.1, 0.25, 0.5, 1, 5, 10)).Sample((amount, step) =>
         {
-            var rounded = BarRounding.Round(new(amount, Measure.Gram), step);
+            var rounded = BarRounding.Round(new Quantity(amount, Measure.Gram), step);
             return Math.Abs(rounded.Amount - amount) <= (step / 2) + 1e-9 && BarRounding.IsPourable(rounded, step);
         });
 
@@ -116,7 +117,7 @@ public class ScalingTests
     [InlineData("milk", "us-fl-oz", 0.25)]
     [InlineData("syrup", "us-tbsp", 0.5)]
     public void The_bar_pours_in_steps(string ingredient, string measure, double step) =>
-        Assert.Equal(step, BarRounding.StepOf(Measure.Find(measure)!, TestBar.Facts.Find(new IngredientId(ingredient))!, TestBar.Facts.House));
+        Assert.Equal(step, BarRounding.StepOf(Measure.Find(measure)!, TestBar.Facts.Find(new IngredientId(ingredient))!, TestBar.Facts));
 
     [Theory]
     [InlineData(2.5, 1, 3)]
@@ -124,7 +125,7 @@ public class ScalingTests
     [InlineData(107.5, 5, 110)]
     [InlineData(107.4, 5, 105)]
     public void Halves_go_up(double amount, double step, double rounded) =>
-        Assert.Equal(rounded, BarRounding.Round(new(amount, Measure.Millilitre), step).Amount);
+        Assert.Equal(rounded, BarRounding.Round(new Quantity(amount, Measure.Millilitre), step).Amount);
 
     private static BuildDocument Latte { get; } = TestBar.Build(
         TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml"));
@@ -132,8 +133,16 @@ public class ScalingTests
     private static double[] Row(BuildSheet sheet, string ingredient) =>
         [sheet.Cell(ingredient, "s").Amount, sheet.Cell(ingredient, "m").Amount, sheet.Cell(ingredient, "l").Amount];
 
-    private sealed class Always(double amount) : IScaling
+    private sealed class Nothing : IScaling
     {
-        public Quantity Scale(BuildLine line, Ingredient ingredient, Growth growth) => line.Set.With(amount);
+        public bool StretchesTheShot => false;
+
+        public LineRule RuleFor(Ingredient ingredient) => new(ScaleBy.Fixed);
     }
+
+    // The test bar with a second middle cup.
+    private static BarFacts Twins { get; } = BarReader.Read(TestBar.Document with
+    {
+        Cups = [.. TestBar.Document.Cups, TestBar.Document.Cups[1] with { Id = "twin", Name = "Twin" }],
+    }).Value;
 }

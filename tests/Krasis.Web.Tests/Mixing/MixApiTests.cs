@@ -14,7 +14,7 @@ public sealed class MixApiTests(KrasisServer server) : IClassFixture<KrasisServe
         var bar = BarReader.Read(seed.Bar).Value;
         foreach (var build in seed.Builds)
         {
-            var expected = Mixer.Mix(BuildReader.Read(build, bar).Value, bar);
+            var expected = Mixer.Mix(BuildReader.Read(build, bar).Value, bar, DateOnly.FromDateTime(DateTime.Now));
             var sheet = (await server.Post("/api/mix", build)).Json;
             foreach (var (size, index) in expected.Sizes.Select((size, index) => (size, index)))
             {

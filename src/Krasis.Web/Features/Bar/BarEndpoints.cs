@@ -1,7 +1,10 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Coffee;
 using Krasis.Core.Dispensers;
 using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
+using Krasis.Core.Milk;
+using Krasis.Core.Parts;
 using Krasis.Core.Vessels;
 using Krasis.Store;
 using Krasis.Store.Bar;
@@ -21,6 +24,10 @@ public static class BarEndpoints
         MapKind(bar, FactKinds.Ingredients, "ingredient", static (IngredientDocument document, string id) => document with { Id = id });
         MapKind(bar, FactKinds.Dispensers, "dispenser", static (DispenserDocument document, string id) => document with { Id = id });
         MapKind(bar, FactKinds.Espresso, "espresso recipe", static (EspressoDocument document, string id) => document with { Id = id });
+        MapKind(bar, FactKinds.Coffees, "coffee recipe", static (CoffeeBaseDocument document, string id) => document with { Id = id });
+        MapKind(bar, FactKinds.Foams, "foam level", static (FoamDocument document, string id) => document with { Id = id });
+        MapKind(bar, FactKinds.Pitchers, "pitcher", static (PitcherDocument document, string id) => document with { Id = id });
+        MapKind(bar, FactKinds.Parts, "part", static (PartDocument document, string id) => document with { Id = id });
         MapPut(bar, FactKinds.House, "set of house rules", static (HouseDocument document, string _) => document);
     }
 
@@ -30,12 +37,17 @@ public static class BarEndpoints
         return new BarView(
             [.. session.Bar.List(FactKinds.Cups).Zip(facts.Cups, (fact, cup) => new CupView(fact.Id, ETags.Of(fact.Version), fact.Document, cup.BrimCapacity, cup.Shape.Capacity))],
             [.. session.Bar.List(FactKinds.Ingredients).Zip(facts.Ingredients, (fact, ingredient) => new IngredientView(fact.Id, ETags.Of(fact.Version), fact.Document, Measures(ingredient, facts)))],
-            [.. session.Bar.List(FactKinds.Dispensers).Select(View)],
+            [.. session.Bar.List(FactKinds.Dispensers).Zip(facts.Dispensers, (fact, dispenser) => new DispenserView(fact.Id, ETags.Of(fact.Version), fact.Document, dispenser.YieldPerStroke, dispenser.Weighing?.Mean, dispenser.Weighing?.Variation))],
             [.. session.Bar.List(FactKinds.Espresso).Select(View)],
+            [.. session.Bar.List(FactKinds.Coffees).Select(fact => new CoffeeView(fact.Id, ETags.Of(fact.Version), fact.Document, facts.CoffeeOf(new IngredientId(fact.Document.Ingredient!))!.Strength))],
+            [.. session.Bar.List(FactKinds.Foams).Select(View)],
+            [.. session.Bar.List(FactKinds.Pitchers).Select(View)],
+            [.. session.Bar.List(FactKinds.Parts).Select(fact => PartView.Of(fact, facts))],
             View(session.Bar.List(FactKinds.House).Single()));
     }));
 
-    private static List<MeasureView> Measures(Ingredient ingredient, BarFacts bar) =>
+    /// <summary>The measures in which the bar can say an ingredient.</summary>
+    internal static List<MeasureView> Measures(Ingredient ingredient, BarFacts bar) =>
         [.. Dosing.MeasuresFor(ingredient, bar).Select(measure => new MeasureView(measure.Code, measure.Plural))];
 
     private static FactView<TDocument> View<TDocument>(StoredFact<TDocument> fact)

@@ -4,6 +4,7 @@ using Krasis.Core.Mixing;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Web.Features.Bar;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -27,17 +28,17 @@ public static class BuildEndpoints
         builds.MapPost("/{id}/restore", Restore).WithSummary("Take a deletion back.").Fails(404, 409);
     }
 
-    private static Ok<IReadOnlyList<BuildSummary>> List(KrasisFile file) => Summaries(file, session => session.Builds.List());
+    private static Ok<IReadOnlyList<BuildSummary>> List(KrasisFile file, TimeProvider clock) => Summaries(file, clock.Today(), session => session.Builds.List());
 
-    private static Ok<IReadOnlyList<BuildSummary>> ListDeleted(KrasisFile file) => Summaries(file, session => session.Builds.ListDeleted());
+    private static Ok<IReadOnlyList<BuildSummary>> ListDeleted(KrasisFile file, TimeProvider clock) => Summaries(file, clock.Today(), session => session.Builds.ListDeleted());
 
-    private static Ok<IReadOnlyList<BuildSummary>> Summaries(KrasisFile file, Func<Session, IReadOnlyList<StoredBuild>> list)
+    private static Ok<IReadOnlyList<BuildSummary>> Summaries(KrasisFile file, DateOnly today, Func<Session, IReadOnlyList<StoredBuild>> list)
     {
         var (bar, builds) = file.Read(session => (session.Bar.Facts(), list(session)));
-        return TypedResults.Ok<IReadOnlyList<BuildSummary>>([.. builds.Select(build => Summarise(build, bar))]);
+        return TypedResults.Ok<IReadOnlyList<BuildSummary>>([.. builds.Select(build => Summarise(build, bar, today))]);
     }
 
-    private static BuildSummary Summarise(StoredBuild stored, BarFacts bar)
+    private static BuildSummary Summarise(StoredBuild stored, BarFacts bar, DateOnly today)
     {
         var reading = BuildReader.Read(stored.Document, bar);
         return new BuildSummary(
@@ -45,7 +46,7 @@ public static class BuildEndpoints
             ETags.Of(stored.Version),
             stored.UpdatedAt,
             stored.Document.Name ?? "",
-            reading.IsRead ? Mixer.Mix(reading.Value, bar) : null,
+            reading.IsRead ? Mixer.Mix(reading.Value, bar, today) : null,
             reading.IsRead ? null : reading.Problems[0].Message);
     }
 

@@ -1,36 +1,61 @@
+using Krasis.Core.Advising;
 using Krasis.Core.Builds;
 using Krasis.Core.Mixing;
 using Krasis.Core.Scaling;
+using Krasis.Core.Vessels;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Krasis.Web.Features.Mixing;
 
-/// <summary>Works a build out without saving it.</summary>
+/// <summary>Works a build out without saving it, and says how it could be mended and bettered.</summary>
 public static class MixEndpoint
 {
     public static void Map(IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/mix", Mix)
-            .WithTags("Mixing")
+        var mixing = routes.MapGroup("/api").WithTags("Mixing");
+        mixing.MapPost("/mix", Mix)
             .WithSummary("Work a build out for every size, without saving it. The name may be missing.")
             .Fails(400, 413, 422);
-        routes.MapGet("/api/schools", Schools)
-            .WithTags("Mixing")
+        mixing.MapGet("/schools", Schools)
             .WithSummary("The schools by which a build's other sizes can follow from its reference size.");
+        mixing.MapPost("/advise", Advise)
+            .WithSummary("The best ways of pouring one size with what the bar can really pour, the best first.")
+            .Fails(400, 413, 422);
+        mixing.MapPost("/mend", Mend)
+            .WithSummary("Apply a finding's mend to a build. Nothing is kept.")
+            .Fails(400, 413);
     }
 
     private static Ok<IReadOnlyList<SchoolView>> Schools() =>
         TypedResults.Ok<IReadOnlyList<SchoolView>>([.. School.All.Select(school => new SchoolView(school.Code, school.Name, school.Says))]);
 
-    private static Results<Ok<BuildSheet>, ProblemResult> Mix(BuildDocument build, KrasisFile file)
+    private static Results<Ok<BuildSheet>, ProblemResult> Mix(BuildDocument build, KrasisFile file, TimeProvider clock)
     {
         var bar = file.Read(session => session.Bar.Facts());
         var reading = BuildReader.Read(build, bar, nameless: true);
         return reading.IsRead
-            ? TypedResults.Ok(Mixer.Mix(reading.Value, bar))
+            ? TypedResults.Ok(Mixer.Mix(reading.Value, bar, clock.Today()))
             : ProblemResult.Fields(reading.Problems);
     }
+
+    private static Results<Ok<IReadOnlyList<Advice>>, ProblemResult> Advise(AdviseRequest request, KrasisFile file)
+    {
+        var bar = file.Read(session => session.Bar.Facts());
+        var reading = BuildReader.Read(request.Build, bar, nameless: true);
+        if (!reading.IsRead)
+        {
+            return ProblemResult.Fields([.. reading.Problems.Select(problem => problem with { Field = $"build.{problem.Field}" })]);
+        }
+
+        var size = new CupId(request.Size ?? "");
+        return reading.Value.Sizes.Contains(size)
+            ? TypedResults.Ok(Adviser.Advise(reading.Value, bar, size))
+            : ProblemResult.Fields([new("size", request.Size, "The build has no such size.", "one of the build's sizes")]);
+    }
+
+    private static Ok<BuildDocument> Mend(MendRequest request) => TypedResults.Ok(BuildEdits.Apply(request.Build, request.Mend));
 }

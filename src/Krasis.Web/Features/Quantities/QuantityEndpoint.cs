@@ -1,7 +1,10 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Builds;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
+using Krasis.Core.Speaking;
+using Krasis.Core.Vessels;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Problems;
@@ -39,14 +42,31 @@ public static class QuantityEndpoint
             return ProblemResult.Fields(fields.Problems);
         }
 
-        var typed = QuantityText.Read(request.Text, measure, Dosing.MeasuresFor(ingredient, bar));
-        if (typed.IsRead)
+        var said = SpokenAmountText.Read(request.Text, measure, Dosing.MeasuresFor(ingredient, bar));
+        if (!said.IsRead)
         {
-            typed = Dosing.Convert(typed.Value, measure, ingredient, bar, "text");
+            return ProblemResult.Fields(said.Problems);
         }
 
-        return typed.IsRead
-            ? TypedResults.Ok(new QuantityView(typed.Value.Amount, measure.Code))
-            : ProblemResult.Fields(typed.Problems);
+        var quantity = said.Value is SpokenAmount.Plain plain
+            ? Dosing.Convert(plain.Quantity, measure, ingredient, bar, "text")
+            : InPlace(said.Value, request, bar);
+        return quantity.IsRead
+            ? TypedResults.Ok(new QuantityView(
+                quantity.Value.Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), AmountInPlace.Objection(said.Value, ingredient, bar)))
+            : ProblemResult.Fields(quantity.Problems);
+    }
+
+    private static Reading<Quantity> InPlace(SpokenAmount said, QuantityRequest request, BarFacts bar)
+    {
+        if (request.Build is null)
+        {
+            return Problem.At("text", request.Text, "That depends on what else is in the cup.", "a quantity, or the build, size and line with it");
+        }
+
+        var build = BuildReader.Read(request.Build, bar, nameless: true);
+        return build.IsRead
+            ? AmountInPlace.Resolve(said, build.Value, bar, new CupId(request.Size ?? ""), new LineId(request.Line ?? ""))
+            : Reading<Quantity>.Failed([.. build.Problems.Select(problem => problem with { Field = $"build.{problem.Field}" })]);
     }
 }

@@ -1,6 +1,10 @@
+using Krasis.Core.Speaking;
+
 namespace Krasis.Web.Features.Quantities;
 
 /// <summary>A quantity that was read.</summary>
 /// <param name="Amount">How much.</param>
 /// <param name="Measure">The code of the measure.</param>
-public sealed record QuantityView(double Amount, string Measure);
+/// <param name="Equivalents">The same in every measure in which this bar can say it.</param>
+/// <param name="Objection">Why what was typed contradicts itself at this bar; null when it does not.</param>
+public sealed record QuantityView(double Amount, string Measure, IReadOnlyList<Equivalent> Equivalents, string? Objection);

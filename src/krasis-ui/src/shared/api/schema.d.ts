@@ -39,7 +39,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/mix": {
+    "/api/quantities/read": {
         parameters: {
             query?: never;
             header?: never;
@@ -48,7 +48,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Work a build out for every size, without saving it. The name may be missing. */
+        /** Read a quantity that somebody typed, and say it in the line's measure. */
         post: {
             parameters: {
                 query?: never;
@@ -58,7 +58,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["BuildDocument"];
+                    "application/json": components["schemas"]["QuantityRequest"];
                 };
             };
             responses: {
@@ -68,7 +68,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BuildSheet"];
+                        "application/json": components["schemas"]["QuantityView"];
                     };
                 };
                 /** @description Bad Request */
@@ -106,14 +106,92 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools": {
+    "/api/bar/espresso/{id}/verdict": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The schools by which a build's other sizes can follow from its reference size. */
+        get?: never;
+        put?: never;
+        /** Say what is to be said of a pull by its recipe. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PullRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PullVerdict"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Generic ingredients to begin from, each value with its source. They are no part of the bar until they are added to it. */
         get: {
             parameters: {
                 query?: never;
@@ -129,7 +207,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["SchoolView"][];
+                        "application/json": components["schemas"]["IngredientDocument"][];
                     };
                 };
             };
@@ -142,7 +220,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/quantities/read": {
+    "/api/transform": {
         parameters: {
             query?: never;
             header?: never;
@@ -151,7 +229,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a quantity that somebody typed, and say it in the line's measure. */
+        /** Make another build of a build, with a list of what changed and why. Nothing is kept. */
         post: {
             parameters: {
                 query?: never;
@@ -161,7 +239,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["QuantityRequest"];
+                    "application/json": components["schemas"]["TransformRequest"];
                 };
             };
             responses: {
@@ -171,7 +249,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["QuantityView"];
+                        "application/json": components["schemas"]["Transformed"];
                     };
                 };
                 /** @description Bad Request */
@@ -583,6 +661,234 @@ export interface paths {
                 };
                 /** @description Conflict */
                 409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Work a build out for every size, without saving it. The name may be missing. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BuildDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BuildSheet"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The schools by which a build's other sizes can follow from its reference size. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SchoolView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/advise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The best ways of pouring one size with what the bar can really pour, the best first. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AdviseRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Advice"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Apply a finding's mend to a build. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MendRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BuildDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1582,6 +1888,954 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bar/coffees": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a new coffee recipe. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CoffeeBaseDocument"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfCoffeeBaseDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/coffees/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a changed coffee recipe. Needs If-Match. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CoffeeBaseDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfCoffeeBaseDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Remove a coffee recipe that nothing uses. Needs If-Match. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/foams": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a new foam level. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FoamDocument"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfFoamDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/foams/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a changed foam level. Needs If-Match. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FoamDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfFoamDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Remove a foam level that nothing uses. Needs If-Match. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/pitchers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a new pitcher. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PitcherDocument"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfPitcherDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/pitchers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a changed pitcher. Needs If-Match. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PitcherDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfPitcherDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Remove a pitcher that nothing uses. Needs If-Match. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a new part. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PartDocument"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfPartDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/parts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a changed part. Needs If-Match. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PartDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfPartDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Remove a part that nothing uses. Needs If-Match. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bar/house/{id}": {
         parameters: {
             query?: never;
@@ -1687,16 +2941,247 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{id}/standards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The standards of a build, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StandardSummary"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Publish a build as it is, with the facts that it rests on. Needs If-Match. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PublishRequest"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StandardView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{id}/standards/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One standard, worked out with the facts of its day. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StandardView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Advice: {
+            edits: components["schemas"]["CellEdit"][];
+            pour: string;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sweetness: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            room: number;
+            /** Format: double */
+            score: number;
+            reason: string;
+        };
+        AdviseRequest: {
+            build?: components["schemas"]["BuildDocument"];
+            size?: null | string;
+        };
+        /** @enum {unknown} */
+        Allergen: "milk" | "eggs" | "fish" | "crustaceans" | "molluscs" | "treeNuts" | "peanuts" | "wheat" | "gluten" | "soya" | "sesame" | "celery" | "mustard" | "sulphites" | "lupin";
+        AllergenDocument: {
+            contains?: string[];
+            mayContain?: string[];
+        };
+        AllergenFacts: {
+            found: components["schemas"]["AllergenTrace"][];
+            unknown: string[];
+        };
+        AllergenTrace: {
+            allergen: components["schemas"]["Allergen"];
+            isTrace: boolean;
+            lines: unknown[];
+            from: string[];
+        };
+        BarDocument: {
+            cups?: components["schemas"]["CupDocument"][];
+            ingredients?: components["schemas"]["IngredientDocument"][];
+            dispensers?: components["schemas"]["DispenserDocument"][];
+            espresso?: components["schemas"]["EspressoDocument"][];
+            coffees?: components["schemas"]["CoffeeBaseDocument"][];
+            foams?: components["schemas"]["FoamDocument"][];
+            pitchers?: components["schemas"]["PitcherDocument"][];
+            parts?: components["schemas"]["PartDocument"][];
+            house?: components["schemas"]["HouseDocument"];
+        };
         BarView: {
             cups: components["schemas"]["CupView"][];
             ingredients: components["schemas"]["IngredientView"][];
-            dispensers: components["schemas"]["FactViewOfDispenserDocument"][];
+            dispensers: components["schemas"]["DispenserView"][];
             espresso: components["schemas"]["FactViewOfEspressoDocument"][];
+            coffees: components["schemas"]["CoffeeView"][];
+            foams: components["schemas"]["FactViewOfFoamDocument"][];
+            pitchers: components["schemas"]["FactViewOfPitcherDocument"][];
+            parts: components["schemas"]["PartView"][];
             house: components["schemas"]["FactViewOfHouseDocument"];
+        };
+        Boundary: {
+            lower: string;
+            upper: string;
+            /** Format: double */
+            densityStep: number;
+            holds: boolean;
+            why: string;
         };
         BuildDocument: {
             name?: null | string;
@@ -1706,11 +3191,15 @@ export interface components {
             referenceSize?: null | string;
             school?: null | string;
             lines?: components["schemas"]["LineDocument"][];
+            serve?: null | string;
+            season?: null | components["schemas"]["SeasonDocument"];
+            prices?: components["schemas"]["PriceDocument"][];
         };
         BuildSheet: {
             name: string;
             referenceSize: string;
             school: string;
+            serve: components["schemas"]["Serve"];
             sizes: components["schemas"]["SizeSheet"][];
             /**
              * Format: double
@@ -1722,7 +3211,9 @@ export interface components {
              * @description In %.
              */
             allowedSweetnessDrift: number;
+            currency: string;
             findings: components["schemas"]["Finding"][];
+            cautions: components["schemas"]["Caution"][];
         };
         BuildSummary: {
             id: string;
@@ -1742,13 +3233,86 @@ export interface components {
             updatedAt: string;
             document: components["schemas"]["BuildDocument"];
         };
+        Caution: {
+            code: string;
+            message: string;
+            sizes: unknown[];
+            lines: unknown[];
+        };
         CellEdit: {
             line: string;
             size: string;
             /** Format: double */
             amount: number;
         };
+        Change: {
+            line: null | string;
+            what: string;
+            why: string;
+        };
+        CoffeeBaseDocument: {
+            id?: null | string;
+            name?: null | string;
+            ingredient?: null | string;
+            method?: null | string;
+            /** Format: double */
+            coffeeGrams?: null | number;
+            /** Format: double */
+            waterGrams?: null | number;
+            /** Format: double */
+            otherGrams?: null | number;
+            /** Format: double */
+            retainedGramsPerGram?: null | number;
+            /** Format: double */
+            extractionPercent?: null | number;
+            /** Format: double */
+            dilutionParts?: null | number;
+        };
+        CoffeeView: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["CoffeeBaseDocument"];
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+        };
+        Composition: {
+            /** Format: double */
+            energyKcal: null | number;
+            /** Format: double */
+            fat: null | number;
+            /** Format: double */
+            saturates: null | number;
+            /** Format: double */
+            carbohydrate: null | number;
+            /** Format: double */
+            sugars: null | number;
+            /** Format: double */
+            protein: null | number;
+            /** Format: double */
+            salt: null | number;
+            /** Format: double */
+            caffeineMg: null | number;
+        };
         CompositionDocument: {
+            /** Format: double */
+            energyKcal?: null | number;
+            /** Format: double */
+            fat?: null | number;
+            /** Format: double */
+            saturates?: null | number;
+            /** Format: double */
+            carbohydrate?: null | number;
+            /** Format: double */
+            sugars?: null | number;
+            /** Format: double */
+            protein?: null | number;
+            /** Format: double */
+            salt?: null | number;
+            /** Format: double */
+            caffeineMg?: null | number;
             /** Format: double */
             sucrose?: null | number;
             /** Format: double */
@@ -1759,6 +3323,34 @@ export interface components {
             lactose?: null | number;
             /** Format: double */
             maltose?: null | number;
+        };
+        CostFacts: {
+            /**
+             * Format: double
+             * @description In in the house's currency.
+             */
+            ingredients: null | number;
+            /**
+             * Format: double
+             * @description In in the house's currency.
+             */
+            cup: null | number;
+            /**
+             * Format: double
+             * @description In in the house's currency.
+             */
+            total: null | number;
+            /**
+             * Format: double
+             * @description In in the house's currency.
+             */
+            price: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            shareOfPrice: null | number;
+            unknown: string[];
         };
         CupDocument: {
             id?: null | string;
@@ -1773,10 +3365,22 @@ export interface components {
             waterGrams?: null | number;
             /** Format: double */
             waterCelsius?: null | number;
+            /** Format: double */
+            labelMl?: null | number;
+            printedLines?: components["schemas"]["PrintedLineDocument"][];
+            /** Format: double */
+            lidClearanceMm?: null | number;
+            /** Format: double */
+            heatLossWattsPerKelvin?: null | number;
+            /** Format: double */
+            price?: null | number;
+            /** Format: double */
+            lidPrice?: null | number;
         };
         CupDrawing: {
             layers: components["schemas"]["Layer"][];
             ice: null | components["schemas"]["IceBand"];
+            top: null | components["schemas"]["Layer"];
         };
         CupSection: {
             /**
@@ -1825,8 +3429,33 @@ export interface components {
             id?: null | string;
             name?: null | string;
             ingredient?: null | string;
+            kind?: null | string;
             /** Format: double */
             strokeMl?: null | number;
+            strokesGrams?: number[];
+            /** Format: double */
+            nominalMl?: null | number;
+            halfStrokes?: null | boolean;
+        };
+        DispenserView: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["DispenserDocument"];
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            yieldPerStroke: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            gramsPerStroke: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            variation: null | number;
         };
         Drift: {
             /**
@@ -1845,6 +3474,12 @@ export interface components {
              */
             ratio: null | number;
         };
+        Equivalent: {
+            measure: string;
+            /** Format: double */
+            amount: number;
+            says: string;
+        };
         EspressoDocument: {
             id?: null | string;
             name?: null | string;
@@ -1857,6 +3492,28 @@ export interface components {
             shotsPerPull?: null | number;
             /** Format: double */
             extractionPercent?: null | number;
+            /** Format: double */
+            tdsPercent?: null | number;
+            /** Format: double */
+            secondsFrom?: null | number;
+            /** Format: double */
+            secondsTo?: null | number;
+            /** Format: double */
+            basketFromGrams?: null | number;
+            /** Format: double */
+            basketToGrams?: null | number;
+            halfShots?: null | boolean;
+            /** Format: double */
+            cupCelsius?: null | number;
+            /** Format: double */
+            pulledGrams?: null | number;
+            /** Format: double */
+            pulledSeconds?: null | number;
+        };
+        FactViewOfCoffeeBaseDocument: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["CoffeeBaseDocument"];
         };
         FactViewOfCupDocument: {
             id: string;
@@ -1873,6 +3530,11 @@ export interface components {
             etag: string;
             document: components["schemas"]["EspressoDocument"];
         };
+        FactViewOfFoamDocument: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["FoamDocument"];
+        };
         FactViewOfHouseDocument: {
             id: string;
             etag: string;
@@ -1882,6 +3544,16 @@ export interface components {
             id: string;
             etag: string;
             document: components["schemas"]["IngredientDocument"];
+        };
+        FactViewOfPartDocument: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["PartDocument"];
+        };
+        FactViewOfPitcherDocument: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["PitcherDocument"];
         };
         FieldProblem: {
             field: string;
@@ -1896,6 +3568,21 @@ export interface components {
             line: null | string;
             message: string;
             mend: null | components["schemas"]["Mend"];
+        };
+        FoamDocument: {
+            id?: null | string;
+            name?: null | string;
+            /** Format: double */
+            overrunPercent?: null | number;
+            /** Format: double */
+            thirds?: null | number;
+            cold?: null | boolean;
+            /** Format: double */
+            fromCelsius?: null | number;
+            /** Format: double */
+            toCelsius?: null | number;
+            /** Format: double */
+            steamCelsius?: null | number;
         };
         Graduation: {
             /**
@@ -1928,6 +3615,22 @@ export interface components {
             strengthDriftPercent?: null | number;
             /** Format: double */
             sweetnessDriftPercent?: null | number;
+            /** Format: double */
+            roomCelsius?: null | number;
+            /** Format: double */
+            milkFromCelsius?: null | number;
+            /** Format: double */
+            milkToCelsius?: null | number;
+            /** Format: double */
+            sauceTolerancePercent?: null | number;
+            /** Format: double */
+            layeredMeltPercent?: null | number;
+            /** Format: double */
+            strengthWeight?: null | number;
+            /** Format: double */
+            sweetnessWeight?: null | number;
+            sweetness?: null | components["schemas"]["SweetnessDocument"];
+            currency?: null | string;
         };
         IceBand: {
             /**
@@ -1955,12 +3658,41 @@ export interface components {
             kind?: null | string;
             /** Format: double */
             densityGramsPerMl?: null | number;
+            /** Format: double */
+            brix?: null | number;
             colour?: null | string;
             /** Format: double */
             pieceGrams?: null | number;
             /** Format: double */
+            solidPercent?: null | number;
+            /** Format: double */
+            servedCelsius?: null | number;
+            /** Format: double */
+            specificHeat?: null | number;
+            /** Format: double */
             strengthPercent?: null | number;
             per100g?: null | components["schemas"]["CompositionDocument"];
+            allergens?: null | components["schemas"]["AllergenDocument"];
+            /** Format: double */
+            packAmount?: null | number;
+            packMeasure?: null | string;
+            /** Format: double */
+            packPrice?: null | number;
+            /** Format: double */
+            usablePercent?: null | number;
+            /** Format: double */
+            mostGramsPerDrink?: null | number;
+            /** Format: double */
+            usualMlPer100Ml?: null | number;
+            /** Format: double */
+            foamsColdBelowCelsius?: null | number;
+            /** Format: double */
+            steamsBelowCelsius?: null | number;
+            openedOn?: null | string;
+            /** Format: double */
+            openedDays?: null | number;
+            chilled?: null | boolean;
+            source?: null | string;
         };
         IngredientView: {
             id: string;
@@ -1977,6 +3709,15 @@ export interface components {
             instance?: null | string;
             errors?: components["schemas"]["FieldProblem"][];
         };
+        LabelValues: {
+            calories: null | string;
+            fat: null | string;
+            saturates: null | string;
+            sodium: null | string;
+            carbohydrate: null | string;
+            sugars: null | string;
+            protein: null | string;
+        };
         Layer: {
             line: string;
             colour: string;
@@ -1991,6 +3732,11 @@ export interface components {
              */
             to: number;
         };
+        LineChange: {
+            line: string;
+            field: components["schemas"]["LineField"];
+            value: null | string;
+        };
         LineDocument: {
             id?: null | string;
             ingredient?: null | string;
@@ -1998,7 +3744,14 @@ export interface components {
             /** Format: double */
             amount?: null | number;
             pins?: components["schemas"]["PinDocument"][];
+            technique?: null | string;
+            foam?: null | string;
+            scale?: null | components["schemas"]["ScaleDocument"];
+            stated?: null | string;
+            note?: null | string;
         };
+        /** @enum {unknown} */
+        LineField: "technique" | "foam" | "stated" | "ingredient" | "before" | "remove";
         MeasureView: {
             code: string;
             name: string;
@@ -2006,31 +3759,262 @@ export interface components {
         Mend: {
             label: string;
             edits: components["schemas"]["CellEdit"][];
+            changes: components["schemas"]["LineChange"][];
+        };
+        MendRequest: {
+            build?: components["schemas"]["BuildDocument"];
+            mend: components["schemas"]["Mend"];
+        };
+        MilkPlan: {
+            pitcher: null | string;
+            /** Format: int32 */
+            pitchers: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            waste: number;
+        };
+        Moment: {
+            /**
+             * Format: double
+             * @description In min.
+             */
+            after: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            melt: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            iceLeft: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            temperature: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In g/100 g.
+             */
+            sweetness: null | number;
+        };
+        NutritionFacts: {
+            /**
+             * Format: double
+             * @description In kcal.
+             */
+            energy: null | number;
+            /**
+             * Format: double
+             * @description In kJ.
+             */
+            energyKj: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            fat: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            saturates: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            carbohydrate: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            sugars: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            protein: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            salt: null | number;
+            /**
+             * Format: double
+             * @description In mg.
+             */
+            caffeine: null | number;
+            /** Format: double */
+            sugarsPer100Ml: null | number;
+            band: null | components["schemas"]["SugarBand"];
+            label: components["schemas"]["LabelValues"];
+            unknown: string[];
         };
         /** @enum {unknown} */
         Origin: "set" | "scaled" | "pinned";
+        PartDocument: {
+            id?: null | string;
+            name?: null | string;
+            kind?: null | string;
+            colour?: null | string;
+            lines?: components["schemas"]["PartLineDocument"][];
+            ratio?: null | string;
+            /** Format: double */
+            lossPercent?: null | number;
+            /** Format: double */
+            densityGramsPerMl?: null | number;
+            /** Format: double */
+            servedCelsius?: null | number;
+            method?: null | string;
+            /** Format: double */
+            shelfLifeDays?: null | number;
+            madeOn?: null | string;
+            chilled?: null | boolean;
+        };
+        PartLineDocument: {
+            ingredient?: null | string;
+            /** Format: double */
+            amount?: null | number;
+            measure?: null | string;
+        };
+        PartView: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["PartDocument"];
+            measures: components["schemas"]["MeasureView"][];
+            /**
+             * Format: double
+             * @description In g/ml.
+             */
+            density: number;
+            per100g: components["schemas"]["Composition"];
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In g/100 g.
+             */
+            sweetness: null | number;
+            /**
+             * Format: double
+             * @description In in the house's currency.
+             */
+            pricePerGram: null | number;
+            contains: null | components["schemas"]["Allergen"][];
+            /** Format: date */
+            useBy: null | string;
+        };
         PinDocument: {
             size?: null | string;
             /** Format: double */
             amount?: null | number;
         };
+        PitcherDocument: {
+            id?: null | string;
+            name?: null | string;
+            /** Format: double */
+            spoutMl?: null | number;
+            /** Format: double */
+            leastMl?: null | number;
+        };
+        PriceDocument: {
+            size?: null | string;
+            /** Format: double */
+            price?: null | number;
+        };
+        PrintedLineDocument: {
+            label?: null | string;
+            /** Format: double */
+            heightMm?: null | number;
+            /** Format: double */
+            ml?: null | number;
+        };
+        PublishRequest: {
+            reason?: null | string;
+        };
+        PullRequest: {
+            /** Format: double */
+            grams?: null | number;
+            /** Format: double */
+            seconds?: null | number;
+        };
+        PullSize: {
+            /** Format: double */
+            pulls: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            dose: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            yield: number;
+        };
+        PullVerdict: {
+            isGood: boolean;
+            words: string;
+        };
         QuantityRequest: {
             text?: null | string;
             ingredient?: null | string;
             measure?: null | string;
+            build?: null | components["schemas"]["BuildDocument"];
+            size?: null | string;
+            line?: null | string;
         };
         QuantityView: {
             /** Format: double */
             amount: number;
             measure: string;
+            equivalents: components["schemas"]["Equivalent"][];
+            objection: null | string;
+        };
+        RoundingEffect: {
+            before: components["schemas"]["Taste"];
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sweetness: null | number;
+            says: string;
+        };
+        ScaleDocument: {
+            by?: null | string;
+            of?: null | string;
+            ladder?: components["schemas"]["PinDocument"][];
         };
         SchoolView: {
             code: string;
             name: string;
             says: string;
         };
+        SeasonDocument: {
+            from?: null | string;
+            to?: null | string;
+        };
         /** @enum {unknown} */
-        Severity: "fault" | "warning";
+        Serve: "hot" | "iced" | "layered" | "shaken" | "blended";
+        /** @enum {unknown} */
+        Severity: "fault" | "warning" | "note";
         SheetLine: {
             line: string;
             ingredient: string;
@@ -2054,6 +4038,7 @@ export interface components {
              * @description In ml.
              */
             volume: number;
+            pull: null | components["schemas"]["PullSize"];
         };
         SizeSheet: {
             size: string;
@@ -2066,6 +4051,11 @@ export interface components {
              * @description In ml.
              */
             liquidVolume: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            foamVolume: number;
             /**
              * Format: double
              * @description In g.
@@ -2096,9 +4086,63 @@ export interface components {
              * @description In mm.
              */
             fillHeight: number;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            crownHeight: number;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            sticksOut: number;
+            lidIsClear: null | boolean;
             taste: components["schemas"]["Taste"];
             drift: components["schemas"]["Drift"];
+            rounding: components["schemas"]["RoundingEffect"];
+            /**
+             * Format: double
+             * @description In g.
+             */
+            condensate: number;
+            moments: components["schemas"]["Moment"][];
+            boundaries: components["schemas"]["Boundary"][];
+            nutrition: components["schemas"]["NutritionFacts"];
+            allergens: components["schemas"]["AllergenFacts"];
+            cost: components["schemas"]["CostFacts"];
+            milk: null | components["schemas"]["MilkPlan"];
             drawing: components["schemas"]["CupDrawing"];
+        };
+        StandardSummary: {
+            /** Format: int64 */
+            number: number;
+            /** Format: date-time */
+            publishedAt: string;
+            reason: string;
+            name: string;
+        };
+        StandardView: {
+            buildId: string;
+            /** Format: int64 */
+            number: number;
+            /** Format: date-time */
+            publishedAt: string;
+            reason: string;
+            document: components["schemas"]["BuildDocument"];
+            bar: components["schemas"]["BarDocument"];
+            sheet: components["schemas"]["BuildSheet"];
+        };
+        /** @enum {unknown} */
+        SugarBand: "low" | "medium" | "high" | null;
+        SweetnessDocument: {
+            /** Format: double */
+            glucose?: null | number;
+            /** Format: double */
+            fructose?: null | number;
+            /** Format: double */
+            lactose?: null | number;
+            /** Format: double */
+            maltose?: null | number;
         };
         Taste: {
             /**
@@ -2114,6 +4158,20 @@ export interface components {
             /** Format: double */
             milkPerCoffee: null | number;
             unknown: string[];
+        };
+        TransformRequest: {
+            build?: components["schemas"]["BuildDocument"];
+            to?: null | string;
+            serve?: null | string;
+            sizes?: string[];
+            ingredient?: null | string;
+            line?: null | string;
+            /** Format: double */
+            percent?: null | number;
+        };
+        Transformed: {
+            build: components["schemas"]["BuildDocument"];
+            changes: components["schemas"]["Change"][];
         };
     };
     responses: never;

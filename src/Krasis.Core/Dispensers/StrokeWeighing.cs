@@ -1,0 +1,35 @@
+using Krasis.Core.Measures;
+
+namespace Krasis.Core.Dispensers;
+
+/// <summary>Strokes weighed one after another, from which the yield and its spread follow.</summary>
+public sealed record StrokeWeighing
+{
+    private StrokeWeighing(int count, Grams mean, Grams deviation)
+    {
+        Count = count;
+        Mean = mean;
+        Deviation = deviation;
+    }
+
+    /// <summary>How many strokes were weighed.</summary>
+    public int Count { get; }
+
+    /// <summary>A stroke on the average.</summary>
+    public Grams Mean { get; }
+
+    /// <summary>The standard deviation of single strokes, estimated from the sample (divided by n − 1); zero for one stroke.</summary>
+    public Grams Deviation { get; }
+
+    /// <summary>The coefficient of variation: the deviation as a share of the mean.</summary>
+    public Percent Variation => Percent.From(Deviation / Mean * 100);
+
+    /// <summary>Works out weighings.</summary>
+    /// <param name="strokes">At least one, each above zero.</param>
+    public static StrokeWeighing Of(IReadOnlyList<double> strokes)
+    {
+        var mean = strokes.Average();
+        var squares = strokes.Sum(stroke => (stroke - mean) * (stroke - mean));
+        return new(strokes.Count, Grams.From(mean), Grams.From(strokes.Count > 1 ? Math.Sqrt(squares / (strokes.Count - 1)) : 0));
+    }
+}

@@ -1,0 +1,12 @@
+namespace Krasis.Core.Ingredients;
+
+/// <summary>What the label says of allergens, as it is entered and stored. A missing document means that nobody has
+/// looked yet.</summary>
+public sealed record AllergenDocument
+{
+    /// <summary>What is in it, in words such as <c>milk</c> and <c>treeNuts</c>.</summary>
+    public IReadOnlyList<string> Contains { get; init; } = [];
+
+    /// <summary>What may be in it as a trace.</summary>
+    public IReadOnlyList<string> MayContain { get; init; } = [];
+}

@@ -1,0 +1,11 @@
+using Krasis.Core.Builds;
+using Krasis.Core.Ingredients;
+
+namespace Krasis.Core.Nutrition;
+
+/// <summary>An allergen in a drink, and what brings it in.</summary>
+/// <param name="Allergen">The allergen.</param>
+/// <param name="IsTrace">Whether it is only said that it may be there.</param>
+/// <param name="Lines">The lines that bring it in, in pour order.</param>
+/// <param name="From">What those lines are called.</param>
+public sealed record AllergenTrace(Allergen Allergen, bool IsTrace, IReadOnlyList<LineId> Lines, IReadOnlyList<string> From);

@@ -1,0 +1,8 @@
+namespace Krasis.Web.Features.Standards;
+
+/// <summary>Why a build is published.</summary>
+public sealed record PublishRequest
+{
+    /// <summary>The reason, in the lead's words.</summary>
+    public string? Reason { get; init; }
+}
