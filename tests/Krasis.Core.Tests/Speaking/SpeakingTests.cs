@@ -1,0 +1,162 @@
+using CsCheck;
+using Krasis.Core.Bar;
+using Krasis.Core.Builds;
+using Krasis.Core.Input;
+using Krasis.Core.Measures;
+using Krasis.Core.Speaking;
+
+namespace Krasis.Core.Tests.Speaking;
+
+public class SpeakingTests
+{
+    private static readonly BarFacts Bar = FullBar.Read(FullBar.Document with
+    {
+        Cups = [.. FullBar.Document.Cups.Select(cup => cup with { PrintedLines = [new() { Label = "espresso", HeightMm = 20 }, new() { Label = "milk", HeightMm = 60 }] })],
+    });
+
+    private static readonly BuildDocument Latte = TestBar.Build(TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml"));
+
+    [Theory]
+    [InlineData("3 strokes", 3, "stroke")]
+    [InlineData("two shots", 2, "shot")]
+    [InlineData("18 g", 18, "g")]
+    [InlineData("1.5 fl oz", 1.5, "us-fl-oz")]
+    [InlineData("2 imp fl oz", 2, "imp-fl-oz")]
+    [InlineData("2 tbsp", 2, "us-tbsp")]
+    [InlineData("1 1/2 tsp", 1.5, "us-tsp")]
+    [InlineData("half a cup", 0.5, "us-cup")]
+    [InlineData("¾ cup", 0.75, "us-cup")]
+    [InlineData("2 scoops", 2, "scoop")]
+    [InlineData("6 cubes", 6, "cube")]
+    [InlineData("half", 0.5, "ml")]
+    public void What_a_barista_would_say_is_read(string text, double amount, string measure)
+    {
+        var plain = Assert.IsType<SpokenAmount.Plain>(Read(text).Value);
+
+        Assert.Equal((amount, measure), (plain.Quantity.Amount, plain.Quantity.Measure.Code));
+        Assert.Null(plain.AlsoSaid);
+    }
+
+    [Theory]
+    [InlineData("to 62 mm", 62)]
+    [InlineData("fill to 6.2 cm", 62)]
+    [InlineData("up to 62,5 mm", 62.5)]
+    public void A_height_is_read(string text, double mm) => Assert.Equal(mm, Assert.IsType<SpokenAmount.FillTo>(Read(text).Value).Height.Value, 1e-9);
+
+    [Theory]
+    [InlineData("to the second line", 2, null)]
+    [InlineData("to line 2", 2, null)]
+    [InlineData("to the milk line", null, "milk")]
+    public void A_printed_line_is_read(string text, int? number, string? label) => Assert.Equal(new SpokenAmount.FillToLine(number, label), Read(text).Value);
+
+    [Theory]
+    [InlineData("1:6", 6)]
+    [InlineData("1 : 4.5", 4.5)]
+    public void A_ratio_is_read(string text, double parts) => Assert.Equal(new SpokenAmount.Ratio(parts), Read(text).Value);
+
+    [Theory]
+    [InlineData("2 strokes = 50 ml")]
+    [InlineData("2 strokes or 50 ml")]
+    [InlineData("2 strokes (50 ml)")]
+    public void Two_that_contradict_each_other_are_objected_to(string text)
+    {
+        // "2 pumps or 50 ml" on a pump of 7.5 ml (common practice, no source).
+        var said = Read(text).Value;
+
+        Assert.Equal("2 strokes is not 50 ml at this bar: it is 15 ml.", AmountInPlace.Objection(said, FullBar.Ingredient("syrup"), Bar));
+        Assert.Null(AmountInPlace.Objection(Read("2 strokes = 15 ml").Value, FullBar.Ingredient("syrup"), Bar));
+        Assert.Null(AmountInPlace.Objection(Read("2 strokes = 16 ml").Value, FullBar.Ingredient("syrup"), Bar));
+    }
+
+    [Theory]
+    [InlineData("to the moon")]
+    [InlineData("to 9999 mm")]
+    [InlineData("to -5 mm")]
+    [InlineData("1:0")]
+    [InlineData("1:1000")]
+    [InlineData("2 strokes = many")]
+    [InlineData("= 5 ml")]
+    [InlineData("NaN ml")]
+    [InlineData("")]
+    public void What_is_not_understood_is_told(string text)
+    {
+        var problem = Read(text).Problems[0];
+
+        Assert.Equal("text", problem.Field);
+        Assert.NotEmpty(problem.Accepted);
+    }
+
+    [Fact]
+    public void Any_text_is_read_or_refused_and_never_worse() => Gen.String.Sample(text => Read(text) is { IsRead: true } or { Problems.Count: > 0 });
+
+    [Fact]
+    public void To_a_height_is_as_much_as_fills_it() => Gen.Select(Gen.OneOfConst("s", "m", "l"), Gen.Double[60, 99]).Sample((size, mm) =>
+    {
+        var milk = Resolve($"to {mm.ToString("0.0000", System.Globalization.CultureInfo.InvariantCulture)} mm", size, "milk").Value;
+        var build = size == "m" ? With("milk", milk.Amount) : Latte with { Lines = [.. Latte.Lines.Take(2), TestBar.Line("milk", 150, "ml", (size, milk.Amount))] };
+        return Math.Abs(FullBar.Mix(build, Bar).Size(size).FillHeight.Value - mm) < 1e-3;
+    });
+
+    [Fact]
+    public void To_a_printed_line_is_to_its_height()
+    {
+        // 60 mm of 400 ml over 100 mm are 240 ml, less 15 ml of syrup and 36 ml of espresso.
+        Assert.Equal(189, Resolve("to the second line", "m", "milk").Value.Amount, 1e-6);
+        Assert.Equal(189, Resolve("to the milk line", "m", "milk").Value.Amount, 1e-6);
+        Assert.Equal("Middle has no such printed line.", Resolve("to the ninth line", "m", "milk").Problems[0].Message);
+    }
+
+    // Source: 20 g of espresso with 120 g of milk is 1 : 6 (common practice, no source).
+    [Fact]
+    public void A_ratio_is_milk_to_coffee_by_mass_from_either_side()
+    {
+        Assert.Equal(36 * 6 / 1.03, Resolve("1:6", "m", "milk").Value.Amount, 1e-9);
+        Assert.Equal(150 * 1.03 / 6 / 18, Resolve("1:6", "m", "espresso").Value.Amount, 1e-9);
+        Assert.Equal(6, FullBar.Mix(With("milk", 36 * 6 / 1.03), Bar).Size("m").Taste.MilkPerCoffee!.Value, 1e-9);
+    }
+
+    [Fact]
+    public void What_cannot_be_in_that_cup_is_told()
+    {
+        Assert.Contains("only 100 mm high", Resolve("to 120 mm", "m", "milk").Problems[0].Message, StringComparison.Ordinal);
+        Assert.Contains("already stands", Resolve("to 5 mm", "m", "milk").Problems[0].Message, StringComparison.Ordinal);
+        Assert.Contains("no coffee", AmountInPlace.Resolve(Read("1:6").Value, Build(TestBar.Build(TestBar.Line("milk", 100, "ml"))), Bar, new("m"), new("milk")).Problems[0].Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Every_quantity_can_be_said_in_every_other_measure_and_back() => Gen.Select(Gen.OneOfConst("syrup", "espresso", "milk", "ice", "cocoa"), Gen.Double[0.5, 15], Gen.Int[0, 100]).Sample((id, amount, pick) =>
+    {
+        var ingredient = FullBar.Ingredient(id);
+        var measures = Dosing.MeasuresFor(ingredient, Bar);
+        var quantity = new Quantity(amount, measures[pick % measures.Count]);
+        return Equivalent.Of(quantity, ingredient, Bar).All(other =>
+            Math.Abs(Dosing.Convert(new Quantity(other.Amount, Measure.Find(other.Measure)!), quantity.Measure, ingredient, Bar, "text").Value.Amount - amount) < 1e-9 * Math.Max(1, amount));
+    });
+
+    // Source: six strokes of 7.5 ml are about 3 US tbsp, about 1½ US fl oz (common practice, no source), within 2 %.
+    [Fact]
+    public void Six_strokes_are_three_tablespoons()
+    {
+        var said = Equivalent.Of(new Quantity(6, Measure.Stroke), FullBar.Ingredient("syrup"), Bar).ToDictionary(equivalent => equivalent.Measure, equivalent => equivalent.Amount);
+
+        Assert.Equal(3, said["us-tbsp"], 0.06);
+        Assert.Equal(1.5, said["us-fl-oz"], 0.03);
+    }
+
+    [Fact]
+    public void A_scoop_is_no_stroke()
+    {
+        Assert.Contains(Measure.Scoop, Dosing.MeasuresFor(FullBar.Ingredient("cocoa"), Bar));
+        Assert.DoesNotContain(Measure.Stroke, Dosing.MeasuresFor(FullBar.Ingredient("cocoa"), Bar));
+        Assert.DoesNotContain(Measure.Scoop, Dosing.MeasuresFor(FullBar.Ingredient("syrup"), Bar));
+        Assert.Equal(10, Dosing.Mass(new Quantity(1, Measure.Scoop), FullBar.Ingredient("cocoa"), Bar).Value, 1e-9);
+    }
+
+    private static Reading<SpokenAmount> Read(string text) => SpokenAmountText.Read(text, Measure.Millilitre);
+
+    private static Build Build(BuildDocument document) => BuildReader.Read(document, Bar).Value;
+
+    private static BuildDocument With(string line, double amount) => Latte with { Lines = [.. Latte.Lines.Select(each => each.Id == line ? each with { Amount = amount } : each)] };
+
+    private static Reading<Quantity> Resolve(string text, string size, string line) => AmountInPlace.Resolve(Read(text).Value, Build(Latte), Bar, new(size), new(line));
+}
