@@ -34,7 +34,10 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
     public void Replace(LineDocument old, LineDocument line) => Build = Build with { Lines = [.. Build.Lines.Select(each => each.Id == old.Id ? line : each)] };
 
     /// <summary>Multiplies a line's amounts, rounded to what the bar pours; nothing is rounded away.</summary>
-    public LineDocument Times(LineDocument line, double factor)
+    /// <param name="line">The line.</param>
+    /// <param name="factor">How many times.</param>
+    /// <param name="halvesDown">Whether half a step goes down, where less is what is wanted.</param>
+    public LineDocument Times(LineDocument line, double factor, bool halvesDown = false)
     {
         var step = Measure.Find(line.Measure) is { } measure && IngredientOf(line) is { } ingredient ? BarRounding.StepOf(measure, ingredient, bar) : 1;
         return line with
@@ -46,7 +49,7 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
 
         double? Scale(double? amount) => amount is not { } before ? null
             : factor <= 0 || before == 0 ? 0
-            : Math.Max(step, BarRounding.Round(before * factor, step));
+            : Math.Max(step, halvesDown ? Math.Ceiling((before * factor / step) - 0.5 - 1e-9) * step : BarRounding.Round(before * factor, step));
     }
 
     /// <summary>A line's amount in words, such as 3 strokes.</summary>

@@ -101,9 +101,14 @@ public static class Transformer
             // Every size is said by hand: half of a rounded ladder is not the rounded half of it.
             var amounts = before.Sizes.ToDictionary(size => size.Size.Value, size => size.Lines.First(cell => cell.Line.Value == line.Id).Amount);
             var full = line with { Pins = [.. amounts.Where(size => size.Key != document.ReferenceSize).Select(size => new PinDocument { Size = size.Key, Amount = size.Value })] };
-            var less = draft.Times(full, percent / 100);
+            var less = draft.Times(full, percent / 100, halvesDown: true);
             draft.Replace(line, less);
-            draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.", $"{percent:0} % of the full dose, rounded to what the bar pours.");
+            draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.", $"{percent:0} % of the full dose, rounded to what the bar pours, halves down.");
+            var stuck = before.Sizes.Where(size => less.Pins.Any(pin => pin.Size == size.Size.Value && pin.Amount >= amounts[size.Size.Value])).Select(size => size.Name).ToList();
+            if (stuck.Count > 0)
+            {
+                draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name} stays as it is in {string.Join(" and ", stuck)}.", "The bar pours no smaller step.");
+            }
         }
 
         return Reading<Transformed>.Of(draft.Finish());
