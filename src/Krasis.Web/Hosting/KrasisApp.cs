@@ -84,7 +84,8 @@ public static class KrasisApp
         return app;
     }
 
-    private static void Configure(JsonSerializerOptions json)
+    /// <summary>Sets how JSON is read and written.</summary>
+    public static void Configure(JsonSerializerOptions json)
     {
         // A number in quotes is text, and a field that nobody knows is a slip: both are told, not guessed at.
         json.NumberHandling = JsonNumberHandling.Strict;
