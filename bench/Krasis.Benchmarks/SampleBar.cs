@@ -51,7 +51,7 @@ internal static class SampleBar
     {
         List<LineDocument> all =
         [
-            Line("syrup", 2, "stroke"), Line("espresso", 2, "shot"), Line("milk", 90, "ml") with { Technique = "steam", Foam = "low" }, Line(nesting == 0 ? "honey" : $"part-{nesting}", 8, "g"),
+            Line("syrup", 2, "stroke"), Line("espresso", 2, "shot"), Line("milk", 90, "ml") with { Technique = "steam", Foam = "low" }, Line(nesting == 0 ? "syrup" : $"part-{nesting}", 8, "g") with { Id = "part" },
             Line("sauce", 10, "g") with { Technique = "stir" }, Line("cocoa", 3, "g") with { Technique = "dissolve" }, Line("honey", 1, "stroke"), Line("cream", 15, "ml") with { Technique = "steam", Foam = "low" },
             Line("water", 5, "ml"), Line("coffee", 10, "ml"), Line("whip", 12, "g") with { Technique = "top" }, Line("ice", 10, "g"),
         ];

@@ -14,9 +14,10 @@ internal sealed class NotPourable : ICheck
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        foreach (var line in size.Lines)
+        for (var i = 0; i < worked.Lines.Count; i++)
         {
-            var quantity = new Quantity(line.Amount, Measure.Find(line.Measure)!);
+            var line = size.Lines[i];
+            var quantity = worked.Lines[i].Line.Set.With(worked.Amounts[i]);
             if (quantity.Measure.Kind is not (MeasureKind.Stroke or MeasureKind.Shot or MeasureKind.Piece) || BarRounding.IsPourable(quantity, line.Step))
             {
                 continue;

@@ -9,7 +9,7 @@ namespace Krasis.Core.Ingredients;
 /// <param name="Protein">Protein, g.</param>
 /// <param name="Salt">Salt, g.</param>
 /// <param name="CaffeineMg">Caffeine, mg.</param>
-public sealed record Composition(
+public readonly record struct Composition(
     double? EnergyKcal, double? Fat, double? Saturates, double? Carbohydrate, double? Sugars, double? Protein, double? Salt, double? CaffeineMg)
 {
     /// <summary>Nothing is known.</summary>

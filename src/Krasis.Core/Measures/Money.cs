@@ -6,7 +6,7 @@ public readonly record struct Money : IMeasured<Money>
     private Money(double value) => Value = value;
 
     /// <inheritdoc/>
-    public static string Symbol => "in the house's currency";
+    public static string Symbol => "the house's currency";
 
     /// <inheritdoc/>
     public double Value { get; }

@@ -6,15 +6,18 @@ namespace Krasis.Core.Mixing;
 /// <summary>Works many builds out at once, as when a pump has been recalibrated.</summary>
 public static class Recompute
 {
-    /// <summary>The sheets of builds, in their order, on every core there is: builds have nothing to do with one another.</summary>
-    /// <inheritdoc cref="Mixer.Mix(Build, BarFacts, DateOnly?)"/>
+    /// <summary>Works out builds on every core there is, because they have nothing to do with one another, and keeps of each sheet
+    /// only what is wanted: five hundred whole sheets would fill the memory and the time.</summary>
+    /// <typeparam name="T">What is kept of a sheet.</typeparam>
     /// <param name="builds">The builds, each read against <paramref name="bar"/>.</param>
     /// <param name="bar">The bar's facts.</param>
+    /// <param name="keep">Takes from a sheet what is wanted; called from several threads at once.</param>
     /// <param name="today">The day on which seasons and use-by dates are judged; null when they are not.</param>
-    public static IReadOnlyList<BuildSheet> All(IReadOnlyList<Build> builds, BarFacts bar, DateOnly? today = null)
+    /// <returns>What was kept, in the builds' order.</returns>
+    public static IReadOnlyList<T> All<T>(IReadOnlyList<Build> builds, BarFacts bar, Func<BuildSheet, T> keep, DateOnly? today = null)
     {
-        var sheets = new BuildSheet[builds.Count];
-        Parallel.For(0, builds.Count, i => sheets[i] = Mixer.Mix(builds[i], bar, today));
-        return sheets;
+        var kept = new T[builds.Count];
+        Parallel.For(0, builds.Count, i => kept[i] = keep(Mixer.Mix(builds[i], bar, today)));
+        return kept;
     }
 }

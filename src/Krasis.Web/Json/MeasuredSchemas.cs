@@ -34,6 +34,10 @@ public static class MeasuredSchemas
             {
                 schema.Type = JsonSchemaType.String | orNull;
             }
+            else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>) && IdJsonConverterFactory.IsId(type.GetGenericArguments()[0]))
+            {
+                schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
+            }
 
             return Task.CompletedTask;
         });

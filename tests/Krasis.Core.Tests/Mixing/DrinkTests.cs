@@ -230,7 +230,7 @@ public class DrinkTests
 
         Assert.Equal(
             builds.Select(build => System.Text.Json.JsonSerializer.Serialize(Mixer.Mix(build, FullBar.Facts))),
-            Recompute.All(builds, FullBar.Facts).Select(sheet => System.Text.Json.JsonSerializer.Serialize(sheet)));
+            Recompute.All(builds, FullBar.Facts, sheet => System.Text.Json.JsonSerializer.Serialize(sheet)));
     }
 
     private static double Mass(SizeSheet size, string line) => size.Lines.Single(cell => cell.Line.Value == line).Mass.Value;

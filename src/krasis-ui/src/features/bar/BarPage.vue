@@ -2,7 +2,8 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { keys, useBar } from '@/shared/api/queries'
-import { reading } from '@/shared/format'
+import { decimal, reading } from '@/shared/format'
+import { pourablesOf } from '@/features/sheet/pourables'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { useDirtyRows } from './dirtyRows'
 import { updateHouse } from './facts'
@@ -23,9 +24,10 @@ const cupFields: Field[] = [
   { key: 'waterCelsius', label: 'Water at', kind: 'number', unit: '°C' },
 ]
 
-const kinds = ['espresso', 'coffee', 'milk', 'syrup', 'sauce', 'water', 'ice']
+const kinds = ['espresso', 'coffee', 'milk', 'syrup', 'sauce', 'water', 'ice', 'powder', 'topping', 'flavour']
 const isIce = (entered: Entered) => entered['kind'] === 'ice'
-const isSweet = (entered: Entered) => ['milk', 'syrup', 'sauce'].includes(entered['kind'] ?? '')
+const isSweet = (entered: Entered) =>
+  ['milk', 'syrup', 'sauce', 'powder', 'topping', 'flavour'].includes(entered['kind'] ?? '')
 const sugars = ['sucrose', 'glucose', 'fructose', 'lactose', 'maltose']
 const ingredientFields: Field[] = [
   { key: 'name', label: 'Ingredient', kind: 'text' },
@@ -69,9 +71,9 @@ const houseFields: Field[] = [
 ]
 
 const madeOf = (wanted: (kind: string) => boolean) =>
-  (bar.data.value?.ingredients ?? [])
-    .filter(({ document }) => wanted(document.kind ?? ''))
-    .map(({ id, document }) => ({ value: id, label: document.name ?? '' }))
+  pourablesOf(bar.data.value)
+    .filter(({ kind }) => wanted(kind))
+    .map(({ id, name }) => ({ value: id, label: name }))
 
 const dispenserFields = computed<Field[]>(() => [
   { key: 'name', label: 'Pump or bottle', kind: 'text' },
@@ -82,6 +84,7 @@ const dispenserFields = computed<Field[]>(() => [
     options: madeOf((kind) => kind !== 'ice' && kind !== 'espresso'),
   },
   { key: 'strokeMl', label: 'One stroke gives', kind: 'number', unit: 'ml' },
+  { key: 'strokesGrams', label: 'or strokes weighed', kind: 'numbers', unit: 'g' },
 ])
 
 const espressoFields = computed<Field[]>(() => [
@@ -97,6 +100,17 @@ const cups = computed(() =>
   (bar.data.value?.cups ?? []).map((cup) => ({
     ...cup,
     note: `holds ${reading(cup.brimCapacity, 'ml')}; by its lengths ${reading(cup.geometricCapacity, 'ml')}`,
+  })),
+)
+
+const dispensers = computed(() =>
+  (bar.data.value?.dispensers ?? []).map((dispenser) => ({
+    ...dispenser,
+    ...(dispenser.gramsPerStroke === null
+      ? {}
+      : {
+          note: `${decimal(dispenser.yieldPerStroke, 2)} ml a stroke as weighed, spread ${decimal(dispenser.variation ?? 0, 1)} %`,
+        }),
   })),
 )
 
@@ -143,7 +157,7 @@ function refresh(): void {
         add="Add a pump or bottle"
         kind="dispensers"
         :fields="dispenserFields"
-        :facts="bar.data.value.dispensers"
+        :facts="dispensers"
         @changed="refresh"
       />
       <FactTable

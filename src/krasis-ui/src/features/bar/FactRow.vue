@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, ref, useId, watch } from 'vue'
+import { computed, ref, toRaw, useId, watch } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { useDirtyRow } from './dirtyRows'
 import { toDocument, toEntered, type FactDocument, type Field } from './fields'
@@ -60,7 +60,7 @@ async function attempt(work: () => Promise<unknown>): Promise<void> {
 }
 
 async function keep(): Promise<void> {
-  const reading = toDocument(props.fields, entered.value)
+  const reading = toDocument(props.fields, entered.value, toRaw(props.document))
   if ('faults' in reading) {
     faults.value = reading.faults
     return

@@ -3,7 +3,7 @@ export interface Field {
   /** Where it stands in the document; a dot leads into a part of it. */
   key: string
   label: string
-  kind: 'text' | 'number' | 'choice' | 'colour'
+  kind: 'text' | 'number' | 'numbers' | 'choice' | 'colour'
   unit?: string
   options?: { value: string; label: string }[]
   /** Whether a fact has the field at all, from what has been entered so far. */
@@ -23,11 +23,15 @@ function write(document: FactDocument, key: string, value: unknown): void {
   const [first = '', ...rest] = key.split('.')
   if (rest.length === 0) {
     document[first] = value
-  } else if (value !== null) {
+  } else if (value !== null || document[first]) {
     // A part of which nothing is entered stays away altogether.
     const part = (document[first] ??= {}) as FactDocument
     write(part, rest.join('.'), value)
   }
+}
+
+function said(value: unknown): string {
+  return Array.isArray(value) ? value.join('  ') : String(value)
 }
 
 /** What stands in the boxes for a document. */
@@ -35,7 +39,7 @@ export function toEntered(fields: Field[], document: FactDocument): Entered {
   return Object.fromEntries(
     fields.map(({ key, kind }) => [
       key,
-      read(document, key) == null ? (kind === 'colour' ? '#b0a090' : '') : String(read(document, key)),
+      read(document, key) == null ? (kind === 'colour' ? '#b0a090' : '') : said(read(document, key)),
     ]),
   )
 }
@@ -44,16 +48,29 @@ export function toEntered(fields: Field[], document: FactDocument): Entered {
 export function toDocument(
   fields: Field[],
   entered: Entered,
+  kept: FactDocument,
 ): { document: FactDocument } | { faults: Map<string, string> } {
   const faults = new Map<string, string>()
-  const document: FactDocument = {}
+  // What the page has no box for stays as it is kept.
+  const document = structuredClone(kept)
   for (const { key, kind, applies } of fields) {
     const text = (entered[key] ?? '').trim()
     if (applies && !applies(entered)) {
+      write(document, key, null)
       continue
     }
 
-    if (kind !== 'number') {
+    if (kind === 'numbers') {
+      const numbers = text
+        .split(/[\s;]+/)
+        .filter(Boolean)
+        .map((word) => Number(word.replace(',', '.')))
+      if (numbers.every(Number.isFinite)) {
+        write(document, key, numbers)
+      } else {
+        faults.set(key, `'${text.slice(0, 40)}' are not numbers. Accepted: numbers with spaces between them.`)
+      }
+    } else if (kind !== 'number') {
       write(document, key, text || null)
     } else if (text === '') {
       write(document, key, null)

@@ -13,7 +13,7 @@ const sizes = computed(() => props.build.sheet?.sizes ?? [])
 const frame = computed(() => frameFor(sizes.value, false))
 const inIt = computed(() => sizes.value[0]?.lines.map((line) => line.ingredientName).join(', ') ?? '')
 const state = computed(() => {
-  const findings = props.build.sheet?.findings ?? []
+  const findings = (props.build.sheet?.findings ?? []).filter(({ severity }) => severity !== 'note')
   const faults = findings.filter(({ severity }) => severity === 'fault').length
   if (props.build.trouble) {
     return { kind: 'fault', icon: 'pi pi-times-circle', text: props.build.trouble }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import type { BuildSheet, Draft, DraftLine, IngredientView } from '@/shared/api/types'
+import type { BarView, BuildSheet, Draft, DraftLine, Pourable } from '@/shared/api/types'
 import { frameFor } from '@/shared/cup/frame'
-import { fixed } from '@/shared/format'
+import { figureRows, tasteRows } from './band'
 import LineHead from './LineHead.vue'
 import QuantityCell from './QuantityCell.vue'
 import SizeHead from './SizeHead.vue'
@@ -12,7 +12,8 @@ import type { useCells } from './useCells'
 const props = defineProps<{
   draft: Draft
   sheet: BuildSheet | undefined
-  ingredients: IngredientView[]
+  pourables: Pourable[]
+  foams: BarView['foams']
   cells: ReturnType<typeof useCells>
   problemAt: (field: string) => string | null
 }>()
@@ -22,6 +23,8 @@ defineEmits<{
   measure: [line: DraftLine, to: string]
   move: [line: string, by: -1 | 1]
   remove: [line: string]
+  line: [line: DraftLine]
+  advise: [size: string]
   unpin: [line: string, size: string]
   undo: []
   redo: []
@@ -44,39 +47,8 @@ const rows = computed(() =>
   })),
 )
 
-/** The rows of the band: how strong, how sweet and how milky each size is, and how far off the reference. */
-const band = computed(() => [
-  {
-    name: 'Strength',
-    hint: 'coffee solids',
-    allowed: props.sheet?.allowedStrengthDrift ?? null,
-    cells: sizes.value.map((size) => ({
-      size,
-      value: size.taste.strength === null ? null : `${fixed(size.taste.strength, 2)} %`,
-      drift: size.drift.strength,
-    })),
-  },
-  {
-    name: 'Sweetness',
-    hint: 'as sucrose',
-    allowed: props.sheet?.allowedSweetnessDrift ?? null,
-    cells: sizes.value.map((size) => ({
-      size,
-      value: size.taste.sweetness === null ? null : `${fixed(size.taste.sweetness, 1)} g/100 g`,
-      drift: size.drift.sweetness,
-    })),
-  },
-  {
-    name: 'Ratio',
-    hint: 'coffee to milk, by weight',
-    allowed: null,
-    cells: sizes.value.map((size) => ({
-      size,
-      value: size.taste.milkPerCoffee === null ? null : `1 : ${fixed(size.taste.milkPerCoffee, 1)}`,
-      drift: size.drift.ratio,
-    })),
-  },
-])
+const band = computed(() => tasteRows(props.sheet))
+const figures = computed(() => figureRows(props.sheet))
 const unknown = computed(() => sizes.value[0]?.taste.unknown ?? [])
 
 function boxOf(line: string, sizeName: string): HTMLInputElement | null {
@@ -120,7 +92,12 @@ defineExpose({
         <tr>
           <td class="corner"><slot name="corner" /></td>
           <th v-for="size in sizes" :key="size.size" scope="col" :data-size="size.name">
-            <SizeHead :size="size" :frame="frame" @reference="$emit('reference', size.size)" />
+            <SizeHead
+              :size="size"
+              :frame="frame"
+              @reference="$emit('reference', size.size)"
+              @advise="$emit('advise', size.size)"
+            />
           </th>
         </tr>
       </thead>
@@ -131,12 +108,15 @@ defineExpose({
               :line="row.line"
               :number="row.index + 1"
               :is-last="row.index === rows.length - 1"
-              :ingredients="ingredients"
+              :lines="draft.lines"
+              :pourables="pourables"
+              :foams="foams"
               :error="problemAt(`lines[${row.index}]`)"
               @ingredient="(to) => $emit('ingredient', row.line, to)"
               @measure="(to) => $emit('measure', row.line, to)"
               @move="(by) => $emit('move', row.line.id, by)"
               @remove="$emit('remove', row.line.id)"
+              @change="(line) => $emit('line', line)"
             />
           </th>
           <td v-for="{ size, cell } in row.cells" :key="size.size">
@@ -172,6 +152,18 @@ defineExpose({
               :drift="cell.drift"
               :allowed="row.allowed"
             />
+          </td>
+        </tr>
+        <tr v-for="row in figures" :key="row.name" :data-band="row.name" class="figures">
+          <th scope="row">
+            <strong>{{ row.name }}</strong> <span class="soft">{{ row.hint }}</span>
+          </th>
+          <td v-for="cell in row.cells" :key="cell.size">
+            <span class="figure">
+              <strong v-if="cell.value">{{ cell.value }}</strong>
+              <span v-else class="soft">not known</span>
+              <span v-if="cell.more" class="soft more">{{ cell.more }}</span>
+            </span>
           </td>
         </tr>
       </tfoot>
@@ -223,6 +215,29 @@ tfoot td {
 
 tfoot th[scope='row'] {
   padding-left: 0.9rem;
+}
+
+.figures th[scope='row'] {
+  vertical-align: top;
+}
+
+.figures td,
+.figures th {
+  border-top: 1px solid var(--line);
+}
+
+.figure {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 0.5rem;
+  align-items: baseline;
+  justify-content: center;
+  padding: 0.15rem 0;
+  text-align: center;
+}
+
+.figure .more {
+  font-size: 0.85rem;
 }
 
 .corner {

@@ -1,19 +1,27 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed } from 'vue'
 import type { Finding, Mend } from '@/shared/api/types'
 
-defineProps<{ findings: Finding[]; isEmpty: boolean }>()
+const props = defineProps<{ findings: Finding[]; isEmpty: boolean }>()
 defineEmits<{ mend: [mend: Mend] }>()
+
+const looks = {
+  fault: { word: 'Fault', icon: 'pi pi-times-circle' },
+  warning: { word: 'Warning', icon: 'pi pi-exclamation-triangle' },
+  note: { word: 'Note', icon: 'pi pi-info-circle' },
+}
+const isClear = computed(() => props.findings.every(({ severity }) => severity === 'note'))
 </script>
 
 <template>
   <section aria-label="Checks" class="checks" aria-live="polite">
     <h2>Checks</h2>
     <p v-if="isEmpty" class="clear">There is nothing in the cup yet.</p>
-    <p v-else-if="findings.length === 0" class="clear" data-test="all-clear">
+    <p v-else-if="isClear" class="clear" data-test="all-clear">
       <i class="pi pi-check" aria-hidden="true" /> Every size fits and can be poured.
     </p>
-    <ul v-else>
+    <ul v-if="!isEmpty && findings.length > 0">
       <li
         v-for="finding in findings"
         :key="`${finding.check} ${finding.size} ${finding.line}`"
@@ -21,12 +29,9 @@ defineEmits<{ mend: [mend: Mend] }>()
         :data-check="finding.check"
         data-test="finding"
       >
-        <i
-          :class="finding.severity === 'fault' ? 'pi pi-times-circle' : 'pi pi-exclamation-triangle'"
-          aria-hidden="true"
-        />
+        <i :class="looks[finding.severity].icon" aria-hidden="true" />
         <span>
-          <strong>{{ finding.severity === 'fault' ? 'Fault' : 'Warning' }}:</strong> {{ finding.message }}
+          <strong>{{ looks[finding.severity].word }}:</strong> {{ finding.message }}
         </span>
         <Button
           v-if="finding.mend"
@@ -71,6 +76,11 @@ li span {
 li.warning {
   background: var(--warning-wash);
   color: var(--warning);
+}
+
+li.note {
+  background: var(--glass);
+  color: var(--ink-soft);
 }
 
 li.fault {

@@ -1,37 +1,74 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed } from 'vue'
-import type { DraftLine, IngredientView } from '@/shared/api/types'
+import { computed, ref } from 'vue'
+import type { BarView, DraftLine, Pourable } from '@/shared/api/types'
+import { rules, techniques } from './words'
 
 const props = defineProps<{
   line: DraftLine
   number: number
   isLast: boolean
-  ingredients: IngredientView[]
+  lines: DraftLine[]
+  pourables: Pourable[]
+  foams: BarView['foams']
   error: string | null
 }>()
-defineEmits<{ ingredient: [id: string]; measure: [code: string]; move: [by: -1 | 1]; remove: [] }>()
+const emit = defineEmits<{
+  ingredient: [id: string]
+  measure: [code: string]
+  move: [by: -1 | 1]
+  remove: []
+  change: [line: DraftLine]
+}>()
 
-const chosen = computed(() => props.ingredients.find((ingredient) => ingredient.id === props.line.ingredient))
-const name = computed(() => chosen.value?.document.name ?? 'this line')
-const options = computed(() =>
-  props.ingredients.map((ingredient) => ({ id: ingredient.id, name: ingredient.document.name ?? '' })),
+const isOpen = ref(false)
+
+const nameOf = (id: string) => props.pourables.find((pourable) => pourable.id === id)?.name ?? 'this line'
+const chosen = computed(() => props.pourables.find((pourable) => pourable.id === props.line.ingredient))
+const name = computed(() => nameOf(props.line.ingredient))
+const foamOptions = computed(() => props.foams.map(({ id, document }) => ({ id, name: document.name ?? '' })))
+const takesFoam = computed(() => ['steam', 'foam'].includes(props.line.technique ?? ''))
+const others = computed(() =>
+  props.lines
+    .filter(({ id }) => id !== props.line.id)
+    .map(({ id, ingredient }) => ({ id, name: nameOf(ingredient) })),
 )
+
+/** What is special about the line, in words; empty for one that is poured and follows the build's school. */
+const says = computed(() => {
+  const technique = techniques.find(({ code }) => code === (props.line.technique ?? 'pour'))
+  const foam = takesFoam.value ? foamOptions.value.find(({ id }) => id === props.line.foam)?.name : undefined
+  const rule = rules.find(({ code }) => code === props.line.scale?.by)
+  const of =
+    props.line.scale?.by === 'share' ? props.lines.find(({ id }) => id === props.line.scale?.of) : undefined
+  return [
+    technique && technique.code !== 'pour' ? `${technique.name}${foam ? ` to ${foam}` : ''}` : '',
+    rule ? `${rule.name}${of ? ` of ${nameOf(of.ingredient)}` : ''}` : '',
+    props.line.note ?? '',
+  ]
+    .filter(Boolean)
+    .join(' · ')
+})
+
+function put(changes: Partial<DraftLine>): void {
+  emit('change', { ...props.line, ...changes })
+}
+
+function putRule(by: string | null): void {
+  const of = by === 'share' ? (others.value[0]?.id ?? null) : null
+  put({ scale: by ? { by, of, ladder: [] } : null })
+}
 </script>
 
 <template>
   <div class="line">
     <span class="number" aria-hidden="true">{{ number }}</span>
-    <span
-      class="swatch"
-      :style="{ background: chosen?.document.colour ?? 'transparent' }"
-      aria-hidden="true"
-    />
+    <span class="swatch" :style="{ background: chosen?.colour ?? 'transparent' }" aria-hidden="true" />
     <div class="choices">
       <Select
         :model-value="line.ingredient"
-        :options="options"
+        :options="pourables"
         option-label="name"
         option-value="id"
         :aria-label="`Ingredient of line ${number}`"
@@ -50,6 +87,14 @@ const options = computed(() =>
           @update:model-value="$emit('measure', $event)"
         />
         <span class="buttons">
+          <Button
+            icon="pi pi-sliders-h"
+            text
+            severity="secondary"
+            :aria-expanded="isOpen"
+            :aria-label="`How ${name} goes in`"
+            @click="isOpen = !isOpen"
+          />
           <Button
             icon="pi pi-arrow-up"
             text
@@ -74,6 +119,50 @@ const options = computed(() =>
             @click="$emit('remove')"
           />
         </span>
+      </div>
+      <span v-if="says && !isOpen" class="soft says" data-test="says">{{ says }}</span>
+      <div v-if="isOpen" class="how">
+        <Select
+          :model-value="line.technique ?? 'pour'"
+          :options="techniques"
+          option-label="name"
+          option-value="code"
+          size="small"
+          :aria-label="`Technique of ${name}`"
+          @update:model-value="(technique) => put({ technique })"
+        />
+        <Select
+          v-if="takesFoam"
+          :model-value="line.foam ?? null"
+          :options="foamOptions"
+          option-label="name"
+          option-value="id"
+          size="small"
+          placeholder="Foam level"
+          :aria-label="`Foam level of ${name}`"
+          @update:model-value="(foam) => put({ foam })"
+        />
+        <Select
+          :model-value="line.scale?.by ?? null"
+          :options="rules"
+          option-label="name"
+          option-value="code"
+          size="small"
+          show-clear
+          placeholder="follows as the build does"
+          :aria-label="`What ${name} follows`"
+          @update:model-value="putRule"
+        />
+        <Select
+          v-if="line.scale?.by === 'share'"
+          :model-value="line.scale.of ?? null"
+          :options="others"
+          option-label="name"
+          option-value="id"
+          size="small"
+          :aria-label="`Of which line ${name} is a share`"
+          @update:model-value="(of) => put({ scale: { ...line.scale, of } })"
+        />
       </div>
       <span v-if="error" class="error" role="alert">{{ error }}</span>
     </div>
@@ -145,6 +234,18 @@ const options = computed(() =>
 .measure :deep(.p-select-label) {
   padding-top: 0.1rem;
   padding-bottom: 0.1rem;
+}
+
+.says {
+  display: block;
+  padding-left: 0.6rem;
+  font-size: 0.85rem;
+}
+
+.how {
+  display: grid;
+  gap: 0.25rem;
+  padding: 0.25rem 0 0.35rem 0.6rem;
 }
 
 .buttons {

@@ -5,17 +5,22 @@ import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { deleteWithUndo, duplicate } from '@/features/builds/actions'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { api, ask } from '@/shared/api/client'
 import { useBar } from '@/shared/api/queries'
-import type { Draft, Mend } from '@/shared/api/types'
+import type { CellEdit, Draft, Mend } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
+import AdviceDialog from './AdviceDialog.vue'
 import BuildMatrix from './BuildMatrix.vue'
-import { moveLine, newLine, putAmount, putReference, putSizes, removePin } from './draft'
+import CautionList from './CautionList.vue'
+import { moveLine, newLine, putAmount, putLine, putReference, putSizes, removePin, toDraft } from './draft'
 import FindingList from './FindingList.vue'
 import SaveProblem from './SaveProblem.vue'
 import SheetSettings from './SheetSettings.vue'
 import SheetTop from './SheetTop.vue'
+import { pourablesOf } from './pourables'
 import { useBuildEditor } from './useBuildEditor'
 import { useCells } from './useCells'
 import { useMeasures } from './useMeasures'
@@ -31,7 +36,8 @@ const editor = useBuildEditor(props.id ?? null)
 const { draft, change } = editor
 const { sheet, problem: mixProblem, again } = useSheet(draft)
 const cells = useCells(draft, change)
-const measures = useMeasures(change, bar.data)
+const pourables = computed(() => pourablesOf(bar.data.value))
+const measures = useMeasures(change, pourables)
 const matrix = useTemplateRef('matrix')
 const reserveFault = ref<string | null>(null)
 const wanted = ref<string | null>(null)
@@ -41,10 +47,7 @@ onMounted(editor.load)
 useSheetKeys({ save: () => void save(), undo: editor.undo, redo: editor.redo })
 
 const sizes = computed(() => sheet.value?.sizes ?? [])
-const ingredients = computed(() => bar.data.value?.ingredients ?? [])
-const addable = computed(() =>
-  ingredients.value.map(({ id, document }) => ({ id, name: document.name ?? '' })),
-)
+const asked = ref<string | null>(null)
 const isEmpty = computed(() => draft.value?.lines.length === 0)
 
 function problemAt(field: string): string | null {
@@ -76,7 +79,7 @@ function referTo(next: Draft, size: string): void {
 }
 
 function add(ingredientId: string): void {
-  const ingredient = ingredients.value.find((candidate) => candidate.id === ingredientId)
+  const ingredient = pourables.value.find((candidate) => candidate.id === ingredientId)
   if (ingredient) {
     const line = newLine(ingredient)
     wanted.value = line.id
@@ -84,8 +87,21 @@ function add(ingredientId: string): void {
   }
 }
 
-function mend({ edits }: Mend): void {
+function put(edits: CellEdit[]): void {
   change((next) => edits.forEach(({ line, size, amount }) => putAmount(next, line, size, amount)))
+}
+
+async function mend(wanted: Mend): Promise<void> {
+  if (!draft.value) {
+    return
+  }
+
+  try {
+    const mended = await ask(api.POST('/api/mend', { body: { build: draft.value, mend: wanted } }))
+    change((next) => Object.assign(next, toDraft(mended)))
+  } catch (error) {
+    tell({ text: ApiProblem.of(error).message, isFault: true })
+  }
 }
 
 async function save(): Promise<boolean> {
@@ -175,7 +191,8 @@ async function deleteThis(): Promise<void> {
         v-model:wanted="wanted"
         :draft="draft"
         :sheet="sheet"
-        :ingredients="ingredients"
+        :pourables="pourables"
+        :foams="bar.data.value.foams"
         :cells="cells"
         :problem-at="problemAt"
         @reference="(size) => change((next) => referTo(next, size))"
@@ -183,6 +200,8 @@ async function deleteThis(): Promise<void> {
         @measure="measures.changeMeasure"
         @move="(line, by) => change((next) => moveLine(next, line, by))"
         @remove="(line) => change((next) => (next.lines = next.lines.filter(({ id }) => id !== line)))"
+        @line="(line) => change((next) => putLine(next, line))"
+        @advise="(size) => (asked = size)"
         @unpin="(line, size) => change((next) => removePin(next, line, size))"
         @undo="editor.undo"
         @redo="editor.redo"
@@ -196,6 +215,8 @@ async function deleteThis(): Promise<void> {
             :reserve-mm="draft.reserveMm"
             :reserve-error="problemAt('reserveMm')"
             :school="draft.school"
+            :serve="draft.serve ?? null"
+            @serve="(serve) => change((next) => (next.serve = serve))"
             @school="(code) => change((next) => (next.school = code))"
             @sizes="chooseSizes"
             @reserve="(mm) => change((next) => (next.reserveMm = mm))"
@@ -204,7 +225,7 @@ async function deleteThis(): Promise<void> {
       </BuildMatrix>
       <Select
         :model-value="null"
-        :options="addable"
+        :options="pourables"
         option-label="name"
         option-value="id"
         :placeholder="isEmpty ? 'Add what goes in first…' : 'Add a line…'"
@@ -215,6 +236,8 @@ async function deleteThis(): Promise<void> {
         @update:model-value="add"
       />
       <FindingList v-if="sheet" :findings="sheet.findings" :is-empty="isEmpty" @mend="mend" />
+      <CautionList v-if="sheet && !isEmpty" :cautions="sheet.cautions" />
+      <AdviceDialog v-model:size="asked" :draft="draft" :sizes="sizes" @take="put" />
       <LeaveDialog
         title="This build has changes that are not saved"
         :is-dirty="editor.isDirty.value"

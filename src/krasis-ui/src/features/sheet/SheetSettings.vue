@@ -6,6 +6,7 @@ import { computed, ref, watch } from 'vue'
 import { useSchools } from '@/shared/api/queries'
 import type { BarView } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
+import { serves } from './words'
 
 const props = defineProps<{
   cups: BarView['cups']
@@ -14,8 +15,14 @@ const props = defineProps<{
   reserveMm: number
   reserveError: string | null
   school: string
+  serve: string | null
 }>()
-const emit = defineEmits<{ sizes: [ids: string[]]; reserve: [mm: number]; school: [code: string] }>()
+const emit = defineEmits<{
+  sizes: [ids: string[]]
+  reserve: [mm: number]
+  school: [code: string]
+  serve: [serve: string | null]
+}>()
 
 /** What stands in the box that is no number; null when there is none. It keeps the build from being saved. */
 const fault = defineModel<string | null>('fault', { required: true })
@@ -87,6 +94,20 @@ function put(): void {
       <span class="soft says">{{ says }}</span>
     </div>
     <div class="setting beside">
+      <span class="label">Served</span>
+      <Select
+        :model-value="serve"
+        :options="serves"
+        option-label="name"
+        option-value="code"
+        placeholder="as its ice says"
+        show-clear
+        aria-label="Served"
+        data-test="serve"
+        @update:model-value="(code) => emit('serve', code)"
+      />
+    </div>
+    <div class="setting beside">
       <label for="reserve">Reserve below the brim</label>
       <span class="with-unit">
         <InputText
@@ -134,6 +155,7 @@ function put(): void {
   grid-column: 1 / -1;
 }
 
+.setting .label,
 .setting label {
   color: var(--ink-soft);
   font-size: 0.9rem;

@@ -6,7 +6,7 @@ import type { Frame } from '@/shared/cup/frame'
 import { reading } from '@/shared/format'
 
 const props = defineProps<{ size: SizeSheet; frame: Frame }>()
-defineEmits<{ reference: [] }>()
+defineEmits<{ reference: []; advise: [] }>()
 
 const state = computed(() => {
   if (props.size.spilt > 0) {
@@ -52,6 +52,9 @@ const state = computed(() => {
       <span>{{ state.small }}</span>
     </div>
     <div class="soft small" data-test="occupied">{{ reading(size.occupiedVolume, 'ml') }} in the cup</div>
+    <button type="button" class="tag other" :aria-label="`Advise on ${size.name}`" @click="$emit('advise')">
+      Advise
+    </button>
   </div>
 </template>
 

@@ -1,15 +1,17 @@
-import type { BuildDocument, Draft, DraftLine, IngredientView } from '@/shared/api/types'
+import type { BuildDocument, Draft, DraftLine, Pourable } from '@/shared/api/types'
 import { newId } from '@/shared/newId'
 
 /** A document with its gaps filled, so that it can be edited. */
 export function toDraft(document: BuildDocument): Draft {
   return {
+    ...document,
     name: document.name ?? '',
     reserveMm: document.reserveMm ?? 0,
     sizes: [...(document.sizes ?? [])],
     referenceSize: document.referenceSize ?? '',
     school: document.school ?? 'with-the-cup',
     lines: (document.lines ?? []).map((line) => ({
+      ...line,
       id: line.id ?? newId(),
       ingredient: line.ingredient ?? '',
       measure: line.measure ?? '',
@@ -19,12 +21,12 @@ export function toDraft(document: BuildDocument): Draft {
   }
 }
 
-/** A new line of an ingredient, in the measure that is most natural for it at this bar. */
-export function newLine(ingredient: IngredientView): DraftLine {
+/** A new line, in the measure that is most natural for it at this bar. */
+export function newLine(pourable: Pourable): DraftLine {
   return {
     id: newId(),
-    ingredient: ingredient.id,
-    measure: ingredient.measures[0]?.code ?? '',
+    ingredient: pourable.id,
+    measure: pourable.measures[0]?.code ?? '',
     amount: 0,
     pins: [],
   }
@@ -50,6 +52,11 @@ export function putAmount(draft: Draft, lineId: string, size: string, amount: nu
   }
 }
 
+/** Puts a changed line in the place of the one with its id. */
+export function putLine(draft: Draft, line: DraftLine): void {
+  draft.lines = draft.lines.map((each) => (each.id === line.id ? line : each))
+}
+
 export function removePin(draft: Draft, lineId: string, size: string): void {
   const line = draft.lines.find((candidate) => candidate.id === lineId)
   if (line) {
@@ -57,11 +64,20 @@ export function removePin(draft: Draft, lineId: string, size: string): void {
   }
 }
 
-/** Chooses the cups; what is pinned for a cup that goes, goes with it. */
+/** Chooses the cups; what is said of a cup that goes, goes with it. */
 export function putSizes(draft: Draft, sizes: string[]): void {
   draft.sizes = sizes
+  draft.prices = draft.prices?.filter((price) => sizes.includes(price.size ?? '')) ?? []
   for (const line of draft.lines) {
-    line.pins = line.pins.filter((pin) => sizes.includes(pin.size))
+    keepPins(line, (size) => sizes.includes(size))
+  }
+}
+
+/** Keeps what a line says by hand of some sizes only. */
+function keepPins(line: DraftLine, wanted: (size: string) => boolean): void {
+  line.pins = line.pins.filter((pin) => wanted(pin.size))
+  if (line.scale?.ladder) {
+    line.scale.ladder = line.scale.ladder.filter((rung) => wanted(rung.size ?? ''))
   }
 }
 
@@ -73,7 +89,7 @@ export function putReference(draft: Draft, size: string, shown: Map<string, numb
   draft.referenceSize = size
   for (const line of draft.lines) {
     line.amount = shown.get(line.id) ?? line.amount
-    line.pins = line.pins.filter((pin) => pin.size !== size)
+    keepPins(line, (pinned) => pinned !== size)
   }
 }
 

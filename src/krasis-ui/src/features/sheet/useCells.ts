@@ -2,6 +2,7 @@ import { computed, ref, type Ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import type { Draft } from '@/shared/api/types'
+import { tell } from '@/shared/notice/notice'
 import { putAmount } from './draft'
 
 /** What somebody typed into a cell that could not be read. It stays in the cell until it is mended or taken back. */
@@ -42,8 +43,16 @@ export function useCells(draft: Ref<Draft | null>, change: (make: (next: Draft) 
 
     try {
       const { ingredient, measure } = line
-      const { amount } = await ask(api.POST('/api/quantities/read', { body: { text, ingredient, measure } }))
+      const { amount, objection } = await ask(
+        api.POST('/api/quantities/read', {
+          body: { text, ingredient, measure, build: draft.value, size, line: lineId },
+        }),
+      )
       setFault(lineId, size, null)
+      if (objection) {
+        tell({ text: objection, isFault: true })
+      }
+
       change((next) => putAmount(next, lineId, size, amount))
     } catch (error) {
       const problem = ApiProblem.of(error)

@@ -1,12 +1,12 @@
 import type { Ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
-import type { BarView, Draft, DraftLine } from '@/shared/api/types'
+import type { Draft, DraftLine, Pourable } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
 import { newLine } from './draft'
 
 /** Changes what a line is made of and how it is said. */
-export function useMeasures(change: (make: (next: Draft) => void) => void, bar: Ref<BarView | undefined>) {
+export function useMeasures(change: (make: (next: Draft) => void) => void, pourables: Ref<Pourable[]>) {
   function changeLine(id: string, make: (line: DraftLine) => void): void {
     change((next) => next.lines.filter((line) => line.id === id).forEach(make))
   }
@@ -34,15 +34,16 @@ export function useMeasures(change: (make: (next: Draft) => void) => void, bar: 
 
   /** Puts another ingredient in a line's place; the amounts stay if it can be said in the same measure. */
   function changeIngredient(line: DraftLine, to: string): void {
-    const ingredient = bar.value?.ingredients.find((candidate) => candidate.id === to)
+    const ingredient = pourables.value.find((candidate) => candidate.id === to)
     if (!ingredient) {
       return
     }
 
     const keeps = ingredient.measures.some(({ code }) => code === line.measure)
-    changeLine(line.id, (next) =>
-      Object.assign(next, keeps ? { ingredient: to } : { ...newLine(ingredient), id: line.id }),
-    )
+    changeLine(line.id, (next) => {
+      const { id, measure, amount, pins } = keeps ? next : { ...newLine(ingredient), id: line.id }
+      Object.assign(next, { id, ingredient: to, measure, amount, pins })
+    })
   }
 
   return { changeMeasure, changeIngredient }

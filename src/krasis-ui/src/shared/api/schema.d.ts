@@ -3150,7 +3150,7 @@ export interface components {
         AllergenTrace: {
             allergen: components["schemas"]["Allergen"];
             isTrace: boolean;
-            lines: unknown[];
+            lines: string[];
             from: string[];
         };
         BarDocument: {
@@ -3236,8 +3236,8 @@ export interface components {
         Caution: {
             code: string;
             message: string;
-            sizes: unknown[];
-            lines: unknown[];
+            sizes: string[];
+            lines: string[];
         };
         CellEdit: {
             line: string;
@@ -3327,22 +3327,22 @@ export interface components {
         CostFacts: {
             /**
              * Format: double
-             * @description In in the house's currency.
+             * @description In the house's currency.
              */
             ingredients: null | number;
             /**
              * Format: double
-             * @description In in the house's currency.
+             * @description In the house's currency.
              */
             cup: null | number;
             /**
              * Format: double
-             * @description In in the house's currency.
+             * @description In the house's currency.
              */
             total: null | number;
             /**
              * Format: double
-             * @description In in the house's currency.
+             * @description In the house's currency.
              */
             price: null | number;
             /**
@@ -3909,7 +3909,7 @@ export interface components {
             sweetness: null | number;
             /**
              * Format: double
-             * @description In in the house's currency.
+             * @description In the house's currency.
              */
             pricePerGram: null | number;
             contains: null | components["schemas"]["Allergen"][];

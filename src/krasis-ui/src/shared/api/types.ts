@@ -2,26 +2,57 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
-/** A document with every field there: what the interface works on once it has filled the gaps. */
-export type Complete<T> =
-  T extends Array<infer Item>
-    ? Array<Complete<Item>>
-    : T extends object
-      ? { [Key in keyof T]-?: Complete<NonNullable<T[Key]>> }
-      : T
-
+export type Advice = Schemas['Advice']
 export type BarView = Schemas['BarView']
 export type BuildDocument = Schemas['BuildDocument']
 export type BuildSheet = Schemas['BuildSheet']
 export type BuildSummary = Schemas['BuildSummary']
 export type BuildView = Schemas['BuildView']
+export type Caution = Schemas['Caution']
 export type CellEdit = Schemas['CellEdit']
 export type FieldProblem = Schemas['FieldProblem']
 export type Finding = Schemas['Finding']
 export type IngredientView = Schemas['IngredientView']
 export type Mend = Schemas['Mend']
+export type MeasureView = Schemas['MeasureView']
+export type Moment = Schemas['Moment']
 export type SheetLine = Schemas['SheetLine']
 export type SizeSheet = Schemas['SizeSheet']
 
-export type Draft = Complete<BuildDocument>
-export type DraftLine = Draft['lines'][number]
+type LineDocument = Schemas['LineDocument']
+
+/** What a line can be made of: a bought ingredient or a part of the house. */
+export interface Pourable {
+  id: string
+  name: string
+  kind: string
+  colour: string
+  measures: MeasureView[]
+}
+
+export interface DraftPin {
+  size: string
+  amount: number
+}
+
+/** A line with the gaps filled that the interface works on; everything else stays as it came. */
+export type DraftLine = Omit<LineDocument, 'id' | 'ingredient' | 'measure' | 'amount' | 'pins'> & {
+  id: string
+  ingredient: string
+  measure: string
+  amount: number
+  pins: DraftPin[]
+}
+
+/** A build with the gaps filled that the interface works on; everything else stays as it came. */
+export type Draft = Omit<
+  BuildDocument,
+  'name' | 'reserveMm' | 'sizes' | 'referenceSize' | 'school' | 'lines'
+> & {
+  name: string
+  reserveMm: number
+  sizes: string[]
+  referenceSize: string
+  school: string
+  lines: DraftLine[]
+}

@@ -28,6 +28,20 @@ const inside = computed(() => {
   return `${-low},0 ${low},0 ${high},${-height} ${high},${-above} ${-high},${-above} ${-high},${-height}`
 })
 
+/** What stands on top, rounded off where it ends; above the brim it keeps the brim's width. */
+const crown = computed(() => {
+  const { top } = props.size.drawing
+  if (!top) {
+    return null
+  }
+
+  const { height } = cup.value
+  const low = halfWidth(cup.value, Math.min(top.from, height))
+  const high = halfWidth(cup.value, Math.min(top.to, height))
+  const shoulder = top.from + (top.to - top.from) * 0.35
+  return `M${-low},${-top.from} L${-high},${-shoulder} Q${-high * 0.75},${-top.to} 0,${-top.to} Q${high * 0.75},${-top.to} ${high},${-shoulder} L${low},${-top.from} Z`
+})
+
 const runs = computed(() => {
   const { height } = cup.value
   return [-1, 1].map((side) => {
@@ -127,6 +141,7 @@ const reads = computed(() => {
         <path :d="run" class="run" :stroke="topColour" />
       </template>
     </template>
+    <path v-if="crown" :d="crown" :fill="size.drawing.top?.colour" class="top" />
     <path :d="outline" class="wall" :stroke-width="wall" />
     <g class="marks">
       <template v-for="mark in cup.graduations" :key="mark.volume">
@@ -214,6 +229,11 @@ const reads = computed(() => {
   fill-opacity: 0.72;
   stroke: #7ea4b1;
   stroke-width: 0.7;
+}
+
+.top {
+  stroke: var(--line-strong);
+  stroke-width: 0.8;
 }
 
 .heap {

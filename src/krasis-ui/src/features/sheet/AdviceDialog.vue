@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { computed, ref, watch } from 'vue'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { api, ask } from '@/shared/api/client'
+import type { Advice, CellEdit, Draft, SizeSheet } from '@/shared/api/types'
+
+const props = defineProps<{ draft: Draft; sizes: SizeSheet[] }>()
+const emit = defineEmits<{ take: [edits: CellEdit[]] }>()
+
+/** The id of the size on which advice is asked; null while none is. */
+const size = defineModel<string | null>('size', { required: true })
+
+const advice = ref<Advice[] | null>(null)
+const trouble = ref<string | null>(null)
+const name = computed(() => props.sizes.find((candidate) => candidate.size === size.value)?.name ?? '')
+const isOpen = computed({
+  get: () => size.value !== null,
+  set: (open) => {
+    if (!open) {
+      size.value = null
+    }
+  },
+})
+
+watch(size, async (asked) => {
+  advice.value = null
+  trouble.value = null
+  if (asked) {
+    try {
+      advice.value = await ask(api.POST('/api/advise', { body: { build: props.draft, size: asked } }))
+    } catch (error) {
+      trouble.value = ApiProblem.of(error).message
+    }
+  }
+})
+
+function take(edits: CellEdit[]): void {
+  emit('take', edits)
+  size.value = null
+}
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="isOpen"
+    modal
+    :header="`Ways to pour ${name}`"
+    :style="{ width: 'min(46rem, 94vw)' }"
+  >
+    <p class="soft">
+      What the bar can really pour, nearest to the reference first. What does not fit is left out.
+    </p>
+    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <p v-else-if="advice?.length === 0">Nothing near fits below the reserve. Use a larger cup or less ice.</p>
+    <ol v-else-if="advice" class="ways">
+      <li v-for="way in advice" :key="way.pour" data-test="advice">
+        <span>
+          <strong>{{ way.pour }}</strong>
+          <span class="soft reason">{{ way.reason }}</span>
+        </span>
+        <Button
+          v-if="way.edits.length > 0"
+          label="Take it"
+          outlined
+          data-test="take"
+          :aria-label="`Take ${way.pour}`"
+          @click="take(way.edits)"
+        />
+        <span v-else class="soft">as it is</span>
+      </li>
+    </ol>
+  </Dialog>
+</template>
+
+<style scoped>
+.ways {
+  display: grid;
+  gap: 0.5rem;
+  margin: 0.75rem 0 0;
+  padding-left: 1.4rem;
+}
+
+li::marker {
+  font-weight: 650;
+}
+
+li > * {
+  vertical-align: middle;
+}
+
+li {
+  border-top: 1px solid var(--line);
+  padding-top: 0.5rem;
+}
+
+li > span:first-child {
+  display: inline-block;
+  width: calc(100% - 7rem);
+}
+
+.reason {
+  display: block;
+}
+</style>

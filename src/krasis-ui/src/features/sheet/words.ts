@@ -1,0 +1,43 @@
+interface Choice {
+  code: string
+  name: string
+}
+
+/** How a drink is served. */
+export const serves: Choice[] = [
+  { code: 'hot', name: 'hot' },
+  { code: 'iced', name: 'iced' },
+  { code: 'layered', name: 'layered' },
+  { code: 'shaken', name: 'shaken' },
+  { code: 'blended', name: 'blended' },
+]
+
+/** How a line goes into the cup. */
+export const techniques: Choice[] = [
+  { code: 'pour', name: 'poured in' },
+  { code: 'stir', name: 'stirred in' },
+  { code: 'dissolve', name: 'dissolved hot first' },
+  { code: 'cool', name: 'cooled first' },
+  { code: 'steam', name: 'steamed' },
+  { code: 'foam', name: 'foamed cold' },
+  { code: 'float', name: 'poured slowly on top' },
+  { code: 'shake', name: 'shaken' },
+  { code: 'blend', name: 'blended' },
+  { code: 'wall', name: 'on the wall' },
+  { code: 'top', name: 'on top' },
+  { code: 'rim', name: 'on the rim' },
+  { code: 'dust', name: 'dusted' },
+  { code: 'torch', name: 'torched on top' },
+  { code: 'skewer', name: 'on a skewer' },
+]
+
+/** What a line follows from the reference size to another. */
+export const rules: Choice[] = [
+  { code: 'fixed', name: 'the same in every size' },
+  { code: 'ladder', name: 'one step a size' },
+  { code: 'cup', name: 'with the cup' },
+  { code: 'coffee', name: 'with the coffee' },
+  { code: 'sweetness', name: 'for sweetness' },
+  { code: 'rest', name: 'the rest of the cup' },
+  { code: 'share', name: 'a share' },
+]
