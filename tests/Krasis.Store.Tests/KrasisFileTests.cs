@@ -97,6 +97,50 @@ public sealed class KrasisFileTests : IDisposable
     }
 
     [Fact]
+    public void Brings_a_file_of_four_kinds_of_fact_up_to_date_with_all_that_is_in_it()
+    {
+        KrasisFile.Open(folder.File);
+        using (var connection = Connect())
+        {
+            connection.Execute(
+                """
+                DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0003%' OR ScriptName LIKE '%0004%';
+                DROP TABLE standard;
+                DROP TABLE bar_fact;
+                CREATE TABLE bar_fact (
+                    kind TEXT NOT NULL CHECK (kind IN ('cups', 'ingredients', 'dispensers', 'espresso', 'house')),
+                    id TEXT NOT NULL, position INTEGER NOT NULL, version INTEGER NOT NULL, document TEXT NOT NULL, PRIMARY KEY (kind, id)) STRICT;
+                INSERT INTO bar_fact VALUES ('cups', 'wren', 2, 5, '{"name":"Wren"}');
+                """);
+        }
+
+        var file = KrasisFile.Open(folder.File);
+
+        var cup = file.Read(session => session.Bar.List(FactKinds.Cups)).Single();
+        Assert.Equal(("wren", 5, "Wren"), (cup.Id, cup.Version, cup.Document.Name));
+        file.Write(session =>
+        {
+            session.Bar.Add(FactKinds.Parts, "p", new() { Name = "Part" });
+            return true;
+        });
+        Assert.Equal("Part", file.Read(session => session.Bar.List(FactKinds.Parts)).Single().Document.Name);
+    }
+
+    [Fact]
+    public void A_published_standard_can_neither_be_changed_nor_removed()
+    {
+        var file = KrasisFile.Open(folder.File);
+        file.Write(session => Add(session, "a"));
+        var numbers = Enumerable.Range(0, 2).Select(_ => file.Write(session => session.Standards.Add("a", new BuildDocument { Name = "a" }, new(), "why", DateTimeOffset.UnixEpoch))).ToList();
+
+        Assert.Equal([1, 2], numbers);
+        using var connection = Connect();
+        Assert.Contains("does not change", Assert.Throws<SqliteException>(() => connection.Execute("UPDATE standard SET reason = 'x'")).Message, StringComparison.Ordinal);
+        Assert.Contains("is kept", Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM standard")).Message, StringComparison.Ordinal);
+        Assert.Throws<SqliteException>(() => file.Write(session => session.Standards.Add("nobody", new BuildDocument(), new(), "", DateTimeOffset.UnixEpoch)));
+    }
+
+    [Fact]
     public void Refuses_a_folder_that_is_a_file()
     {
         File.WriteAllText(Path.Combine(folder.Root, "taken"), "");

@@ -50,7 +50,7 @@ const ingredientFields: Field[] = [
     label: 'Strength',
     kind: 'number',
     unit: '%',
-    applies: (entered) => entered['kind'] === 'coffee',
+    applies: (entered) => ['coffee', 'ice', 'powder'].includes(entered['kind'] ?? ''),
   },
   ...sugars.map((sugar): Field => ({
     key: `per100g.${sugar}`,

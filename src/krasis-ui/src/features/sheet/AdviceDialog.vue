@@ -77,27 +77,25 @@ function take(edits: CellEdit[]): void {
 <style scoped>
 .ways {
   display: grid;
-  gap: 0.5rem;
   margin: 0.75rem 0 0;
-  padding-left: 1.4rem;
-}
-
-li::marker {
-  font-weight: 650;
-}
-
-li > * {
-  vertical-align: middle;
+  padding: 0;
+  list-style: none;
+  counter-reset: way;
 }
 
 li {
+  display: grid;
+  grid-template-columns: 1.5rem 1fr auto;
+  gap: 0.5rem;
+  align-items: center;
+  padding: 0.5rem 0;
   border-top: 1px solid var(--line);
-  padding-top: 0.5rem;
+  counter-increment: way;
 }
 
-li > span:first-child {
-  display: inline-block;
-  width: calc(100% - 7rem);
+li::before {
+  content: counter(way);
+  color: var(--ink-soft);
 }
 
 .reason {

@@ -160,7 +160,8 @@ defineExpose({
           </th>
           <td v-for="cell in row.cells" :key="cell.size">
             <span class="figure">
-              <strong v-if="cell.value">{{ cell.value }}</strong>
+              <span v-if="cell.value && cell.isRemark" class="soft more">{{ cell.value }}</span>
+              <strong v-else-if="cell.value">{{ cell.value }}</strong>
               <span v-else class="soft">not known</span>
               <span v-if="cell.more" class="soft more">{{ cell.more }}</span>
             </span>

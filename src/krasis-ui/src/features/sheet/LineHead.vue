@@ -35,7 +35,7 @@ const others = computed(() =>
     .map(({ id, ingredient }) => ({ id, name: nameOf(ingredient) })),
 )
 
-/** What is special about the line, in words; empty for one that is poured and follows the build's school. */
+/** How the line goes in and, where it has a rule of its own, what it follows. */
 const says = computed(() => {
   const technique = techniques.find(({ code }) => code === (props.line.technique ?? 'pour'))
   const foam = takesFoam.value ? foamOptions.value.find(({ id }) => id === props.line.foam)?.name : undefined
@@ -43,9 +43,8 @@ const says = computed(() => {
   const of =
     props.line.scale?.by === 'share' ? props.lines.find(({ id }) => id === props.line.scale?.of) : undefined
   return [
-    technique && technique.code !== 'pour' ? `${technique.name}${foam ? ` to ${foam}` : ''}` : '',
+    technique ? `${technique.name}${foam ? ` to ${foam}` : ''}` : '',
     rule ? `${rule.name}${of ? ` of ${nameOf(of.ingredient)}` : ''}` : '',
-    props.line.note ?? '',
   ]
     .filter(Boolean)
     .join(' · ')
@@ -88,14 +87,6 @@ function putRule(by: string | null): void {
         />
         <span class="buttons">
           <Button
-            icon="pi pi-sliders-h"
-            text
-            severity="secondary"
-            :aria-expanded="isOpen"
-            :aria-label="`How ${name} goes in`"
-            @click="isOpen = !isOpen"
-          />
-          <Button
             icon="pi pi-arrow-up"
             text
             severity="secondary"
@@ -120,7 +111,17 @@ function putRule(by: string | null): void {
           />
         </span>
       </div>
-      <span v-if="says && !isOpen" class="soft says" data-test="says">{{ says }}</span>
+      <button
+        type="button"
+        class="says"
+        :aria-expanded="isOpen"
+        :aria-label="`How ${name} goes in: ${says}`"
+        data-test="says"
+        @click="isOpen = !isOpen"
+      >
+        {{ says }} <i :class="isOpen ? 'pi pi-angle-up' : 'pi pi-angle-down'" aria-hidden="true" />
+      </button>
+      <span v-if="line.note" class="soft note">{{ line.note }}</span>
       <div v-if="isOpen" class="how">
         <Select
           :model-value="line.technique ?? 'pour'"
@@ -238,7 +239,29 @@ function putRule(by: string | null): void {
 
 .says {
   display: block;
-  padding-left: 0.6rem;
+  min-height: 1.6rem;
+  padding: 0 0.6rem;
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  font: inherit;
+  font-size: 0.85rem;
+  text-align: left;
+  cursor: pointer;
+}
+
+.says:hover {
+  color: var(--ink);
+}
+
+.says i {
+  font-size: 0.75rem;
+}
+
+.note {
+  display: block;
+  padding: 0 0 0.3rem 0.6rem;
+  font-style: italic;
   font-size: 0.85rem;
 }
 

@@ -43,6 +43,8 @@ interface Figure {
   /** Null when it is not known. */
   value: string | null
   more?: string
+  /** Whether the value is a remark, and no figure to be read first. */
+  isRemark?: boolean
 }
 
 interface FigureRow {
@@ -58,7 +60,7 @@ function at(moment: Moment | undefined, size: SizeSheet): Figure {
 
   const parts = [
     size.iceMass > 0 ? `${reading(moment.melt, 'g')} melted` : '',
-    moment.strength === null ? '' : `${fixed(moment.strength, 2)} % strong`,
+    size.iceMass > 0 && moment.strength !== null ? `${fixed(moment.strength, 2)} % strong` : '',
   ]
   return {
     size: size.size,
@@ -87,6 +89,7 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
       ? [
           row('Rounding', 'to what the bar pours', (size) => ({
             size: size.size,
+            isRemark: true,
             value:
               size.rounding.says.replace(/^Rounding (makes it )?|\.$/g, '') ||
               (size.isReference ? 'as set' : 'none'),

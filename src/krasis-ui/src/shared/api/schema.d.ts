@@ -3280,21 +3280,21 @@ export interface components {
         };
         Composition: {
             /** Format: double */
-            energyKcal: null | number;
+            energyKcal?: null | number;
             /** Format: double */
-            fat: null | number;
+            fat?: null | number;
             /** Format: double */
-            saturates: null | number;
+            saturates?: null | number;
             /** Format: double */
-            carbohydrate: null | number;
+            carbohydrate?: null | number;
             /** Format: double */
-            sugars: null | number;
+            sugars?: null | number;
             /** Format: double */
-            protein: null | number;
+            protein?: null | number;
             /** Format: double */
-            salt: null | number;
+            salt?: null | number;
             /** Format: double */
-            caffeineMg: null | number;
+            caffeineMg?: null | number;
         };
         CompositionDocument: {
             /** Format: double */

@@ -122,7 +122,7 @@ const reads = computed(() => {
       class="reserve"
     />
     <text
-      v-if="labels && cup.height - cup.workingHeight >= 9 && !overfull"
+      v-if="labels && cup.height - cup.workingHeight >= 9 && !overfull && !crown"
       x="0"
       :y="-(cup.height + cup.workingHeight) / 2 + 2.4"
       text-anchor="middle"
