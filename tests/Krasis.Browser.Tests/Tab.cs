@@ -97,6 +97,7 @@ public sealed class Tab : IDisposable
     {
         var before = All("[data-test=line]").Count;
         Click("[data-test=add-line]");
+        Find(".p-select-filter").SendKeys(ingredient);
         ClickText(ingredient, "li[role=option]");
         Until("the new line", () => All("[data-test=line]").Count == before + 1 && CellsOf(referenceSize).Count == before + 1);
         EnterCell(before, referenceSize, text);

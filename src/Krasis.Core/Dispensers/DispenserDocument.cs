@@ -16,10 +16,10 @@ public sealed record DispenserDocument
     /// <summary>One of pump, bottle, scoop, spoon, jigger; pump when it is missing.</summary>
     public string? Kind { get; init; }
 
-    /// <summary>Measured yield per stroke, ml. Not needed where strokes were weighed.</summary>
+    /// <summary>Measured yield per stroke, ml. Not together with weighed strokes.</summary>
     public double? StrokeMl { get; init; }
 
-    /// <summary>The weights of strokes given one after another, g. They come before <see cref="StrokeMl"/>.</summary>
+    /// <summary>The weights of strokes given one after another, g. Not together with <see cref="StrokeMl"/>.</summary>
     public IReadOnlyList<double> StrokesGrams { get; init; } = [];
 
     /// <summary>What the maker says a stroke gives, ml.</summary>

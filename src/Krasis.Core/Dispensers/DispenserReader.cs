@@ -1,3 +1,4 @@
+using System.Globalization;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
@@ -28,6 +29,11 @@ public static class DispenserReader
         // Pumps of 5 to 25 ml are met at bars; a spoonful bottle or a dropper and a ladle are the ends taken.
         var weighed = document.StrokesGrams.Select((grams, i) => fields.Number($"strokesGrams[{i}]", grams, 0.05, 300, "g a stroke")).ToList();
         var stroke = weighed.Count > 0 ? 0 : fields.Number("strokeMl", document.StrokeMl, 0.1, 200, "ml a stroke");
+        if (weighed.Count > 0 && document.StrokeMl is not null)
+        {
+            fields.Report("strokeMl", document.StrokeMl.Value.ToString(CultureInfo.InvariantCulture), "The weighed strokes give the yield already.", "either strokes weighed in g or one stroke in ml, the other empty");
+        }
+
         var nominal = fields.Optional("nominalMl", document.NominalMl, 0.1, 200, "ml a stroke");
         return fields.Finish(() => new Dispenser(id, name, kind, new IngredientId(ingredient), Millilitres.From(stroke))
         {

@@ -42,6 +42,7 @@ public class MeasuredFactsTests
         { "strokeMl", Pump },
         { "strokesGrams[1]", Pump with { StrokesGrams = [9.8, 0] } },
         { "strokesGrams[0]", Pump with { StrokesGrams = [double.NaN] } },
+        { "strokeMl", Pump with { StrokeMl = 7, StrokesGrams = [9.8] } },
         { "nominalMl", Pump with { StrokeMl = 7, NominalMl = -7 } },
         { "kind", Pump with { StrokeMl = 7, Kind = "hose" } },
     };

@@ -230,6 +230,7 @@ async function deleteThis(): Promise<void> {
         option-value="id"
         :placeholder="isEmpty ? 'Add what goes in first…' : 'Add a line…'"
         filter
+        reset-filter-on-hide
         aria-label="Add a line"
         class="add"
         data-test="add-line"
