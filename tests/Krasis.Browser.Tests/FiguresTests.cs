@@ -1,0 +1,111 @@
+using System.Text.Json.Nodes;
+
+namespace Krasis.Browser.Tests;
+
+/// <summary>What the core computes of a drink, as the sheet shows it and lets it be changed.</summary>
+public sealed class FiguresTests : IDisposable
+{
+    private readonly KrasisProcess server = new(demo: true);
+    private readonly Tab tab;
+
+    public FiguresTests() => tab = new Tab(server.Address);
+
+    public void Dispose()
+    {
+        tab.Dispose();
+        server.Dispose();
+    }
+
+    [Fact]
+    public async Task The_band_shows_what_the_core_says_of_every_size()
+    {
+        Open("Hazelnut iced latte");
+        using var http = new HttpClient { BaseAddress = server.Address };
+        var builds = JsonNode.Parse(await http.GetStringAsync("/api/builds", TestContext.Current.CancellationToken))!.AsArray();
+        var sizes = builds.Single(build => (string?)build!["name"] == "Hazelnut iced latte")!["sheet"]!["sizes"]!.AsArray();
+
+        for (var i = 0; i < sizes.Count; i++)
+        {
+            var served = sizes[i]!["moments"]![0]!;
+            Assert.Equal(
+                $"0 °C {Number((double)served["melt"]!, 0)} g melted, {Number((double)served["strength"]!, 2)} % strong",
+                Band("At hand-over", i));
+            Assert.Contains("g melted", Band("After 20 min", i), StringComparison.Ordinal);
+            Assert.Equal($"{Number((double)sizes[i]!["nutrition"]!["caffeine"]!, 0)} mg", Band("Caffeine", i));
+            Assert.StartsWith($"{Number((double)sizes[i]!["cost"]!["total"]!, 2)} EUR", Band("Cost", i), StringComparison.Ordinal);
+        }
+    }
+
+    [Fact]
+    public void Advice_is_taken_and_undone()
+    {
+        Open("Hazelnut iced latte");
+        tab.UntilCell(1, "Sedge", "1");
+        tab.Click("[aria-label='Advise on Sedge']");
+        tab.Until("five ways", () => tab.All("[data-test=advice]").Count == 5);
+        tab.Click("[data-test=take]");
+        tab.UntilCell(1, "Sedge", "2");
+        tab.Until("the pin", () => tab.Has("button[aria-label='Unpin Lock espresso in Sedge']"));
+        tab.Click("button[aria-label=Undo]");
+        tab.UntilCell(1, "Sedge", "1");
+        Assert.Equal("Saved", tab.Status);
+    }
+
+    [Fact]
+    public void Hot_espresso_on_the_ice_is_told_and_mended_with_one_press()
+    {
+        Open("Hazelnut iced latte");
+        tab.Click("button[aria-label^='How Lock espresso goes in']");
+        tab.ChooseOption("[aria-label='Technique of Lock espresso']", "poured in");
+        tab.Until("the warning", () => tab.Has("[data-check=hot-on-the-ice]"));
+        Assert.Contains("watery", tab.Find("[data-check=hot-on-the-ice]").Text, StringComparison.Ordinal);
+        tab.Click("[data-check=hot-on-the-ice] [data-test=mend]");
+        tab.Until("the mend", () => !tab.Has("[data-check=hot-on-the-ice]"));
+        tab.Until("the words", () => tab.All("[data-test=says]")[1].Text.Contains("cooled first", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_line_is_poured_to_a_printed_line_and_a_contradiction_is_objected_to()
+    {
+        Open("Hazelnut iced latte");
+        tab.EnterCell(2, "Rush", "to the top line");
+        tab.Until("the milk", () => tab.Cell(2, "Rush") is not ("215" or "to the top line"));
+        tab.Until("the height", () => tab.Find("th[data-size=Rush] .fill text").Text == "105 mm");
+
+        tab.EnterCell(0, "Rush", "4 strokes = 100 ml");
+        tab.Until("the objection", () => tab.Script("return document.body.innerText")!.ToString()!.Contains("4 strokes is not 100 ml at this bar: it is 29.2 ml.", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task What_the_page_has_no_box_for_is_still_there_after_a_save()
+    {
+        Open("Orange peel mocha");
+        tab.EnterCell(3, "Plover", "160");
+        tab.UntilCell(3, "Plover", "160");
+        tab.Save();
+        using var http = new HttpClient { BaseAddress = server.Address };
+        var kept = JsonNode.Parse(await http.GetStringAsync($"/api{tab.Path}", TestContext.Current.CancellationToken))!["document"]!;
+
+        Assert.Equal(160, (double)kept["lines"]![3]!["amount"]!);
+        Assert.Equal(("Stir while it is hot: the sauce melts.", "swell", "fixed", 3), (
+            (string?)kept["lines"]![2]!["note"], (string?)kept["lines"]![3]!["foam"], (string?)kept["lines"]![5]!["scale"]!["by"], kept["prices"]!.AsArray().Count));
+
+        tab.Open("/bar");
+        tab.Type("[data-kind=cups] [data-fact=Plover] [data-field=waterGrams]", "392");
+        tab.Click("[data-fact=Plover] [data-test=keep]");
+        tab.Until("the change", () => !tab.Has("[data-fact=Plover] [data-test=keep]"));
+        var cup = JsonNode.Parse(await http.GetStringAsync("/api/bar", TestContext.Current.CancellationToken))!["cups"]![1]!["document"]!;
+        Assert.Equal((392, 390, 0.58), ((double)cup["waterGrams"]!, (double)cup["labelMl"]!, (double)cup["heatLossWattsPerKelvin"]!));
+    }
+
+    private static string Number(double value, int decimals) => value.ToString($"F{decimals}", System.Globalization.CultureInfo.InvariantCulture);
+
+    private string Band(string row, int size) => tab.All($"[data-band='{row}'] td")[size].Text.Replace("\n", " ", StringComparison.Ordinal).Trim();
+
+    private void Open(string name)
+    {
+        tab.Open("/");
+        tab.ClickText(name, "a");
+        tab.Until("the sheet", () => tab.Has("[data-band=Cost]"));
+    }
+}
