@@ -1,4 +1,4 @@
-import type { BuildSheet, Moment, SizeSheet } from '@/shared/api/types'
+import type { AllergenFacts, BuildSheet, Moment, SizeSheet } from '@/shared/api/types'
 import { decimal, fixed, reading } from '@/shared/format'
 
 /** How strong, how sweet and how milky each size is, and how far off the reference. */
@@ -69,6 +69,24 @@ function at(moment: Moment | undefined, size: SizeSheet): Figure {
   }
 }
 
+const allergenNames: Record<AllergenFacts['found'][number]['allergen'], string> = {
+  milk: 'milk',
+  eggs: 'eggs',
+  fish: 'fish',
+  crustaceans: 'crustaceans',
+  molluscs: 'molluscs',
+  treeNuts: 'tree nuts',
+  peanuts: 'peanuts',
+  wheat: 'wheat',
+  gluten: 'cereals with gluten',
+  soya: 'soya',
+  sesame: 'sesame',
+  celery: 'celery',
+  mustard: 'mustard',
+  sulphites: 'sulphites',
+  lupin: 'lupin',
+}
+
 const bands = { low: 'low', medium: 'medium', high: 'high' }
 
 /** What becomes of each size, what is in it and what it costs. */
@@ -112,6 +130,29 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
       value: nutrition.sugars === null ? null : reading(nutrition.sugars, 'g'),
       ...(nutrition.band ? { more: bands[nutrition.band] } : {}),
     })),
+    row('Allergens', 'never a promise of free from', ({ size, allergens }) => {
+      const names = (isTrace: boolean) =>
+        allergens.found
+          .filter((found) => found.isTrace === isTrace)
+          .map(({ allergen }) => allergenNames[allergen])
+      const parts = [
+        names(false).join(', '),
+        names(true).length > 0 ? `may have ${names(true).join(', ')}` : '',
+        allergens.unknown.length > 0 ? `not known: ${allergens.unknown.join(', ')}` : '',
+      ]
+      return { size, isRemark: true, value: parts.filter(Boolean).join('; ') || 'none on the labels' }
+    }),
+    ...(sheet.sizes.some((size) => size.milk)
+      ? [
+          row('Steamed in', 'and poured away', ({ size, milk }) => ({
+            size,
+            isRemark: true,
+            value: milk
+              ? `${milk.pitchers > 1 ? `${milk.pitchers} × ` : ''}${milk.pitcher}${milk.waste > 0 ? `, ${reading(milk.waste, 'ml')} of milk wasted` : ''}`
+              : 'nothing',
+          })),
+        ]
+      : []),
     row('Cost', 'with cup and lid', ({ size, cost }) => ({
       size,
       value: cost.total === null ? null : money(cost.total),

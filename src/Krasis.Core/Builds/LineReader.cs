@@ -1,0 +1,127 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Ingredients;
+using Krasis.Core.Input;
+using Krasis.Core.Measures;
+using Krasis.Core.Milk;
+using Krasis.Core.Scaling;
+using Krasis.Core.Vessels;
+
+namespace Krasis.Core.Builds;
+
+/// <summary>Reads the lines of builds.</summary>
+internal static class LineReader
+{
+    /// <summary>Reads one line.</summary>
+    /// <param name="line">The document.</param>
+    /// <param name="build">The build that it is in, for its sizes.</param>
+    /// <param name="bar">The bar that is to pour it.</param>
+    /// <param name="path">Where it stands, for the problems' fields.</param>
+    public static Reading<BuildLine> Read(LineDocument line, BuildDocument build, BarFacts bar, string path)
+    {
+        var fields = new FieldReader(path);
+        var id = fields.Id("id", line.Id);
+        var ingredient = bar.Find(new IngredientId(line.Ingredient ?? ""));
+        if (ingredient is null)
+        {
+            fields.Report("ingredient", line.Ingredient, line.Ingredient is null ? "No ingredient is chosen." : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.", "the id of an ingredient of the bar");
+        }
+
+        var measure = Measure.Find(line.Measure);
+        if (measure is null)
+        {
+            fields.Report("measure", line.Measure, line.Measure is null ? "No measure is chosen." : $"'{Problem.Shorten(line.Measure)}' is not a measure.", string.Join(", ", Measure.All.Select(known => known.Code)));
+        }
+        else if (ingredient is not null && Dosing.Refusal(ingredient, measure, bar) is { } refusal)
+        {
+            fields.Report("measure", measure.Code, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Code)));
+        }
+
+        // A wrong measure is told once; the amounts are still read, in the widest bounds there are.
+        var unit = measure ?? Measure.Millilitre;
+        var set = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
+        var pins = ReadPins(line.Pins, "pins", build, unit, fields);
+        var technique = fields.OptionalWord<Technique>("technique", line.Technique) ?? Technique.Pour;
+        var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
+        if (foam is { } level && bar.Find(level) is null)
+        {
+            fields.Report("foam", line.Foam, $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.", "the id of a foam level of the bar");
+        }
+
+        var rule = ReadRule(line.Scale, build, unit, fields);
+        var stated = ReadStated(line.Stated, ingredient, bar, fields);
+        _ = fields.Note("note", line.Note, 1000);
+        return fields.Finish(() => new BuildLine(new LineId(id), ingredient!.Id, set, pins)
+        {
+            Technique = technique,
+            Foam = foam,
+            Rule = rule,
+            Stated = stated,
+        });
+    }
+
+    private static LineRule? ReadRule(ScaleDocument? scale, BuildDocument build, Measure measure, FieldReader fields)
+    {
+        if (scale is null)
+        {
+            return null;
+        }
+
+        var by = fields.Word("scale.by", scale.By, ScaleBy.Cup);
+        if (by == ScaleBy.Share)
+        {
+            return new LineRule(by) { Of = new LineId(fields.Id("scale.of", scale.Of)) };
+        }
+
+        var ladder = ReadPins(scale.Ladder, "scale.ladder", build, measure, fields);
+        return new LineRule(by) { Ladder = ladder.ToDictionary(step => step.Key, step => step.Value.Amount) };
+    }
+
+    private static Quantity? ReadStated(string? text, Ingredient? ingredient, BarFacts bar, FieldReader fields)
+    {
+        if (string.IsNullOrWhiteSpace(text))
+        {
+            return null;
+        }
+
+        var reading = QuantityText.Read(text, Measure.Millilitre, ingredient is null ? null : Dosing.MeasuresFor(ingredient, bar));
+        if (!reading.IsRead)
+        {
+            fields.Take(reading.Problems.Select(problem => problem with { Field = fields.Path("stated") }));
+            return null;
+        }
+
+        if (ingredient is not null && Dosing.Refusal(ingredient, reading.Value.Measure, bar) is { } refusal)
+        {
+            fields.Report("stated", text, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Symbol)));
+            return null;
+        }
+
+        return reading.Value;
+    }
+
+    private static Dictionary<CupId, Quantity> ReadPins(IReadOnlyList<PinDocument> given, string field, BuildDocument build, Measure measure, FieldReader fields)
+    {
+        var pins = new Dictionary<CupId, Quantity>();
+        for (var i = 0; i < given.Count; i++)
+        {
+            // A list in a request may hold nulls, whatever its type says.
+            var pin = given[i] ?? new PinDocument();
+            var size = pin.Size ?? "";
+            var amount = fields.Number($"{field}[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
+            if (size == build.ReferenceSize)
+            {
+                fields.Report($"{field}[{i}].size", size, "The reference size is set, not pinned.", "another of the build's sizes");
+            }
+            else if (!build.Sizes.Contains(size))
+            {
+                fields.Report($"{field}[{i}].size", size, "The build has no such size.", "one of the build's sizes");
+            }
+            else if (!pins.TryAdd(new CupId(size), new Quantity(amount, measure)))
+            {
+                fields.Report($"{field}[{i}].size", size, "The size is pinned twice.", "one pin a size");
+            }
+        }
+
+        return pins;
+    }
+}
