@@ -15,6 +15,16 @@ using (var tab = new Tab(server.Address, 1280, 800))
     OpenBuild(tab, "Hazelnut iced latte");
     tab.Picture(Path.Combine(folder, "sheet-iced.png"));
 
+    OpenBuild(tab, "Ginger-pear tide");
+    tab.Until("the band", () => tab.Has("[data-band=Cost]"));
+    tab.Script("document.querySelector('[data-band=Strength]').scrollIntoView({ block: 'start' })");
+    tab.Picture(Path.Combine(folder, "band.png"));
+
+    OpenBuild(tab, "Hazelnut iced latte");
+    tab.Click("[aria-label='Advise on Sedge']");
+    tab.Find("[data-test=advice]");
+    tab.Picture(Path.Combine(folder, "advice.png"));
+
     tab.Open("/bar").Find("[data-fact=Wren]");
     tab.Picture(Path.Combine(folder, "bar.png"));
 }
