@@ -47,7 +47,10 @@ internal sealed class Settler
             switch (lines[i].Rule.By)
             {
                 case ScaleBy.Fixed:
-                    state.Pour(i, set[i], lines[i].Step);
+                    Say(state, i, set[i]);
+                    break;
+                case ScaleBy.Ladder when lines[i].Rule.Ladder.TryGetValue(size.Cup.Id, out var said):
+                    Say(state, i, said);
                     break;
                 case ScaleBy.Ladder:
                     state.Pour(i, OnLadder(i, size), lines[i].Step);
@@ -69,13 +72,15 @@ internal sealed class Settler
 
     private static double? Amount(double value) => double.IsFinite(value) ? value : null;
 
+    // What the lead has said is poured as it is said, to the gram; a count only in what the bar gives.
+    private void Say(State state, int i, double amount)
+    {
+        var isCount = lines[i].Line.Set.Measure.Kind is Measures.MeasureKind.Shot or Measures.MeasureKind.Stroke or Measures.MeasureKind.Piece;
+        state.Pour(i, amount, isCount ? lines[i].Step : null);
+    }
+
     private double OnLadder(int i, ScaledSize size)
     {
-        if (lines[i].Rule.Ladder.TryGetValue(size.Cup.Id, out var said))
-        {
-            return said;
-        }
-
         // A rung is a whole shot or stroke, or the bar's step of what is poured by eye; the smallest size gets at least one.
         var rung = lines[i].Step < 1 && lines[i].Line.Set.Measure.Kind is Measures.MeasureKind.Shot or Measures.MeasureKind.Stroke ? 1 : lines[i].Step;
         return set[i] == 0 ? 0 : Math.Max(Math.Min(rung, set[i]), set[i] + (size.Growth.Steps * rung));
@@ -286,9 +291,9 @@ internal sealed class Settler
             (Exact[i], Poured[i], Origins[i], IsDone[i]) = (amount, amount, Origin.Pinned, true);
         }
 
-        public void Pour(int i, double exact, double step)
+        public void Pour(int i, double exact, double? step)
         {
-            (Exact[i], Poured[i], Origins[i], IsDone[i]) = (exact, BarRounding.Round(exact, step), Origin.Scaled, true);
+            (Exact[i], Poured[i], Origins[i], IsDone[i]) = (exact, step is { } rounded ? BarRounding.Round(exact, rounded) : exact, Origin.Scaled, true);
         }
 
         public void PourDown(int i, double step)

@@ -12,7 +12,7 @@ public class MeltTests
     private static readonly Gen<HeatContent> Contents = Gen.Select(Gen.Double[1, 600], Gen.Double[2.5, 4.2], Gen.Double[0, 90], Gen.Double[0, 400], Gen.Double[-20, 0])
         .Select((mass, heat, celsius, ice, cold) => new HeatContent(mass * heat * celsius, mass * heat, ice, ice * 2.1 * -cold));
 
-    // Source: worked value of the trade's handbook; 40 g of water at 70 °C: 40 × 4.18 × 70 ÷ 333.5.
+    // Source: worked example, common practice; 40 g of water at 70 °C: 40 × 4.18 × 70 ÷ 333.5.
     [Fact]
     public void Forty_grams_at_seventy_degrees_melt_thirty_five_of_ice() =>
         Assert.Equal(35.1, new HeatContent(40 * 4.18 * 70, 40 * 4.18, 200, 0).Potential, 0.05);

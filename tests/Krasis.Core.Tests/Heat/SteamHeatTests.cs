@@ -23,7 +23,7 @@ public class SteamHeatTests
     public void Water_holds_as_much_heat_as_IAPWS_says(double celsius, double enthalpy) =>
         Assert.Equal(enthalpy, SteamHeat.Water * celsius, enthalpy * 2e-3);
 
-    // Source: worked value of the trade's handbook, 18.4 g or 9.2 % into 200 g from 5 to 62 °C with steam of 110 °C.
+    // Source: worked example, common practice, 18.4 g or 9.2 % into 200 g from 5 to 62 °C with steam of 110 °C.
     [Fact]
     public void Two_hundred_grams_of_milk_take_up_eighteen_of_steam()
     {

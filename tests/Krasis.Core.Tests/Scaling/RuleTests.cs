@@ -56,6 +56,16 @@ public class RuleTests
     }
 
     [Fact]
+    public void What_the_lead_has_said_to_the_gram_is_poured_to_the_gram()
+    {
+        var ladder = new ScaleDocument { By = "ladder", Ladder = [new() { Size = "s", Amount = 7.5 }] };
+        var sheet = FullBar.Mix(TestBar.Build(TestBar.Line("sauce", 12.5, "g") with { Scale = ladder }, TestBar.Line("whip", 2.4, "g") with { Scale = new() { By = "fixed" } }));
+
+        Assert.Equal([7.5, 12.5, 14], Row(sheet, "sauce"));
+        Assert.Equal([2.4, 2.4, 2.4], Row(sheet, "whip"));
+    }
+
+    [Fact]
     public void A_line_with_the_coffee_follows_what_the_bar_pours_of_it()
     {
         var sheet = FullBar.Mix(Latte with

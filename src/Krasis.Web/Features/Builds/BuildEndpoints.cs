@@ -1,4 +1,3 @@
-using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Mixing;
 using Krasis.Store;
@@ -35,19 +34,15 @@ public static class BuildEndpoints
     private static Ok<IReadOnlyList<BuildSummary>> Summaries(KrasisFile file, DateOnly today, Func<Session, IReadOnlyList<StoredBuild>> list)
     {
         var (bar, builds) = file.Read(session => (session.Bar.Facts(), list(session)));
-        return TypedResults.Ok<IReadOnlyList<BuildSummary>>([.. builds.Select(build => Summarise(build, bar, today))]);
-    }
-
-    private static BuildSummary Summarise(StoredBuild stored, BarFacts bar, DateOnly today)
-    {
-        var reading = BuildReader.Read(stored.Document, bar);
-        return new BuildSummary(
-            stored.Id,
-            ETags.Of(stored.Version),
-            stored.UpdatedAt,
-            stored.Document.Name ?? "",
-            reading.IsRead ? Mixer.Mix(reading.Value, bar, today) : null,
-            reading.IsRead ? null : reading.Problems[0].Message);
+        var readings = builds.Select(build => BuildReader.Read(build.Document, bar)).ToList();
+        var sheets = new Queue<BuildSheet>(Recompute.All([.. readings.Where(reading => reading.IsRead).Select(reading => reading.Value)], bar, sheet => sheet, today));
+        return TypedResults.Ok<IReadOnlyList<BuildSummary>>([.. builds.Zip(readings, (build, reading) => new BuildSummary(
+            build.Id,
+            ETags.Of(build.Version),
+            build.UpdatedAt,
+            build.Document.Name ?? "",
+            reading.IsRead ? sheets.Dequeue() : null,
+            reading.IsRead ? null : reading.Problems[0].Message))]);
     }
 
     private static Ok<BuildDocument> Blank(KrasisFile file) =>
