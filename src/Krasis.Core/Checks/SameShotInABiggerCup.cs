@@ -23,7 +23,7 @@ internal sealed class SameShotInABiggerCup : ICheck
             Severity.Warning,
             size.Size,
             null,
-            $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Drift.Strength!.Value, "weaker", "stronger")}, and sold as the same drink. {(mend is null ? "Give it more coffee." : $"{mend.Label}.")}",
+            $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Drift.Strength!.Value, "weaker", "stronger", setting.Bar.House.AllowedStrengthDrift)}, and sold as the same drink. {(mend is null ? "Give it more coffee." : $"{mend.Label}.")}",
             mend);
     }
 

@@ -17,21 +17,26 @@ internal sealed class TasteDrift : ICheck
         var house = setting.Bar.House;
         if (IsBeyond(size.Drift.Strength, house.AllowedStrengthDrift) && !SameShotInABiggerCup.Is(setting, size, worked))
         {
-            yield return Found(setting, size, worked, true, $"{By(size.Drift.Strength!.Value, "weaker", "stronger")} than the reference size ({size.Taste.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", house.AllowedStrengthDrift, "the coffee or the milk");
+            yield return Found(setting, size, worked, true, $"{By(size.Drift.Strength!.Value, "weaker", "stronger", house.AllowedStrengthDrift)} than the reference size ({size.Taste.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", house.AllowedStrengthDrift, "the coffee or the milk");
         }
 
         if (IsBeyond(size.Drift.Sweetness, house.AllowedSweetnessDrift))
         {
-            yield return Found(setting, size, worked, false, $"{By(size.Drift.Sweetness!.Value, "less sweet", "sweeter")} than the reference size ({size.Taste.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", house.AllowedSweetnessDrift, "the flavour or the milk");
+            yield return Found(setting, size, worked, false, $"{By(size.Drift.Sweetness!.Value, "less sweet", "sweeter", house.AllowedSweetnessDrift)} than the reference size ({size.Taste.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", house.AllowedSweetnessDrift, "the flavour or the milk");
         }
     }
 
     /// <summary>Whether a drift is further off than allowed.</summary>
     public static bool IsBeyond(Percent? drift, Percent allowed) => drift is { } found && Math.Abs(found.Value) > allowed.Value;
 
-    /// <summary>A drift in words, such as "24 % weaker".</summary>
-    public static string By(Percent drift, string less, string more) =>
-        $"{Math.Abs(drift.Value).ToString("0", CultureInfo.InvariantCulture)} % {(drift.Value < 0 ? less : more)}";
+    /// <summary>A drift in words, such as "24 % weaker"; with a decimal where whole numbers would say that it is just what is
+    /// allowed.</summary>
+    public static string By(Percent drift, string less, string more, Percent allowed)
+    {
+        var by = Math.Abs(drift.Value);
+        var format = Math.Round(by) == Math.Round(allowed.Value) ? "0.0" : "0";
+        return $"{by.ToString(format, CultureInfo.InvariantCulture)} % {(drift.Value < 0 ? less : more)}";
+    }
 
     private static Finding Found(Setting setting, SizeSheet size, WorkedSize worked, bool strength, string what, Percent allowed, string pin)
     {

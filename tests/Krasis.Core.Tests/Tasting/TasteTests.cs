@@ -120,6 +120,15 @@ public class TasteTests
         Assert.Equal(isTold, Mix(build).Findings.Any(finding => finding.Check == TasteDrift.Name && finding.Message.Contains("weaker", StringComparison.Ordinal)));
     }
 
+    [Fact]
+    public void A_drift_just_beyond_what_is_allowed_does_not_read_as_allowed()
+    {
+        var wanted = 20.0 / 140 * (1 - (15.3 / 100));
+        var build = TestBar.Build(TestBar.Line("espresso", 20, "g", ("l", 21)), TestBar.Line("milk", 120, "g", ("l", (21 / wanted) - 21))) with { Sizes = ["m", "l"] };
+
+        Assert.Contains(Mix(build).Findings, finding => finding.Message.StartsWith("Large is 15.3 % weaker than the reference size", StringComparison.Ordinal));
+    }
+
     [Theory]
     [InlineData("per100g.sucrose", 101.0)]
     [InlineData("per100g.sucrose", -1.0)]
