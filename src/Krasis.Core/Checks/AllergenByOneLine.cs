@@ -27,7 +27,7 @@ internal sealed class AllergenByOneLine : ICheck
                     Severity.Note,
                     size.Size,
                     line.Line.Id,
-                    $"{size.Name}: only {line.Ingredient.Name} brings in {AllergenLists.Say(found.Allergen)}. Shared equipment still carries traces.",
+                    $"{size.Name}: only {line.Ingredient.Name} brings in {found.Name}. Shared equipment still carries traces.",
                     line.IsOnTop ? Mend.Lines($"Leave {line.Ingredient.Name} out", new LineChange(line.Line.Id, LineField.Remove, null)) : null);
             }
         }

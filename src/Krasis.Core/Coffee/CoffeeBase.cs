@@ -30,7 +30,4 @@ public sealed record CoffeeBase(
 
     /// <summary>Coffee solids in what is served: coffee × extraction ÷ yield; null when the extraction is not known.</summary>
     public Percent? Strength => Extraction is { } share ? Percent.From(Coffee / Yield * share.Value) : null;
-
-    /// <summary>Coffee to a litre of water, g: brewed coffee is 55 ± 10 % (SCA Golden Cup, from memory).</summary>
-    public double GramsPerLitre => Coffee / Water * 1000;
 }

@@ -44,7 +44,13 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
             unknown);
 
         AllergenTrace Trace(Allergen allergen, bool isTrace, List<int> lines) => new(
-            allergen, isTrace, [.. lines.Select(i => size.Lines[i].Line.Id)], [.. lines.Select(i => size.Lines[i].Ingredient.Name)]);
+            allergen,
+            AllergenLists.Say(allergen),
+            AllergenLists.UsNine.Contains(allergen),
+            AllergenLists.EuFourteen.Contains(allergen),
+            isTrace,
+            [.. lines.Select(i => size.Lines[i].Line.Id)],
+            [.. lines.Select(i => size.Lines[i].Ingredient.Name)]);
 
         static void Note(SortedDictionary<Allergen, List<int>> found, IReadOnlySet<Allergen> allergens, int line)
         {

@@ -42,7 +42,6 @@ public sealed class LineFacts
             _ => (recipe?.CupTemperature ?? Ingredient.ServedAt).Value,
         };
         Capacity = Ingredient.SpecificHeat.Value;
-        HasIceWithCoffee = IsIce && Ingredient.Strength is { Value: > 0 };
         ShotsPerPull = line.Set.Measure.Kind == MeasureKind.Shot ? recipe?.ShotsPerPull ?? 0 : 0;
         Dose = recipe?.Dose.Value ?? 0;
         Yield = recipe?.Yield.Value ?? 0;
@@ -73,9 +72,6 @@ public sealed class LineFacts
 
     /// <summary>Whether it is ice in the drink.</summary>
     public bool IsIce { get; }
-
-    /// <summary>Whether it is ice with coffee in it, which does not dilute to nothing.</summary>
-    public bool HasIceWithCoffee { get; }
 
     /// <summary>Coffee solids in a gram, g; null when not known.</summary>
     public double? Solids { get; }

@@ -99,7 +99,6 @@ public class MeasuredFactsTests
 
         Assert.Equal(12 / 880.0 * 100, CoffeeBaseReader.Read(brew).Value.Strength!.Value.Value, 1e-9);
         Assert.Equal(6 / 880.0 * 100, CoffeeBaseReader.Read(brew with { DilutionParts = 1 }).Value.Strength!.Value.Value, 1e-9);
-        Assert.Equal(60, CoffeeBaseReader.Read(brew).Value.GramsPerLitre, 1e-9);
     }
 
     [Fact]

@@ -118,6 +118,8 @@ public class NutritionTests
 
         Assert.Equal([(Allergen.Milk, false), (Allergen.Gluten, false)], size.Allergens.Found.Select(found => (found.Allergen, found.IsTrace)));
         Assert.Equal(["milk", "whip"], size.Allergens.Found[0].Lines.Select(line => line.Value));
+        Assert.Equal((true, true), (size.Allergens.Found[0].IsUsNine, size.Allergens.Found[0].IsEuFourteen));
+        Assert.Equal(("cereals with gluten", false, true), (size.Allergens.Found[1].Name, size.Allergens.Found[1].IsUsNine, size.Allergens.Found[1].IsEuFourteen));
         Assert.Equal(["Smoke"], size.Allergens.Unknown);
     }
 

@@ -1,4 +1,4 @@
-import type { AllergenFacts, BuildSheet, Moment, SizeSheet } from '@/shared/api/types'
+import type { BuildSheet, Moment, SizeSheet } from '@/shared/api/types'
 import { decimal, fixed, reading } from '@/shared/format'
 
 /** How strong, how sweet and how milky each size is, and how far off the reference. */
@@ -69,24 +69,6 @@ function at(moment: Moment | undefined, size: SizeSheet): Figure {
   }
 }
 
-const allergenNames: Record<AllergenFacts['found'][number]['allergen'], string> = {
-  milk: 'milk',
-  eggs: 'eggs',
-  fish: 'fish',
-  crustaceans: 'crustaceans',
-  molluscs: 'molluscs',
-  treeNuts: 'tree nuts',
-  peanuts: 'peanuts',
-  wheat: 'wheat',
-  gluten: 'cereals with gluten',
-  soya: 'soya',
-  sesame: 'sesame',
-  celery: 'celery',
-  mustard: 'mustard',
-  sulphites: 'sulphites',
-  lupin: 'lupin',
-}
-
 const bands = { low: 'low', medium: 'medium', high: 'high' }
 
 /** What becomes of each size, what is in it and what it costs. */
@@ -132,9 +114,7 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
     })),
     row('Allergens', 'never a promise of free from', ({ size, allergens }) => {
       const names = (isTrace: boolean) =>
-        allergens.found
-          .filter((found) => found.isTrace === isTrace)
-          .map(({ allergen }) => allergenNames[allergen])
+        allergens.found.filter((found) => found.isTrace === isTrace).map(({ name }) => name)
       const parts = [
         names(false).join(', '),
         names(true).length > 0 ? `may have ${names(true).join(', ')}` : '',

@@ -3149,6 +3149,9 @@ export interface components {
         };
         AllergenTrace: {
             allergen: components["schemas"]["Allergen"];
+            name: string;
+            isUsNine: boolean;
+            isEuFourteen: boolean;
             isTrace: boolean;
             lines: string[];
             from: string[];

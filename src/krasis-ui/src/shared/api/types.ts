@@ -3,7 +3,6 @@ import type { components } from './schema'
 type Schemas = components['schemas']
 
 export type Advice = Schemas['Advice']
-export type AllergenFacts = Schemas['AllergenFacts']
 export type BarView = Schemas['BarView']
 export type BuildDocument = Schemas['BuildDocument']
 export type BuildSheet = Schemas['BuildSheet']
