@@ -71,6 +71,21 @@ public sealed class AccessTests : IDisposable
             tab.Until("the sheet", () => tab.Has("[data-test=finding]"));
         }
         );
+        yield return ("how a line goes in", () =>
+        {
+            tab.Open("/").ClickText("Ginger-pear tide", "a");
+            tab.Click("button[aria-label^='How Farm milk goes in']");
+            tab.Find("[aria-label='Technique of Farm milk']");
+        }
+        );
+        yield return ("advice", () =>
+        {
+            tab.Open("/").ClickText("Hazelnut iced latte", "a");
+            tab.Click("[aria-label='Advise on Sedge']");
+            tab.Find("[data-test=advice]");
+            tab.Until("the dialog to stand still", () => (bool)tab.Script("return document.getAnimations().every(animation => animation.playState !== 'running')")!);
+        }
+        );
         yield return ("new build", () => tab.Open("/builds/new").Find("th[data-size]"));
         yield return ("bar", () => tab.Open("/bar").Find("[data-fact=Wren]"));
     }

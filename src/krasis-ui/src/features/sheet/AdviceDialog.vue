@@ -65,7 +65,7 @@ function take(edits: CellEdit[]): void {
           label="Take it"
           outlined
           data-test="take"
-          :aria-label="`Take ${way.pour}`"
+          :aria-label="`Take it: ${way.pour}`"
           @click="take(way.edits)"
         />
         <span v-else class="soft">as it is</span>
