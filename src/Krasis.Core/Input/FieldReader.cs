@@ -64,15 +64,15 @@ public sealed class FieldReader(string root = "")
     public T Word<T>(string field, string? value, T fallback)
         where T : struct, Enum
     {
-        foreach (var name in Enum.GetNames<T>())
+        foreach (var choice in Enum.GetValues<T>())
         {
-            if (string.Equals(JsonWord(name), value, StringComparison.Ordinal))
+            if (string.Equals(Choice.Word(choice), value, StringComparison.Ordinal))
             {
-                return Enum.Parse<T>(name);
+                return choice;
             }
         }
 
-        Report(field, value, value is null ? "Nothing is chosen." : $"'{Problem.Shorten(value)}' is not one of the choices.", string.Join(", ", Enum.GetNames<T>().Select(JsonWord)));
+        Report(field, value, value is null ? "Nothing is chosen." : $"'{Problem.Shorten(value)}' is not one of the choices.", string.Join(", ", Enum.GetValues<T>().Select(Choice.Word)));
         return fallback;
     }
 
@@ -135,8 +135,6 @@ public sealed class FieldReader(string root = "")
 
     /// <summary>The full path of a field of this document.</summary>
     public string Path(string field) => root.Length == 0 ? field : field.Length == 0 ? root : $"{root}.{field}";
-
-    private static string JsonWord(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 
     private static string Say(double number) =>
         number.ToString(Math.Abs(number) < 1e9 ? "0.####" : "0.###E+0", CultureInfo.InvariantCulture);

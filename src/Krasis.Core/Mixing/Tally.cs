@@ -132,6 +132,16 @@ internal struct Tally
         Heat = Heat with { LiquidHeat = Heat.LiquidHeat + (capacity * line.Temperature), LiquidCapacity = Heat.LiquidCapacity + capacity };
     }
 
+    /// <summary>The cup's room with so many times the liquid of another in it: enough to ask how full it is, and no more.</summary>
+    public readonly Tally WithLiquidOf(Tally other, double times)
+    {
+        var sum = this;
+        sum.LiquidMass += times * other.LiquidMass;
+        sum.LiquidVolume += times * other.LiquidVolume;
+        sum.Air += times * other.Air;
+        return sum;
+    }
+
     /// <summary>Strength as a share, once so much of the ice has melted.</summary>
     public readonly double StrengthWith(double melt) => (Solids + IceShare(IceSolids, melt)) / (LiquidMass + melt);
 

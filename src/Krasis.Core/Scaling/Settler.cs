@@ -229,18 +229,10 @@ internal sealed class Settler
         for (var i = 0; i < 100; i++)
         {
             var middle = (low + high) / 2;
-            (low, high) = OccupiedWith(middle) <= target ? (middle, high) : (low, middle);
+            (low, high) = others.WithLiquidOf(filling, middle).Occupied <= target ? (middle, high) : (low, middle);
         }
 
         Scale(state, ScaleBy.Rest, low);
-
-        double OccupiedWith(double factor)
-        {
-            var liquid = others.LiquidVolume + (factor * filling.LiquidVolume);
-            var mass = others.LiquidMass + (factor * filling.LiquidMass);
-            var displaced = liquid > 1e-6 && !isBlended ? others.IceMass * liquid / mass : others.IceMass / Ice.IceFacts.Density.Value;
-            return Math.Max(liquid + others.Air + (factor * filling.Air) + displaced, isBlended ? 0 : others.IceHeap);
-        }
     }
 
     private void Scale(State state, ScaleBy by, double factor)

@@ -90,9 +90,7 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
           row('Rounding', 'to what the bar pours', (size) => ({
             size: size.size,
             isRemark: true,
-            value:
-              size.rounding.says.replace(/^Rounding (makes it )?|\.$/g, '') ||
-              (size.isReference ? 'as set' : 'none'),
+            value: size.rounding.says || (size.isReference ? 'as set' : 'none'),
           })),
         ]
       : []),
