@@ -4,6 +4,7 @@ using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Milk;
 using Krasis.Core.Parts;
+using Krasis.Core.Stations;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Bar;
@@ -35,6 +36,9 @@ public sealed record BarDocument
 
     /// <summary>What the house makes for its drinks.</summary>
     public IReadOnlyList<PartDocument> Parts { get; init; } = [];
+
+    /// <summary>The stations, the one where standards are set first; none where the bar is a single place.</summary>
+    public IReadOnlyList<StationDocument> Stations { get; init; } = [];
 
     /// <summary>The house rules.</summary>
     public HouseDocument House { get; init; } = new();

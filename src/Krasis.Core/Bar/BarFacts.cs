@@ -3,12 +3,14 @@ using Krasis.Core.Dispensers;
 using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Milk;
+using Krasis.Core.Stations;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Bar;
 
 /// <summary>The measured facts of one bar, which belong together: every dispenser and every espresso recipe is for an
-/// ingredient that is here. Made by <see cref="BarReader"/>.</summary>
+/// ingredient that is here. Seen from one of its stations, whose pumps and recipes are found. Made by
+/// <see cref="BarReader"/>.</summary>
 public sealed class BarFacts
 {
     private readonly Dictionary<CupId, Cup> cups;
@@ -16,6 +18,7 @@ public sealed class BarFacts
     private readonly Dictionary<IngredientId, Dispenser> dispensers;
     private readonly Dictionary<IngredientId, EspressoRecipe> espresso;
     private readonly Dictionary<IngredientId, CoffeeBase> coffees;
+    private readonly IReadOnlyList<EspressoRecipe> recipes;
 
     internal BarFacts(
         IReadOnlyList<Cup> cups,
@@ -25,8 +28,12 @@ public sealed class BarFacts
         IReadOnlyList<CoffeeBase> coffees,
         IReadOnlyList<FoamLevel> foams,
         IReadOnlyList<Pitcher> pitchers,
+        IReadOnlyList<Station> stations,
         HouseRules house)
     {
+        Stations = stations;
+        Station = stations.Count > 0 ? stations[0] : null;
+        recipes = espresso;
         Foams = foams;
         Pitchers = pitchers;
         Dispensers = dispensers;
@@ -35,15 +42,42 @@ public sealed class BarFacts
         House = house;
         this.cups = cups.ToDictionary(cup => cup.Id);
         this.ingredients = ingredients.ToDictionary(ingredient => ingredient.Id);
-        this.dispensers = dispensers.ToDictionary(dispenser => dispenser.Holds);
-        this.espresso = espresso.ToDictionary(recipe => recipe.Makes);
+        this.dispensers = Here(dispensers, Station, dispenser => dispenser.Station, dispenser => dispenser.Holds);
+        this.espresso = Here(espresso, Station, recipe => recipe.Station, recipe => recipe.Makes);
         this.coffees = coffees.ToDictionary(coffee => coffee.Makes);
     }
+
+    private BarFacts(BarFacts other, Station station)
+    {
+        Stations = other.Stations;
+        Station = station;
+        Foams = other.Foams;
+        Pitchers = other.Pitchers;
+        Dispensers = other.Dispensers;
+        Cups = other.Cups;
+        Ingredients = other.Ingredients;
+        House = other.House;
+        cups = other.cups;
+        ingredients = other.ingredients;
+        coffees = other.coffees;
+        recipes = other.recipes;
+        dispensers = Here(Dispensers, station, dispenser => dispenser.Station, dispenser => dispenser.Holds);
+        espresso = Here(recipes, station, recipe => recipe.Station, recipe => recipe.Makes);
+    }
+
+    /// <summary>The stations, the one where standards are set first; none where the bar is a single place.</summary>
+    public IReadOnlyList<Station> Stations { get; }
+
+    /// <summary>The station that the bar is seen from; null where it is a single place.</summary>
+    public Station? Station { get; }
+
+    /// <summary>The same bar as seen from one of its stations.</summary>
+    public BarFacts At(Station station) => new(this, station);
 
     /// <summary>The cups, in the bar's order.</summary>
     public IReadOnlyList<Cup> Cups { get; }
 
-    /// <summary>The dispensers, in the bar's order.</summary>
+    /// <summary>The dispensers of every station, in the bar's order.</summary>
     public IReadOnlyList<Dispenser> Dispensers { get; }
 
     /// <summary>The foam levels, in the bar's order.</summary>
@@ -67,12 +101,24 @@ public sealed class BarFacts
     /// <summary>The foam level of an id, or null.</summary>
     public FoamLevel? Find(FoamId id) => Foams.FirstOrDefault(foam => foam.Id == id);
 
-    /// <summary>The dispenser that holds an ingredient, or null.</summary>
+    /// <summary>The dispenser that holds an ingredient at the station, or null.</summary>
     public Dispenser? DispenserOf(IngredientId id) => dispensers.GetValueOrDefault(id);
 
-    /// <summary>The espresso recipe that makes an ingredient, or null.</summary>
+    /// <summary>The espresso recipe that makes an ingredient at the station, or null.</summary>
     public EspressoRecipe? EspressoOf(IngredientId id) => espresso.GetValueOrDefault(id);
 
     /// <summary>How a brewed coffee is made, or null.</summary>
     public CoffeeBase? CoffeeOf(IngredientId id) => coffees.GetValueOrDefault(id);
+
+    // What stands at the station comes before what serves every station.
+    private static Dictionary<IngredientId, T> Here<T>(IReadOnlyList<T> all, Station? station, Func<T, string?> place, Func<T, IngredientId> key)
+    {
+        var found = all.Where(item => place(item) is null).ToDictionary(key);
+        foreach (var item in all.Where(item => station is not null && place(item) == station.Id))
+        {
+            found[key(item)] = item;
+        }
+
+        return found;
+    }
 }

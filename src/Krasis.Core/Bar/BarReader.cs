@@ -5,6 +5,7 @@ using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Milk;
 using Krasis.Core.Parts;
+using Krasis.Core.Stations;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Bar;
@@ -25,6 +26,7 @@ public static class BarReader
         var foams = ReadAll(document.Foams, "foams", FoamReader.Read, fields);
         var pitchers = ReadAll(document.Pitchers, "pitchers", PitcherReader.Read, fields);
         var parts = ReadAll(document.Parts, "parts", PartReader.Read, fields);
+        var stations = ReadAll(document.Stations, "stations", StationReader.Read, fields);
         var house = HouseReader.Read(document.House, "house");
         fields.Take(house.Problems);
         if (fields.Problems.Count > 0)
@@ -39,9 +41,10 @@ public static class BarReader
         RefuseTwins(espresso, "espresso", "id", recipe => recipe.Id, fields);
         RefuseTwins(cups, "cups", "name", cup => cup.Name, fields);
         RefuseTwins(ingredients, "ingredients", "name", ingredient => ingredient.Name, fields);
-        RefuseTwins(dispensers, "dispensers", "ingredient", dispenser => dispenser.Holds.Value, fields);
-        RefuseTwins(espresso, "espresso", "ingredient", recipe => recipe.Makes.Value, fields);
-
+        RefuseTwins(dispensers, "dispensers", "ingredient", dispenser => dispenser.Holds.Value, fields, dispenser => dispenser.Station);
+        RefuseTwins(espresso, "espresso", "ingredient", recipe => recipe.Makes.Value, fields, recipe => recipe.Station);
+        RefuseTwins(stations, "stations", "id", station => station.Id, fields);
+        RefuseTwins(stations, "stations", "name", station => station.Name, fields);
         RefuseTwins(coffees, "coffees", "id", coffee => coffee.Id, fields);
         RefuseTwins(coffees, "coffees", "ingredient", coffee => coffee.Makes.Value, fields);
         RefuseTwins(foams, "foams", "id", foam => foam.Id.Value, fields);
@@ -57,6 +60,9 @@ public static class BarReader
             }
         }
 
+        RefuseStrangers(cups, "cups", cup => cup.Stations, stations, fields);
+        RefuseStrangers(dispensers, "dispensers", dispenser => One(dispenser.Station), stations, fields);
+        RefuseStrangers(espresso, "espresso", recipe => One(recipe.Station), stations, fields);
         if (fields.Problems.Count > 0)
         {
             return Reading<BarFacts>.Failed(fields.Problems);
@@ -119,6 +125,7 @@ public static class BarReader
                 [.. coffees.Values],
                 [.. foams.Values],
                 [.. pitchers.Values],
+                [.. stations.Values],
                 house.Value);
         });
     }
@@ -141,18 +148,32 @@ public static class BarReader
     }
 
     private static void RefuseTwins<T>(
-        SortedList<int, T> items, string path, string field, Func<T, string> key, FieldReader fields)
+        SortedList<int, T> items, string path, string field, Func<T, string> key, FieldReader fields, Func<T, string?>? place = null)
     {
         var first = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
         foreach (var (index, item) in items)
         {
-            if (!first.TryAdd(key(item), index))
+            if (!first.TryAdd($"{place?.Invoke(item)}\n{key(item)}", index))
             {
-                var accepted = field == "ingredient" ? "an ingredient that no other has" : $"a {field} of its own";
+                var accepted = field == "ingredient" ? "an ingredient that no other at the same station has" : $"a {field} of its own";
                 fields.Report($"{path}[{index}].{field}", key(item), $"Another entry already has this {field}.", accepted);
             }
         }
     }
+
+    private static void RefuseStrangers<T>(
+        SortedList<int, T> items, string path, Func<T, IReadOnlyList<string>> places, SortedList<int, Station> stations, FieldReader fields)
+    {
+        foreach (var (index, item) in items)
+        {
+            foreach (var place in places(item).Where(place => !stations.Values.Any(station => station.Id == place)))
+            {
+                fields.Report($"{path}[{index}].{(path == "cups" ? "stations" : "station")}", place, $"The bar has no station '{Problem.Shorten(place)}'.", stations.Count == 0 ? "nothing: the bar has no stations" : string.Join(", ", stations.Values.Select(station => station.Id)));
+            }
+        }
+    }
+
+    private static IReadOnlyList<string> One(string? place) => place is null ? [] : [place];
 
     private static void Missing(FieldReader fields, string field, IngredientId id) =>
         fields.Report(field, id.Value, $"The bar has no ingredient '{Problem.Shorten(id.Value)}'.", "the id of an ingredient of the bar");

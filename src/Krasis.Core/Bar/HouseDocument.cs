@@ -37,6 +37,19 @@ public sealed record HouseDocument
     /// <summary>How much of the ice that a layered drink could melt has melted by hand-over, %; 40 when it is missing.</summary>
     public double? LayeredMeltPercent { get; init; }
 
+    /// <summary>For how many days a weighing of strokes is good; 90 when it is missing.</summary>
+    public double? CalibrationDays { get; init; }
+
+    /// <summary>How near the average of weighed strokes is to come to the true stroke, %; 2 when it is missing.</summary>
+    public double? CalibrationTolerancePercent { get; init; }
+
+    /// <summary>Whether half strokes are given from pumps that do not say otherwise; no when it is missing.</summary>
+    public bool? HalfStrokes { get; init; }
+
+    /// <summary>One of metric, us, imperial: in what a cell says beside the bar's measure how much that is; metric when it is
+    /// missing.</summary>
+    public string? Units { get; init; }
+
     /// <summary>How much a percent of drift in strength weighs when the adviser ranks; 1 when it is missing.</summary>
     public double? StrengthWeight { get; init; }
 

@@ -24,6 +24,9 @@ public static class HouseReader
         var milkTo = fields.Optional("milkToCelsius", document.MilkToCelsius, 30, 90, "°C");
         var sauce = fields.Optional("sauceTolerancePercent", document.SauceTolerancePercent, 1, 100, "%");
         var layered = fields.Optional("layeredMeltPercent", document.LayeredMeltPercent, 0, 100, "%");
+        var days = document.CalibrationDays is null ? default(int?) : fields.Whole("calibrationDays", document.CalibrationDays, 1, 1000, "days");
+        var tolerance = fields.Optional("calibrationTolerancePercent", document.CalibrationTolerancePercent, 0.2, 20, "%");
+        var units = fields.OptionalWord<DisplayUnits>("units", document.Units) ?? DisplayUnits.Metric;
         var strengthWeight = fields.Optional("strengthWeight", document.StrengthWeight, 0, 100, "");
         var sweetnessWeight = fields.Optional("sweetnessWeight", document.SweetnessWeight, 0, 100, "");
         var currency = fields.Note("currency", document.Currency, 5) ?? "";
@@ -37,6 +40,10 @@ public static class HouseReader
             MilkTo = Or(milkTo, usual.MilkTo),
             SauceTolerance = Or(sauce, usual.SauceTolerance),
             LayeredMelt = Or(layered, usual.LayeredMelt),
+            CalibrationDays = days ?? usual.CalibrationDays,
+            CalibrationTolerance = Or(tolerance, usual.CalibrationTolerance),
+            HalfStrokes = document.HalfStrokes ?? usual.HalfStrokes,
+            Units = units,
             StrengthWeight = strengthWeight ?? usual.StrengthWeight,
             SweetnessWeight = sweetnessWeight ?? usual.SweetnessWeight,
             Sweetness = table,

@@ -35,6 +35,19 @@ public sealed record HouseRules(
     /// weigh your own).</summary>
     public Percent LayeredMelt { get; init; } = Percent.From(40);
 
+    /// <summary>For how many days a weighing of strokes is good: 90 to begin with (no source; springs and syrups change).</summary>
+    public int CalibrationDays { get; init; } = 90;
+
+    /// <summary>How near the average of weighed strokes is to come to the true stroke, with 95 % confidence: 2 % to begin with
+    /// (no source; a fifth of what is tasted).</summary>
+    public Percent CalibrationTolerance { get; init; } = Percent.From(2);
+
+    /// <summary>Whether half strokes are given from pumps that do not say otherwise.</summary>
+    public bool HalfStrokes { get; init; }
+
+    /// <summary>In what a cell says beside the bar's measure how much that is.</summary>
+    public DisplayUnits Units { get; init; }
+
     /// <summary>How much a percent of drift in strength weighs when the adviser ranks.</summary>
     public double StrengthWeight { get; init; } = 1;
 

@@ -10,7 +10,7 @@ internal static class AllChecks
         new NoRoomForTheTop(), new LayerWillMix(), new SauceOnTheBottom(), new PowderInTheCold(), new HotOnTheIce(),
         new OuncesForTablespoons(), new StatedPairContradicts(), new DosedLikeAnother(), new SweetenedMilkAndFullStrokes(), new TooMuchOfAPotentFlavour(),
         new MilkTemperature(), new ColdFoamTooWarm(), new FoamOfTheWrongThird(),
-        new BottleOvershoots(), new StrokeOffItsNominal(), new ShotOutsideTheWindow(), new LabelIsNotTheCapacity(),
+        new BottleOvershoots(), new StrokeOffItsNominal(), new WeighedLongAgo(), new ShotOutsideTheWindow(), new LabelIsNotTheCapacity(),
         new OutOfSeason(), new PastItsUseBy(), new AllergenByOneLine(),
     ];
 

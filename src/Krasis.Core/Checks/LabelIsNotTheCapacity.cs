@@ -1,4 +1,5 @@
 using Krasis.Core.Mixing;
+using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Checks;
 
@@ -9,7 +10,7 @@ internal sealed class LabelIsNotTheCapacity : ICheck
     public const string Name = "label-capacity";
 
     // A rim and a rounding are worth a few per cent; beyond 5 % the label speaks of another cup (common practice).
-    private const double Tolerance = 0.05;
+    private const double Tolerance = CupMeasured.LabelTolerance;
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)

@@ -17,6 +17,12 @@ public sealed record Dispenser(string Id, string Name, DispenserKind Kind, Ingre
     /// <summary>What the maker says a stroke gives; null when not known.</summary>
     public Millilitres? Nominal { get; init; }
 
-    /// <summary>Whether the bar gives half strokes of it.</summary>
-    public bool GivesHalves { get; init; }
+    /// <summary>Whether the bar gives half strokes of it; null as the house has it.</summary>
+    public bool? GivesHalves { get; init; }
+
+    /// <summary>The station at which it stands; null when it serves every station.</summary>
+    public string? Station { get; init; }
+
+    /// <summary>The day on which its strokes were weighed; null when not known.</summary>
+    public DateOnly? WeighedOn { get; init; }
 }

@@ -22,9 +22,18 @@ public sealed record DispenserDocument
     /// <summary>The weights of strokes given one after another, g. Not together with <see cref="StrokeMl"/>.</summary>
     public IReadOnlyList<double> StrokesGrams { get; init; } = [];
 
+    /// <summary>Strokes that were weighed and left out of the average because they were not like the others, g.</summary>
+    public IReadOnlyList<double> LeftOutGrams { get; init; } = [];
+
+    /// <summary>The day on which the strokes were weighed, as 2026-11-25.</summary>
+    public string? WeighedOn { get; init; }
+
+    /// <summary>The id of the station at which it stands; missing when it serves every station.</summary>
+    public string? Station { get; init; }
+
     /// <summary>What the maker says a stroke gives, ml.</summary>
     public double? NominalMl { get; init; }
 
-    /// <summary>Whether the bar gives half strokes of it.</summary>
+    /// <summary>Whether the bar gives half strokes of it; as the house has it when it is missing.</summary>
     public bool? HalfStrokes { get; init; }
 }

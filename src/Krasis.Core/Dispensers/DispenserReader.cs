@@ -34,12 +34,26 @@ public static class DispenserReader
             fields.Report("strokeMl", document.StrokeMl.Value.ToString(CultureInfo.InvariantCulture), "The weighed strokes give the yield already.", "either strokes weighed in g or one stroke in ml, the other empty");
         }
 
+        if (fields.Problems.Count == 0)
+        {
+            StrokeOutliers.Refuse(weighed, fields);
+        }
+
+        var leftOut = document.LeftOutGrams.Select((grams, i) => fields.Number($"leftOutGrams[{i}]", grams, 0, 3000, "g a stroke")).ToList();
+        if (leftOut.Count > MostWeighings)
+        {
+            fields.Report("leftOutGrams", $"{leftOut.Count}", $"There are {leftOut.Count} weighings left out.", $"at most {MostWeighings}");
+        }
+
+        var weighedOn = fields.Day("weighedOn", document.WeighedOn);
         var nominal = fields.Optional("nominalMl", document.NominalMl, 0.1, 200, "ml a stroke");
         return fields.Finish(() => new Dispenser(id, name, kind, new IngredientId(ingredient), Millilitres.From(stroke))
         {
             Weighing = weighed.Count > 0 ? StrokeWeighing.Of(weighed) : null,
             Nominal = nominal is { } ml ? Millilitres.From(ml) : null,
-            GivesHalves = document.HalfStrokes ?? false,
+            GivesHalves = document.HalfStrokes,
+            Station = fields.Note("station", document.Station, 80),
+            WeighedOn = weighedOn,
         });
     }
 

@@ -32,4 +32,21 @@ public sealed record StrokeWeighing
         var squares = strokes.Sum(stroke => (stroke - mean) * (stroke - mean));
         return new(strokes.Count, Grams.From(mean), Grams.From(strokes.Count > 1 ? Math.Sqrt(squares / (strokes.Count - 1)) : 0));
     }
+
+    /// <summary>Dates a weighing: strokes that are not those that were kept were weighed today, unless another day is said.</summary>
+    /// <param name="before">The dispenser as it is kept; null for a new one.</param>
+    /// <param name="after">The dispenser as it is to be kept.</param>
+    /// <param name="today">The day.</param>
+    public static DispenserDocument Stamp(DispenserDocument? before, DispenserDocument after, DateOnly today)
+    {
+        if (after.StrokesGrams.Count == 0)
+        {
+            return after with { WeighedOn = null };
+        }
+
+        var isSaid = after.WeighedOn is not null && after.WeighedOn != before?.WeighedOn;
+        return isSaid || (before is not null && before.StrokesGrams.SequenceEqual(after.StrokesGrams))
+            ? after
+            : after with { WeighedOn = today.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture) };
+    }
 }

@@ -29,6 +29,8 @@ public static class EspressoReader
         var from = fields.Optional("basketFromGrams", document.BasketFromGrams, 4, 60, "g") ?? dose;
         var to = fields.Optional("basketToGrams", document.BasketToGrams, 4, 60, "g") ?? dose;
         var cup = fields.Optional("cupCelsius", document.CupCelsius, 30, 96, "°C");
+        var station = fields.Note("station", document.Station, 80);
+        _ = fields.Note("grind", document.Grind, 120);
         var pulledGrams = fields.Optional("pulledGrams", document.PulledGrams, 1, 300, "g");
         var pulledSeconds = fields.Optional("pulledSeconds", document.PulledSeconds, 1, 200, "s");
         if (fields.Problems.Count == 0 && (from > dose || to < dose))
@@ -48,6 +50,7 @@ public static class EspressoReader
             Basket = (Grams.From(from), Grams.From(to)),
             GivesHalves = document.HalfShots ?? false,
             CupTemperature = cup is { } celsius ? Celsius.From(celsius) : null,
+            Station = station,
             LastPull = pulledGrams is { } grams && pulledSeconds is { } seconds ? new Pull(Grams.From(grams), seconds) : null,
         });
     }

@@ -26,6 +26,9 @@ public sealed record EspressoRecipe(
     /// <summary>How warm the espresso is in the cup; null when not said.</summary>
     public Celsius? CupTemperature { get; init; }
 
+    /// <summary>The station whose grinder and machine it is for; null when it holds at every station.</summary>
+    public string? Station { get; init; }
+
     /// <summary>The last checked pull; null when there is none.</summary>
     public Pull? LastPull { get; init; }
 

@@ -9,4 +9,10 @@ public sealed record AllergenDocument
 
     /// <summary>What may be in it as a trace.</summary>
     public IReadOnlyList<string> MayContain { get; init; } = [];
+
+    /// <summary>Where that was read.</summary>
+    public string? Source { get; init; }
+
+    /// <summary>The day on which it was read, as 2026-11-25.</summary>
+    public string? On { get; init; }
 }

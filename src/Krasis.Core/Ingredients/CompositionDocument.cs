@@ -42,4 +42,10 @@ public sealed record CompositionDocument
 
     /// <summary>Maltose, g.</summary>
     public double? Maltose { get; init; }
+
+    /// <summary>Where the values come from.</summary>
+    public string? Source { get; init; }
+
+    /// <summary>The day on which they were read or measured, as 2026-11-25.</summary>
+    public string? On { get; init; }
 }

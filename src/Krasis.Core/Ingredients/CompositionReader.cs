@@ -20,6 +20,9 @@ internal static class CompositionReader
             return Composition.Unknown;
         }
 
+        _ = fields.Note("per100g.source", document.Source);
+        _ = fields.Day("per100g.on", document.On);
+
         // Pure fat has 9 kcal/g: nothing has more than 900 in 100 g (USDA Agriculture Handbook 74).
         var energy = fields.Optional("per100g.energyKcal", document.EnergyKcal, 0, 902, "kcal");
         var fat = Grams("fat", document.Fat);

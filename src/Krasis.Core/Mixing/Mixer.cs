@@ -81,7 +81,7 @@ public static class Mixer
             cup.Name,
             cup.Id == build.ReferenceSize,
             CupSection.Of(cup, build.Reserve),
-            [.. worked.Lines.Select((_, i) => Cell(worked, i))],
+            [.. worked.Lines.Select((_, i) => Cell(worked, i, bar.House.Units))],
             Millilitres.From(content.LiquidVolume),
             Millilitres.From(content.Air),
             Grams.From(content.IceMass),
@@ -106,10 +106,11 @@ public static class Mixer
             CupDrawing.Of(worked, build.Serve, crown));
     }
 
-    private static SheetLine Cell(WorkedSize worked, int i)
+    private static SheetLine Cell(WorkedSize worked, int i, DisplayUnits units)
     {
         var line = worked.Lines[i];
         var (amount, measure, mass) = (worked.Amounts[i], line.Line.Set.Measure, worked.Mass(i));
+        var volume = Millilitres.From(mass / line.Ingredient.Density.Value);
         return new SheetLine(
             line.Line.Id,
             line.Ingredient.Id,
@@ -121,7 +122,8 @@ public static class Mixer
             line.Step,
             worked.Origins[i],
             Grams.From(mass),
-            Millilitres.From(mass / line.Ingredient.Density.Value),
+            volume,
+            units,
             line.ShotsPerPull > 0 && amount > 0
                 ? new PullSize(amount / line.ShotsPerPull, Grams.From(line.Dose * worked.Size.Growth.Stretch), Grams.From(line.Yield * worked.Size.Growth.Stretch))
                 : null);

@@ -14,10 +14,16 @@ public static class Recompute
     /// <param name="keep">Takes from a sheet what is wanted; called from several threads at once.</param>
     /// <param name="today">The day on which seasons and use-by dates are judged; null when they are not.</param>
     /// <returns>What was kept, in the builds' order.</returns>
-    public static IReadOnlyList<T> All<T>(IReadOnlyList<Build> builds, BarFacts bar, Func<BuildSheet, T> keep, DateOnly? today = null)
+    public static IReadOnlyList<T> All<T>(IReadOnlyList<Build> builds, BarFacts bar, Func<BuildSheet, T> keep, DateOnly? today = null) => Each(builds, build => keep(Mixer.Mix(build, bar, today)));
+
+    /// <summary>Does the same for each of many things on every core there is.</summary>
+    /// <param name="items">The things.</param>
+    /// <param name="work">What is done; called from several threads at once.</param>
+    /// <returns>What came of it, in the things' order.</returns>
+    public static IReadOnlyList<TOut> Each<TIn, TOut>(IReadOnlyList<TIn> items, Func<TIn, TOut> work)
     {
-        var kept = new T[builds.Count];
-        Parallel.For(0, builds.Count, i => kept[i] = keep(Mixer.Mix(builds[i], bar, today)));
+        var kept = new TOut[items.Count];
+        Parallel.For(0, items.Count, i => kept[i] = work(items[i]));
         return kept;
     }
 }

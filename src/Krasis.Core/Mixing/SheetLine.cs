@@ -1,3 +1,4 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
@@ -17,6 +18,7 @@ namespace Krasis.Core.Mixing;
 /// <param name="Origin">Where the amount comes from.</param>
 /// <param name="Mass">The same in grams.</param>
 /// <param name="Volume">The same in millilitres; for ice, of the solid.</param>
+/// <param name="Units">In what volume and mass are said beside the amount.</param>
 /// <param name="Pull">How it is pulled, where it is espresso in shots.</param>
 public sealed record SheetLine(
     LineId Line,
@@ -30,4 +32,10 @@ public sealed record SheetLine(
     Origin Origin,
     Grams Mass,
     Millilitres Volume,
-    PullSize? Pull);
+    DisplayUnits Units,
+    PullSize? Pull)
+{
+    /// <summary>Volume and mass as they are said beside the amount. Worked out when it is asked for: most sheets are never
+    /// read out.</summary>
+    public string Beside => Speaking.Beside.Say(Volume, Mass, Units);
+}

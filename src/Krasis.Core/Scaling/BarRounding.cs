@@ -21,7 +21,7 @@ public static class BarRounding
         {
             var halves = measure.Kind switch
             {
-                MeasureKind.Stroke => bar.DispenserOf(ingredient.Id)?.GivesHalves,
+                MeasureKind.Stroke => bar.DispenserOf(ingredient.Id)?.GivesHalves ?? house.HalfStrokes,
                 MeasureKind.Shot => bar.EspressoOf(ingredient.Id)?.GivesHalves,
                 _ => false,
             };

@@ -18,7 +18,14 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>How far the lid's inside stands above the brim; negative for one that reaches in; null without a lid.</summary>
     public Millimetres? LidClearance { get; init; }
 
-    /// <summary>Heat that it loses for each kelvin between drink and room; null when not measured.</summary>
+    /// <summary>The stations that have it; empty when every station has.</summary>
+    public IReadOnlyList<string> Stations { get; init; } = [];
+
+    /// <summary>Whether a station has it.</summary>
+    public bool IsAt(string station) => Stations.Count == 0 || Stations.Contains(station);
+
+    /// <summary>Heat that it loses for each kelvin between drink and room, as measured or as its material's; null when neither
+    /// is known.</summary>
     public WattsPerKelvin? HeatLoss { get; init; }
 
     /// <summary>What the cup and its lid cost; null when not known.</summary>

@@ -34,6 +34,12 @@ public sealed record CupDocument
     /// where the cup goes out without a lid.</summary>
     public double? LidClearanceMm { get; init; }
 
+    /// <summary>The ids of the stations that have it; empty when every station has.</summary>
+    public IReadOnlyList<string> Stations { get; init; } = [];
+
+    /// <summary>One of paper, doublePaper, plastic, glass, ceramic, steel; gives the heat loss where that is not measured.</summary>
+    public string? Material { get; init; }
+
     /// <summary>Heat that it loses for each kelvin between drink and room, W/K.</summary>
     public double? HeatLossWattsPerKelvin { get; init; }
 

@@ -29,6 +29,8 @@ public static class CupReader
 
         // 0.3 to 1.5 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
         var loss = fields.Optional("heatLossWattsPerKelvin", document.HeatLossWattsPerKelvin, 0.01, 10, "W/K");
+        var material = fields.OptionalWord<CupMaterial>("material", document.Material);
+        var stations = document.Stations.Select((station, i) => fields.Id($"stations[{i}]", station)).ToList();
         var price = fields.Optional("price", document.Price, 0, 1000, "");
         var lidPrice = fields.Optional("lidPrice", document.LidPrice, 0, 1000, "");
         if (fields.Problems.Count > 0)
@@ -44,10 +46,16 @@ public static class CupReader
         {
             Label = label is { } ml ? Millilitres.From(ml) : null,
             LidClearance = lid is { } mm ? Millimetres.From(mm) : null,
-            HeatLoss = loss is { } watts ? WattsPerKelvin.From(watts) : null,
+            HeatLoss = loss is { } watts ? WattsPerKelvin.From(watts) : material is { } of ? CupMaterials.UsualLoss(of) : null,
+            Stations = stations,
             Price = price is { } cost ? Money.From(cost + (lidPrice ?? 0)) : null,
         };
         cup = cup with { PrintedLines = ReadLines(document, cup, fields) };
+        if (lid is { } inside && inside <= -height)
+        {
+            fields.Report("lidClearanceMm", inside.ToString(CultureInfo.InvariantCulture), $"A lid that reaches {-inside:0.#} mm into a cup of {height:0.#} mm leaves no room for a drink.", $"more than -{height:0.#} mm");
+        }
+
         var geometry = cup.Shape.Capacity;
         if (Math.Abs((cup.BrimCapacity / geometry) - 1) > LargestContradiction)
         {

@@ -39,6 +39,7 @@ public sealed class BarStore
         Foams = Documents(FactKinds.Foams),
         Pitchers = Documents(FactKinds.Pitchers),
         Parts = Documents(FactKinds.Parts),
+        Stations = Documents(FactKinds.Stations),
         House = Documents(FactKinds.House).SingleOrDefault() ?? new HouseDocument(),
     };
 

@@ -5,6 +5,7 @@ using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Milk;
 using Krasis.Core.Parts;
+using Krasis.Core.Stations;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Store.Bar;
@@ -41,6 +42,9 @@ public static class FactKinds
 
     /// <summary>What the house makes for its drinks.</summary>
     public static FactKind<PartDocument> Parts { get; } = new("parts");
+
+    /// <summary>Stations.</summary>
+    public static FactKind<StationDocument> Stations { get; } = new("stations");
 
     /// <summary>House rules, of which there is one, under the id <see cref="HouseId"/>.</summary>
     public static FactKind<HouseDocument> House { get; } = new("house");

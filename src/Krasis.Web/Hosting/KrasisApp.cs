@@ -9,6 +9,7 @@ using Krasis.Web.Features.Mixing;
 using Krasis.Web.Features.Pantry;
 using Krasis.Web.Features.Quantities;
 using Krasis.Web.Features.Standards;
+using Krasis.Web.Features.Stations;
 using Krasis.Web.Features.Transforming;
 using Krasis.Web.Json;
 using Krasis.Web.Problems;
@@ -78,6 +79,9 @@ public static class KrasisApp
         BarEndpoints.Map(app);
         PullEndpoint.Map(app);
         PantryEndpoint.Map(app);
+        PantryFileEndpoints.Map(app);
+        MeasuringEndpoints.Map(app);
+        PourEndpoint.Map(app);
         StandardEndpoints.Map(app);
         TransformEndpoint.Map(app);
         app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));

@@ -1,15 +1,18 @@
+using System.Globalization;
 using System.Reflection;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.RegularExpressions;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Store;
 using Krasis.Store.Bar;
+using Krasis.Web.Hosting;
 
 namespace Krasis.Web.Seeding;
 
 /// <summary>Fills a fresh data file, so that nobody starts before an empty bar.</summary>
-public static class Seeder
+public static partial class Seeder
 {
     /// <summary>The demo café.</summary>
     public const string Demo = "plover-lock.json";
@@ -32,7 +35,7 @@ public static class Seeder
             return false;
         }
 
-        var seed = Load(demo ? Demo : Starter);
+        var seed = Load(demo ? Demo : Starter, clock.Today());
         AddAll(FactKinds.Cups, seed.Bar.Cups, cup => cup.Id);
         AddAll(FactKinds.Ingredients, seed.Bar.Ingredients, ingredient => ingredient.Id);
         AddAll(FactKinds.Dispensers, seed.Bar.Dispensers, dispenser => dispenser.Id);
@@ -41,6 +44,7 @@ public static class Seeder
         AddAll(FactKinds.Foams, seed.Bar.Foams, foam => foam.Id);
         AddAll(FactKinds.Pitchers, seed.Bar.Pitchers, pitcher => pitcher.Id);
         AddAll(FactKinds.Parts, seed.Bar.Parts, part => part.Id);
+        AddAll(FactKinds.Stations, seed.Bar.Stations, station => station.Id);
         session.Bar.Add(FactKinds.House, FactKinds.HouseId, seed.Bar.House);
         foreach (var build in seed.Builds)
         {
@@ -60,13 +64,17 @@ public static class Seeder
     });
 
     /// <summary>Loads a seed and reads all of it.</summary>
+    /// <param name="name">Which one.</param>
+    /// <param name="today">The day from which "today-12" in it is counted back.</param>
     /// <exception cref="InvalidOperationException">It cannot be read, which is a defect in this program.</exception>
-    public static SeedDocument Load(string name)
+    public static SeedDocument Load(string name, DateOnly today)
     {
         var assembly = Assembly.GetExecutingAssembly();
         using var stream = assembly.GetManifestResourceStream($"{typeof(Seeder).Namespace}.{name}")
             ?? throw new InvalidOperationException($"The seed '{name}' is not built in.");
-        var seed = JsonSerializer.Deserialize<SeedDocument>(stream, Options)!;
+        using var reader = new StreamReader(stream);
+        var text = DaysAgo().Replace(reader.ReadToEnd(), match => today.AddDays(-int.Parse(match.Groups[1].ValueSpan, CultureInfo.InvariantCulture)).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
+        var seed = JsonSerializer.Deserialize<SeedDocument>(text, Options)!;
         var bar = BarReader.Read(seed.Bar).Value;
         foreach (var build in seed.Builds)
         {
@@ -75,4 +83,7 @@ public static class Seeder
 
         return seed;
     }
+
+    [GeneratedRegex(@"today-(\d+)")]
+    private static partial Regex DaysAgo();
 }

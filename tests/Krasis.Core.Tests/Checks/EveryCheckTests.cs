@@ -298,7 +298,7 @@ public class EveryCheckTests
 
     [Fact]
     public void Every_check_has_a_name_of_its_own() =>
-        Assert.Equal(25, AllChecks.All.Select(check => (string)check.GetType().GetField("Name")!.GetRawConstantValue()!).Distinct().Count());
+        Assert.Equal(26, AllChecks.All.Select(check => (string)check.GetType().GetField("Name")!.GetRawConstantValue()!).Distinct().Count());
 
     [Fact]
     public void A_build_that_fits_still_fits_after_its_own_mends() => Gen.Select(Gen.Int[1, 4], Gen.Double[40, 260], Gen.Int[1, 5], Gen.Double[0, 120], Gen.OneOfConst("hot", "iced", "layered")).Sample((shots, milk, strokes, ice, serve) =>

@@ -20,7 +20,7 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
 
         var cup = (await server.Get("/api/bar")).Json["cups"]!.AsArray().Single(cup => (string?)cup!["document"]!["name"] == "Fen, tall")!;
         // 355 g of water at 20 °C by the published 0.9982 g/ml.
-        Assert.Equal(355.64, (double)cup["brimCapacity"]!, 0.02);
+        Assert.Equal(355.64, (double)cup["measured"]!["brimCapacity"]!, 0.02);
 
         Assert.Equal(204, (await server.Delete(path, "\"2\"")).Status);
         Assert.Equal(404, (await server.Delete(path, "\"2\"")).Status);

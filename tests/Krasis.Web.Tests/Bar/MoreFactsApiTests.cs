@@ -84,9 +84,9 @@ public sealed class MoreFactsApiTests(KrasisServer server) : IClassFixture<Krasi
     {
         var cordial = (await server.Get("/api/bar")).Json["parts"]!.AsArray().Single(part => (string?)part!["id"] == "ginger-cordial")!;
 
-        Assert.InRange((double)cordial["density"]!, 1.1, 1.3);
-        Assert.InRange((double)cordial["sweetness"]!, 40, 60);
-        Assert.NotNull((double?)cordial["pricePerGram"]);
+        Assert.InRange((double)cordial["measured"]!["density"]!, 1.1, 1.3);
+        Assert.InRange((double)cordial["measured"]!["sweetness"]!, 40, 60);
+        Assert.NotNull((double?)cordial["measured"]!["pricePerGram"]);
     }
 
     [Fact]

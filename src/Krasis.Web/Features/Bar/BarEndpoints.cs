@@ -1,87 +1,117 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Coffee;
-using Krasis.Core.Dispensers;
-using Krasis.Core.Espresso;
 using Krasis.Core.Ingredients;
-using Krasis.Core.Milk;
-using Krasis.Core.Parts;
-using Krasis.Core.Vessels;
 using Krasis.Store;
 using Krasis.Store.Bar;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Krasis.Web.Features.Bar;
 
-/// <summary>Reads and changes the bar's facts, each by itself.</summary>
+/// <summary>Reads, tries and changes the bar's facts, each by itself.</summary>
 public static class BarEndpoints
 {
     public static void Map(IEndpointRouteBuilder routes)
     {
         var bar = routes.MapGroup("/api/bar").WithTags("Bar");
         bar.MapGet("/", Read).WithSummary("All of the bar's facts, each with its ETag.");
-        MapKind(bar, FactKinds.Cups, "cup", static (CupDocument document, string id) => document with { Id = id });
-        MapKind(bar, FactKinds.Ingredients, "ingredient", static (IngredientDocument document, string id) => document with { Id = id });
-        MapKind(bar, FactKinds.Dispensers, "dispenser", static (DispenserDocument document, string id) => document with { Id = id });
-        MapKind(bar, FactKinds.Espresso, "espresso recipe", static (EspressoDocument document, string id) => document with { Id = id });
-        MapKind(bar, FactKinds.Coffees, "coffee recipe", static (CoffeeBaseDocument document, string id) => document with { Id = id });
-        MapKind(bar, FactKinds.Foams, "foam level", static (FoamDocument document, string id) => document with { Id = id });
-        MapKind(bar, FactKinds.Pitchers, "pitcher", static (PitcherDocument document, string id) => document with { Id = id });
-        MapKind(bar, FactKinds.Parts, "part", static (PartDocument document, string id) => document with { Id = id });
-        MapPut(bar, FactKinds.House, "set of house rules", static (HouseDocument document, string _) => document);
+        MapKind(bar, BarKinds.Cups);
+        MapKind(bar, BarKinds.Ingredients);
+        MapKind(bar, BarKinds.Dispensers);
+        MapKind(bar, BarKinds.Espresso);
+        MapKind(bar, BarKinds.Coffees);
+        MapKind(bar, BarKinds.Foams);
+        MapKind(bar, BarKinds.Pitchers);
+        MapKind(bar, BarKinds.Parts);
+        MapKind(bar, BarKinds.Stations);
+        MapPut(bar, BarKinds.House);
+        MapTry(bar, BarKinds.House);
     }
 
-    private static Ok<BarView> Read(KrasisFile file) => TypedResults.Ok(file.Read(session =>
+    private static Ok<BarView> Read(KrasisFile file, TimeProvider clock) => TypedResults.Ok(file.Read(session =>
     {
         var facts = session.Bar.Facts();
+        var bench = new Bench(facts, true, clock.Today());
         return new BarView(
-            [.. session.Bar.List(FactKinds.Cups).Zip(facts.Cups, (fact, cup) => new CupView(fact.Id, ETags.Of(fact.Version), fact.Document, cup.BrimCapacity, cup.Shape.Capacity))],
-            [.. session.Bar.List(FactKinds.Ingredients).Zip(facts.Ingredients, (fact, ingredient) => new IngredientView(fact.Id, ETags.Of(fact.Version), fact.Document, Measures(ingredient, facts)))],
-            [.. session.Bar.List(FactKinds.Dispensers).Zip(facts.Dispensers, (fact, dispenser) => new DispenserView(fact.Id, ETags.Of(fact.Version), fact.Document, dispenser.YieldPerStroke, dispenser.Weighing?.Mean, dispenser.Weighing?.Variation))],
-            [.. session.Bar.List(FactKinds.Espresso).Select(View)],
-            [.. session.Bar.List(FactKinds.Coffees).Select(fact => new CoffeeView(fact.Id, ETags.Of(fact.Version), fact.Document, facts.CoffeeOf(new IngredientId(fact.Document.Ingredient!))!.Strength))],
-            [.. session.Bar.List(FactKinds.Foams).Select(View)],
+            Measured(session, BarKinds.Cups, bench),
+            Pourable(session, BarKinds.Ingredients, bench),
+            Measured(session, BarKinds.Dispensers, bench),
+            Measured(session, BarKinds.Espresso, bench),
+            Measured(session, BarKinds.Coffees, bench),
+            Measured(session, BarKinds.Foams, bench),
             [.. session.Bar.List(FactKinds.Pitchers).Select(View)],
-            [.. session.Bar.List(FactKinds.Parts).Select(fact => PartView.Of(fact, facts))],
-            View(session.Bar.List(FactKinds.House).Single()));
+            Pourable(session, BarKinds.Parts, bench),
+            [.. session.Bar.List(FactKinds.Stations).Select(View)],
+            View(session.Bar.List(FactKinds.House).Single()),
+            facts.House,
+            bench.Today);
     }));
 
-    /// <summary>The measures in which the bar can say an ingredient.</summary>
-    internal static List<MeasureView> Measures(Ingredient ingredient, BarFacts bar) =>
-        [.. Dosing.MeasuresFor(ingredient, bar).Select(measure => new MeasureView(measure.Code, measure.Plural))];
+    private static List<MeasuredView<TDocument, TMeasured>> Measured<TDocument, TMeasured>(Session session, BarKind<TDocument, TMeasured> kind, Bench bench)
+        where TDocument : class
+        where TMeasured : class =>
+        [.. session.Bar.List(kind.Kind).Select(fact => new MeasuredView<TDocument, TMeasured>(fact.Id, ETags.Of(fact.Version), fact.Document, kind.Measure(fact.Document, bench)!))];
+
+    private static List<PourableView<TDocument, TMeasured>> Pourable<TDocument, TMeasured>(Session session, BarKind<TDocument, TMeasured> kind, Bench bench)
+        where TDocument : class
+        where TMeasured : class =>
+        [.. session.Bar.List(kind.Kind).Select(fact => new PourableView<TDocument, TMeasured>(
+            fact.Id,
+            ETags.Of(fact.Version),
+            fact.Document,
+            [.. Dosing.MeasuresFor(bench.Bar.Find(new IngredientId(fact.Id))!, bench.Bar).Select(measure => new MeasureView(measure.Code, measure.Plural))],
+            kind.Measure(fact.Document, bench)!))];
 
     private static FactView<TDocument> View<TDocument>(StoredFact<TDocument> fact)
         where TDocument : class => new(fact.Id, ETags.Of(fact.Version), fact.Document);
 
-    private static void MapKind<TDocument>(RouteGroupBuilder bar, FactKind<TDocument> kind, string what, Func<TDocument, string, TDocument> named)
+    private static void MapKind<TDocument, TMeasured>(RouteGroupBuilder bar, BarKind<TDocument, TMeasured> kind)
         where TDocument : class
+        where TMeasured : class
     {
-        bar.MapPost($"/{kind.Name}", (TDocument document, KrasisFile file, HttpResponse response) =>
+        bar.MapPost($"/{kind.Kind.Name}", (TDocument document, KrasisFile file, TimeProvider clock, HttpResponse response) =>
         {
             var id = Guid.CreateVersion7().ToString();
-            return FactChange.Make<TDocument, Created<FactView<TDocument>>>(file, kind, id, what, Add, fact => TypedResults.Created($"/api/bar/{kind.Name}/{id}", Tagged(fact, response)));
+            return FactChange.Make<TDocument, Created<FactView<TDocument>>>(file, kind.Kind, id, kind.What, Add, fact => TypedResults.Created($"/api/bar/{kind.Kind.Name}/{id}", Tagged(fact, response)));
 
             SaveOutcome Add(Session session)
             {
-                session.Bar.Add(kind, id, named(document, id));
+                session.Bar.Add(kind.Kind, id, kind.Stamp(null, kind.Named(document, id), clock.Today()));
                 return SaveOutcome.Saved;
             }
-        }).WithSummary($"Keep a new {what}.").Fails(400, 409, 413, 422);
-        MapPut(bar, kind, what, named);
-        bar.MapDelete($"/{kind.Name}/{{id}}", Results<NoContent, ProblemResult> (string id, KrasisFile file, HttpRequest request) =>
+        }).WithSummary($"Keep a new {kind.What}.").Fails(400, 409, 413, 422);
+        MapPut(bar, kind);
+        MapTry(bar, kind);
+        bar.MapDelete($"/{kind.Kind.Name}/{{id}}", Results<NoContent, ProblemResult> (string id, KrasisFile file, HttpRequest request) =>
             ETags.Expected(request) is { } expected
-                ? FactChange.Make<TDocument, NoContent>(file, kind, id, what, session => session.Bar.Delete(kind, id, expected), _ => TypedResults.NoContent())
+                ? FactChange.Make<TDocument, NoContent>(file, kind.Kind, id, kind.What, session => session.Bar.Delete(kind.Kind, id, expected), _ => TypedResults.NoContent())
                 : ProblemResult.Unconditional())
-            .WithSummary($"Remove a {what} that nothing uses. Needs If-Match.").Fails(404, 409, 412, 428);
+            .WithSummary($"Remove a {kind.What} that nothing uses. Needs If-Match.").Fails(404, 409, 412, 428);
     }
 
-    private static void MapPut<TDocument>(RouteGroupBuilder bar, FactKind<TDocument> kind, string what, Func<TDocument, string, TDocument> named)
-        where TDocument : class => bar
-        .MapPut($"/{kind.Name}/{{id}}", Results<Ok<FactView<TDocument>>, ProblemResult> (string id, TDocument document, KrasisFile file, HttpRequest request, HttpResponse response) =>
+    private static void MapPut<TDocument, TMeasured>(RouteGroupBuilder bar, BarKind<TDocument, TMeasured> kind)
+        where TDocument : class
+        where TMeasured : class => bar
+        .MapPut($"/{kind.Kind.Name}/{{id}}", Results<Ok<FactView<TDocument>>, ProblemResult> (string id, TDocument document, KrasisFile file, TimeProvider clock, HttpRequest request, HttpResponse response) =>
             ETags.Expected(request) is { } expected
-                ? FactChange.Make<TDocument, Ok<FactView<TDocument>>>(file, kind, id, what, session => session.Bar.Update(kind, id, expected, named(document, id)), fact => TypedResults.Ok(Tagged(fact, response)))
+                ? FactChange.Make<TDocument, Ok<FactView<TDocument>>>(file, kind.Kind, id, kind.What, Update(kind, id, expected, document, clock.Today()), fact => TypedResults.Ok(Tagged(fact, response)))
                 : ProblemResult.Unconditional())
-        .WithSummary($"Keep a changed {what}. Needs If-Match.").Fails(400, 404, 409, 412, 413, 422, 428);
+        .WithSummary($"Keep a changed {kind.What}. Needs If-Match.").Fails(400, 404, 409, 412, 413, 422, 428);
+
+    private static Func<Session, SaveOutcome> Update<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind, string id, long expected, TDocument document, DateOnly today)
+        where TDocument : class
+        where TMeasured : class => session =>
+        {
+            var before = session.Bar.List(kind.Kind).FirstOrDefault(fact => fact.Id == id)?.Document;
+            return session.Bar.Update(kind.Kind, id, expected, kind.Stamp(before, kind.Named(document, id), today));
+        };
+
+    private static void MapTry<TDocument, TMeasured>(RouteGroupBuilder bar, BarKind<TDocument, TMeasured> kind)
+        where TDocument : class
+        where TMeasured : class => bar
+        .MapPost($"/{kind.Kind.Name}/try", Results<Ok<Trial<TMeasured>>, ProblemResult> (string? id, TDocument document, KrasisFile file, TimeProvider clock) =>
+            FactTrial.Of(file, kind, id, document, clock.Today()) is { } trial ? TypedResults.Ok(trial) : ProblemResult.Missing(kind.What))
+        .WithSummary($"What a {kind.What}, perhaps half entered, comes to and what it would do to the builds. Nothing is kept.").Fails(400, 404, 413);
 
     private static FactView<TDocument> Tagged<TDocument>(StoredFact<TDocument>? fact, HttpResponse response)
         where TDocument : class

@@ -1,6 +1,12 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Coffee;
+using Krasis.Core.Dispensers;
 using Krasis.Core.Espresso;
+using Krasis.Core.Ingredients;
 using Krasis.Core.Milk;
+using Krasis.Core.Parts;
+using Krasis.Core.Stations;
+using Krasis.Core.Vessels;
 
 namespace Krasis.Web.Features.Bar;
 
@@ -13,14 +19,20 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Foams">The foam levels.</param>
 /// <param name="Pitchers">The milk pitchers.</param>
 /// <param name="Parts">What the house makes for its drinks.</param>
+/// <param name="Stations">The stations.</param>
 /// <param name="House">The house rules.</param>
+/// <param name="Rules">The house rules as they hold, with what is taken for those that are not said.</param>
+/// <param name="Today">The day where the server stands.</param>
 public sealed record BarView(
-    IReadOnlyList<CupView> Cups,
-    IReadOnlyList<IngredientView> Ingredients,
-    IReadOnlyList<DispenserView> Dispensers,
-    IReadOnlyList<FactView<EspressoDocument>> Espresso,
-    IReadOnlyList<CoffeeView> Coffees,
-    IReadOnlyList<FactView<FoamDocument>> Foams,
+    IReadOnlyList<MeasuredView<CupDocument, CupMeasured>> Cups,
+    IReadOnlyList<PourableView<IngredientDocument, IngredientMeasured>> Ingredients,
+    IReadOnlyList<MeasuredView<DispenserDocument, StrokesMeasured>> Dispensers,
+    IReadOnlyList<MeasuredView<EspressoDocument, EspressoMeasured>> Espresso,
+    IReadOnlyList<MeasuredView<CoffeeBaseDocument, BrewMeasured>> Coffees,
+    IReadOnlyList<MeasuredView<FoamDocument, FoamMeasured>> Foams,
     IReadOnlyList<FactView<PitcherDocument>> Pitchers,
-    IReadOnlyList<PartView> Parts,
-    FactView<HouseDocument> House);
+    IReadOnlyList<PourableView<PartDocument, PartMeasured>> Parts,
+    IReadOnlyList<FactView<StationDocument>> Stations,
+    FactView<HouseDocument> House,
+    HouseRules Rules,
+    DateOnly Today);

@@ -1,6 +1,8 @@
+using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
+using Krasis.Core.Moving;
 using Krasis.Store;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
@@ -26,6 +28,7 @@ public static class FactChange
         where TDocument : class
         where TDone : IResult => file.Write<Results<TDone, ProblemResult>>(session =>
     {
+        var before = session.Bar.Whole();
         switch (change(session))
         {
             case SaveOutcome.Stale:
@@ -34,7 +37,7 @@ public static class FactChange
                 return ProblemResult.Missing(what);
         }
 
-        if (Objection(session, kind, id, what) is { } objection)
+        if (Objection(session, before, kind, id, what) is { } objection)
         {
             session.Abandon();
             return objection;
@@ -43,37 +46,62 @@ public static class FactChange
         return done(session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id));
     });
 
-    private static ProblemResult? Objection<TDocument>(Session session, FactKind<TDocument> kind, string id, string what)
+    /// <summary>What would keep a change from being kept; null when nothing would.</summary>
+    /// <param name="session">The session in which it was made.</param>
+    /// <param name="before">The bar before it.</param>
+    /// <param name="kind">The sort of fact.</param>
+    /// <param name="id">Its id; empty when many were changed.</param>
+    /// <param name="what">What it is called in messages.</param>
+    internal static ProblemResult? Objection<TDocument>(Session session, BarDocument before, FactKind<TDocument> kind, string id, string what)
         where TDocument : class
     {
-        var bar = BarReader.Read(session.Bar.Whole());
-        if (!bar.IsRead)
+        var whole = session.Bar.Whole();
+        var bar = BarReader.Read(whole);
+        var index = session.Bar.List(kind).Select(fact => fact.Id).ToList().IndexOf(id);
+        if (!bar.IsRead && FactProblems.Own(bar.Problems, kind, index) is { Count: > 0 } own)
         {
-            var own = Own(bar.Problems, session, kind, id);
-            return own.Count > 0
-                ? ProblemResult.Fields(own)
-                : ProblemResult.Conflict($"The rest of the bar needs this {what} as it was.", $"{bar.Problems[0].Message} Change what uses it first ({bar.Problems[0].Field}).");
+            return ProblemResult.Fields(own);
         }
 
-        var isRemoved = !session.Bar.List(kind).Any(fact => fact.Id == id);
-        var broken = session.Builds.List()
-            .Select(build => (Build: build, BuildReader.Read(build.Document, bar.Value).Problems))
-            .Where(reading => reading.Problems.Count > 0)
-            .ToList();
-        return broken.Count == 0
-            ? null
-            : ProblemResult.Conflict(
-                $"{(broken.Count == 1 ? "One build needs" : $"{broken.Count} builds need")} this {what}{(isRemoved ? "" : " as it was")}.",
-                $"{Names(broken.ConvertAll(reading => reading.Build))}. {(isRemoved ? "Take it out of them first." : broken[0].Problems[0].Message)} Nothing was changed.");
+        var isRemoved = id.Length > 0 && index < 0;
+        var builds = session.Builds.List();
+        var broken = bar.IsRead
+            ? builds.Where(build => !BuildReader.Read(build.Document, bar.Value).IsRead).ToList()
+            : builds.Where(build => isRemoved && FactUse.Uses(build.Document, before, kind.Name, id)).ToList();
+        if (broken.Count == 0)
+        {
+            return bar.IsRead
+                ? null
+                : ProblemResult.Conflict($"The rest of the bar needs this {what}{(isRemoved ? "" : " as it was")}.", $"{Others(bar.Problems, whole)} Nothing was changed.");
+        }
+
+        var others = bar.IsRead ? "" : $" {Others(bar.Problems, whole)}";
+        return ProblemResult.Conflict(
+            $"{(broken.Count == 1 ? "One build needs" : $"{broken.Count} builds need")} this {what}{(isRemoved ? "" : " as it was")}.",
+            $"{Names(broken)}. {(isRemoved || !bar.IsRead ? "Take it out of them first." : BuildReader.Read(broken[0].Document, bar.Value).Problems[0].Message)}{others} Nothing was changed.");
     }
 
-    // The bar's reader names a fact by its place, as in cups[2].heightMm; whoever sent the one fact sent heightMm.
-    private static List<Problem> Own<TDocument>(IReadOnlyList<Problem> problems, Session session, FactKind<TDocument> kind, string id)
-        where TDocument : class
+    // What else of the bar is left without it, by name: parts[2].lines[0].ingredient is about the third part.
+    private static string Others(IReadOnlyList<Problem> problems, BarDocument bar)
     {
-        var index = session.Bar.List(kind).Select(fact => fact.Id).ToList().IndexOf(id);
-        var prefix = kind.Name == FactKinds.House.Name ? "house." : $"{kind.Name}[{index}].";
-        return [.. problems.Where(problem => problem.Field.StartsWith(prefix, StringComparison.Ordinal)).Select(problem => problem with { Field = problem.Field[prefix.Length..] })];
+        var names = problems.Select(problem => NameOf(problem.Field, bar)).OfType<string>().Distinct().ToList();
+        return names.Count == 0 ? problems[0].Message : $"The bar's {string.Join(", ", names.Take(MostNamed).Select(name => $"'{name}'"))}{(names.Count > MostNamed ? $" and {names.Count - MostNamed} more" : "")} {(names.Count == 1 ? "needs" : "need")} it.";
+    }
+
+    private static string? NameOf(string field, BarDocument bar)
+    {
+        var parts = field.Split('[', ']');
+        return parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var index)
+            ? parts[0] switch
+            {
+                "parts" => bar.Parts[index].Name,
+                "dispensers" => bar.Dispensers[index].Name,
+                "espresso" => bar.Espresso[index].Name,
+                "coffees" => bar.Coffees[index].Name,
+                "cups" => bar.Cups[index].Name,
+                _ => null,
+            }
+            : null;
     }
 
     private static string Names(List<StoredBuild> builds) =>

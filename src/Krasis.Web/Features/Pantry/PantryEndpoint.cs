@@ -1,4 +1,5 @@
 using Krasis.Core.Ingredients;
+using Krasis.Web.Hosting;
 using Krasis.Web.Seeding;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -12,5 +13,5 @@ public static class PantryEndpoint
         .WithTags("Bar")
         .WithSummary("Generic ingredients to begin from, each value with its source. They are no part of the bar until they are added to it.");
 
-    private static Ok<IReadOnlyList<IngredientDocument>> Read() => TypedResults.Ok(Seeder.Load(Seeder.Starter).Bar.Ingredients);
+    private static Ok<IReadOnlyList<IngredientDocument>> Read(TimeProvider clock) => TypedResults.Ok(Seeder.Load(Seeder.Starter, clock.Today()).Bar.Ingredients);
 }

@@ -220,6 +220,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a build is poured at every station but the one where standards are set. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BuildDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StationSheet"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/transform": {
         parameters: {
             query?: never;
@@ -1177,6 +1244,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bar/cups/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a cup, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CupDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfCupMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bar/ingredients": {
         parameters: {
             query?: never;
@@ -1409,6 +1545,75 @@ export interface paths {
                 };
             };
         };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/ingredients/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a ingredient, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["IngredientDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfIngredientMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1651,6 +1856,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bar/dispensers/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a dispenser, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DispenserDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfStrokesMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bar/espresso": {
         parameters: {
             query?: never;
@@ -1883,6 +2157,75 @@ export interface paths {
                 };
             };
         };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/espresso/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a espresso recipe, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EspressoDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfEspressoMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2125,6 +2468,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bar/coffees/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a coffee recipe, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CoffeeBaseDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfBrewMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bar/foams": {
         parameters: {
             query?: never;
@@ -2357,6 +2769,75 @@ export interface paths {
                 };
             };
         };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/foams/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a foam level, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FoamDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfFoamMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2599,6 +3080,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bar/pitchers/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a pitcher, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PitcherDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfNothingMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bar/parts": {
         parameters: {
             query?: never;
@@ -2836,6 +3386,381 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bar/parts/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a part, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PartDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfPartMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a new station. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StationDocument"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfStationDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/stations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a changed station. Needs If-Match. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StationDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfStationDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Remove a station that nothing uses. Needs If-Match. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/stations/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a station, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StationDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfNothingMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bar/house/{id}": {
         parameters: {
             query?: never;
@@ -2935,6 +3860,585 @@ export interface paths {
             };
         };
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/house/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a set of house rules, perhaps half entered, comes to and what it would do to the builds. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    id?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HouseDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TrialOfNothingMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/export.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The bar's ingredients as comma-separated values. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/export.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The bar's ingredients as JSON. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a pantry file and say of each row whether it can be taken, and what the good ones would do. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PantryRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PantryCheck"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a pantry file: all of it, or all of its good rows, or nothing. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PantryRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PantryImported"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/cups/heat-loss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A cup's heat loss, from two temperatures or from two weighings of ice. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HeatLossMeasuring"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HeatLossView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/cups/{id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The marks of a card that is held into a cup. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LineCard"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/ice/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a cup filled with ice, and pieces weighed together, say of the ice. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["IceMeasuring"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["IceMeasured"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/pitchers/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** In what so much milk is steamed. */
+        get: {
+            parameters: {
+                query: {
+                    ml: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/parts/batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A part made in any amount. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BatchRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Batch"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -3142,6 +4646,8 @@ export interface components {
         AllergenDocument: {
             contains?: string[];
             mayContain?: string[];
+            source?: null | string;
+            on?: null | string;
         };
         AllergenFacts: {
             found: components["schemas"]["AllergenTrace"][];
@@ -3165,18 +4671,68 @@ export interface components {
             foams?: components["schemas"]["FoamDocument"][];
             pitchers?: components["schemas"]["PitcherDocument"][];
             parts?: components["schemas"]["PartDocument"][];
+            stations?: components["schemas"]["StationDocument"][];
             house?: components["schemas"]["HouseDocument"];
         };
         BarView: {
-            cups: components["schemas"]["CupView"][];
-            ingredients: components["schemas"]["IngredientView"][];
-            dispensers: components["schemas"]["DispenserView"][];
-            espresso: components["schemas"]["FactViewOfEspressoDocument"][];
-            coffees: components["schemas"]["CoffeeView"][];
-            foams: components["schemas"]["FactViewOfFoamDocument"][];
+            cups: components["schemas"]["MeasuredViewOfCupDocumentAndCupMeasured"][];
+            ingredients: components["schemas"]["PourableViewOfIngredientDocumentAndIngredientMeasured"][];
+            dispensers: components["schemas"]["MeasuredViewOfDispenserDocumentAndStrokesMeasured"][];
+            espresso: components["schemas"]["MeasuredViewOfEspressoDocumentAndEspressoMeasured"][];
+            coffees: components["schemas"]["MeasuredViewOfCoffeeBaseDocumentAndBrewMeasured"][];
+            foams: components["schemas"]["MeasuredViewOfFoamDocumentAndFoamMeasured"][];
             pitchers: components["schemas"]["FactViewOfPitcherDocument"][];
-            parts: components["schemas"]["PartView"][];
+            parts: components["schemas"]["PourableViewOfPartDocumentAndPartMeasured"][];
+            stations: components["schemas"]["FactViewOfStationDocument"][];
             house: components["schemas"]["FactViewOfHouseDocument"];
+            rules: components["schemas"]["HouseRules"];
+            /** Format: date */
+            today: string;
+        };
+        Batch: {
+            /**
+             * Format: double
+             * @description In g.
+             */
+            mass: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            volume: number;
+            lines: components["schemas"]["BatchLine"][];
+            bought: components["schemas"]["BatchLine"][];
+            /**
+             * Format: double
+             * @description In the house's currency.
+             */
+            cost: null | number;
+        };
+        BatchLine: {
+            ingredient: string;
+            name: string;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            mass: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            volume: number;
+            isPart: boolean;
+            /**
+             * Format: double
+             * @description In the house's currency.
+             */
+            cost: null | number;
+        };
+        BatchRequest: {
+            part?: components["schemas"]["PartDocument"];
+            /** Format: double */
+            amount?: null | number;
+            measure?: null | string;
         };
         Boundary: {
             lower: string;
@@ -3185,6 +4741,26 @@ export interface components {
             densityStep: number;
             holds: boolean;
             why: string;
+        };
+        BrewMeasured: {
+            /** Format: double */
+            gramsPerLitre: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            retained: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            yield: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            says: string[];
         };
         BuildDocument: {
             name?: null | string;
@@ -3197,6 +4773,12 @@ export interface components {
             serve?: null | string;
             season?: null | components["schemas"]["SeasonDocument"];
             prices?: components["schemas"]["PriceDocument"][];
+        };
+        BuildMove: {
+            build: string;
+            name: string;
+            trouble: null | string;
+            sizes: components["schemas"]["MovedSize"][];
         };
         BuildSheet: {
             name: string;
@@ -3236,6 +4818,25 @@ export interface components {
             updatedAt: string;
             document: components["schemas"]["BuildDocument"];
         };
+        CardMark: {
+            label: string;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            volume: number;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            height: number;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            alongWall: number;
+            isMajor: boolean;
+        };
         Caution: {
             code: string;
             message: string;
@@ -3270,16 +4871,6 @@ export interface components {
             extractionPercent?: null | number;
             /** Format: double */
             dilutionParts?: null | number;
-        };
-        CoffeeView: {
-            id: string;
-            etag: string;
-            document: components["schemas"]["CoffeeBaseDocument"];
-            /**
-             * Format: double
-             * @description In %.
-             */
-            strength: null | number;
         };
         Composition: {
             /** Format: double */
@@ -3326,6 +4917,8 @@ export interface components {
             lactose?: null | number;
             /** Format: double */
             maltose?: null | number;
+            source?: null | string;
+            on?: null | string;
         };
         CostFacts: {
             /**
@@ -3373,6 +4966,8 @@ export interface components {
             printedLines?: components["schemas"]["PrintedLineDocument"][];
             /** Format: double */
             lidClearanceMm?: null | number;
+            stations?: string[];
+            material?: null | string;
             /** Format: double */
             heatLossWattsPerKelvin?: null | number;
             /** Format: double */
@@ -3384,6 +4979,37 @@ export interface components {
             layers: components["schemas"]["Layer"][];
             ice: null | components["schemas"]["IceBand"];
             top: null | components["schemas"]["Layer"];
+        };
+        CupMeasured: {
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            brimCapacity: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            geometricCapacity: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            offGeometry: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            offLabel: null | number;
+            isLabelWrong: boolean;
+            /**
+             * Format: double
+             * @description In W/K.
+             */
+            heatLoss: null | number;
+            section: null | components["schemas"]["CupSection"];
+            printedLines: components["schemas"]["PrintedLine"][];
+            says: string[];
         };
         CupSection: {
             /**
@@ -3413,21 +5039,6 @@ export interface components {
             workingHeight: number;
             graduations: components["schemas"]["Graduation"][];
         };
-        CupView: {
-            id: string;
-            etag: string;
-            document: components["schemas"]["CupDocument"];
-            /**
-             * Format: double
-             * @description In ml.
-             */
-            brimCapacity: number;
-            /**
-             * Format: double
-             * @description In ml.
-             */
-            geometricCapacity: number;
-        };
         DispenserDocument: {
             id?: null | string;
             name?: null | string;
@@ -3436,30 +5047,15 @@ export interface components {
             /** Format: double */
             strokeMl?: null | number;
             strokesGrams?: number[];
+            leftOutGrams?: number[];
+            weighedOn?: null | string;
+            station?: null | string;
             /** Format: double */
             nominalMl?: null | number;
             halfStrokes?: null | boolean;
         };
-        DispenserView: {
-            id: string;
-            etag: string;
-            document: components["schemas"]["DispenserDocument"];
-            /**
-             * Format: double
-             * @description In ml.
-             */
-            yieldPerStroke: number;
-            /**
-             * Format: double
-             * @description In g.
-             */
-            gramsPerStroke: null | number;
-            /**
-             * Format: double
-             * @description In %.
-             */
-            variation: null | number;
-        };
+        /** @enum {unknown} */
+        DisplayUnits: "metric" | "us" | "imperial";
         Drift: {
             /**
              * Format: double
@@ -3476,6 +5072,10 @@ export interface components {
              * @description In %.
              */
             ratio: null | number;
+        };
+        Effect: {
+            uses: string[];
+            moved: components["schemas"]["BuildMove"][];
         };
         Equivalent: {
             measure: string;
@@ -3508,10 +5108,33 @@ export interface components {
             halfShots?: null | boolean;
             /** Format: double */
             cupCelsius?: null | number;
+            station?: null | string;
+            grind?: null | string;
             /** Format: double */
             pulledGrams?: null | number;
             /** Format: double */
             pulledSeconds?: null | number;
+        };
+        EspressoMeasured: {
+            /** Format: double */
+            ratio: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            perShot: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            extraction: null | number;
+            verdict: null | components["schemas"]["PullVerdict"];
+            says: string[];
         };
         FactViewOfCoffeeBaseDocument: {
             id: string;
@@ -3558,6 +5181,11 @@ export interface components {
             etag: string;
             document: components["schemas"]["PitcherDocument"];
         };
+        FactViewOfStationDocument: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["StationDocument"];
+        };
         FieldProblem: {
             field: string;
             value: null | string;
@@ -3587,6 +5215,24 @@ export interface components {
             /** Format: double */
             steamCelsius?: null | number;
         };
+        FoamMeasured: {
+            /**
+             * Format: double
+             * @description In g.
+             */
+            steam: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            liquid: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            volume: null | number;
+            says: string[];
+        };
         Graduation: {
             /**
              * Format: double
@@ -3604,6 +5250,29 @@ export interface components {
             status: string;
             /** Format: int32 */
             builds: number;
+        };
+        HeatLossMeasuring: {
+            /** Format: double */
+            waterGrams?: null | number;
+            /** Format: double */
+            fromCelsius?: null | number;
+            /** Format: double */
+            toCelsius?: null | number;
+            /** Format: double */
+            iceBeforeGrams?: null | number;
+            /** Format: double */
+            iceAfterGrams?: null | number;
+            /** Format: double */
+            minutes?: null | number;
+            /** Format: double */
+            roomCelsius?: null | number;
+        };
+        HeatLossView: {
+            /**
+             * Format: double
+             * @description In W/K.
+             */
+            heatLoss: number;
         };
         HouseDocument: {
             /** Format: double */
@@ -3629,11 +5298,89 @@ export interface components {
             /** Format: double */
             layeredMeltPercent?: null | number;
             /** Format: double */
+            calibrationDays?: null | number;
+            /** Format: double */
+            calibrationTolerancePercent?: null | number;
+            halfStrokes?: null | boolean;
+            units?: null | string;
+            /** Format: double */
             strengthWeight?: null | number;
             /** Format: double */
             sweetnessWeight?: null | number;
             sweetness?: null | components["schemas"]["SweetnessDocument"];
             currency?: null | string;
+        };
+        HouseRules: {
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            reserve: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            liquidStep: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            iceStep: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            weighingStep: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            allowedStrengthDrift: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            allowedSweetnessDrift: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            room?: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            milkFrom?: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            milkTo?: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sauceTolerance?: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            layeredMelt?: number;
+            /** Format: int32 */
+            calibrationDays?: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            calibrationTolerance?: number;
+            halfStrokes?: boolean;
+            units?: components["schemas"]["DisplayUnits"];
+            /** Format: double */
+            strengthWeight?: number;
+            /** Format: double */
+            sweetnessWeight?: number;
+            sweetness?: components["schemas"]["RelativeSweetness"];
+            currency?: string;
         };
         IceBand: {
             /**
@@ -3654,6 +5401,28 @@ export interface components {
             /** Format: double */
             pieces: number;
             colour: string;
+        };
+        IceMeasured: {
+            /**
+             * Format: double
+             * @description In %.
+             */
+            solid: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            piece: null | number;
+        };
+        IceMeasuring: {
+            /** Format: double */
+            cupMl?: null | number;
+            /** Format: double */
+            fillGrams?: null | number;
+            /** Format: double */
+            piecesGrams?: null | number;
+            /** Format: double */
+            pieces?: null | number;
         };
         IngredientDocument: {
             id?: null | string;
@@ -3697,11 +5466,32 @@ export interface components {
             chilled?: null | boolean;
             source?: null | string;
         };
-        IngredientView: {
-            id: string;
-            etag: string;
-            document: components["schemas"]["IngredientDocument"];
-            measures: components["schemas"]["MeasureView"][];
+        IngredientMeasured: {
+            /**
+             * Format: double
+             * @description In g/ml.
+             */
+            density: null | number;
+            isDensityByBrix: boolean;
+            /**
+             * Format: double
+             * @description In kcal.
+             */
+            energy: null | number;
+            /**
+             * Format: double
+             * @description In g/100 g.
+             */
+            sweetness: null | number;
+            /**
+             * Format: double
+             * @description In the house's currency.
+             */
+            pricePer100Grams: null | number;
+            /** Format: date */
+            useBy: null | string;
+            unknown: string[];
+            says: string[];
         };
         KrasisProblem: {
             type?: null | string;
@@ -3735,6 +5525,28 @@ export interface components {
              */
             to: number;
         };
+        LineCard: {
+            name: string;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            brimCapacity: number;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            height: number;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            wallLength: number;
+            metric: components["schemas"]["CardMark"][];
+            us: components["schemas"]["CardMark"][];
+            imperial: components["schemas"]["CardMark"][];
+            printedLines: components["schemas"]["CardMark"][];
+        };
         LineChange: {
             line: string;
             field: components["schemas"]["LineField"];
@@ -3758,6 +5570,36 @@ export interface components {
         MeasureView: {
             code: string;
             name: string;
+        };
+        MeasuredViewOfCoffeeBaseDocumentAndBrewMeasured: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["CoffeeBaseDocument"];
+            measured: components["schemas"]["BrewMeasured"];
+        };
+        MeasuredViewOfCupDocumentAndCupMeasured: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["CupDocument"];
+            measured: components["schemas"]["CupMeasured"];
+        };
+        MeasuredViewOfDispenserDocumentAndStrokesMeasured: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["DispenserDocument"];
+            measured: components["schemas"]["StrokesMeasured"];
+        };
+        MeasuredViewOfEspressoDocumentAndEspressoMeasured: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["EspressoDocument"];
+            measured: components["schemas"]["EspressoMeasured"];
+        };
+        MeasuredViewOfFoamDocumentAndFoamMeasured: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["FoamDocument"];
+            measured: components["schemas"]["FoamMeasured"];
         };
         Mend: {
             label: string;
@@ -3810,6 +5652,21 @@ export interface components {
              */
             sweetness: null | number;
         };
+        Move: {
+            what: string;
+            before: string;
+            after: string;
+            by: string;
+            isPoured: boolean;
+        };
+        MovedSize: {
+            size: string;
+            name: string;
+            moves: components["schemas"]["Move"][];
+            newFindings: string[];
+            mendedFindings: string[];
+        };
+        NothingMeasured: Record<string, never>;
         NutritionFacts: {
             /**
              * Format: double
@@ -3862,8 +5719,54 @@ export interface components {
             label: components["schemas"]["LabelValues"];
             unknown: string[];
         };
+        OddStroke: {
+            /** Format: int32 */
+            index: number;
+            /** Format: double */
+            grams: number;
+            isRefused: boolean;
+            says: string;
+        };
         /** @enum {unknown} */
         Origin: "set" | "scaled" | "pinned";
+        PantryCheck: {
+            rows: components["schemas"]["PantryRowView"][];
+            problems: components["schemas"]["PantryProblem"][];
+            conflict: null | string;
+            badRows: null | string;
+            moved: components["schemas"]["BuildMove"][];
+        };
+        PantryImported: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            same: number;
+            /** Format: int32 */
+            leftOut: number;
+        };
+        PantryProblem: {
+            /** Format: int32 */
+            line: number;
+            column: string;
+            value: null | string;
+            message: string;
+            accepted: string;
+        };
+        PantryRequest: {
+            text?: string;
+            leaveOutBad?: boolean;
+        };
+        /** @enum {unknown} */
+        PantryRowState: "new" | "changed" | "same" | "bad";
+        PantryRowView: {
+            /** Format: int32 */
+            line: number;
+            name: string;
+            state: components["schemas"]["PantryRowState"];
+            problems: components["schemas"]["PantryProblem"][];
+        };
         PartDocument: {
             id?: null | string;
             name?: null | string;
@@ -3889,11 +5792,7 @@ export interface components {
             amount?: null | number;
             measure?: null | string;
         };
-        PartView: {
-            id: string;
-            etag: string;
-            document: components["schemas"]["PartDocument"];
-            measures: components["schemas"]["MeasureView"][];
+        PartMeasured: {
             /**
              * Format: double
              * @description In g/ml.
@@ -3915,9 +5814,27 @@ export interface components {
              * @description In the house's currency.
              */
             pricePerGram: null | number;
-            contains: null | components["schemas"]["Allergen"][];
+            contains: null | string[];
+            mayContain: null | string[];
             /** Format: date */
             useBy: null | string;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            massIn: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            mass: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            volume: number;
+            shares: unknown[];
+            unknown: string[];
         };
         PinDocument: {
             size?: null | string;
@@ -3932,10 +5849,40 @@ export interface components {
             /** Format: double */
             leastMl?: null | number;
         };
+        PlanView: {
+            plan: null | components["schemas"]["MilkPlan"];
+        };
+        PourableViewOfIngredientDocumentAndIngredientMeasured: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["IngredientDocument"];
+            measures: components["schemas"]["MeasureView"][];
+            measured: components["schemas"]["IngredientMeasured"];
+        };
+        PourableViewOfPartDocumentAndPartMeasured: {
+            id: string;
+            etag: string;
+            document: components["schemas"]["PartDocument"];
+            measures: components["schemas"]["MeasureView"][];
+            measured: components["schemas"]["PartMeasured"];
+        };
         PriceDocument: {
             size?: null | string;
             /** Format: double */
             price?: null | number;
+        };
+        PrintedLine: {
+            label: string;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            height: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            volume: number;
         };
         PrintedLineDocument: {
             label?: null | string;
@@ -3985,6 +5932,16 @@ export interface components {
             measure: string;
             equivalents: components["schemas"]["Equivalent"][];
             objection: null | string;
+        };
+        RelativeSweetness: {
+            /** Format: double */
+            glucose: number;
+            /** Format: double */
+            fructose: number;
+            /** Format: double */
+            lactose: number;
+            /** Format: double */
+            maltose: number;
         };
         RoundingEffect: {
             before: components["schemas"]["Taste"];
@@ -4041,7 +5998,9 @@ export interface components {
              * @description In ml.
              */
             volume: number;
+            units: components["schemas"]["DisplayUnits"];
             pull: null | components["schemas"]["PullSize"];
+            beside?: null | string;
         };
         SizeSheet: {
             size: string;
@@ -4135,6 +6094,89 @@ export interface components {
             bar: components["schemas"]["BarDocument"];
             sheet: components["schemas"]["BuildSheet"];
         };
+        StationDocument: {
+            id?: null | string;
+            name?: null | string;
+        };
+        StationLine: {
+            line: string;
+            ingredientName: string;
+            /** Format: double */
+            amount: number;
+            unit: string;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            mass: number;
+            /** Format: double */
+            setAmount: number;
+            setUnit: string;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            setMass: number;
+        };
+        StationSheet: {
+            station: string;
+            name: string;
+            sizes: components["schemas"]["StationSize"][];
+            elsewhere: string[];
+        };
+        StationSize: {
+            size: string;
+            name: string;
+            lines: components["schemas"]["StationLine"][];
+            taste: components["schemas"]["Taste"];
+            drift: components["schemas"]["Drift"];
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            roomLeft: number;
+        };
+        StrokesMeasured: {
+            /** Format: int32 */
+            count: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            gramsPerStroke: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            mlPerStroke: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            deviation: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            variation: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sureWithin: null | number;
+            /** Format: int32 */
+            moreStrokes: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            offNominal: null | number;
+            odd: components["schemas"]["OddStroke"][];
+            /** Format: int32 */
+            ageDays: null | number;
+            isStale: boolean;
+            says: string[];
+        };
         /** @enum {unknown} */
         SugarBand: "low" | "medium" | "high" | null;
         SweetnessDocument: {
@@ -4175,6 +6217,62 @@ export interface components {
         Transformed: {
             build: components["schemas"]["BuildDocument"];
             changes: components["schemas"]["Change"][];
+        };
+        TrialOfBrewMeasured: {
+            measured: null | components["schemas"]["BrewMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
+        };
+        TrialOfCupMeasured: {
+            measured: null | components["schemas"]["CupMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
+        };
+        TrialOfEspressoMeasured: {
+            measured: null | components["schemas"]["EspressoMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
+        };
+        TrialOfFoamMeasured: {
+            measured: null | components["schemas"]["FoamMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
+        };
+        TrialOfIngredientMeasured: {
+            measured: null | components["schemas"]["IngredientMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
+        };
+        TrialOfNothingMeasured: {
+            measured: null | components["schemas"]["NothingMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
+        };
+        TrialOfPartMeasured: {
+            measured: null | components["schemas"]["PartMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
+        };
+        TrialOfStrokesMeasured: {
+            measured: null | components["schemas"]["StrokesMeasured"];
+            problems: components["schemas"]["FieldProblem"][];
+            conflict: null | string;
+            effect: null | components["schemas"]["Effect"];
+            uses: string[];
         };
     };
     responses: never;

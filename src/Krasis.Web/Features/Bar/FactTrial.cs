@@ -1,0 +1,49 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Moving;
+using Krasis.Store;
+using Krasis.Web.Problems;
+
+namespace Krasis.Web.Features.Bar;
+
+/// <summary>Tries a fact out before it is kept.</summary>
+public static class FactTrial
+{
+    /// <summary>The id that a new fact is tried under.</summary>
+    public const string NewId = "new-fact";
+
+    /// <summary>Works out what a fact comes to and what it does to the builds.</summary>
+    /// <param name="file">The data file.</param>
+    /// <param name="kind">The sort of fact.</param>
+    /// <param name="id">Its id; null for a new one.</param>
+    /// <param name="document">The fact as it stands on the screen, perhaps half entered.</param>
+    /// <param name="today">The day.</param>
+    /// <returns>The trial; null when the fact is no longer there.</returns>
+    public static Trial<TMeasured>? Of<TDocument, TMeasured>(KrasisFile file, BarKind<TDocument, TMeasured> kind, string? id, TDocument document, DateOnly today)
+        where TDocument : class
+        where TMeasured : class
+    {
+        var (bar, ids, builds) = file.Read(session => (
+            session.Bar.Whole(),
+            session.Bar.List(kind.Kind).Select(fact => fact.Id).ToList(),
+            session.Builds.List().Select(build => (build.Id, build.Document)).ToList()));
+        var at = id is null ? ids.Count : ids.IndexOf(id);
+        if (at < 0)
+        {
+            return null;
+        }
+
+        var named = kind.Named(document, id ?? NewId);
+        var stamped = kind.Stamp(id is null ? null : kind.From(bar)[at], named, today);
+        var before = BarReader.Read(bar).Value;
+        var with = kind.Into(bar, [.. kind.From(bar).Take(at), stamped, .. kind.From(bar).Skip(at + 1)]);
+        var after = BarReader.Read(with);
+        var own = after.IsRead ? [] : FactProblems.Own(after.Problems, kind.Kind, at);
+        var uses = builds.Where(build => id is not null && FactUse.Uses(build.Document, bar, kind.Kind.Name, id)).Select(build => build.Document.Name ?? "").ToList();
+        return new Trial<TMeasured>(
+            kind.Measure(stamped, new Bench(after.IsRead ? after.Value : before, after.IsRead, today)),
+            [.. own.Select(problem => new FieldProblem(problem.Field, problem.Value, problem.Message, problem.Accepted))],
+            after.IsRead || own.Count > 0 ? null : after.Problems[0].Message,
+            after.IsRead ? Effect.Of(builds, build => uses.Contains(build.Name ?? ""), before, after.Value, today) : null,
+            uses);
+    }
+}
