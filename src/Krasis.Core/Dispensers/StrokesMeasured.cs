@@ -46,9 +46,10 @@ public sealed record StrokesMeasured(
     /// <param name="today">The day.</param>
     public static StrokesMeasured Of(DispenserDocument document, Ingredient? holds, HouseRules house, DateOnly today)
     {
-        var strokes = document.StrokesGrams.Where(grams => grams is > 0 and < 3000).ToList();
-        var odd = StrokeOutliers.Find(strokes);
-        var counted = strokes.Where((_, i) => !odd.Any(stroke => stroke.Index == i && stroke.IsRefused)).ToList();
+        // What is no weight at all is told when the dispenser is read; the others keep their places.
+        var strokes = document.StrokesGrams.Index().Where(stroke => stroke.Item is > 0 and < 3000).ToList();
+        var odd = StrokeOutliers.Find([.. strokes.Select(stroke => stroke.Item)]).Select(stroke => stroke with { Index = strokes[stroke.Index].Index }).ToList();
+        var counted = strokes.Where(stroke => !odd.Exists(other => other.Index == stroke.Index && other.IsRefused)).Select(stroke => stroke.Item).ToList();
         var weighing = counted.Count > 0 ? StrokeWeighing.Of(counted) : null;
         var ml = weighing is not null
             ? holds is null ? default(Millilitres?) : weighing.Mean / holds.Density

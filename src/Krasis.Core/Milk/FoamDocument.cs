@@ -9,8 +9,11 @@ public sealed record FoamDocument
     /// <summary>What the house calls it.</summary>
     public string? Name { get; init; }
 
-    /// <summary>By how much the volume grows, %.</summary>
+    /// <summary>By how much the volume grows, %; of the milk and the steam in it.</summary>
     public double? OverrunPercent { get; init; }
+
+    /// <summary>What 100 ml of cold whole milk became, ml, as read off a jug; gives the growth where that is not said.</summary>
+    public double? GrownMl { get; init; }
 
     /// <summary>Which third of foam it is to be: 1 the least, 3 the most.</summary>
     public double? Thirds { get; init; }

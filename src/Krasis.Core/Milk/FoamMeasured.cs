@@ -1,33 +1,30 @@
 using System.Globalization;
 using Krasis.Core.Bar;
-using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
 
 namespace Krasis.Core.Milk;
 
 /// <summary>What a foam level does to 100 ml of cold whole milk.</summary>
+/// <param name="Overrun">Volume gained by foaming, as entered or as read off a jug; null before the level can be read.</param>
 /// <param name="Steam">Steam that condenses into it; null before the level can be read.</param>
 /// <param name="Liquid">Its volume afterwards without the air; null before the level can be read.</param>
 /// <param name="Volume">Its volume afterwards with the air; null before the level can be read.</param>
 /// <param name="Says">The rest in sentences.</param>
-public sealed record FoamMeasured(Grams? Steam, Millilitres? Liquid, Millilitres? Volume, IReadOnlyList<string> Says)
+public sealed record FoamMeasured(Percent? Overrun, Grams? Steam, Millilitres? Liquid, Millilitres? Volume, IReadOnlyList<string> Says)
 {
-    // Whole milk, g/ml at 4 °C (from memory; the pantry has each milk's own).
-    private const double WholeMilk = 1.03;
-
     /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the level is read.</summary>
     public static FoamMeasured Of(FoamDocument document, HouseRules house)
     {
         var read = FoamReader.Read(document with { Id = "new", Name = "New" });
         if (!read.IsRead)
         {
-            return new FoamMeasured(null, null, null, []);
+            return new FoamMeasured(null, null, null, null, []);
         }
 
         var level = read.Value;
-        var steam = 100 * WholeMilk * level.CondensatePerGram(IngredientDefaults.SpecificHeat(IngredientKind.Milk));
-        var liquid = 100 + steam;
-        return new FoamMeasured(Grams.From(steam), Millilitres.From(liquid), Millilitres.From(liquid * (1 + level.Overrun)), [.. Sentences(level, house)]);
+        var liquid = FoamReader.LiquidOf100(level.IsCold, level.From, level.To, level.Steam);
+        var steam = liquid - 100;
+        return new FoamMeasured(Percent.From(level.Overrun * 100), Grams.From(steam), Millilitres.From(liquid), Millilitres.From(liquid * (1 + level.Overrun)), [.. Sentences(level, house)]);
     }
 
     private static IEnumerable<string> Sentences(FoamLevel level, HouseRules house)

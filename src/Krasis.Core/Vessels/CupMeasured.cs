@@ -67,7 +67,7 @@ public sealed record CupMeasured(
         if (offLabel is { } from && label is { } says)
         {
             yield return isWrong
-                ? $"The label says {Whole(says)} ml: that is {Short(Math.Abs(from.Value))} % {(from.Value < 0 ? "more than it holds" : "less than it holds")}. Go by the water."
+                ? $"The label says {Whole(says)} ml, and it holds {Short(Math.Abs(from.Value))} % {(from.Value < 0 ? "less" : "more")}. Go by the water."
                 : $"The label's {Whole(says)} ml is right to within {Short(Math.Max(0.1, Math.Abs(from.Value)))} %.";
         }
     }

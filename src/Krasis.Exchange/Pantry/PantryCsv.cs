@@ -18,7 +18,7 @@ public static class PantryCsv
     public static string Write(IEnumerable<IngredientDocument> ingredients)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture) { NewLine = "\r\n" };
-        using var csv = new CsvWriter(text, Configuration(","));
+        using var csv = new CsvWriter(text, Writing());
         WriteRecord(csv, PantryColumn.All.Select(column => column.Name));
         foreach (var ingredient in ingredients)
         {
@@ -36,7 +36,7 @@ public static class PantryCsv
     {
         var bad = rows.Where(row => row.Problems.Count > 0).ToDictionary(row => row.Line);
         using var output = new StringWriter(CultureInfo.InvariantCulture) { NewLine = "\r\n" };
-        using var csv = new CsvWriter(output, Configuration(","));
+        using var csv = new CsvWriter(output, Writing());
         var isHeader = true;
         var why = -1;
         foreach (var (line, record) in Records(text))
@@ -106,7 +106,7 @@ public static class PantryCsv
         var unknown = header.Where((name, i) => columns[i] is null && name != Why).ToList();
         if (unknown.Count > 0)
         {
-            return new PantryFile([], [.. unknown.Select(name => new PantryProblem(line, name, Problem.Shorten(name), name.Length == 0 ? "A column has no name." : $"There is no column '{Problem.Shorten(name)}'.", string.Join(", ", PantryColumn.All.Select(column => column.Name))))]);
+            return new PantryFile([], [.. unknown.Select(name => new PantryProblem(line, name, Problem.Shorten(name), name.Length == 0 ? "A column has no name." : $"There is no column '{Problem.Shorten(name)}'.", "the columns that a saved pantry has"))]);
         }
 
         var twice = header.GroupBy(name => name, StringComparer.OrdinalIgnoreCase).FirstOrDefault(group => group.Count() > 1);
@@ -155,7 +155,7 @@ public static class PantryCsv
     private static IEnumerable<(int Line, string[] Record)> Records(string text)
     {
         using var reader = new StringReader(text);
-        using var parser = new CsvParser(reader, Configuration(DelimiterOf(text)));
+        using var parser = new CsvParser(reader, Reading(DelimiterOf(text)));
         while (parser.Read())
         {
             if (parser.Record is { } record && record.Any(cell => cell.Length > 0))
@@ -172,7 +172,10 @@ public static class PantryCsv
         return Delimiters.MaxBy(delimiter => first.Split(delimiter).Length)!;
     }
 
-    private static CsvConfiguration Configuration(string delimiter) => new(CultureInfo.InvariantCulture) { Delimiter = delimiter, NewLine = "\r\n", BadDataFound = null };
+    // Written with RFC 4180's line ends, read with whatever ends the lines.
+    private static CsvConfiguration Writing() => new(CultureInfo.InvariantCulture) { NewLine = "\r\n" };
+
+    private static CsvConfiguration Reading(string delimiter) => new(CultureInfo.InvariantCulture) { Delimiter = delimiter, BadDataFound = null };
 
     private static void WriteRecord(CsvWriter csv, IEnumerable<string> cells)
     {

@@ -38,6 +38,10 @@ public static class MeasuredSchemas
             {
                 schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
             }
+            else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>) && MeasuredJsonConverterFactory.IsMeasured(type.GetGenericArguments()[0]))
+            {
+                schema.Items = new OpenApiSchema { Type = JsonSchemaType.Number, Format = "double" };
+            }
 
             return Task.CompletedTask;
         });

@@ -59,4 +59,10 @@ nav a.here {
   color: var(--ink);
   font-weight: 600;
 }
+
+@media print {
+  .top {
+    display: none;
+  }
+}
 </style>

@@ -12,6 +12,18 @@ export const router = createRouter({
       props: true,
     },
     { path: '/bar', name: 'bar', component: () => import('./features/bar/BarPage.vue') },
+    {
+      path: '/bar/cups/:id/card',
+      name: 'card',
+      component: () => import('./features/bar/CardPage.vue'),
+      props: true,
+    },
+    {
+      path: '/bar/:area/:id?',
+      name: 'area',
+      component: () => import('./features/bar/AreaPage.vue'),
+      props: true,
+    },
     { path: '/:rest(.*)', name: 'nowhere', component: () => import('./NowherePage.vue') },
   ],
 })

@@ -43,7 +43,7 @@ public static class BarEndpoints
             Pourable(session, BarKinds.Parts, bench),
             [.. session.Bar.List(FactKinds.Stations).Select(View)],
             View(session.Bar.List(FactKinds.House).Single()),
-            facts.House,
+            RulesView.Of(facts.House),
             bench.Today);
     }));
 

@@ -34,5 +34,5 @@ public sealed record BarView(
     IReadOnlyList<PourableView<PartDocument, PartMeasured>> Parts,
     IReadOnlyList<FactView<StationDocument>> Stations,
     FactView<HouseDocument> House,
-    HouseRules Rules,
+    RulesView Rules,
     DateOnly Today);

@@ -1,218 +1,126 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { keys, useBar } from '@/shared/api/queries'
-import { decimal, reading } from '@/shared/format'
-import { pourablesOf } from '@/features/sheet/pourables'
-import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
-import { useDirtyRows } from './dirtyRows'
-import { updateHouse } from './facts'
-import FactRow from './FactRow.vue'
-import FactTable from './FactTable.vue'
-import type { Entered, FactDocument, Field } from './fields'
+import { useBar } from '@/shared/api/queries'
+import type { BarView } from '@/shared/api/types'
+import { areas } from './areas'
+import BarNav from './BarNav.vue'
 
-const client = useQueryClient()
 const bar = useBar()
-const isDirty = useDirtyRows()
-
-const cupFields: Field[] = [
-  { key: 'name', label: 'Cup', kind: 'text' },
-  { key: 'topDiameterMm', label: 'Inside, top', kind: 'number', unit: 'mm' },
-  { key: 'bottomDiameterMm', label: 'Inside, bottom', kind: 'number', unit: 'mm' },
-  { key: 'heightMm', label: 'Inside, height', kind: 'number', unit: 'mm' },
-  { key: 'waterGrams', label: 'Water to the brim', kind: 'number', unit: 'g' },
-  { key: 'waterCelsius', label: 'Water at', kind: 'number', unit: '°C' },
-]
-
-const kinds = ['espresso', 'coffee', 'milk', 'syrup', 'sauce', 'water', 'ice', 'powder', 'topping', 'flavour']
-const isIce = (entered: Entered) => entered['kind'] === 'ice'
-const isSweet = (entered: Entered) =>
-  ['milk', 'syrup', 'sauce', 'powder', 'topping', 'flavour'].includes(entered['kind'] ?? '')
-const sugars = ['sucrose', 'glucose', 'fructose', 'lactose', 'maltose']
-const ingredientFields: Field[] = [
-  { key: 'name', label: 'Ingredient', kind: 'text' },
-  {
-    key: 'kind',
-    label: 'Kind',
-    kind: 'choice',
-    options: kinds.map((kind) => ({ value: kind, label: kind })),
-  },
-  {
-    key: 'densityGramsPerMl',
-    label: 'Density as served',
-    kind: 'number',
-    unit: 'g/ml',
-    applies: (entered) => !isIce(entered),
-  },
-  { key: 'pieceGrams', label: 'One piece', kind: 'number', unit: 'g', applies: isIce },
-  {
-    key: 'strengthPercent',
-    label: 'Strength',
-    kind: 'number',
-    unit: '%',
-    applies: (entered) => ['coffee', 'ice', 'powder'].includes(entered['kind'] ?? ''),
-  },
-  ...sugars.map((sugar): Field => ({
-    key: `per100g.${sugar}`,
-    label: `${sugar[0]?.toUpperCase()}${sugar.slice(1)}, g/100 g`,
-    kind: 'number',
-    applies: isSweet,
-  })),
-  { key: 'colour', label: 'Colour', kind: 'colour' },
-]
-
-const houseFields: Field[] = [
-  { key: 'reserveMm', label: 'Reserve in a new build', kind: 'number', unit: 'mm' },
-  { key: 'liquidStepMl', label: 'Milk, coffee, water to', kind: 'number', unit: 'ml' },
-  { key: 'iceStepGrams', label: 'Ice to', kind: 'number', unit: 'g' },
-  { key: 'weighingStepGrams', label: 'The scale to', kind: 'number', unit: 'g' },
-  { key: 'strengthDriftPercent', label: 'Strength may drift', kind: 'number', unit: '%' },
-  { key: 'sweetnessDriftPercent', label: 'Sweetness may drift', kind: 'number', unit: '%' },
-]
-
-const madeOf = (wanted: (kind: string) => boolean) =>
-  pourablesOf(bar.data.value)
-    .filter(({ kind }) => wanted(kind))
-    .map(({ id, name }) => ({ value: id, label: name }))
-
-const dispenserFields = computed<Field[]>(() => [
-  { key: 'name', label: 'Pump or bottle', kind: 'text' },
-  {
-    key: 'ingredient',
-    label: 'Holds',
-    kind: 'choice',
-    options: madeOf((kind) => kind !== 'ice' && kind !== 'espresso'),
-  },
-  { key: 'strokeMl', label: 'One stroke gives', kind: 'number', unit: 'ml' },
-  { key: 'strokesGrams', label: 'or strokes weighed', kind: 'numbers', unit: 'g' },
-])
-
-const espressoFields = computed<Field[]>(() => [
-  { key: 'name', label: 'Recipe', kind: 'text' },
-  { key: 'ingredient', label: 'Makes', kind: 'choice', options: madeOf((kind) => kind === 'espresso') },
-  { key: 'doseGrams', label: 'Coffee in', kind: 'number', unit: 'g' },
-  { key: 'yieldGrams', label: 'Espresso out', kind: 'number', unit: 'g' },
-  { key: 'shotsPerPull', label: 'One pull is', kind: 'number', unit: 'shots' },
-  { key: 'extractionPercent', label: 'Extraction', kind: 'number', unit: '%' },
-])
-
-const cups = computed(() =>
-  (bar.data.value?.cups ?? []).map((cup) => ({
-    ...cup,
-    note: `holds ${reading(cup.brimCapacity, 'ml')}; by its lengths ${reading(cup.geometricCapacity, 'ml')}`,
-  })),
+const listAll = (now: BarView) =>
+  areas.filter(({ kind }) => kind !== 'house').map((area) => ({ area, items: area.items(now) }))
+const shown = computed(() => (bar.data.value ? listAll(bar.data.value) : []))
+const todo = computed(() =>
+  shown.value.flatMap(({ area, items }) => items.filter((item) => item.todo).map((item) => ({ area, item }))),
 )
-
-const dispensers = computed(() =>
-  (bar.data.value?.dispensers ?? []).map((dispenser) => ({
-    ...dispenser,
-    ...(dispenser.gramsPerStroke === null
-      ? {}
-      : {
-          note: `${decimal(dispenser.yieldPerStroke, 2)} ml a stroke as weighed, spread ${decimal(dispenser.variation ?? 0, 1)} %`,
-        }),
-  })),
-)
-
-function refresh(): void {
-  // Every sheet rests on these facts.
-  void client.invalidateQueries({ queryKey: keys.bar })
-  void client.invalidateQueries({ queryKey: keys.builds })
-  client.removeQueries({ queryKey: ['mix'] })
-}
+/** In the order of the quiet hour: what needs water first, then what needs syrup, then reading labels. */
+const hour = ['cups', 'dispensers', 'ice', 'espresso', 'coffees', 'ingredients', 'parts']
+const list = computed(() => hour.flatMap((slug) => todo.value.filter(({ area }) => area.slug === slug)))
 </script>
 
 <template>
   <main class="page">
-    <h1>The bar</h1>
-    <p class="soft">
-      What every build is worked out from. Measure your own; a change is in every sheet at once.
+    <BarNav here="" />
+    <h1>The measured bar</h1>
+    <p class="soft lead">
+      Every sheet rests on these measurements. A quiet hour, a kitchen scale and water are enough for most of
+      them; what a change would move is shown before it is kept.
     </p>
     <p v-if="bar.error.value" class="error" role="alert">{{ bar.error.value.message }}</p>
     <template v-if="bar.data.value">
-      <FactTable
-        title="Cups"
-        hint="Measure inside, then weigh the water that fills it level."
-        what="cup"
-        add="Add a cup"
-        kind="cups"
-        :fields="cupFields"
-        :facts="cups"
-        @changed="refresh"
-      />
-      <FactTable
-        title="Ingredients"
-        hint="Density tells grams from millilitres; strength and sugars tell what it does to the taste. Leave empty what you do not know."
-        what="ingredient"
-        add="Add an ingredient"
-        kind="ingredients"
-        :fields="ingredientFields"
-        :facts="bar.data.value.ingredients"
-        @changed="refresh"
-      />
-      <FactTable
-        title="Dispensers"
-        hint="The stroke belongs to the pump in hand: measure it."
-        what="pump"
-        add="Add a pump or bottle"
-        kind="dispensers"
-        :fields="dispenserFields"
-        :facts="dispensers"
-        @changed="refresh"
-      />
-      <FactTable
-        title="Espresso"
-        hint="A shot is the yield shared among the shots of a pull."
-        what="recipe"
-        add="Add an espresso recipe"
-        kind="espresso"
-        :fields="espressoFields"
-        :facts="bar.data.value.espresso"
-        @changed="refresh"
-      />
-      <section class="house" aria-label="House rules">
-        <h2>House rules</h2>
-        <div class="scroll">
-          <table>
-            <thead>
-              <tr>
-                <th v-for="field in houseFields" :key="field.key" scope="col">{{ field.label }}</th>
-                <th scope="col"><span class="visually-hidden">Keep</span></th>
-              </tr>
-            </thead>
-            <tbody>
-              <FactRow
-                :fields="houseFields"
-                what="set of house rules"
-                :document="bar.data.value.house.document as FactDocument"
-                :save="
-                  (document) => updateHouse(bar.data.value!.house.id, bar.data.value!.house.etag, document)
-                "
-                @done="refresh"
-              />
-            </tbody>
-          </table>
-        </div>
+      <section class="hour" aria-labelledby="hour">
+        <h2 id="hour">
+          {{ list.length === 0 ? 'Nothing waits to be measured' : `${list.length} things for a quiet hour` }}
+        </h2>
+        <ul>
+          <li v-for="{ area, item } in list" :key="`${area.slug} ${item.fact.id}`">
+            <RouterLink :to="`/bar/${area.slug}/${item.fact.id}`">{{ item.name }}</RouterLink>
+            <span class="todo"><i class="pi pi-circle" aria-hidden="true" /> {{ item.todo }}</span>
+          </li>
+        </ul>
       </section>
+      <div class="tiles">
+        <RouterLink v-for="{ area, items } in shown" :key="area.slug" :to="`/bar/${area.slug}`" class="tile">
+          <strong>{{ area.title }}</strong>
+          <span class="count">{{ items.length }}</span>
+          <span class="soft">{{ area.hint }}</span>
+        </RouterLink>
+      </div>
     </template>
-    <LeaveDialog title="The bar has entries that are not kept" :is-dirty="isDirty" />
   </main>
 </template>
 
 <style scoped>
-.house {
-  margin-top: 1rem;
-  padding: 0.9rem 1.1rem;
+.lead {
+  max-width: 46rem;
+  margin: 0.2rem 0 1rem;
+}
+
+.hour {
+  padding: 0.8rem 1.1rem;
   border: 1px solid var(--line);
   border-radius: 0.6rem;
   background: var(--porcelain);
 }
 
-th {
-  padding: 0.3rem 0.9rem 0.2rem 0;
-  color: var(--ink-soft);
-  font-weight: 400;
-  font-size: 0.9rem;
-  text-align: left;
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(20rem, 1fr));
+  gap: 0.1rem 1.5rem;
+  margin: 0.4rem 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: 0.6rem;
+  align-items: baseline;
+  justify-content: space-between;
+  padding: 0.3rem 0;
+  border-bottom: 1px solid var(--line);
+}
+
+.todo {
+  color: var(--warning);
+  font-size: 0.95rem;
+}
+
+.tiles {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+  gap: 0.8rem;
+  margin-top: 1rem;
+}
+
+.tile {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0.1rem 0.5rem;
+  align-content: start;
+  padding: 0.8rem 1rem;
+  border: 1px solid var(--line);
+  border-radius: 0.6rem;
+  background: var(--porcelain);
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.tile:hover {
+  border-color: var(--cobalt);
+}
+
+.tile strong {
+  font-size: 1.1rem;
+}
+
+.tile .soft {
+  grid-column: 1 / -1;
+  font-size: 0.95rem;
+}
+
+.count {
+  font-weight: 650;
+  font-size: 1.4rem;
+  line-height: 1;
 }
 </style>

@@ -1,28 +1,62 @@
 import { api, ask } from '@/shared/api/client'
-import type { FactDocument } from './fields'
+import type { Effect, FieldProblem } from '@/shared/api/types'
+import type { FactDocument } from './paths'
 
-export type Kind = 'cups' | 'ingredients' | 'dispensers' | 'espresso'
+export type Kind =
+  | 'cups'
+  | 'ingredients'
+  | 'dispensers'
+  | 'espresso'
+  | 'coffees'
+  | 'foams'
+  | 'pitchers'
+  | 'parts'
+  | 'stations'
+  | 'house'
 
-// The four kinds are read and written alike; the compiler is shown one of them, and the server reads each field.
+/** What a fact would come to and do if it were kept. */
+export interface Trial<TMeasured = unknown> {
+  measured: TMeasured | null
+  problems: FieldProblem[]
+  conflict: string | null
+  effect: Effect | null
+  uses: string[]
+}
+
+/** A fact as it is kept. */
+export interface Fact {
+  id: string
+  etag: string
+  document: FactDocument
+}
+
+// All kinds are read and written alike; the compiler is shown one of them, and the server reads each field.
 const paths = (kind: Kind) => ({
   all: `/api/bar/${kind}` as '/api/bar/cups',
   one: `/api/bar/${kind}/{id}` as '/api/bar/cups/{id}',
+  trial: `/api/bar/${kind}/try` as '/api/bar/cups/try',
 })
 
-export function createFact(kind: Kind, body: FactDocument) {
-  return ask(api.POST(paths(kind).all, { body }))
+export async function createFact(kind: Kind, body: FactDocument): Promise<Fact> {
+  return (await ask(api.POST(paths(kind).all, { body }))) as Fact
 }
 
-export function updateFact(kind: Kind, id: string, etag: string, body: FactDocument) {
-  return ask(api.PUT(paths(kind).one, { params: { path: { id } }, headers: { 'If-Match': etag }, body }))
+export async function updateFact(kind: Kind, id: string, etag: string, body: FactDocument): Promise<Fact> {
+  return (await ask(
+    api.PUT(paths(kind).one, { params: { path: { id } }, headers: { 'If-Match': etag }, body }),
+  )) as Fact
 }
 
 export function removeFact(kind: Kind, id: string, etag: string) {
   return ask(api.DELETE(paths(kind).one, { params: { path: { id } }, headers: { 'If-Match': etag } }))
 }
 
-export function updateHouse(id: string, etag: string, body: FactDocument) {
-  return ask(
-    api.PUT('/api/bar/house/{id}', { params: { path: { id } }, headers: { 'If-Match': etag }, body }),
-  )
+export async function tryFact(
+  kind: Kind,
+  id: string | null,
+  body: FactDocument,
+  signal: AbortSignal,
+): Promise<Trial> {
+  const query = id === null ? {} : { id }
+  return (await ask(api.POST(paths(kind).trial, { params: { query }, body, signal }))) as Trial
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, useTemplateRef, watch } from 'vue'
 import type { SheetLine } from '@/shared/api/types'
-import { amount, reading, unrounded } from '@/shared/format'
+import { amount, unrounded } from '@/shared/format'
 import type { CellFault } from './useCells'
 
 const props = defineProps<{ cell: SheetLine; sizeName: string; fault: CellFault | null }>()
@@ -99,7 +99,7 @@ defineExpose({ focus: () => box.value?.focus() })
     <span :id="`${id}-more`" class="more">
       <span v-if="fault" class="error" role="alert">{{ fault.message }}</span>
       <template v-else>
-        <span data-test="equivalent">{{ reading(cell.volume, 'ml') }} · {{ reading(cell.mass, 'g') }}</span>
+        <span data-test="equivalent">{{ cell.beside }}</span>
         <span v-if="isRounded" class="rounded" data-test="rounded">from {{ unrounded(cell.exact) }}</span>
       </template>
     </span>

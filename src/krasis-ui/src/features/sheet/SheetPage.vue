@@ -20,6 +20,7 @@ import FindingList from './FindingList.vue'
 import SaveProblem from './SaveProblem.vue'
 import SheetSettings from './SheetSettings.vue'
 import SheetTop from './SheetTop.vue'
+import StationPanel from './StationPanel.vue'
 import { pourablesOf } from './pourables'
 import { useBuildEditor } from './useBuildEditor'
 import { useCells } from './useCells'
@@ -36,6 +37,9 @@ const editor = useBuildEditor(props.id ?? null)
 const { draft, change } = editor
 const { sheet, problem: mixProblem, again } = useSheet(draft)
 const cells = useCells(draft, change)
+const otherStations = computed(() =>
+  (bar.data.value?.stations ?? []).slice(1).map(({ id, document }) => ({ id, name: document.name ?? '' })),
+)
 const pourables = computed(() => pourablesOf(bar.data.value))
 const measures = useMeasures(change, pourables)
 const matrix = useTemplateRef('matrix')
@@ -237,6 +241,12 @@ async function deleteThis(): Promise<void> {
         @update:model-value="add"
       />
       <FindingList v-if="sheet" :findings="sheet.findings" :is-empty="isEmpty" @mend="mend" />
+      <StationPanel
+        v-if="sheet && !isEmpty && otherStations.length > 0"
+        :draft="draft"
+        :stations="otherStations"
+        :allowed="{ strength: sheet.allowedStrengthDrift, sweetness: sheet.allowedSweetnessDrift }"
+      />
       <CautionList v-if="sheet && !isEmpty" :cautions="sheet.cautions" />
       <AdviceDialog v-model:size="asked" :draft="draft" :sizes="sizes" @take="put" />
       <LeaveDialog

@@ -5,7 +5,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { keys } from '@/shared/api/queries'
 import type { BuildView, Draft } from '@/shared/api/types'
 import { toDraft } from './draft'
-import { dropUnsaved, findUnsaved, keepUnsaved } from './unsaved'
+import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
 import { useHistory } from './useHistory'
 
 /**
@@ -14,6 +14,7 @@ import { useHistory } from './useHistory'
  */
 export function useBuildEditor(id: string | null) {
   const client = useQueryClient()
+  const what = id ?? 'new'
   const draft = ref<Draft | null>(null)
   const history = useHistory(draft)
   const baseline = ref('')
@@ -38,7 +39,7 @@ export function useBuildEditor(id: string | null) {
         ? await ask(api.GET('/api/builds/{id}', { params: { path: { id } } }))
         : { document: await ask(api.GET('/api/builds/blank')), etag: null }
       settle(toDraft(kept.document), kept.etag)
-      const unsaved = findUnsaved(id)
+      const unsaved = findUnsaved<Draft>(what)
       if (unsaved && JSON.stringify(unsaved.draft) !== baseline.value) {
         history.change((next) => Object.assign(next as Draft, unsaved.draft))
         // Made on an older version, they must not slip past a newer one.
@@ -57,9 +58,9 @@ export function useBuildEditor(id: string | null) {
     }
 
     if (now && isDirty.value) {
-      keepUnsaved(id, { draft: now, etag: etag.value, at: new Date().toISOString() })
+      keepUnsaved(what, { draft: now, etag: etag.value, at: new Date().toISOString() })
     } else {
-      dropUnsaved(id)
+      dropUnsaved(what)
       broughtBack.value = null
     }
   })
@@ -82,7 +83,7 @@ export function useBuildEditor(id: string | null) {
     saveProblem.value = null
     try {
       const kept = await write(sent)
-      dropUnsaved(id)
+      dropUnsaved(what)
       broughtBack.value = null
       baseline.value = JSON.stringify(toDraft(kept.document))
       etag.value = kept.etag
@@ -124,12 +125,12 @@ export function useBuildEditor(id: string | null) {
   /** Forgets the unsaved changes, for a page that is being left. */
   function discardLocally(): void {
     baseline.value = JSON.stringify(draft.value)
-    dropUnsaved(id)
+    dropUnsaved(what)
   }
 
   /** Gives the unsaved changes up and loads what is kept. */
   async function discard(): Promise<void> {
-    dropUnsaved(id)
+    dropUnsaved(what)
     broughtBack.value = null
     saveProblem.value = null
     history.forget()

@@ -4685,7 +4685,7 @@ export interface components {
             parts: components["schemas"]["PourableViewOfPartDocumentAndPartMeasured"][];
             stations: components["schemas"]["FactViewOfStationDocument"][];
             house: components["schemas"]["FactViewOfHouseDocument"];
-            rules: components["schemas"]["HouseRules"];
+            rules: components["schemas"]["RulesView"];
             /** Format: date */
             today: string;
         };
@@ -5206,6 +5206,8 @@ export interface components {
             /** Format: double */
             overrunPercent?: null | number;
             /** Format: double */
+            grownMl?: null | number;
+            /** Format: double */
             thirds?: null | number;
             cold?: null | boolean;
             /** Format: double */
@@ -5216,6 +5218,11 @@ export interface components {
             steamCelsius?: null | number;
         };
         FoamMeasured: {
+            /**
+             * Format: double
+             * @description In %.
+             */
+            overrun: null | number;
             /**
              * Format: double
              * @description In g.
@@ -5309,78 +5316,6 @@ export interface components {
             sweetnessWeight?: null | number;
             sweetness?: null | components["schemas"]["SweetnessDocument"];
             currency?: null | string;
-        };
-        HouseRules: {
-            /**
-             * Format: double
-             * @description In mm.
-             */
-            reserve: number;
-            /**
-             * Format: double
-             * @description In ml.
-             */
-            liquidStep: number;
-            /**
-             * Format: double
-             * @description In g.
-             */
-            iceStep: number;
-            /**
-             * Format: double
-             * @description In g.
-             */
-            weighingStep: number;
-            /**
-             * Format: double
-             * @description In %.
-             */
-            allowedStrengthDrift: number;
-            /**
-             * Format: double
-             * @description In %.
-             */
-            allowedSweetnessDrift: number;
-            /**
-             * Format: double
-             * @description In °C.
-             */
-            room?: number;
-            /**
-             * Format: double
-             * @description In °C.
-             */
-            milkFrom?: number;
-            /**
-             * Format: double
-             * @description In °C.
-             */
-            milkTo?: number;
-            /**
-             * Format: double
-             * @description In %.
-             */
-            sauceTolerance?: number;
-            /**
-             * Format: double
-             * @description In %.
-             */
-            layeredMelt?: number;
-            /** Format: int32 */
-            calibrationDays?: number;
-            /**
-             * Format: double
-             * @description In %.
-             */
-            calibrationTolerance?: number;
-            halfStrokes?: boolean;
-            units?: components["schemas"]["DisplayUnits"];
-            /** Format: double */
-            strengthWeight?: number;
-            /** Format: double */
-            sweetnessWeight?: number;
-            sweetness?: components["schemas"]["RelativeSweetness"];
-            currency?: string;
         };
         IceBand: {
             /**
@@ -5833,7 +5768,7 @@ export interface components {
              * @description In ml.
              */
             volume: number;
-            shares: unknown[];
+            shares: number[];
             unknown: string[];
         };
         PinDocument: {
@@ -5933,16 +5868,6 @@ export interface components {
             equivalents: components["schemas"]["Equivalent"][];
             objection: null | string;
         };
-        RelativeSweetness: {
-            /** Format: double */
-            glucose: number;
-            /** Format: double */
-            fructose: number;
-            /** Format: double */
-            lactose: number;
-            /** Format: double */
-            maltose: number;
-        };
         RoundingEffect: {
             before: components["schemas"]["Taste"];
             /**
@@ -5956,6 +5881,49 @@ export interface components {
              */
             sweetness: null | number;
             says: string;
+        };
+        RulesView: {
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            room: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            milkFrom: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            milkTo: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sauceTolerance: number;
+            /** Format: int32 */
+            calibrationDays: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            calibrationTolerance: number;
+            halfStrokes: boolean;
+            /** Format: double */
+            strengthWeight: number;
+            /** Format: double */
+            sweetnessWeight: number;
+            /** Format: double */
+            glucose: number;
+            /** Format: double */
+            fructose: number;
+            /** Format: double */
+            lactose: number;
+            /** Format: double */
+            maltose: number;
+            currency: string;
         };
         ScaleDocument: {
             by?: null | string;

@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { SizeSheet } from '@/shared/api/types'
 import { decimal, reading } from '@/shared/format'
 import type { Frame } from './frame'
-import { cubes, halfWidth, slice } from './section'
+import { cubes, halfWidth, slice, type CupPicture } from './section'
 
-const props = defineProps<{ size: SizeSheet; frame: Frame; labels?: boolean }>()
+const props = defineProps<{
+  size: CupPicture
+  frame: Frame
+  labels?: boolean
+  /** The lines printed on the cup. */
+  lines?: { label: string; height: number }[]
+}>()
 
 const id = useId()
 const wall = 1.6
@@ -170,7 +175,16 @@ const reads = computed(() => {
       </template>
     </g>
     <text v-if="labels" :x="-cup.topDiameter / 2 - 3.5" :y="-cup.height - 4" text-anchor="end">ml</text>
-    <g v-if="labels" class="fill">
+    <g v-for="line in lines" :key="line.label" class="printed">
+      <line
+        :x1="-halfWidth(cup, line.height)"
+        :x2="halfWidth(cup, line.height) + 5"
+        :y1="-line.height"
+        :y2="-line.height"
+      />
+      <text :x="halfWidth(cup, line.height) + 7" :y="-line.height + 3">{{ line.label }}</text>
+    </g>
+    <g v-if="labels && size.lines.length > 0" class="fill">
       <line
         :x1="halfWidth(cup, size.fillHeight) - 8"
         :x2="halfWidth(cup, size.fillHeight) + 5"
@@ -271,6 +285,15 @@ text {
   font-size: 8px;
 }
 
+.printed line {
+  stroke: var(--ink-soft);
+  stroke-width: 0.9;
+}
+
+.printed text {
+  font-size: 9px;
+}
+
 .fill line {
   stroke: var(--cobalt);
   stroke-width: 1.2;
@@ -282,7 +305,16 @@ text {
   font-size: 10.5px;
 }
 
-.overfull .fill line {
+.overfull .printed line {
+  stroke: var(--ink-soft);
+  stroke-width: 0.9;
+}
+
+.printed text {
+  font-size: 9px;
+}
+
+.fill line {
   stroke: var(--warning);
 }
 
@@ -290,7 +322,16 @@ text {
   fill: var(--warning);
 }
 
-.spills .fill line {
+.spills .printed line {
+  stroke: var(--ink-soft);
+  stroke-width: 0.9;
+}
+
+.printed text {
+  font-size: 9px;
+}
+
+.fill line {
   stroke: var(--fault);
 }
 

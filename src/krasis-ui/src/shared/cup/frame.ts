@@ -1,4 +1,4 @@
-import type { SizeSheet } from '@/shared/api/types'
+import type { CupPicture } from './section'
 
 /** The window through which cups are seen, in millimetres, the table at 0 and heights counted downwards from it as
  * SVG does. Cups that share a frame are drawn to one scale. */
@@ -13,7 +13,7 @@ const labels = { left: 26, right: 46, above: 14, below: 5 }
 const bare = { left: 3, right: 3, above: 6, below: 4 }
 
 /** The smallest frame that every one of the cups fits. */
-export function frameFor(sizes: SizeSheet[], withLabels: boolean): Frame {
+export function frameFor(sizes: CupPicture[], withLabels: boolean): Frame {
   const room = withLabels ? labels : bare
   const width = Math.max(60, ...sizes.flatMap(({ cup }) => [cup.topDiameter, cup.bottomDiameter]))
   const height = Math.max(60, ...sizes.map(({ cup, crownHeight }) => Math.max(cup.height, crownHeight)))

@@ -1,5 +1,26 @@
 import type { SizeSheet } from '@/shared/api/types'
 
+/** As much of a worked-out size as a drawing of it needs. */
+export type CupPicture = Pick<
+  SizeSheet,
+  'name' | 'cup' | 'lines' | 'drawing' | 'spilt' | 'roomLeft' | 'fillHeight' | 'crownHeight'
+>
+
+/** A cup filled level with nothing but water, as it is weighed; empty before it is. */
+export function waterIn(name: string, cup: SizeSheet['cup'], isFull: boolean): CupPicture {
+  const water = { line: 'water', colour: '#bcd9e3', from: 0, to: cup.height }
+  return {
+    name,
+    cup,
+    lines: [],
+    drawing: { layers: isFull ? [water] : [], ice: null, top: null },
+    spilt: 0,
+    roomLeft: 0,
+    fillHeight: isFull ? cup.height : 0,
+    crownHeight: cup.height,
+  }
+}
+
 /** Half the inner width of a cup at a height: the straight wall between its two diameters. */
 export function halfWidth(cup: SizeSheet['cup'], height: number): number {
   return (cup.bottomDiameter + (cup.topDiameter - cup.bottomDiameter) * (height / cup.height)) / 2
@@ -20,7 +41,7 @@ export interface Cube {
 }
 
 /** A cut through the floating ice: the cubes that it meets, row by row down from the surface. */
-export function cubes(size: SizeSheet): Cube[] {
+export function cubes(size: CupPicture): Cube[] {
   const ice = size.drawing.ice
   if (!ice) {
     return []

@@ -1,0 +1,211 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { keys } from '@/shared/api/queries'
+import { useSettled } from '@/shared/useSettled'
+import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
+import { createFact, removeFact, tryFact, updateFact, type Fact, type Kind } from './facts'
+import { isSame, pathOf, read, write, type FactDocument } from './paths'
+
+/**
+ * One fact of the bar under somebody's hands: measured, tried, kept.
+ * @param kind Its kind.
+ * @param kept The fact as it is kept; null for a new one.
+ * @param blank What a new one begins with.
+ */
+export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
+  const client = useQueryClient()
+  const what = `bar.${kind}.${kept?.id ?? 'new'}`
+  const baseline = shallowRef<FactDocument>(toRaw(kept?.document ?? blank))
+  const etag = ref(kept?.etag ?? null)
+  const draft = shallowRef<FactDocument>(structuredClone(baseline.value))
+  /** What was typed and is no number, by its path. */
+  const unreadable = ref(new Map<string, string>())
+  const touched = ref(new Set<string>())
+  const hasAsked = ref(false)
+  const refusal = shallowRef<ApiProblem | null>(null)
+  const theirs = shallowRef<Fact | null>(null)
+  const isBusy = ref(false)
+  const broughtBack = ref<string | null>(null)
+  const isDirty = computed(() => unreadable.value.size > 0 || !isSame(draft.value, baseline.value))
+
+  const unsaved = findUnsaved<FactDocument>(what)
+  if (unsaved && !isSame(unsaved.draft, baseline.value)) {
+    draft.value = unsaved.draft
+    // Made on an older version, they must not slip past a newer one.
+    etag.value = unsaved.etag
+    broughtBack.value = unsaved.at
+  }
+
+  watch(draft, (now) => {
+    refusal.value = null
+    if (isDirty.value) {
+      keepUnsaved(what, { draft: now, etag: etag.value, at: new Date().toISOString() })
+    } else {
+      dropUnsaved(what)
+    }
+  })
+
+  const settled = useSettled(draft, 120)
+  const query = useQuery({
+    queryKey: computed(() => ['try', kind, kept?.id ?? null, etag.value, JSON.stringify(settled.value)]),
+    queryFn: ({ signal }) => tryFact(kind, kept?.id ?? null, settled.value, signal),
+    placeholderData: keepPreviousData,
+    gcTime: 30_000,
+  })
+  const trial = computed(() => query.data.value ?? null)
+
+  const problems = computed(() => {
+    const found = new Map<string, string>()
+    const said = [...(trial.value?.problems ?? []), ...(refusal.value?.errors ?? [])]
+    for (const { field, message, accepted } of said) {
+      found.set(pathOf(field), `${message} Accepted: ${accepted}.`)
+    }
+
+    for (const [path, text] of unreadable.value) {
+      found.set(path, `'${text.slice(0, 40)}' is not a number.`)
+    }
+
+    return found
+  })
+
+  /** What is wrong at a path; not before it has been touched, or everything was to be kept. */
+  function problemAt(path: string): string | null {
+    const isShown = hasAsked.value || touched.value.has(path) || kept !== null
+    return isShown ? (problems.value.get(path) ?? null) : null
+  }
+
+  function put(path: string, value: unknown): void {
+    unreadable.value.delete(path)
+    draft.value = write(draft.value, path, value)
+  }
+
+  function putUnreadable(path: string, text: string): void {
+    unreadable.value = new Map(unreadable.value).set(path, text)
+    draft.value = write(draft.value, path, null)
+  }
+
+  function settle(fact: Fact): void {
+    dropUnsaved(what)
+    baseline.value = fact.document
+    etag.value = fact.etag
+    draft.value = structuredClone(fact.document)
+    unreadable.value = new Map()
+    theirs.value = null
+    broughtBack.value = null
+    hasAsked.value = false
+  }
+
+  async function refresh(): Promise<void> {
+    // Every sheet rests on these facts.
+    client.removeQueries({ queryKey: ['mix'] })
+    client.removeQueries({ queryKey: ['pour'] })
+    await Promise.all([
+      client.invalidateQueries({ queryKey: keys.bar }),
+      client.invalidateQueries({ queryKey: keys.builds }),
+    ])
+  }
+
+  async function attempt(work: () => Promise<void>): Promise<boolean> {
+    isBusy.value = true
+    refusal.value = null
+    try {
+      await work()
+      return true
+    } catch (error) {
+      refusal.value = ApiProblem.of(error)
+      return false
+    } finally {
+      isBusy.value = false
+    }
+  }
+
+  /** Keeps the draft. A change that somebody else has made meanwhile is shown, not overwritten. */
+  async function keep(): Promise<Fact | null> {
+    hasAsked.value = true
+    if (unreadable.value.size > 0) {
+      return null
+    }
+
+    let fact: Fact | null = null
+    await attempt(async () => {
+      fact =
+        kept && etag.value
+          ? await updateFact(kind, kept.id, etag.value, draft.value)
+          : await createFact(kind, draft.value)
+      settle(fact)
+      await refresh()
+    })
+    if (refusal.value?.status === 412) {
+      await look()
+    }
+
+    return fact
+  }
+
+  /** Fetches what somebody else has kept. */
+  async function look(): Promise<void> {
+    await client.invalidateQueries({ queryKey: keys.bar })
+    const bar = client.getQueryData<Record<string, Fact[]>>(keys.bar)
+    theirs.value = bar?.[kind]?.find(({ id }) => id === kept?.id) ?? null
+  }
+
+  function takeTheirs(): void {
+    if (theirs.value) {
+      settle(theirs.value)
+      refusal.value = null
+    }
+  }
+
+  async function keepMine(): Promise<void> {
+    etag.value = theirs.value?.etag ?? etag.value
+    theirs.value = null
+    await keep()
+  }
+
+  function takeBack(): void {
+    dropUnsaved(what)
+    const now = client.getQueryData<Record<string, Fact[]>>(keys.bar)
+    const current = now?.[kind]?.find(({ id }) => id === kept?.id)
+    settle(current ?? { id: '', etag: etag.value ?? '', document: baseline.value })
+    refusal.value = null
+    touched.value = new Set()
+  }
+
+  async function remove(): Promise<boolean> {
+    return attempt(async () => {
+      await removeFact(kind, kept?.id ?? '', etag.value ?? '')
+      dropUnsaved(what)
+      draft.value = baseline.value
+      await refresh()
+    })
+  }
+
+  return {
+    kind,
+    id: kept?.id ?? null,
+    draft,
+    baseline,
+    trial,
+    isDirty,
+    isBusy,
+    broughtBack,
+    refusal,
+    theirs,
+    problems,
+    unreadable,
+    measured: <T>() => computed(() => (trial.value?.measured ?? null) as T | null),
+    read: (path: string) => read(draft.value, path),
+    put,
+    putUnreadable,
+    /** Lays a whole document in the draft's place. */
+    begin: (document: FactDocument) => (draft.value = structuredClone(document)),
+    touch: (path: string) => (touched.value = new Set(touched.value).add(path)),
+    problemAt,
+    keep,
+    remove,
+    takeBack,
+    takeTheirs,
+    keepMine,
+  }
+}
