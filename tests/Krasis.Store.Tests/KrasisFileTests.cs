@@ -104,7 +104,7 @@ public sealed class KrasisFileTests : IDisposable
         {
             connection.Execute(
                 """
-                DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0003%' OR ScriptName LIKE '%0004%';
+                DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0003%' OR ScriptName LIKE '%0004%' OR ScriptName LIKE '%0005%';
                 DROP TABLE standard;
                 DROP TABLE bar_fact;
                 CREATE TABLE bar_fact (
@@ -121,9 +121,11 @@ public sealed class KrasisFileTests : IDisposable
         file.Write(session =>
         {
             session.Bar.Add(FactKinds.Parts, "p", new() { Name = "Part" });
+            session.Bar.Add(FactKinds.Stations, "s", new() { Name = "Kiosk" });
             return true;
         });
         Assert.Equal("Part", file.Read(session => session.Bar.List(FactKinds.Parts)).Single().Document.Name);
+        Assert.Equal("Kiosk", file.Read(session => session.Bar.Whole()).Stations.Single().Name);
     }
 
     [Fact]

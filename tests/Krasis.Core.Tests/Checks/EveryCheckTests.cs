@@ -215,6 +215,17 @@ public class EveryCheckTests
     }
 
     [Fact]
+    public void A_pump_weighed_long_ago()
+    {
+        var build = Only(TestBar.Line("syrup", 2, "stroke"), Milk);
+        Fires(build, WeighedLongAgo.Name, Severity.Note, "m", "the strokes of Pump were weighed 91 days ago", mended: false, Weighed("2026-08-26"), Today);
+        Silent(build, WeighedLongAgo.Name, Weighed("2026-08-27"), Today);
+        Silent(Only(TestBar.Line("syrup", 15, "ml"), Milk), WeighedLongAgo.Name, Weighed("2026-08-26"), Today);
+
+        static BarFacts Weighed(string day) => FullBar.Read(FullBar.Document with { Dispensers = [FullBar.Document.Dispensers[0] with { StrokeMl = null, StrokesGrams = [9.75], WeighedOn = day }] });
+    }
+
+    [Fact]
     public void A_shot_outside_the_window()
     {
         Fires(Only(Espresso, Milk), ShotOutsideTheWindow.Name, Severity.Warning, "m", "too fast", mended: false, Pulled(36, 24));

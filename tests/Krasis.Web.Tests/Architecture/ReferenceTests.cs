@@ -31,6 +31,10 @@ public class ReferenceTests
         .ShouldNot().HaveDependencyOnAny("Krasis.Web", "Microsoft.AspNetCore"));
 
     [Fact]
+    public void The_exchange_knows_neither_the_store_nor_the_web() => Holds(Types.InAssembly(typeof(Exchange.Pantry.PantryFile).Assembly)
+        .ShouldNot().HaveDependencyOnAny("Krasis.Store", "Krasis.Web", "Microsoft.AspNetCore"));
+
+    [Fact]
     public void Only_the_store_speaks_to_the_database() => Holds(Types.InAssembly(typeof(Web.Hosting.KrasisApp).Assembly)
         .ShouldNot().HaveDependencyOnAny("Dapper", "Microsoft.Data.Sqlite", "DbUp"));
 

@@ -64,8 +64,14 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
 
         var syrup = await server.Delete("/api/bar/ingredients/ginger-pear-syrup", "\"1\"");
         Assert.Equal(409, syrup.Status);
-        Assert.Contains("The rest of the bar needs this ingredient", syrup.Text, StringComparison.Ordinal);
-        Assert.Equal(19, (await server.Get("/api/bar")).Json["ingredients"]!.AsArray().Count);
+        Assert.Contains("One build needs this ingredient", syrup.Text, StringComparison.Ordinal);
+        Assert.Contains("'Ginger-pear cordial'", syrup.Json["detail"]!.ToString(), StringComparison.Ordinal);
+        Assert.Contains("'Ginger-pear pump'", syrup.Json["detail"]!.ToString(), StringComparison.Ordinal);
+
+        var kiosk = await server.Delete("/api/bar/stations/kiosk", "\"1\"");
+        Assert.Equal(409, kiosk.Status);
+        Assert.Contains("'Kiosk double'", kiosk.Json["detail"]!.ToString(), StringComparison.Ordinal);
+        Assert.Equal(21, (await server.Get("/api/bar")).Json["ingredients"]!.AsArray().Count);
     }
 
     [Fact]
