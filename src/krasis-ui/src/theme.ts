@@ -29,8 +29,16 @@ const preset = definePreset(Aura, {
         },
         dark: {
           text: { primary: { color: '{primary.300}' }, secondary: { color: '{surface.300}' } },
-          outlined: { secondary: { color: '{surface.200}', borderColor: '{surface.500}' } },
+          outlined: {
+            primary: { color: '{primary.300}', borderColor: '{primary.400}' },
+            secondary: { color: '{surface.200}', borderColor: '{surface.500}' },
+          },
         },
+      },
+    },
+    togglebutton: {
+      colorScheme: {
+        light: { root: { color: '{surface.600}', hoverColor: '{surface.700}' } },
       },
     },
   },

@@ -64,7 +64,7 @@ const list = computed(() => hour.flatMap((slug) => todo.value.filter(({ area }) 
 
 ul {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(20rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(20rem, 100%), 1fr));
   gap: 0.1rem 1.5rem;
   margin: 0.4rem 0 0;
   padding: 0;
@@ -87,7 +87,7 @@ li {
 
 .tiles {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
   gap: 0.8rem;
   margin-top: 1rem;
 }

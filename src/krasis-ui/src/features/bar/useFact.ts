@@ -49,15 +49,25 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
   const settled = useSettled(draft, 120)
   const query = useQuery({
     queryKey: computed(() => ['try', kind, kept?.id ?? null, etag.value, JSON.stringify(settled.value)]),
-    queryFn: ({ signal }) => tryFact(kind, kept?.id ?? null, settled.value, signal),
+    queryFn: async ({ signal }) => {
+      const document = settled.value
+      return { document, trial: await tryFact(kind, kept?.id ?? null, document, signal) }
+    },
     placeholderData: keepPreviousData,
     gcTime: 30_000,
   })
-  const trial = computed(() => query.data.value ?? null)
+  const trial = computed(() => query.data.value?.trial ?? null)
+
+  /** Whether what a trial said of a field is about what now stands there: it must not blame what has just been mended. */
+  function isOfNow(path: string): boolean {
+    const tried = query.data.value?.document ?? {}
+    return JSON.stringify(read(tried, path)) === JSON.stringify(read(draft.value, path))
+  }
 
   const problems = computed(() => {
     const found = new Map<string, string>()
-    const said = [...(trial.value?.problems ?? []), ...(refusal.value?.errors ?? [])]
+    const tried = (trial.value?.problems ?? []).filter(({ field }) => isOfNow(pathOf(field)))
+    const said = [...tried, ...(refusal.value?.errors ?? [])]
     for (const { field, message, accepted } of said) {
       found.set(pathOf(field), `${message} Accepted: ${accepted}.`)
     }
