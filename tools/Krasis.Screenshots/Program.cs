@@ -25,8 +25,52 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Find("[data-test=advice]");
     tab.Picture(Path.Combine(folder, "advice.png"));
 
-    tab.Open("/bar").Find("[data-fact=Wren]");
+    tab.Open("/bar").Find(".tile");
     tab.Picture(Path.Combine(folder, "bar.png"));
+
+    OpenBench(tab, "cups/reed");
+    tab.Picture(Path.Combine(folder, "bar-cup.png"));
+
+    OpenBench(tab, "espresso/lock-double");
+    tab.Picture(Path.Combine(folder, "bar-espresso.png"));
+
+    OpenBench(tab, "coffees/slipway-brew");
+    tab.Picture(Path.Combine(folder, "bar-coffee.png"));
+
+    OpenBench(tab, "foams/swell");
+    tab.Picture(Path.Combine(folder, "bar-foam.png"));
+
+    OpenBench(tab, "ingredients/hazelnut-syrup");
+    tab.Picture(Path.Combine(folder, "bar-ingredient.png"));
+
+    OpenBench(tab, "parts/ginger-cordial");
+    tab.Picture(Path.Combine(folder, "bar-part.png"));
+
+    OpenBench(tab, "ice/canal-ice");
+    tab.Type("[data-field=servedCelsius]", "-15");
+    tab.Until("the effect", () => tab.Find("[data-test=effect] h3").Text.StartsWith("Would move", StringComparison.Ordinal));
+    tab.Picture(Path.Combine(folder, "bar-ice.png"));
+
+    OpenBuild(tab, "Cardamom latte");
+    tab.Click("[data-test=stations] summary");
+    tab.Until("the kiosk", () => tab.Has("[data-test=stations] table"));
+    tab.Script("document.querySelector('[data-test=stations]').scrollIntoView({ block: 'center' })");
+    tab.Picture(Path.Combine(folder, "kiosk.png"));
+
+    tab.Open("/bar/cups/reed/card").Find("[data-test=card]");
+    tab.Picture(Path.Combine(folder, "card.png"));
+}
+
+using (var tab = new Tab(server.Address, 1280, 1000))
+{
+    OpenBench(tab, "dispensers/pump-cardamom");
+    tab.Type("[data-test=next-stroke]", "9.9 10.0 9.8 10.1 99 9.9 10.0", OpenQA.Selenium.Keys.Enter);
+    tab.Find("[data-test=odd]");
+    tab.Click("[data-test=open-scale]");
+    tab.Click("[data-test=scale-connect]");
+    tab.Click("[data-test=scale-stroke]");
+    tab.Until("the scale at rest", () => tab.Find("[data-test=scale-says]").Text == "At rest");
+    tab.Picture(Path.Combine(folder, "bar-pump.png"));
 }
 
 using (var tab = new Tab(server.Address, 1280, 1100))
@@ -36,6 +80,12 @@ using (var tab = new Tab(server.Address, 1280, 1100))
     tab.EnterCell(2, "Rush", "330");
     tab.Until("the fault", () => tab.All("[data-test=finding]").Count > 0);
     tab.Picture(Path.Combine(folder, "sheet-overfull-dark.png"));
+}
+
+static void OpenBench(Tab tab, string path)
+{
+    tab.Open($"/bar/{path}").Find(".bench");
+    tab.Until("the trial", () => tab.Find("[data-test=effect] h3").Text.Length > 0);
 }
 
 static void OpenBuild(Tab tab, string name)

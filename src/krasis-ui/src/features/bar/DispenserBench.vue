@@ -368,7 +368,7 @@ function anew(): void {
 
 .answers {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(10rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(8.5rem, 1fr));
   gap: 0.8rem;
   margin: 0.3rem 0;
 }

@@ -8,6 +8,7 @@ const trial = computed(() => bench.trial.value)
 const moved = computed(() => trial.value?.effect?.moved ?? [])
 const uses = computed(() => trial.value?.uses ?? [])
 const isPoured = (build: BuildMove) => build.sizes.some(({ moves }) => moves.some((move) => move.isPoured))
+const first = (build: BuildMove) => build.sizes[0]?.moves[0]
 const newIn = (build: BuildMove) => build.sizes.reduce((sum, { newFindings }) => sum + newFindings.length, 0)
 const title = computed(() => {
   if (!bench.isDirty.value && bench.kind === 'house') {
@@ -55,6 +56,7 @@ const title = computed(() => {
       >
         <summary>
           <strong>{{ build.name }}</strong>
+          <span v-if="first(build)" class="soft short"> {{ first(build)?.what }} {{ first(build)?.by }}</span>
           <span v-if="newIn(build) > 0" class="warning">
             <i class="pi pi-exclamation-triangle" aria-hidden="true" /> {{ newIn(build) }} new
           </span>
@@ -95,6 +97,15 @@ summary {
   min-height: 1.9rem;
   padding-top: 0.25rem;
   cursor: pointer;
+}
+
+.short {
+  display: block;
+  margin-left: 1rem;
+}
+
+details[open] .short {
+  display: none;
 }
 
 .size {
