@@ -10,13 +10,21 @@ public class BatchTests
 {
     private static readonly PartDocument Inner = new()
     {
-        Id = "inner", Name = "Inner", Kind = "syrup", Colour = "#ffffff", LossPercent = 10,
+        Id = "inner",
+        Name = "Inner",
+        Kind = "syrup",
+        Colour = "#ffffff",
+        LossPercent = 10,
         Lines = [new() { Ingredient = "syrup", Amount = 500, Measure = "g" }, new() { Ingredient = "water", Amount = 500, Measure = "ml" }],
     };
 
     private static readonly PartDocument Outer = new()
     {
-        Id = "outer", Name = "Outer", Kind = "milk", Colour = "#ffffff", Ratio = "mass",
+        Id = "outer",
+        Name = "Outer",
+        Kind = "milk",
+        Colour = "#ffffff",
+        Ratio = "mass",
         Lines = [new() { Ingredient = "inner", Amount = 1 }, new() { Ingredient = "milk", Amount = 3 }],
     };
 

@@ -37,7 +37,7 @@ public class CupMeasuredTests
         Assert.Null(water.GeometricCapacity);
         Assert.Equal(355.64, water.BrimCapacity!.Value.Value, 0.02);
 
-var nothing = CupMeasured.Of(new CupDocument(), default);
+        var nothing = CupMeasured.Of(new CupDocument(), default);
         Assert.Equal((null, null, null, null), (nothing.BrimCapacity, nothing.GeometricCapacity, nothing.OffLabel, nothing.HeatLoss));
         Assert.Empty(nothing.Says);
         Assert.NotNull(CupMeasured.Of(Reed, default).Section);
