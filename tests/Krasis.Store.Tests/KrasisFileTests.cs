@@ -104,8 +104,11 @@ public sealed class KrasisFileTests : IDisposable
         {
             connection.Execute(
                 """
-                DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0003%' OR ScriptName LIKE '%0004%' OR ScriptName LIKE '%0005%';
+                DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0003%' OR ScriptName LIKE '%0004%' OR ScriptName LIKE '%0005%' OR ScriptName LIKE '%0006%';
                 DROP TABLE standard;
+                DROP TABLE revision;
+                DROP TABLE state_change;
+                ALTER TABLE build DROP COLUMN state;
                 DROP TABLE bar_fact;
                 CREATE TABLE bar_fact (
                     kind TEXT NOT NULL CHECK (kind IN ('cups', 'ingredients', 'dispensers', 'espresso', 'house')),

@@ -25,6 +25,9 @@ public sealed record Build(
     /// <summary>When it is on the board; null all year.</summary>
     public Season? Season { get; init; }
 
+    /// <summary>Findings that the lead lets be.</summary>
+    public IReadOnlyList<Waiver> Waivers { get; init; } = [];
+
     /// <summary>What the sizes are sold for, as far as it is known.</summary>
     public IReadOnlyDictionary<CupId, Money> Prices { get; init; } = new Dictionary<CupId, Money>();
 }

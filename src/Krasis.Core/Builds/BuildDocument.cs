@@ -30,4 +30,13 @@ public sealed record BuildDocument
 
     /// <summary>What the sizes are sold for.</summary>
     public IReadOnlyList<PriceDocument> Prices { get; init; } = [];
+
+    /// <summary>Words to find it by.</summary>
+    public IReadOnlyList<string> Tags { get; init; } = [];
+
+    /// <summary>Findings that the lead lets be.</summary>
+    public IReadOnlyList<WaiverDocument> Waivers { get; init; } = [];
+
+    /// <summary>The build that it is a variant of; missing when it stands by itself.</summary>
+    public ParentDocument? Parent { get; init; }
 }

@@ -16,6 +16,9 @@ public static class BuildReader
     /// <summary>The most sizes a build may have.</summary>
     public const int MostSizes = 12;
 
+    private const int MostTags = 12;
+    private const int MostWaivers = 200;
+
     /// <summary>Reads a build.</summary>
     /// <param name="document">The document.</param>
     /// <param name="bar">The bar that is to pour it: every cup, ingredient, dispenser and espresso recipe that the
@@ -44,12 +47,39 @@ public static class BuildReader
         var serve = fields.OptionalWord<Serve>("serve", document.Serve);
         var season = ReadSeason(document.Season, fields);
         var prices = ReadPrices(document, fields);
+        var waivers = ReadWaivers(document, fields);
+        if (document.Tags.Count > MostTags)
+        {
+            fields.Report("tags", document.Tags.Count.ToString(CultureInfo.InvariantCulture), $"There are {document.Tags.Count} tags.", $"at most {MostTags}");
+        }
+
+        for (var i = 0; i < document.Tags.Count; i++)
+        {
+            _ = fields.Id($"tags[{i}]", document.Tags[i]);
+        }
+
+        _ = fields.Note("parent.how", document.Parent?.How);
         return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines)
         {
             Serve = serve ?? (lines.Exists(line => bar.Find(line.Ingredient)!.IsIce) ? Serve.Iced : Serve.Hot),
             Season = season,
             Prices = prices,
+            Waivers = waivers,
         });
+    }
+
+    // A waiver of a cup or a line that is gone waives nothing, and comes back with it when that is undone.
+    private static IReadOnlyList<Waiver> ReadWaivers(BuildDocument document, FieldReader fields) =>
+        fields.Each("waivers", document.Waivers, MostWaivers, (waiver, path, _) => new Waiver(
+            fields.Id($"{path}.check", waiver.Check),
+            new CupId(fields.Id($"{path}.size", waiver.Size)),
+            waiver.Line is null ? null : new LineId(waiver.Line),
+            fields.Note($"{path}.reason", waiver.Reason) is { } reason ? reason : Missing(fields, $"{path}.reason")));
+
+    private static string Missing(FieldReader fields, string field)
+    {
+        fields.Report(field, null, "A finding is let be for a reason.", "a reason of 1 to 500 characters");
+        return "";
     }
 
     private static Season? ReadSeason(SeasonDocument? document, FieldReader fields)

@@ -2,6 +2,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Coffee;
 using Krasis.Core.Mixing;
 using Krasis.Core.Scaling;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

@@ -16,7 +16,7 @@ internal static class AllChecks
 
     /// <summary>Puts a sheet before every check.</summary>
     /// <returns>The findings, the gravest first; among equals those of the reference size, because mending it often mends
-    /// the others; then by size and check.</returns>
+    /// the others; then by size and check; those that the lead lets be at the end.</returns>
     public static IReadOnlyList<Finding> Judge(Setting setting)
     {
         var findings = new List<Finding>();
@@ -31,8 +31,13 @@ internal static class AllChecks
         return
         [
             .. findings
-                .OrderBy(finding => finding.Severity)
+                .Select(finding => finding with { Waived = WaiverOf(finding, setting) })
+                .OrderBy(finding => finding.Waived is not null)
+                .ThenBy(finding => finding.Severity)
                 .ThenByDescending(finding => finding.Size == setting.Build.ReferenceSize),
         ];
     }
+
+    private static string? WaiverOf(Finding finding, Setting setting) => setting.Build.Waivers
+        .FirstOrDefault(waiver => waiver.Check == finding.Check && waiver.Size == finding.Size && waiver.Line == finding.Line)?.Reason;
 }

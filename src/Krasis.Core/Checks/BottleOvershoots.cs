@@ -1,5 +1,6 @@
 using Krasis.Core.Dispensers;
 using Krasis.Core.Mixing;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

@@ -1,5 +1,6 @@
 using Krasis.Core.Mixing;
 using Krasis.Core.Scaling;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

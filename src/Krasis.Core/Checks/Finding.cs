@@ -11,4 +11,8 @@ namespace Krasis.Core.Checks;
 /// <param name="Message">What is wrong, in the lead's words, naming the size.</param>
 /// <param name="Mend">What would put it right, or null when nothing simple would.</param>
 public sealed record Finding(
-    string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend);
+    string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend)
+{
+    /// <summary>Why the lead lets it be; null when the lead does not.</summary>
+    public string? Waived { get; init; }
+}

@@ -1,5 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Mixing;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

@@ -1,4 +1,5 @@
 using Krasis.Core.Mixing;
+using Krasis.Core.Speaking;
 using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Checks;

@@ -4,6 +4,7 @@ using Krasis.Core.Measures;
 using Krasis.Core.Milk;
 using Krasis.Core.Mixing;
 using Krasis.Core.Scaling;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

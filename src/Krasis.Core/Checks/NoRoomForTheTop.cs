@@ -1,5 +1,6 @@
 using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

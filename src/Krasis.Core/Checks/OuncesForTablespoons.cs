@@ -1,4 +1,5 @@
 using Krasis.Core.Mixing;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

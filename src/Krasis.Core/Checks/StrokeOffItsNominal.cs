@@ -1,6 +1,7 @@
 using Krasis.Core.Dispensers;
 using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Checks;
 

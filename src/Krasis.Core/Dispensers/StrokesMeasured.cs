@@ -1,8 +1,8 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Dispensers;
 
@@ -101,15 +101,15 @@ public sealed record StrokesMeasured(
         else if (MoreStrokes is { } more && SureWithin is { } sure)
         {
             yield return more == 0
-                ? $"Settled: the average is sure to within {Short(sure.Value)} %."
-                : $"Sure to within {Short(sure.Value)} %. About {more} more {(more == 1 ? "stroke" : "strokes")} would settle it to {Short(house.CalibrationTolerance.Value)} %.";
+                ? $"Settled: the average is sure to within {Say.Short(sure.Value)} %."
+                : $"Sure to within {Say.Short(sure.Value)} %. About {more} more {(more == 1 ? "stroke" : "strokes")} would settle it to {Say.Short(house.CalibrationTolerance.Value)} %.";
         }
 
         if (OffNominal is { } off && MlPerStroke is { } ml)
         {
             yield return Math.Abs(off.Value) > NominalTolerance * 100
-                ? $"The maker says {Short(document.NominalMl!.Value)} ml; it gives {Fine(ml.Value)} ml, {Short(Math.Abs(off.Value))} % {(off.Value > 0 ? "more" : "less")}. Go by the measured stroke."
-                : $"Within 5 % of the maker's {Short(document.NominalMl!.Value)} ml.";
+                ? $"The maker says {Say.Short(document.NominalMl!.Value)} ml; it gives {Say.Fine(ml.Value)} ml, {Say.Short(Math.Abs(off.Value))} % {(off.Value > 0 ? "more" : "less")}. Go by the measured stroke."
+                : $"Within 5 % of the maker's {Say.Short(document.NominalMl!.Value)} ml.";
         }
 
         if (IsStale)
@@ -117,8 +117,4 @@ public sealed record StrokesMeasured(
             yield return $"Weighed {AgeDays} days ago; the house weighs again after {house.CalibrationDays}.";
         }
     }
-
-    private static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
-
-    private static string Fine(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -1,5 +1,5 @@
-using System.Globalization;
 using Krasis.Core.Measures;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Espresso;
 
@@ -44,10 +44,8 @@ public sealed record EspressoMeasured(
         if (extraction is { } share)
         {
             yield return share is >= BandFrom and <= BandTo
-                ? $"{Short(share)} % is within the usual 18 to 22 %."
-                : $"{Short(share)} % is {(share < BandFrom ? "below" : "above")} the usual 18 to 22 %.";
+                ? $"{Say.Short(share)} % is within the usual 18 to 22 %."
+                : $"{Say.Short(share)} % is {(share < BandFrom ? "below" : "above")} the usual 18 to 22 %.";
         }
     }
-
-    private static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -1,5 +1,5 @@
-using System.Globalization;
 using Krasis.Core.Measures;
+using Krasis.Core.Speaking;
 using Krasis.Core.Tasting;
 
 namespace Krasis.Core.Ingredients;
@@ -110,7 +110,7 @@ public sealed record IngredientMeasured(
             var off = Math.Abs(stated - kcal);
             if (off > EnergySlack && off > kcal * EnergyTolerance)
             {
-                yield return $"Carbohydrate, protein and fat make {Whole(kcal)} kcal by 4/9/4, and {Whole(stated)} kcal is entered. Fibre and alcohol may explain it; a slip may, too.";
+                yield return $"Carbohydrate, protein and fat make {Say.Whole(kcal)} kcal by 4/9/4, and {Say.Whole(stated)} kcal is entered. Fibre and alcohol may explain it; a slip may, too.";
             }
         }
 
@@ -119,6 +119,4 @@ public sealed record IngredientMeasured(
             yield return "It is not said where the composition comes from.";
         }
     }
-
-    private static string Whole(double value) => value.ToString("0", CultureInfo.InvariantCulture);
 }

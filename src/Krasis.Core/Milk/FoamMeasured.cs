@@ -1,6 +1,6 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Measures;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Milk;
 
@@ -31,7 +31,7 @@ public sealed record FoamMeasured(Percent? Overrun, Grams? Steam, Millilitres? L
     {
         if (!level.IsCold && (level.To.Value < house.MilkFrom.Value || level.To.Value > house.MilkTo.Value))
         {
-            yield return $"Ends at {Short(level.To.Value)} °C; the house steams to {Short(house.MilkFrom.Value)} to {Short(house.MilkTo.Value)} °C.";
+            yield return $"Ends at {Say.Short(level.To.Value)} °C; the house steams to {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C.";
         }
 
         if (level.To.Value > 70)
@@ -39,6 +39,4 @@ public sealed record FoamMeasured(Percent? Overrun, Grams? Steam, Millilitres? L
             yield return "Milk scalds above about 70 °C.";
         }
     }
-
-    private static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -1,6 +1,6 @@
-using System.Globalization;
 using Krasis.Core.Measures;
 using Krasis.Core.Mixing;
+using Krasis.Core.Speaking;
 
 namespace Krasis.Core.Vessels;
 
@@ -61,21 +61,17 @@ public sealed record CupMeasured(
     {
         if (offGeometry is { } off)
         {
-            yield return $"The lengths alone give {Whole(shape!.Capacity.Value)} ml; the water is right, and the drawing goes by it.";
+            yield return $"The lengths alone give {Say.Whole(shape!.Capacity.Value)} ml; the water is right, and the drawing goes by it.";
         }
 
         if (offLabel is { } from && label is { } says)
         {
             yield return isWrong
-                ? $"The label says {Whole(says)} ml, and it holds {Short(Math.Abs(from.Value))} % {(from.Value < 0 ? "less" : "more")}. Go by the water."
-                : $"The label's {Whole(says)} ml is right to within {Short(Math.Max(0.1, Math.Abs(from.Value)))} %.";
+                ? $"The label says {Say.Whole(says)} ml, and it holds {Say.Short(Math.Abs(from.Value))} % {(from.Value < 0 ? "less" : "more")}. Go by the water."
+                : $"The label's {Say.Whole(says)} ml is right to within {Say.Short(Math.Max(0.1, Math.Abs(from.Value)))} %.";
         }
     }
 
     private static Percent? Off(double? measured, double? other) =>
         measured is { } one && other is { } two and > 0 ? Percent.From(((one / two) - 1) * 100) : null;
-
-    private static string Whole(double value) => value.ToString("0", CultureInfo.InvariantCulture);
-
-    private static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 }

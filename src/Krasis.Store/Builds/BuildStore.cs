@@ -1,6 +1,7 @@
 using System.Globalization;
 using Dapper;
 using Krasis.Core.Builds;
+using Krasis.Core.Input;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Builds;
@@ -8,7 +9,7 @@ namespace Krasis.Store.Builds;
 /// <summary>Keeps builds.</summary>
 public sealed class BuildStore
 {
-    private const string Columns = "id, version, created_at AS createdAt, updated_at AS updatedAt, document";
+    private const string Columns = "id, version, created_at AS createdAt, updated_at AS updatedAt, state, document";
 
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
@@ -37,19 +38,67 @@ public sealed class BuildStore
 
     /// <summary>Keeps a new build as version 1.</summary>
     /// <exception cref="SqliteException">There is one of that id.</exception>
-    public void Add(string id, BuildDocument document, DateTimeOffset now) => connection.Execute(
-        "INSERT INTO build (id, name, version, created_at, updated_at, document) VALUES (@id, @name, 1, @now, @now, @json)",
-        new { id, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
-        transaction);
+    public void Add(string id, BuildDocument document, DateTimeOffset now)
+    {
+        connection.Execute(
+            "INSERT INTO build (id, name, version, created_at, updated_at, document) VALUES (@id, @name, 1, @now, @now, @json)",
+            new { id, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
+            transaction);
+        KeepRevision(id);
+    }
 
     /// <summary>Keeps a changed build, if it still is the version that was changed.</summary>
-    public SaveOutcome Update(string id, long expectedVersion, BuildDocument document, DateTimeOffset now) => Outcome(id, connection.Execute(
-        """
-        UPDATE build SET name = @name, document = @json, updated_at = @now, version = version + 1
-        WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL
-        """,
-        new { id, expectedVersion, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
-        transaction));
+    public SaveOutcome Update(string id, long expectedVersion, BuildDocument document, DateTimeOffset now)
+    {
+        var outcome = Outcome(id, connection.Execute(
+            """
+            UPDATE build SET name = @name, document = @json, updated_at = @now, version = version + 1
+            WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL
+            """,
+            new { id, expectedVersion, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
+            transaction));
+        if (outcome == SaveOutcome.Saved)
+        {
+            KeepRevision(id);
+        }
+
+        return outcome;
+    }
+
+    /// <summary>Moves a build to another state, if it still is the version that was seen. The document stays as it is.</summary>
+    public SaveOutcome Move(string id, long expectedVersion, BuildState state, string who, string reason, DateTimeOffset now)
+    {
+        var outcome = Outcome(id, connection.Execute(
+            "UPDATE build SET state = @state WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
+            new { id, expectedVersion, state = Choice.Word(state) },
+            transaction));
+        if (outcome == SaveOutcome.Saved)
+        {
+            connection.Execute(
+                """
+                INSERT INTO state_change (build_id, number, changed_at, state, who, reason)
+                VALUES (@id, (SELECT coalesce(max(number), 0) + 1 FROM state_change WHERE build_id = @id), @now, @state, @who, @reason)
+                """,
+                new { id, now = Text(now), state = Choice.Word(state), who, reason },
+                transaction);
+        }
+
+        return outcome;
+    }
+
+    /// <summary>Every save of a build, the newest first.</summary>
+    public IReadOnlyList<Revision> Revisions(string id) =>
+    [
+        .. connection.Query<RevisionRow>("SELECT version, saved_at AS savedAt, document FROM revision WHERE build_id = @id ORDER BY version DESC", new { id }, transaction)
+            .Select(row => new Revision(row.Version, DateTimeOffset.Parse(row.SavedAt, CultureInfo.InvariantCulture), StoreJson.Read<BuildDocument>(row.Document))),
+    ];
+
+    /// <summary>Every move of a build from one state to another, the newest first.</summary>
+    public IReadOnlyList<StateChange> StateChanges(string id) =>
+    [
+        .. connection.Query<ChangeRow>("SELECT changed_at AS changedAt, state, who, reason FROM state_change WHERE build_id = @id ORDER BY number DESC", new { id }, transaction)
+            .Select(row => new StateChange(DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture), State(row.State), row.Who, row.Reason)),
+    ];
 
     /// <summary>Marks a build as deleted, if it still is the version that was seen.</summary>
     public SaveOutcome Delete(string id, long expectedVersion, DateTimeOffset now) => Outcome(id, connection.Execute(
@@ -62,6 +111,13 @@ public sealed class BuildStore
     public bool Restore(string id) => connection.Execute(
         "UPDATE build SET deleted_at = NULL WHERE id = @id AND deleted_at IS NOT NULL", new { id }, transaction) > 0;
 
+    private static BuildState State(string word) => Enum.GetValues<BuildState>().Single(state => Choice.Word(state) == word);
+
+    private void KeepRevision(string id) => connection.Execute(
+        "INSERT INTO revision (build_id, version, saved_at, document) SELECT id, version, updated_at, document FROM build WHERE id = @id",
+        new { id },
+        transaction);
+
     private static string Text(DateTimeOffset time) => time.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 
     private SaveOutcome Outcome(string id, int changed) =>
@@ -70,13 +126,18 @@ public sealed class BuildStore
     private List<StoredBuild> Query(string sql, object? parameters = null) =>
         [.. connection.Query<Row>(sql, parameters, transaction).Select(row => row.Read())];
 
-    private sealed record Row(string Id, long Version, string CreatedAt, string UpdatedAt, string Document)
+    private sealed record RevisionRow(long Version, string SavedAt, string Document);
+
+    private sealed record ChangeRow(string ChangedAt, string State, string Who, string Reason);
+
+    private sealed record Row(string Id, long Version, string CreatedAt, string UpdatedAt, string State, string Document)
     {
         public StoredBuild Read() => new(
             Id,
             Version,
             DateTimeOffset.Parse(CreatedAt, CultureInfo.InvariantCulture),
             DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
+            BuildStore.State(State),
             StoreJson.Read<BuildDocument>(Document));
     }
 }

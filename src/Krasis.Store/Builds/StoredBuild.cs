@@ -7,6 +7,7 @@ namespace Krasis.Store.Builds;
 /// <param name="Version">How often it has been saved, from 1.</param>
 /// <param name="CreatedAt">When it was first saved.</param>
 /// <param name="UpdatedAt">When it was last saved.</param>
+/// <param name="State">How far it has come.</param>
 /// <param name="Document">Its document.</param>
 public sealed record StoredBuild(
-    string Id, long Version, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildDocument Document);
+    string Id, long Version, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildState State, BuildDocument Document);

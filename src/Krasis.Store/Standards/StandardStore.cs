@@ -35,6 +35,10 @@ public sealed class StandardStore
     public IReadOnlyList<StoredStandard> List(string buildId) =>
         Query("SELECT build_id AS buildId, number, published_at AS publishedAt, reason, document, bar FROM standard WHERE build_id = @buildId ORDER BY number DESC", new { buildId });
 
+    /// <summary>The newest standard of every build that has one.</summary>
+    public IReadOnlyList<StoredStandard> Newest() =>
+        Query("SELECT build_id AS buildId, number, published_at AS publishedAt, reason, document, bar FROM standard WHERE number = (SELECT max(number) FROM standard AS other WHERE other.build_id = standard.build_id)", new { });
+
     /// <summary>One standard of a build, or null.</summary>
     public StoredStandard? Find(string buildId, long number) =>
         Query("SELECT build_id AS buildId, number, published_at AS publishedAt, reason, document, bar FROM standard WHERE build_id = @buildId AND number = @number", new { buildId, number }).SingleOrDefault();

@@ -11,6 +11,7 @@ using Krasis.Web.Features.Quantities;
 using Krasis.Web.Features.Standards;
 using Krasis.Web.Features.Stations;
 using Krasis.Web.Features.Transforming;
+using Krasis.Web.Features.Versions;
 using Krasis.Web.Json;
 using Krasis.Web.Problems;
 using Krasis.Web.Seeding;
@@ -84,6 +85,7 @@ public static class KrasisApp
         PourEndpoint.Map(app);
         StandardEndpoints.Map(app);
         TransformEndpoint.Map(app);
+        VersionEndpoints.Map(app);
         app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));
         return app;
     }

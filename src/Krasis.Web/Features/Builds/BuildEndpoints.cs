@@ -34,6 +34,7 @@ public static class BuildEndpoints
     private static Ok<IReadOnlyList<BuildSummary>> Summaries(KrasisFile file, DateOnly today, Func<Session, IReadOnlyList<StoredBuild>> list)
     {
         var (bar, builds) = file.Read(session => (session.Bar.Facts(), list(session)));
+        var versions = builds.ToDictionary(build => build.Id, build => (double)build.Version);
         var readings = builds.Select(build => BuildReader.Read(build.Document, bar)).ToList();
         var sheets = new Queue<BuildSheet>(Recompute.All([.. readings.Where(reading => reading.IsRead).Select(reading => reading.Value)], bar, sheet => sheet, today));
         return TypedResults.Ok<IReadOnlyList<BuildSummary>>([.. builds.Zip(readings, (build, reading) => new BuildSummary(
@@ -41,6 +42,11 @@ public static class BuildEndpoints
             ETags.Of(build.Version),
             build.UpdatedAt,
             build.Document.Name ?? "",
+            build.State,
+            build.Document.Tags,
+            reading.IsRead && reading.Value.Season is { } season ? BoardDay.Next(season, today) : null,
+            build.Document.Parent?.Build,
+            build.Document.Parent is { } parent && versions.TryGetValue(parent.Build ?? "", out var version) && version > parent.Version,
             reading.IsRead ? sheets.Dequeue() : null,
             reading.IsRead ? null : reading.Problems[0].Message))]);
     }
@@ -132,10 +138,10 @@ public static class BuildEndpoints
 
     private static BuildDocument Tidy(BuildDocument document, Build read) => document with { Name = read.Name };
 
-    private static BuildView View(StoredBuild stored, HttpResponse response)
+    internal static BuildView View(StoredBuild stored, HttpResponse response)
     {
         var etag = ETags.Of(stored.Version);
         response.Headers.ETag = etag;
-        return new BuildView(stored.Id, etag, stored.CreatedAt, stored.UpdatedAt, stored.Document);
+        return new BuildView(stored.Id, etag, stored.CreatedAt, stored.UpdatedAt, stored.State, stored.Document);
     }
 }

@@ -1,4 +1,5 @@
 using Krasis.Core.Builds;
+using Krasis.Store.Builds;
 
 namespace Krasis.Web.Features.Builds;
 
@@ -7,6 +8,7 @@ namespace Krasis.Web.Features.Builds;
 /// <param name="Etag">Its version, to be sent as If-Match with a change.</param>
 /// <param name="CreatedAt">When it was first saved.</param>
 /// <param name="UpdatedAt">When it was last saved.</param>
+/// <param name="State">How far it has come.</param>
 /// <param name="Document">The build itself.</param>
 public sealed record BuildView(
-    string Id, string Etag, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildDocument Document);
+    string Id, string Etag, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildState State, BuildDocument Document);

@@ -3,6 +3,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Mixing;
 using Krasis.Store;
+using Krasis.Store.Builds;
 using Krasis.Store.Standards;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -26,6 +27,7 @@ public static class StandardEndpoints
     {
         var fields = new FieldReader();
         var reason = fields.Note("reason", publish.Reason, 500) ?? "";
+        var who = fields.Note("who", publish.Who, 80) ?? "";
         if (fields.Problems.Count > 0)
         {
             return ProblemResult.Fields(fields.Problems);
@@ -56,6 +58,7 @@ public static class StandardEndpoints
             }
 
             var number = session.Standards.Add(id, build.Document, used, reason, clock.GetUtcNow());
+            session.Builds.Move(id, expected, BuildState.Standard, who, reason, clock.GetUtcNow());
             return TypedResults.Created($"/api/builds/{id}/standards/{number}", View(session.Standards.Find(id, number)!));
         });
     }

@@ -1,19 +1,22 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { BuildSummary } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
 import { frameFor } from '@/shared/cup/frame'
+import StateTag from '@/features/versions/StateTag.vue'
 import { when } from '@/shared/format'
+import { findingsOf } from './library'
 
-const props = defineProps<{ build: BuildSummary }>()
-defineEmits<{ duplicate: []; delete: [] }>()
+const props = defineProps<{ build: BuildSummary; isChosen: boolean }>()
+defineEmits<{ choose: [isChosen: boolean]; duplicate: []; delete: [] }>()
 
 const sizes = computed(() => props.build.sheet?.sizes ?? [])
 const frame = computed(() => frameFor(sizes.value, false))
 const inIt = computed(() => sizes.value[0]?.lines.map((line) => line.ingredientName).join(', ') ?? '')
 const state = computed(() => {
-  const findings = (props.build.sheet?.findings ?? []).filter(({ severity }) => severity !== 'note')
+  const findings = findingsOf(props.build)
   const faults = findings.filter(({ severity }) => severity === 'fault').length
   if (props.build.trouble) {
     return { kind: 'fault', icon: 'pi pi-times-circle', text: props.build.trouble }
@@ -41,13 +44,24 @@ const state = computed(() => {
       /></span>
     </RouterLink>
     <div class="what">
-      <RouterLink :to="`/builds/${build.id}`" class="name">{{ build.name }}</RouterLink>
+      <span class="line">
+        <RouterLink :to="`/builds/${build.id}`" class="name">{{ build.name }}</RouterLink>
+        <StateTag :state="build.state" />
+        <span v-for="tag in build.tags" :key="tag" class="label">{{ tag }}</span>
+        <span v-if="build.hasNewerParent" class="label newer">what it was made of has changed</span>
+      </span>
       <p class="soft">{{ inIt }}</p>
       <p class="soft small">{{ sizes.map((size) => size.name).join(' · ') }}</p>
     </div>
     <div class="state" :class="state.kind"><i :class="state.icon" aria-hidden="true" /> {{ state.text }}</div>
     <div class="soft small changed">Saved {{ when(build.updatedAt) }}</div>
     <div class="actions">
+      <Checkbox
+        :model-value="isChosen"
+        binary
+        :aria-label="`Choose ${build.name}`"
+        @update:model-value="$emit('choose', $event)"
+      />
       <Button
         icon="pi pi-copy"
         text
@@ -103,6 +117,30 @@ const state = computed(() => {
 .name:hover {
   color: var(--cobalt);
   text-decoration: underline;
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 0.6rem;
+  align-items: center;
+}
+
+.label {
+  padding: 0 0.5rem;
+  border-radius: 1rem;
+  background: var(--glass);
+  color: var(--ink-soft);
+  font-size: 0.88rem;
+}
+
+.newer {
+  background: var(--warning-wash);
+  color: var(--warning);
+}
+
+.actions {
+  align-items: center;
 }
 
 .small {

@@ -2,7 +2,8 @@ import type { QueryClient } from '@tanstack/vue-query'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { keys } from '@/shared/api/queries'
-import type { BuildDocument, BuildView } from '@/shared/api/types'
+import type { BuildDocument, BuildState, BuildView } from '@/shared/api/types'
+import { rememberedWho } from '@/features/versions/states'
 import { tell } from '@/shared/notice/notice'
 
 /** Runs something that talks to the server, and says so if it goes wrong. */
@@ -35,6 +36,43 @@ export function duplicateById(client: QueryClient, id: string): Promise<BuildVie
 /** Takes a deletion back. */
 export function restore(client: QueryClient, id: string): Promise<BuildView | null> {
   return attempt(client, () => ask(api.POST('/api/builds/{id}/restore', { params: { path: { id } } })))
+}
+
+/** Retires builds together, each with its reason, and offers to take it back. */
+export async function retireAll(
+  client: QueryClient,
+  builds: { id: string; etag: string; name: string; state: BuildState }[],
+): Promise<void> {
+  const move = (id: string, etag: string, state: 'retired' | 'draft' | 'trial', reason: string) =>
+    ask(
+      api.POST('/api/builds/{id}/state', {
+        params: { path: { id } },
+        headers: { 'If-Match': etag },
+        body: { state, reason, who: rememberedWho() },
+      }),
+    )
+  const done = await attempt(client, async () => {
+    for (const { id, etag } of builds) {
+      await move(id, etag, 'retired', 'Retired with others.')
+    }
+
+    return true
+  })
+  if (done) {
+    tell({
+      text: `${builds.length === 1 ? `'${builds[0]?.name}' is` : `${builds.length} builds are`} retired.`,
+      action: {
+        label: 'Undo',
+        run: async () =>
+          void (await attempt(client, async () => {
+            for (const { id, etag, state } of builds) {
+              // A standard comes back on trial: it becomes a standard again by being published.
+              await move(id, etag, state === 'draft' ? 'draft' : 'trial', 'Back again.')
+            }
+          })),
+      },
+    })
+  }
 }
 
 /** Deletes a build and offers to take it back. */

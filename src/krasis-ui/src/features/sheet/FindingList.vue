@@ -1,17 +1,37 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
 import type { Finding, Mend } from '@/shared/api/types'
 
 const props = defineProps<{ findings: Finding[]; isEmpty: boolean }>()
-defineEmits<{ mend: [mend: Mend] }>()
+const emit = defineEmits<{ mend: [mend: Mend]; waive: [finding: Finding, reason: string | null] }>()
+
+const keyOf = (finding: Finding) => `${finding.check} ${finding.size} ${finding.line}`
+const open = computed(() => props.findings.filter(({ waived }) => waived == null))
+const waived = computed(() => props.findings.filter((finding) => finding.waived != null))
+/** The finding for whose waiver a reason is being asked. */
+const asked = ref<string | null>(null)
+const reason = ref('')
+
+function ask(finding: Finding): void {
+  asked.value = asked.value === keyOf(finding) ? null : keyOf(finding)
+  reason.value = ''
+}
+
+function waive(finding: Finding): void {
+  if (reason.value.trim()) {
+    emit('waive', finding, reason.value.trim())
+    asked.value = null
+  }
+}
 
 const looks = {
   fault: { word: 'Fault', icon: 'pi pi-times-circle' },
   warning: { word: 'Warning', icon: 'pi pi-exclamation-triangle' },
   note: { word: 'Note', icon: 'pi pi-info-circle' },
 }
-const isClear = computed(() => props.findings.every(({ severity }) => severity === 'note'))
+const isClear = computed(() => open.value.every(({ severity }) => severity === 'note'))
 </script>
 
 <template>
@@ -21,10 +41,10 @@ const isClear = computed(() => props.findings.every(({ severity }) => severity =
     <p v-else-if="isClear" class="clear" data-test="all-clear">
       <i class="pi pi-check" aria-hidden="true" /> Every size fits and can be poured.
     </p>
-    <ul v-if="!isEmpty && findings.length > 0">
+    <ul v-if="!isEmpty && open.length > 0">
       <li
-        v-for="finding in findings"
-        :key="`${finding.check} ${finding.size} ${finding.line}`"
+        v-for="finding in open"
+        :key="keyOf(finding)"
         :class="finding.severity"
         :data-check="finding.check"
         data-test="finding"
@@ -41,8 +61,52 @@ const isClear = computed(() => props.findings.every(({ severity }) => severity =
           data-test="mend"
           @click="$emit('mend', finding.mend)"
         />
+        <Button
+          label="Let it be…"
+          text
+          severity="secondary"
+          size="small"
+          :aria-expanded="asked === keyOf(finding)"
+          :aria-label="`Let it be: ${finding.message}`"
+          data-test="waive"
+          @click="ask(finding)"
+        />
+        <form v-if="asked === keyOf(finding)" class="reason" @submit.prevent="waive(finding)">
+          <label for="waive-reason">Why may it be?</label>
+          <InputText
+            id="waive-reason"
+            v-model="reason"
+            autocomplete="off"
+            autofocus
+            data-test="waive-reason"
+          />
+          <Button
+            label="Let it be"
+            type="submit"
+            size="small"
+            :disabled="!reason.trim()"
+            data-test="waive-go"
+          />
+        </form>
       </li>
     </ul>
+    <details v-if="!isEmpty && waived.length > 0" class="waived" data-test="waived">
+      <summary>{{ waived.length }} let be</summary>
+      <ul>
+        <li v-for="finding in waived" :key="keyOf(finding)" class="note">
+          <span
+            >{{ finding.message }} <em>“{{ finding.waived }}”</em></span
+          >
+          <Button
+            label="Look at it again"
+            text
+            size="small"
+            data-test="unwaive"
+            @click="$emit('waive', finding, null)"
+          />
+        </li>
+      </ul>
+    </details>
   </section>
 </template>
 
@@ -62,14 +126,15 @@ ul {
 li {
   display: flex;
   gap: 0.75rem;
+  flex-wrap: wrap;
   align-items: center;
   padding: 0.4rem 0.75rem;
   border-left: 4px solid;
   border-radius: 0.3rem;
 }
 
-li span {
-  flex: 1;
+li > span {
+  flex: 1 1 20rem;
   color: var(--ink);
 }
 
@@ -86,6 +151,28 @@ li.note {
 li.fault {
   background: var(--fault-wash);
   color: var(--fault);
+}
+
+.reason {
+  display: flex;
+  flex-basis: 100%;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  align-items: center;
+  color: var(--ink);
+}
+
+.reason :deep(input) {
+  flex: 1 1 14rem;
+}
+
+.waived {
+  margin-top: 0.6rem;
+}
+
+.waived summary {
+  min-height: 1.8rem;
+  cursor: pointer;
 }
 
 .clear {

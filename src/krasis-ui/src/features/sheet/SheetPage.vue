@@ -8,20 +8,23 @@ import { deleteWithUndo, duplicate } from '@/features/builds/actions'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { useBar } from '@/shared/api/queries'
-import type { CellEdit, Draft, Mend } from '@/shared/api/types'
+import type { BuildDocument, CellEdit, Draft, Finding, Mend } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import AdviceDialog from './AdviceDialog.vue'
+import BuildFacts from './BuildFacts.vue'
 import BuildMatrix from './BuildMatrix.vue'
 import CautionList from './CautionList.vue'
 import { moveLine, newLine, putAmount, putLine, putReference, putSizes, removePin, toDraft } from './draft'
 import FindingList from './FindingList.vue'
+import HistoryDialog from '@/features/versions/HistoryDialog.vue'
+import StateMenu from '@/features/versions/StateMenu.vue'
 import SaveProblem from './SaveProblem.vue'
 import SheetSettings from './SheetSettings.vue'
 import SheetTop from './SheetTop.vue'
 import StationPanel from './StationPanel.vue'
-import { pourablesOf } from './pourables'
+import { pourablesOf } from '@/shared/pourables'
 import { useBuildEditor } from './useBuildEditor'
 import { useCells } from './useCells'
 import { useMeasures } from './useMeasures'
@@ -52,6 +55,7 @@ useSheetKeys({ save: () => void save(), undo: editor.undo, redo: editor.redo })
 
 const sizes = computed(() => sheet.value?.sizes ?? [])
 const asked = ref<string | null>(null)
+const isHistoryOpen = ref(false)
 const isEmpty = computed(() => draft.value?.lines.length === 0)
 
 function problemAt(field: string): string | null {
@@ -106,6 +110,26 @@ async function mend(wanted: Mend): Promise<void> {
   } catch (error) {
     tell({ text: ApiProblem.of(error).message, isFault: true })
   }
+}
+
+/** Lets a finding be, for a reason; without one it is looked at again. */
+function waive({ check, size, line }: Finding, reason: string | null): void {
+  change((next) => {
+    const others = (next.waivers ?? []).filter(
+      (one) => one.check !== check || one.size !== size || (one.line ?? null) !== line,
+    )
+    next.waivers = reason === null ? others : [...others, { check, size, line, reason }]
+  })
+}
+
+/** The version that is kept, once everything on the sheet is saved. */
+async function ready(): Promise<string | null> {
+  return !editor.isDirty.value || (await save()) ? editor.etag.value : null
+}
+
+function bringBack(document: BuildDocument): void {
+  change((next) => Object.assign(next, toDraft(document)))
+  tell({ text: 'It is on the sheet as it was then. Save to keep it so, or undo.' })
 }
 
 async function save(): Promise<boolean> {
@@ -181,6 +205,25 @@ async function deleteThis(): Promise<void> {
         @theirs="editor.discard"
         @again="save"
       />
+      <div class="about">
+      <StateMenu
+        v-if="id"
+        :id="id"
+        :name="draft.name"
+        :state="editor.state.value"
+        :ready="ready"
+        @moved="editor.lookAtState"
+        @history="isHistoryOpen = true"
+      />
+      <BuildFacts
+        :draft="draft"
+        :season-error="problemAt('season')"
+        :tags-error="problemAt('tags')"
+        @tags="(tags) => change((next) => (next.tags = tags))"
+        @season="(season) => change((next) => (next.season = season))"
+      />
+      </div>
+      <HistoryDialog v-if="id" :id="id" v-model:open="isHistoryOpen" @restore="bringBack" />
       <p v-if="blocked" class="banner fault" role="alert">{{ blocked }}</p>
       <p v-if="editor.broughtBack.value" class="banner" role="status">
         Changes of {{ when(editor.broughtBack.value) }} that were not saved have been brought back.
@@ -240,7 +283,7 @@ async function deleteThis(): Promise<void> {
         data-test="add-line"
         @update:model-value="add"
       />
-      <FindingList v-if="sheet" :findings="sheet.findings" :is-empty="isEmpty" @mend="mend" />
+      <FindingList v-if="sheet" :findings="sheet.findings" :is-empty="isEmpty" @mend="mend" @waive="waive" />
       <StationPanel
         v-if="sheet && !isEmpty && otherStations.length > 0"
         :draft="draft"
@@ -276,6 +319,14 @@ async function deleteThis(): Promise<void> {
 .banner.fault {
   border-color: var(--fault);
   background: var(--fault-wash);
+}
+
+.about {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1.5rem;
+  align-items: center;
+  justify-content: space-between;
 }
 
 .add {

@@ -69,6 +69,9 @@ function at(moment: Moment | undefined, size: SizeSheet): Figure {
   }
 }
 
+/** Whose gap it is that a sum is not known. */
+const by = (names: string[]) => (names.length > 0 ? `for ${names.join(', ')}` : '')
+
 const bands = { low: 'low', medium: 'medium', high: 'high' }
 
 /** What becomes of each size, what is in it and what it costs. */
@@ -100,15 +103,18 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
     row('Caffeine', '', ({ size, nutrition }) => ({
       size,
       value: nutrition.caffeine === null ? null : `${decimal(nutrition.caffeine, 0)} mg`,
+      ...(nutrition.caffeine === null ? { more: by(nutrition.unknown) } : {}),
     })),
     row('Energy', '', ({ size, nutrition }) => ({
       size,
       value: nutrition.energy === null ? null : `${decimal(nutrition.energy, 0)} kcal`,
+      ...(nutrition.energy === null ? { more: by(nutrition.unknown) } : {}),
     })),
     row('Sugars', 'UK front-of-pack bands', ({ size, nutrition }) => ({
       size,
       value: nutrition.sugars === null ? null : reading(nutrition.sugars, 'g'),
       ...(nutrition.band ? { more: bands[nutrition.band] } : {}),
+      ...(nutrition.sugars === null ? { more: by(nutrition.unknown) } : {}),
     })),
     row('Allergens', 'never a promise of free from', ({ size, allergens }) => {
       const names = (isTrace: boolean) =>
@@ -134,6 +140,7 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
     row('Cost', 'with cup and lid', ({ size, cost }) => ({
       size,
       value: cost.total === null ? null : money(cost.total),
+      ...(cost.total === null ? { more: by(cost.unknown) } : {}),
       ...(cost.shareOfPrice === null || cost.price === null
         ? {}
         : { more: `${decimal(cost.shareOfPrice, 0)} % of ${money(cost.price)}` }),

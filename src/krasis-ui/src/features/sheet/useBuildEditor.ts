@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { keys } from '@/shared/api/queries'
-import type { BuildView, Draft } from '@/shared/api/types'
+import type { BuildState, BuildView, Draft } from '@/shared/api/types'
 import { toDraft } from './draft'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
 import { useHistory } from './useHistory'
@@ -19,6 +19,7 @@ export function useBuildEditor(id: string | null) {
   const history = useHistory(draft)
   const baseline = ref('')
   const etag = ref<string | null>(null)
+  const state = ref<BuildState>('draft')
   const loadProblem = shallowRef<ApiProblem | null>(null)
   const saveProblem = shallowRef<ApiProblem | null>(null)
   const broughtBack = ref<string | null>(null)
@@ -39,6 +40,7 @@ export function useBuildEditor(id: string | null) {
         ? await ask(api.GET('/api/builds/{id}', { params: { path: { id } } }))
         : { document: await ask(api.GET('/api/builds/blank')), etag: null }
       settle(toDraft(kept.document), kept.etag)
+      state.value = 'state' in kept ? kept.state : 'draft'
       const unsaved = findUnsaved<Draft>(what)
       if (unsaved && JSON.stringify(unsaved.draft) !== baseline.value) {
         history.change((next) => Object.assign(next as Draft, unsaved.draft))
@@ -122,6 +124,13 @@ export function useBuildEditor(id: string | null) {
     return send((body) => ask(api.POST('/api/builds', { body: { ...body, name } })))
   }
 
+  /** Asks the server again how far the build has come; the draft stays. */
+  async function lookAtState(): Promise<void> {
+    if (id) {
+      state.value = (await ask(api.GET('/api/builds/{id}', { params: { path: { id } } }))).state
+    }
+  }
+
   /** Forgets the unsaved changes, for a page that is being left. */
   function discardLocally(): void {
     baseline.value = JSON.stringify(draft.value)
@@ -140,6 +149,7 @@ export function useBuildEditor(id: string | null) {
   return {
     draft,
     etag,
+    state,
     isDirty,
     isSaving,
     loadProblem,
@@ -151,6 +161,7 @@ export function useBuildEditor(id: string | null) {
     saveAs,
     discard,
     discardLocally,
+    lookAtState,
     undo: history.undo,
     redo: history.redo,
     canUndo: history.canUndo,

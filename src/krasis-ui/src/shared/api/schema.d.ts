@@ -4611,6 +4611,272 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{id}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Move a build to another state, with a reason. Needs If-Match. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MoveRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BuildView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What happened to a build, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HistoryEntry"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{id}/revisions/{version}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A build as it was saved once. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    version: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BuildDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How two builds, or two versions of one, differ: from=ID@now, ID@v3 (a save) or ID@s1 (a standard), and to= likewise. */
+        get: {
+            parameters: {
+                query: {
+                    from: string;
+                    to: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DiffView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/standards/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The standards that the bar has moved since they were published. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MovedStandard"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4734,6 +5000,13 @@ export interface components {
             amount?: null | number;
             measure?: null | string;
         };
+        BoardDay: {
+            isOn: boolean;
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            inDays: number;
+        };
         Boundary: {
             lower: string;
             upper: string;
@@ -4773,6 +5046,9 @@ export interface components {
             serve?: null | string;
             season?: null | components["schemas"]["SeasonDocument"];
             prices?: components["schemas"]["PriceDocument"][];
+            tags?: string[];
+            waivers?: components["schemas"]["WaiverDocument"][];
+            parent?: null | components["schemas"]["ParentDocument"];
         };
         BuildMove: {
             build: string;
@@ -4800,12 +5076,19 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             cautions: components["schemas"]["Caution"][];
         };
+        /** @enum {unknown} */
+        BuildState: "draft" | "trial" | "standard" | "retired";
         BuildSummary: {
             id: string;
             etag: string;
             /** Format: date-time */
             updatedAt: string;
             name: string;
+            state: components["schemas"]["BuildState"];
+            tags: string[];
+            board: null | components["schemas"]["BoardDay"];
+            parent: null | string;
+            hasNewerParent: boolean;
             sheet: null | components["schemas"]["BuildSheet"];
             trouble: null | string;
         };
@@ -4816,6 +5099,7 @@ export interface components {
             createdAt: string;
             /** Format: date-time */
             updatedAt: string;
+            state: components["schemas"]["BuildState"];
             document: components["schemas"]["BuildDocument"];
         };
         CardMark: {
@@ -5039,6 +5323,16 @@ export interface components {
             workingHeight: number;
             graduations: components["schemas"]["Graduation"][];
         };
+        DiffView: {
+            before: components["schemas"]["BuildSheet"];
+            after: components["schemas"]["BuildSheet"];
+            differences: components["schemas"]["Difference"][];
+        };
+        Difference: {
+            where: string;
+            before: string;
+            after: string;
+        };
         DispenserDocument: {
             id?: null | string;
             name?: null | string;
@@ -5199,6 +5493,7 @@ export interface components {
             line: null | string;
             message: string;
             mend: null | components["schemas"]["Mend"];
+            waived?: null | string;
         };
         FoamDocument: {
             id?: null | string;
@@ -5280,6 +5575,15 @@ export interface components {
              * @description In W/K.
              */
             heatLoss: number;
+        };
+        HistoryEntry: {
+            /** Format: date-time */
+            at: string;
+            kind: string;
+            place: string;
+            state: null | components["schemas"]["BuildState"];
+            who: string;
+            reason: string;
         };
         HouseDocument: {
             /** Format: double */
@@ -5594,12 +5898,27 @@ export interface components {
             by: string;
             isPoured: boolean;
         };
+        MoveRequest: {
+            state?: null | string;
+            who?: null | string;
+            reason?: null | string;
+        };
         MovedSize: {
             size: string;
             name: string;
             moves: components["schemas"]["Move"][];
             newFindings: string[];
             mendedFindings: string[];
+        };
+        MovedStandard: {
+            build: string;
+            etag: string;
+            name: string;
+            /** Format: int64 */
+            number: number;
+            trouble: null | string;
+            isChanged: boolean;
+            sizes: components["schemas"]["MovedSize"][];
         };
         NothingMeasured: Record<string, never>;
         NutritionFacts: {
@@ -5701,6 +6020,12 @@ export interface components {
             name: string;
             state: components["schemas"]["PantryRowState"];
             problems: components["schemas"]["PantryProblem"][];
+        };
+        ParentDocument: {
+            build?: null | string;
+            /** Format: double */
+            version?: null | number;
+            how?: null | string;
         };
         PartDocument: {
             id?: null | string;
@@ -5827,6 +6152,7 @@ export interface components {
             ml?: null | number;
         };
         PublishRequest: {
+            who?: null | string;
             reason?: null | string;
         };
         PullRequest: {
@@ -6241,6 +6567,12 @@ export interface components {
             conflict: null | string;
             effect: null | components["schemas"]["Effect"];
             uses: string[];
+        };
+        WaiverDocument: {
+            check?: null | string;
+            size?: null | string;
+            line?: null | string;
+            reason?: null | string;
         };
     };
     responses: never;

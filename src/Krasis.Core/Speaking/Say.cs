@@ -1,7 +1,7 @@
 using System.Globalization;
 using Krasis.Core.Measures;
 
-namespace Krasis.Core.Checks;
+namespace Krasis.Core.Speaking;
 
 /// <summary>Numbers as they stand in a sentence.</summary>
 internal static class Say
@@ -11,6 +11,9 @@ internal static class Say
 
     /// <summary>A number to at most one decimal.</summary>
     public static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>A whole number.</summary>
+    public static string Whole(double value) => value.ToString("0", CultureInfo.InvariantCulture);
 
     /// <summary>A number to at most two decimals.</summary>
     public static string Fine(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);

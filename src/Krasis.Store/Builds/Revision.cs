@@ -1,0 +1,9 @@
+using Krasis.Core.Builds;
+
+namespace Krasis.Store.Builds;
+
+/// <summary>A build as it was saved once.</summary>
+/// <param name="Version">Which save it was, from 1.</param>
+/// <param name="SavedAt">When.</param>
+/// <param name="Document">The build as it was.</param>
+public sealed record Revision(long Version, DateTimeOffset SavedAt, BuildDocument Document);

@@ -1,0 +1,105 @@
+using System.Text.Json;
+using Krasis.Core.Bar;
+using Krasis.Core.Builds;
+using Krasis.Core.Comparing;
+using Krasis.Core.Input;
+using Krasis.Core.Mixing;
+using Krasis.Core.Moving;
+using Krasis.Store;
+using Krasis.Store.Builds;
+using Krasis.Store.Standards;
+using Krasis.Web.Features.Bar;
+using Krasis.Web.Features.Builds;
+using Krasis.Web.Hosting;
+using Krasis.Web.Problems;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Krasis.Web.Features.Versions;
+
+/// <summary>Moves builds from draft to retired, keeps their history, and compares.</summary>
+public static class VersionEndpoints
+{
+    public static void Map(IEndpointRouteBuilder routes)
+    {
+        var builds = routes.MapGroup("/api/builds/{id}").WithTags("Versions");
+        builds.MapPost("/state", Move).WithSummary("Move a build to another state, with a reason. Needs If-Match.").Fails(400, 404, 412, 422, 428);
+        builds.MapGet("/history", History).WithSummary("What happened to a build, the newest first.").Fails(404);
+        builds.MapGet("/revisions/{version}", ReadRevision).WithSummary("A build as it was saved once.").Fails(404);
+        var versions = routes.MapGroup("/api").WithTags("Versions");
+        versions.MapGet("/diff", Diff).WithSummary("How two builds, or two versions of one, differ: from=ID@now, ID@v3 (a save) or ID@s1 (a standard), and to= likewise.").Fails(404);
+        versions.MapGet("/standards/moved", Moved).WithSummary("The standards that the bar has moved since they were published.");
+    }
+
+    private static Results<Ok<BuildView>, ProblemResult> Move(string id, MoveRequest move, KrasisFile file, TimeProvider clock, HttpRequest request, HttpResponse response)
+    {
+        var fields = new FieldReader();
+        var state = fields.Word("state", move.State, BuildState.Draft);
+        var who = fields.Note("who", move.Who, 80) ?? "";
+        var reason = fields.Note("reason", move.Reason) ?? "";
+        if (fields.Problems.Count == 0 && state == BuildState.Standard)
+        {
+            fields.Report("state", move.State, "A build becomes a standard by being published.", "draft, trial, retired");
+        }
+
+        if (fields.Problems.Count > 0)
+        {
+            return ProblemResult.Fields(fields.Problems);
+        }
+
+        if (ETags.Expected(request) is not { } expected)
+        {
+            return ProblemResult.Unconditional();
+        }
+
+        return file.Write<Results<Ok<BuildView>, ProblemResult>>(session => session.Builds.Move(id, expected, state, who, reason, clock.GetUtcNow()) switch
+        {
+            SaveOutcome.Saved => TypedResults.Ok(BuildEndpoints.View(session.Builds.Find(id)!, response)),
+            SaveOutcome.Stale => ProblemResult.Stale("build"),
+            _ => ProblemResult.Missing("build"),
+        });
+    }
+
+    private static Results<Ok<IReadOnlyList<HistoryEntry>>, ProblemResult> History(string id, KrasisFile file) => file.Read<Results<Ok<IReadOnlyList<HistoryEntry>>, ProblemResult>>(session =>
+        session.Builds.Find(id) is null
+            ? ProblemResult.Missing("build")
+            : TypedResults.Ok<IReadOnlyList<HistoryEntry>>(
+            [
+                .. session.Builds.Revisions(id).Select(revision => new HistoryEntry(revision.SavedAt, "saved", $"v{revision.Version}", null, "", ""))
+                    .Concat(session.Standards.List(id).Select(standard => new HistoryEntry(standard.PublishedAt, "published", $"s{standard.Number}", BuildState.Standard, "", standard.Reason)))
+                    .Concat(session.Builds.StateChanges(id).Where(change => change.State != BuildState.Standard).Select(change => new HistoryEntry(change.At, "moved", "", change.State, change.Who, change.Reason)))
+                    .OrderByDescending(entry => entry.At),
+            ]));
+
+    private static Results<Ok<BuildDocument>, ProblemResult> ReadRevision(string id, long version, KrasisFile file) =>
+        file.Read(session => session.Builds.Revisions(id).FirstOrDefault(revision => revision.Version == version)) is { } revision
+            ? TypedResults.Ok(revision.Document)
+            : ProblemResult.Missing("version");
+
+    private static Results<Ok<DiffView>, ProblemResult> Diff(string from, string to, KrasisFile file) => file.Read<Results<Ok<DiffView>, ProblemResult>>(session =>
+        BuildPlace.Find(session, from) is { } before && BuildPlace.Find(session, to) is { } after
+            ? TypedResults.Ok(new DiffView(before.Sheet, after.Sheet, BuildDiff.Between(before.Document, before.Sheet, after.Document, after.Sheet)))
+            : ProblemResult.Missing("version that today's bar can pour"));
+
+    private static Ok<IReadOnlyList<MovedStandard>> Moved(KrasisFile file, TimeProvider clock)
+    {
+        var (bar, builds, standards) = file.Read(session => (session.Bar.Facts(), session.Builds.List(), session.Standards.Newest()));
+        var current = builds.Where(build => build.State == BuildState.Standard).ToDictionary(build => build.Id);
+        var moved = Recompute.Each([.. standards.Where(standard => current.ContainsKey(standard.BuildId))], standard => Compare(standard, current[standard.BuildId], bar, clock.Today()));
+        return TypedResults.Ok<IReadOnlyList<MovedStandard>>([.. moved.Where(entry => entry.Trouble is not null || entry.Sizes.Count > 0)]);
+    }
+
+    private static MovedStandard Compare(StoredStandard standard, StoredBuild build, BarFacts today, DateOnly day)
+    {
+        var then = BarReader.Read(standard.Bar).Value;
+        var was = Mixer.Mix(BuildReader.Read(standard.Document, then).Value, then, day);
+        var now = BuildReader.Read(standard.Document, today);
+        return new MovedStandard(
+            build.Id,
+            ETags.Of(build.Version),
+            build.Document.Name ?? "",
+            standard.Number,
+            now.IsRead ? null : now.Problems[0].Message,
+            JsonSerializer.Serialize(standard.Document) != JsonSerializer.Serialize(build.Document),
+            now.IsRead ? SheetMoves.Between(was, Mixer.Mix(now.Value, today, day)) : []);
+    }
+}

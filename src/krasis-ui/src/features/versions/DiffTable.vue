@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { DiffView } from '@/shared/api/types'
+
+defineProps<{ diff: DiffView; before: string; after: string }>()
+</script>
+
+<template>
+  <p v-if="diff.differences.length === 0" data-test="no-difference">They are alike.</p>
+  <div v-else class="scroll">
+    <table data-test="diff">
+      <thead>
+        <tr>
+          <th scope="col">What</th>
+          <th scope="col">{{ before }}</th>
+          <th scope="col">{{ after }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="one in diff.differences" :key="`${one.where} ${one.before} ${one.after}`">
+          <th scope="row">{{ one.where }}</th>
+          <td class="soft">{{ one.before }}</td>
+          <td>
+            <span aria-hidden="true">→ </span><strong>{{ one.after }}</strong>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 0.25rem 1.2rem 0.25rem 0;
+  border-bottom: 1px solid var(--line);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: top;
+}
+
+thead th {
+  color: var(--ink-soft);
+  font-size: 0.9rem;
+}
+</style>
