@@ -8,7 +8,7 @@ import { deleteWithUndo, duplicate } from '@/features/builds/actions'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { useBar } from '@/shared/api/queries'
-import type { BuildDocument, CellEdit, Draft, Finding, Mend } from '@/shared/api/types'
+import type { BuildDocument, BuildView, CellEdit, Draft, Finding, Mend } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
@@ -18,6 +18,8 @@ import BuildMatrix from './BuildMatrix.vue'
 import CautionList from './CautionList.vue'
 import { moveLine, newLine, putAmount, putLine, putReference, putSizes, removePin, toDraft } from './draft'
 import FindingList from './FindingList.vue'
+import ParentBanner from '@/features/transforming/ParentBanner.vue'
+import TransformDialog from '@/features/transforming/TransformDialog.vue'
 import HistoryDialog from '@/features/versions/HistoryDialog.vue'
 import StateMenu from '@/features/versions/StateMenu.vue'
 import SaveProblem from './SaveProblem.vue'
@@ -56,6 +58,8 @@ useSheetKeys({ save: () => void save(), undo: editor.undo, redo: editor.redo })
 const sizes = computed(() => sheet.value?.sizes ?? [])
 const asked = ref<string | null>(null)
 const isHistoryOpen = ref(false)
+const isVariantOpen = ref(false)
+const version = computed(() => Number(editor.etag.value?.replaceAll('"', '') ?? 1))
 const isEmpty = computed(() => draft.value?.lines.length === 0)
 
 function problemAt(field: string): string | null {
@@ -125,6 +129,23 @@ function waive({ check, size, line }: Finding, reason: string | null): void {
 /** The version that is kept, once everything on the sheet is saved. */
 async function ready(): Promise<string | null> {
   return !editor.isDirty.value || (await save()) ? editor.etag.value : null
+}
+
+async function openVariant(): Promise<void> {
+  isVariantOpen.value = (await ready()) !== null
+}
+
+async function showVariant(kept: BuildView): Promise<void> {
+  await router.push(`/builds/${kept.id}`)
+}
+
+/** Lays what was made anew of the parent on the sheet; name, tags and what else is the variant's own stay. */
+function makeAnew(build: BuildDocument, version: number): void {
+  change((next) => {
+    const { name, tags, season, prices, parent } = next
+    Object.assign(next, toDraft(build), { name, tags, season, prices, parent: { ...parent, version } })
+  })
+  tell({ text: 'It is made anew. Save to keep it so, or undo.' })
 }
 
 function bringBack(document: BuildDocument): void {
@@ -206,23 +227,41 @@ async function deleteThis(): Promise<void> {
         @again="save"
       />
       <div class="about">
-      <StateMenu
-        v-if="id"
-        :id="id"
-        :name="draft.name"
-        :state="editor.state.value"
-        :ready="ready"
-        @moved="editor.lookAtState"
-        @history="isHistoryOpen = true"
-      />
-      <BuildFacts
-        :draft="draft"
-        :season-error="problemAt('season')"
-        :tags-error="problemAt('tags')"
-        @tags="(tags) => change((next) => (next.tags = tags))"
-        @season="(season) => change((next) => (next.season = season))"
-      />
+        <StateMenu
+          v-if="id"
+          :id="id"
+          :name="draft.name"
+          :state="editor.state.value"
+          :ready="ready"
+          @moved="editor.lookAtState"
+          @history="isHistoryOpen = true"
+          @variant="openVariant"
+        />
+        <BuildFacts
+          :draft="draft"
+          :season-error="problemAt('season')"
+          :tags-error="problemAt('tags')"
+          @tags="(tags) => change((next) => (next.tags = tags))"
+          @season="(season) => change((next) => (next.season = season))"
+        />
       </div>
+      <ParentBanner
+        v-if="draft.parent"
+        :parent="draft.parent"
+        @anew="makeAnew"
+        @leave="(version) => change((next) => (next.parent = { ...next.parent, version }))"
+      />
+      <TransformDialog
+        v-if="id && sheet"
+        :id="id"
+        v-model:open="isVariantOpen"
+        :version="version"
+        :draft="draft"
+        :sheet="sheet"
+        :pourables="pourables"
+        :cups="bar.data.value.cups.map((cup) => ({ id: cup.id, name: cup.document.name ?? '' }))"
+        @kept="showVariant"
+      />
       <HistoryDialog v-if="id" :id="id" v-model:open="isHistoryOpen" @restore="bringBack" />
       <p v-if="blocked" class="banner fault" role="alert">{{ blocked }}</p>
       <p v-if="editor.broughtBack.value" class="banner" role="status">

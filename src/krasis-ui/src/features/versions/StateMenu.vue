@@ -20,7 +20,7 @@ const props = defineProps<{
   /** Saves what is not saved yet, and answers with the version; null when that could not be done. */
   ready: () => Promise<string | null>
 }>()
-const emit = defineEmits<{ moved: []; history: [] }>()
+const emit = defineEmits<{ moved: []; history: []; variant: [] }>()
 
 const client = useQueryClient()
 const to = ref<BuildState | null>(null)
@@ -108,6 +108,15 @@ async function move(): Promise<void> {
       :severity="one.to === 'standard' ? 'primary' : 'secondary'"
       :data-test="`move-${one.to}`"
       @click="begin(one.to)"
+    />
+    <Button
+      label="Make a variant…"
+      icon="pi pi-share-alt"
+      size="small"
+      text
+      severity="secondary"
+      data-test="variant"
+      @click="$emit('variant')"
     />
     <Button
       label="History"

@@ -6026,6 +6026,13 @@ export interface components {
             /** Format: double */
             version?: null | number;
             how?: null | string;
+            to?: null | string;
+            serve?: null | string;
+            sizes?: string[];
+            ingredient?: null | string;
+            line?: null | string;
+            /** Format: double */
+            percent?: null | number;
         };
         PartDocument: {
             id?: null | string;
