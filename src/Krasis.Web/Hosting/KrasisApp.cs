@@ -9,6 +9,7 @@ using Krasis.Web.Features.Mixing;
 using Krasis.Web.Features.Pantry;
 using Krasis.Web.Features.Quantities;
 using Krasis.Web.Features.Standards;
+using Krasis.Web.Features.Starting;
 using Krasis.Web.Features.Stations;
 using Krasis.Web.Features.Transforming;
 using Krasis.Web.Features.Versions;
@@ -86,6 +87,7 @@ public static class KrasisApp
         StandardEndpoints.Map(app);
         TransformEndpoint.Map(app);
         VersionEndpoints.Map(app);
+        StartEndpoints.Map(app);
         app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));
         return app;
     }

@@ -2,6 +2,7 @@
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import type { BarView, BuildSheet, Draft, DraftLine, Pourable } from '@/shared/api/types'
 import { frameFor } from '@/shared/cup/frame'
+import { amount } from '@/shared/format'
 import { figureRows, tasteRows } from './band'
 import LineHead from './LineHead.vue'
 import QuantityCell from './QuantityCell.vue'
@@ -17,7 +18,7 @@ const props = defineProps<{
   cells: ReturnType<typeof useCells>
   problemAt: (field: string) => string | null
 }>()
-defineEmits<{
+const emit = defineEmits<{
   reference: [size: string]
   ingredient: [line: DraftLine, to: string]
   measure: [line: DraftLine, to: string]
@@ -75,7 +76,46 @@ function moveFrom(index: number, sizeName: string, by: -1 | 1): void {
   }
 }
 
+function moveBeside(index: number, at: number, by: -1 | 1): void {
+  const size = sizes.value[at + by]
+  const row = rows.value[index]
+  if (size && row) {
+    boxOf(row.line.id, size.name)?.focus()
+  }
+}
+
+/** Moves a line and stays in it. */
+async function shift(line: string, sizeName: string, by: -1 | 1): Promise<void> {
+  emit('move', line, by)
+  await nextTick()
+  boxOf(line, sizeName)?.focus()
+}
+
+/** Lays a pasted block over the cells, its first one on the cell that was pasted into. */
+function takeBlock(index: number, at: number, block: string[][]): void {
+  void props.cells.commitBlock(
+    block.flatMap((texts, down) =>
+      texts.flatMap((text, across) => {
+        const row = rows.value[index + down]
+        const size = sizes.value[at + across]
+        return row && size ? [{ line: row.line.id, size: size.size, text }] : []
+      }),
+    ),
+  )
+}
+
 defineExpose({
+  /** The amounts as a table with tabs, to be pasted into a spreadsheet. */
+  asText: () =>
+    [
+      ['', ...sizes.value.map(({ name }) => name)],
+      ...rows.value.map(({ cells }) => [
+        cells[0]?.cell?.ingredientName ?? '',
+        ...cells.map(({ cell }) => (cell ? `${amount(cell.amount)} ${cell.unit}` : '')),
+      ]),
+    ]
+      .map((row) => row.join('\t'))
+      .join('\n'),
   /** Puts the cursor into the first cell that cannot be read. */
   focusFault: () => table.value?.querySelector<HTMLInputElement>('[aria-invalid="true"]')?.focus(),
 })
@@ -119,7 +159,7 @@ defineExpose({
               @change="(line) => $emit('line', line)"
             />
           </th>
-          <td v-for="{ size, cell } in row.cells" :key="size.size">
+          <td v-for="({ size, cell }, at) in row.cells" :key="size.size">
             <QuantityCell
               v-if="cell"
               :cell="cell"
@@ -129,6 +169,9 @@ defineExpose({
               @revert="cells.revert(row.line.id, size.size)"
               @unpin="$emit('unpin', row.line.id, size.size)"
               @move="(by) => moveFrom(row.index, size.name, by)"
+              @beside="(by) => moveBeside(row.index, at, by)"
+              @shift="(by) => shift(row.line.id, size.name, by)"
+              @block="(block) => takeBlock(row.index, at, block)"
               @undo="$emit('undo')"
               @redo="$emit('redo')"
             />

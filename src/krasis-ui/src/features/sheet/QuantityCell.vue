@@ -10,6 +10,9 @@ const emit = defineEmits<{
   revert: []
   unpin: []
   move: [by: -1 | 1]
+  beside: [by: -1 | 1]
+  shift: [by: -1 | 1]
+  block: [cells: string[][]]
   undo: []
   redo: []
 }>()
@@ -48,6 +51,24 @@ function go(by: -1 | 1): void {
   emit('move', by)
 }
 
+function goBeside(by: -1 | 1): void {
+  commit()
+  emit('beside', by)
+}
+
+/** A block of cells, as spreadsheets put it on the clipboard: tabs between cells, lines between rows. */
+function paste(event: ClipboardEvent): void {
+  const pasted = event.clipboardData?.getData('text/plain') ?? ''
+  const block = pasted
+    .replace(/\r?\n$/, '')
+    .split(/\r?\n/)
+    .map((row) => row.split('\t').map((cell) => cell.trim()))
+  if (block.length > 1 || (block[0]?.length ?? 0) > 1) {
+    event.preventDefault()
+    emit('block', block)
+  }
+}
+
 function stepBack(event: Event, back: () => void): void {
   // Within a word being typed, undo belongs to the box; after that, to the sheet.
   if (text.value === shown.value) {
@@ -76,8 +97,14 @@ defineExpose({ focus: () => box.value?.focus() })
         @focus="((isEditing = true), ($event.target as HTMLInputElement).select())"
         @blur="leave"
         @keydown.enter.prevent="go(1)"
-        @keydown.down.prevent="go(1)"
-        @keydown.up.prevent="go(-1)"
+        @keydown.down.exact.prevent="go(1)"
+        @keydown.up.exact.prevent="go(-1)"
+        @keydown.alt.down.prevent="emit('shift', 1)"
+        @keydown.alt.up.prevent="emit('shift', -1)"
+        @keydown.ctrl.left.exact.prevent="goBeside(-1)"
+        @keydown.ctrl.right.exact.prevent="goBeside(1)"
+        @keydown.alt.p.prevent="emit('unpin')"
+        @paste="paste"
         @keydown.esc.prevent="takeBack"
         @keydown.ctrl.z.exact="stepBack($event, () => emit('undo'))"
         @keydown.meta.z.exact="stepBack($event, () => emit('undo'))"

@@ -9,7 +9,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { useBar } from '@/shared/api/queries'
 import type { BuildDocument, BuildView, CellEdit, Draft, Finding, Mend } from '@/shared/api/types'
-import { when } from '@/shared/format'
+import { reading, when } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import AdviceDialog from './AdviceDialog.vue'
@@ -22,6 +22,9 @@ import ParentBanner from '@/features/transforming/ParentBanner.vue'
 import TransformDialog from '@/features/transforming/TransformDialog.vue'
 import HistoryDialog from '@/features/versions/HistoryDialog.vue'
 import StateMenu from '@/features/versions/StateMenu.vue'
+import SchoolsDialog from './SchoolsDialog.vue'
+import ShortcutSheet from './ShortcutSheet.vue'
+import StartPanel from './StartPanel.vue'
 import SaveProblem from './SaveProblem.vue'
 import SheetSettings from './SheetSettings.vue'
 import SheetTop from './SheetTop.vue'
@@ -45,6 +48,13 @@ const cells = useCells(draft, change)
 const otherStations = computed(() =>
   (bar.data.value?.stations ?? []).slice(1).map(({ id, document }) => ({ id, name: document.name ?? '' })),
 )
+const startCups = computed(() =>
+  (bar.data.value?.cups ?? []).map(({ id, document, measured }) => ({
+    id,
+    name: document.name ?? '',
+    says: measured.brimCapacity === null ? '' : reading(measured.brimCapacity, 'ml'),
+  })),
+)
 const pourables = computed(() => pourablesOf(bar.data.value))
 const measures = useMeasures(change, pourables)
 const matrix = useTemplateRef('matrix')
@@ -53,12 +63,20 @@ const wanted = ref<string | null>(null)
 const blocked = ref<string | null>(null)
 
 onMounted(editor.load)
-useSheetKeys({ save: () => void save(), undo: editor.undo, redo: editor.redo })
+useSheetKeys({
+  save: () => void save(),
+  undo: editor.undo,
+  redo: editor.redo,
+  keys: () => (areKeysOpen.value = true),
+  copy: () => void copyCells(),
+})
 
 const sizes = computed(() => sheet.value?.sizes ?? [])
 const asked = ref<string | null>(null)
 const isHistoryOpen = ref(false)
 const isVariantOpen = ref(false)
+const areKeysOpen = ref(false)
+const areSchoolsOpen = ref(false)
 const version = computed(() => Number(editor.etag.value?.replaceAll('"', '') ?? 1))
 const isEmpty = computed(() => draft.value?.lines.length === 0)
 
@@ -129,6 +147,21 @@ function waive({ check, size, line }: Finding, reason: string | null): void {
 /** The version that is kept, once everything on the sheet is saved. */
 async function ready(): Promise<string | null> {
   return !editor.isDirty.value || (await save()) ? editor.etag.value : null
+}
+
+/** Puts every cell on the clipboard, as spreadsheets take them. */
+async function copyCells(): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(matrix.value?.asText() ?? '')
+    tell({ text: 'The cells are on the clipboard; paste them into a spreadsheet.' })
+  } catch {
+    tell({ text: 'This browser does not let the page write to the clipboard.', isFault: true })
+  }
+}
+
+/** Begins with what was proposed; the name that was typed stays. */
+function begin(build: BuildDocument): void {
+  change((next) => Object.assign(next, toDraft(build), { name: next.name }))
 }
 
 async function openVariant(): Promise<void> {
@@ -272,6 +305,13 @@ async function deleteThis(): Promise<void> {
         {{ mixProblem.message }} <Button label="Try again" text size="small" @click="again" />
       </p>
 
+      <StartPanel v-if="isEmpty" :cups="startCups" @propose="begin" />
+      <ShortcutSheet v-model:open="areKeysOpen" />
+      <SchoolsDialog
+        v-model:open="areSchoolsOpen"
+        :draft="draft"
+        @choose="(code) => change((next) => (next.school = code))"
+      />
       <BuildMatrix
         ref="matrix"
         v-model:wanted="wanted"
@@ -304,6 +344,7 @@ async function deleteThis(): Promise<void> {
             :serve="draft.serve ?? null"
             @serve="(serve) => change((next) => (next.serve = serve))"
             @school="(code) => change((next) => (next.school = code))"
+            @schools="areSchoolsOpen = true"
             @sizes="chooseSizes"
             @reserve="(mm) => change((next) => (next.reserveMm = mm))"
           />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
+import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
@@ -21,6 +22,7 @@ const emit = defineEmits<{
   sizes: [ids: string[]]
   reserve: [mm: number]
   school: [code: string]
+  schools: []
   serve: [serve: string | null]
 }>()
 
@@ -92,6 +94,14 @@ function put(): void {
         @update:model-value="(code) => emit('school', code)"
       />
       <span class="soft says">{{ says }}</span>
+      <Button
+        label="Compare them"
+        text
+        size="small"
+        class="compare"
+        data-test="compare-schools"
+        @click="$emit('schools')"
+      />
     </div>
     <div class="setting beside">
       <span class="label">Served</span>
@@ -202,5 +212,9 @@ function put(): void {
 .key.pinned {
   border: 2px dashed var(--line-strong);
   font-weight: 700;
+}
+.compare {
+  align-self: flex-start;
+  justify-self: start;
 }
 </style>

@@ -62,8 +62,40 @@ export function useCells(draft: Ref<Draft | null>, change: (make: (next: Draft) 
     }
   }
 
+  /** Takes a block of cells at once, so that one undo takes all of it back. What cannot be read stays in its cell. */
+  async function commitBlock(cells: { line: string; size: string; text: string }[]): Promise<void> {
+    const edits: { line: string; size: string; amount: number }[] = []
+    for (const { line: lineId, size, text } of cells) {
+      const line = draft.value?.lines.find((candidate) => candidate.id === lineId)
+      if (!line || text === '') {
+        continue
+      }
+
+      try {
+        const { ingredient, measure } = line
+        const { amount } = await ask(
+          api.POST('/api/quantities/read', {
+            body: { text, ingredient, measure, build: draft.value, size, line: lineId },
+          }),
+        )
+        setFault(lineId, size, null)
+        edits.push({ line: lineId, size, amount })
+      } catch (error) {
+        const problem = ApiProblem.of(error)
+        const field = problem.errors[0]
+        setFault(lineId, size, {
+          text,
+          message: field ? `${field.message} Accepted: ${field.accepted}.` : problem.message,
+        })
+      }
+    }
+
+    change((next) => edits.forEach(({ line, size, amount }) => putAmount(next, line, size, amount)))
+  }
+
   return {
     commit,
+    commitBlock,
     prune,
     fault: (line: string, size: string) => faults.value.get(keyOf(line, size)) ?? null,
     revert: (line: string, size: string) => setFault(line, size, null),

@@ -1,8 +1,27 @@
 import { onMounted, onUnmounted } from 'vue'
 
 /** The keys that work anywhere on the sheet. */
-export function useSheetKeys(does: { save: () => void; undo: () => void; redo: () => void }) {
+export function useSheetKeys(does: {
+  save: () => void
+  undo: () => void
+  redo: () => void
+  keys: () => void
+  copy: () => void
+}) {
   function onKey(event: KeyboardEvent): void {
+    const isInBox = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
+    if (event.key === '?' && !isInBox) {
+      event.preventDefault()
+      does.keys()
+      return
+    }
+
+    if (event.altKey && event.key.toLowerCase() === 'c') {
+      event.preventDefault()
+      does.copy()
+      return
+    }
+
     if (!event.ctrlKey && !event.metaKey) {
       return
     }

@@ -4877,6 +4877,109 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/start/bases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a drink can be made on, and what the bar lacks for it. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BaseChoice"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A build in the right pour order, from the house's own parts, ready to taste. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StartRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BuildDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4954,6 +5057,11 @@ export interface components {
             rules: components["schemas"]["RulesView"];
             /** Format: date */
             today: string;
+        };
+        BaseChoice: {
+            base: components["schemas"]["DrinkBase"];
+            name: string;
+            missing: null | string;
         };
         Batch: {
             /**
@@ -5367,6 +5475,8 @@ export interface components {
              */
             ratio: null | number;
         };
+        /** @enum {unknown} */
+        DrinkBase: "espresso" | "batch" | "coldBrew" | "strong" | "powder" | "chocolate";
         Effect: {
             uses: string[];
             moved: components["schemas"]["BuildMove"][];
@@ -6394,6 +6504,11 @@ export interface components {
             document: components["schemas"]["BuildDocument"];
             bar: components["schemas"]["BarDocument"];
             sheet: components["schemas"]["BuildSheet"];
+        };
+        StartRequest: {
+            base?: null | string;
+            serve?: null | string;
+            sizes?: string[];
         };
         StationDocument: {
             id?: null | string;
