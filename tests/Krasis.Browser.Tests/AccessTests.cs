@@ -86,6 +86,18 @@ public sealed class AccessTests : IDisposable
             tab.Until("the dialog to stand still", () => (bool)tab.Script("return document.getAnimations().every(animation => animation.playState !== 'running')")!);
         }
         );
+        foreach (var (name, button, there) in new[] { ("variant", "[data-test=variant]", "[data-test=changes]"), ("history", "[data-test=history]", "[data-test=entries]"), ("schools", "[data-test=compare-schools]", "[data-test=school]"), ("publish", "[data-test=move-standard]", "[data-test=state-reason]") })
+        {
+            yield return (name, () =>
+            {
+                tab.Open("/").ClickText("Cardamom latte", "a");
+                tab.Click(button);
+                tab.Find(there);
+                tab.Until("the dialog to stand still", () => (bool)tab.Script("return document.getAnimations().every(animation => animation.playState !== 'running')")!);
+            }
+            );
+        }
+
         yield return ("new build", () => tab.Open("/builds/new").Find("th[data-size]"));
         yield return ("bar", () => tab.Open("/bar").Find(".tile"));
         foreach (var area in new[] { "cups/reed", "cups/new", "espresso/lock-double", "coffees/slipway-brew", "foams/swell", "pitchers/jug-small", "ice/canal-ice", "ingredients/hazelnut-syrup", "parts/tide-milk", "stations/kiosk", "house" })
