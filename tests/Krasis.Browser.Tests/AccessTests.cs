@@ -98,6 +98,15 @@ public sealed class AccessTests : IDisposable
             );
         }
 
+        yield return ("compare", () =>
+        {
+            tab.Open("/");
+            tab.Click("input[aria-label='Choose Black sesame latte']");
+            tab.Click("input[aria-label='Choose Cardamom latte']");
+            tab.Click("[data-test=compare]");
+            tab.Find("[data-test=diff]");
+        }
+        );
         yield return ("new build", () => tab.Open("/builds/new").Find("th[data-size]"));
         yield return ("bar", () => tab.Open("/bar").Find(".tile"));
         foreach (var area in new[] { "cups/reed", "cups/new", "espresso/lock-double", "coffees/slipway-brew", "foams/swell", "pitchers/jug-small", "ice/canal-ice", "ingredients/hazelnut-syrup", "parts/tide-milk", "stations/kiosk", "house" })

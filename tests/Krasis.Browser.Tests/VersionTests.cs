@@ -163,6 +163,20 @@ public sealed class VersionTests : IDisposable
         tab.Until("seven again", () => tab.All("[data-test=build]").Count == 7);
     }
 
+    [Fact]
+    public void Two_builds_are_compared_with_their_cups_and_what_differs()
+    {
+        tab.Open("/");
+        tab.Click("input[aria-label='Choose Black sesame latte']");
+        tab.Click("input[aria-label='Choose Cardamom latte']");
+        tab.Click("[data-test=compare]");
+        tab.Until("both shelves", () => tab.All("[data-test=compared]").Count == 2 && tab.Path == "/compare");
+        UntilText("[data-test=diff]", "Name Black sesame latte → Cardamom latte");
+        UntilText("[data-test=diff]", "Cardamom syrup not in it → in it");
+        tab.Reload();
+        UntilText("[data-test=diff]", "Name Black sesame latte → Cardamom latte");
+    }
+
     private void Open(string name)
     {
         tab.Open("/");

@@ -11,4 +11,10 @@ public sealed record SeedDocument
 
     /// <summary>Builds to begin with.</summary>
     public IReadOnlyList<BuildDocument> Builds { get; init; } = [];
+
+    /// <summary>The names of those that are standards already.</summary>
+    public IReadOnlyList<string> Published { get; init; } = [];
+
+    /// <summary>The names of those that are on trial.</summary>
+    public IReadOnlyList<string> OnTrial { get; init; } = [];
 }

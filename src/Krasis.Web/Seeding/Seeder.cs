@@ -7,6 +7,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Store;
 using Krasis.Store.Bar;
+using Krasis.Store.Builds;
 using Krasis.Web.Hosting;
 
 namespace Krasis.Web.Seeding;
@@ -48,7 +49,17 @@ public static partial class Seeder
         session.Bar.Add(FactKinds.House, FactKinds.HouseId, seed.Bar.House);
         foreach (var build in seed.Builds)
         {
-            session.Builds.Add(Guid.CreateVersion7().ToString(), build, clock.GetUtcNow());
+            var id = Guid.CreateVersion7().ToString();
+            session.Builds.Add(id, build, clock.GetUtcNow());
+            if (seed.Published.Contains(build.Name))
+            {
+                session.Standards.Add(id, build, BarSubset.For(build, seed.Bar), "As it has been poured.", clock.GetUtcNow());
+                session.Builds.Move(id, 1, BuildState.Standard, "", "As it has been poured.", clock.GetUtcNow());
+            }
+            else if (seed.OnTrial.Contains(build.Name))
+            {
+                session.Builds.Move(id, 1, BuildState.Trial, "", "To be tasted this week.", clock.GetUtcNow());
+            }
         }
 
         return true;

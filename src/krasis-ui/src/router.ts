@@ -11,6 +11,11 @@ export const router = createRouter({
       component: () => import('./features/sheet/SheetPage.vue'),
       props: true,
     },
+    {
+      path: '/compare',
+      name: 'compare',
+      component: () => import('./features/versions/ComparePage.vue'),
+    },
     { path: '/bar', name: 'bar', component: () => import('./features/bar/BarPage.vue') },
     {
       path: '/bar/cups/:id/card',

@@ -60,6 +60,11 @@ function choose(id: string, isChosen: boolean): void {
   chosen.value = next
 }
 
+function compare(): void {
+  const [from, to] = listed.value.filter(({ id }) => chosen.value.has(id))
+  void router.push({ path: '/compare', query: { from: `${from?.id}@now`, to: `${to?.id}@now` } })
+}
+
 async function retireChosen(): Promise<void> {
   const builds = all.value.filter(({ id }) => chosen.value.has(id))
   chosen.value = new Set()
@@ -117,6 +122,14 @@ async function retireChosen(): Promise<void> {
             option-value="value"
             aria-label="Order"
             data-test="sort"
+          />
+          <Button
+            v-if="chosen.size === 2"
+            label="Compare them"
+            icon="pi pi-arrows-h"
+            outlined
+            data-test="compare"
+            @click="compare"
           />
           <Button
             v-if="chosen.size > 0"

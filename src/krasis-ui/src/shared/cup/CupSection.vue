@@ -305,16 +305,7 @@ text {
   font-size: 10.5px;
 }
 
-.overfull .printed line {
-  stroke: var(--ink-soft);
-  stroke-width: 0.9;
-}
-
-.printed text {
-  font-size: 9px;
-}
-
-.fill line {
+.overfull .fill line {
   stroke: var(--warning);
 }
 
@@ -322,16 +313,7 @@ text {
   fill: var(--warning);
 }
 
-.spills .printed line {
-  stroke: var(--ink-soft);
-  stroke-width: 0.9;
-}
-
-.printed text {
-  font-size: 9px;
-}
-
-.fill line {
+.spills .fill line {
   stroke: var(--fault);
 }
 
