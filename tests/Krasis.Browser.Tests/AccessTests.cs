@@ -29,7 +29,6 @@ public sealed class AccessTests : IDisposable
     }
 
     [Theory]
-    [InlineData(1280)]
     [InlineData(1024)]
     [InlineData(320)] // 1280 at 400 %
     public void No_page_is_wider_than_its_window(int width)

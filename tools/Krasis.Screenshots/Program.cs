@@ -90,7 +90,7 @@ using (var tab = new Tab(server.Address, 1280, 1100))
     tab.PreferDark();
     OpenBuild(tab, "Hazelnut iced latte");
     tab.EnterCell(2, "Rush", "330");
-    tab.Until("the fault", () => tab.All("[data-test=finding]").Count > 0);
+    tab.Find("[data-check=overfull]");
     tab.Picture(Path.Combine(folder, "sheet-overfull-dark.png"));
 }
 
