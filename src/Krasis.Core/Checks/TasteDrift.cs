@@ -15,19 +15,16 @@ internal sealed class TasteDrift : ICheck
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
         var house = setting.Bar.House;
-        if (IsBeyond(size.Drift.Strength, house.AllowedStrengthDrift) && !SameShotInABiggerCup.Is(setting, size, worked))
+        if (size.Drift.IsStrengthFar && !SameShotInABiggerCup.Is(setting, size, worked))
         {
             yield return Found(setting, size, worked, true, $"{By(size.Drift.Strength!.Value, "weaker", "stronger", house.AllowedStrengthDrift)} than the reference size ({size.Taste.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", house.AllowedStrengthDrift, "the coffee or the milk");
         }
 
-        if (IsBeyond(size.Drift.Sweetness, house.AllowedSweetnessDrift))
+        if (size.Drift.IsSweetnessFar)
         {
             yield return Found(setting, size, worked, false, $"{By(size.Drift.Sweetness!.Value, "less sweet", "sweeter", house.AllowedSweetnessDrift)} than the reference size ({size.Taste.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", house.AllowedSweetnessDrift, "the flavour or the milk");
         }
     }
-
-    /// <summary>Whether a drift is further off than allowed.</summary>
-    public static bool IsBeyond(Percent? drift, Percent allowed) => drift is { } found && Math.Abs(found.Value) > allowed.Value;
 
     /// <summary>A drift in words, such as "24 % weaker"; with a decimal where whole numbers would say that it is just what is
     /// allowed.</summary>

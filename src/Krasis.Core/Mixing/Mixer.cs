@@ -94,7 +94,7 @@ public static class Mixer
             crown > cup.Shape.Height ? crown - cup.Shape.Height : default,
             cup.LidClearance is { } clearance ? crown <= cup.Shape.Height + clearance + Millimetres.From(1e-9) : null,
             taste,
-            Drift.Between(standard, taste),
+            Drift.Between(standard, taste).Against(bar.House),
             EffectOf(worked, taste),
             Grams.From(content.Condensate),
             LifeOfADrink.Of(worked, build.Serve, bar.House),

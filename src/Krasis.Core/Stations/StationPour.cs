@@ -36,7 +36,7 @@ public static class StationPour
             build with { Sizes = sizes, ReferenceSize = reference, Lines = [.. build.Lines.Select((line, i) => Said(line, i, home, here, sizes, reference))] },
             here,
             new Pinned());
-        return new StationSheet(station.Id, station.Name, [.. sheet.Sizes.Select(size => Compare(size, home.Sizes.Single(other => other.Size == size.Size)))], elsewhere);
+        return new StationSheet(station.Id, station.Name, [.. sheet.Sizes.Select(size => Compare(size, home.Sizes.Single(other => other.Size == size.Size), here.House))], elsewhere);
     }
 
     // Every size is said by hand: it gets the same grams as at home, as near as the station's pumps and shots come.
@@ -71,12 +71,12 @@ public static class StationPour
             : Measure.Gram;
     }
 
-    private static StationSize Compare(SizeSheet here, SizeSheet home) => new(
+    private static StationSize Compare(SizeSheet here, SizeSheet home, HouseRules house) => new(
         here.Size,
         here.Name,
         [.. here.Lines.Zip(home.Lines, (line, set) => new StationLine(line.Line, line.IngredientName, line.Amount, line.Unit, line.Mass, set.Amount, set.Unit, set.Mass))],
         here.Taste,
-        Drift.Between(home.Taste, here.Taste),
+        Drift.Between(home.Taste, here.Taste).Against(house),
         here.RoomLeft);
 
     // Nothing follows: everything is pinned.

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Measures;
 
 namespace Krasis.Core.Tasting;
@@ -8,6 +9,22 @@ namespace Krasis.Core.Tasting;
 /// <param name="Ratio">In grams of milk to a gram of coffee, likewise; positive when milkier.</param>
 public sealed record Drift(Percent? Strength, Percent? Sweetness, Percent? Ratio)
 {
+    /// <summary>Whether the strength is further off than the house allows.</summary>
+    public bool IsStrengthFar { get; init; }
+
+    /// <summary>Whether the sweetness is further off than the house allows.</summary>
+    public bool IsSweetnessFar { get; init; }
+
+    /// <summary>The same drift, held against what the house allows.</summary>
+    public Drift Against(HouseRules house) => this with
+    {
+        IsStrengthFar = IsBeyond(Strength, house.AllowedStrengthDrift),
+        IsSweetnessFar = IsBeyond(Sweetness, house.AllowedSweetnessDrift),
+    };
+
+    /// <summary>Whether a drift is further off than allowed.</summary>
+    public static bool IsBeyond(Percent? drift, Percent allowed) => drift is { } found && Math.Abs(found.Value) > allowed.Value;
+
     /// <summary>Compares a size with the reference size.</summary>
     public static Drift Between(Taste reference, Taste size) => new(
         Of(reference.Strength?.Value, size.Strength?.Value),

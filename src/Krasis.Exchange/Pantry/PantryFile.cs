@@ -22,11 +22,14 @@ public sealed partial record PantryFile(IReadOnlyList<PantryRow> Rows, IReadOnly
     /// <param name="bar">What the bar has already, to tell what is new.</param>
     public static PantryFile Read(string text, IReadOnlyList<IngredientDocument> bar)
     {
-        var file = text.AsSpan().TrimStart("\uFEFF \t\r\n").StartsWith("{", StringComparison.Ordinal) || text.AsSpan().TrimStart("\uFEFF \t\r\n").StartsWith("[", StringComparison.Ordinal)
+        var file = IsJson(text)
             ? PantryJson.Read(text.TrimStart('\uFEFF'), bar)
             : PantryCsv.Read(text.TrimStart('\uFEFF'), bar);
         return file with { Rows = Judge(file.Rows) };
     }
+
+    /// <summary>Whether a file is JSON; anything else is read as comma-separated.</summary>
+    public static bool IsJson(string text) => text.AsSpan().TrimStart("\uFEFF \t\r\n") is ['{' or '[', ..];
 
     /// <summary>What the bar knows under an id, or else under a name.</summary>
     internal static IngredientDocument? Find(IReadOnlyList<IngredientDocument> bar, string? id, string? name) =>

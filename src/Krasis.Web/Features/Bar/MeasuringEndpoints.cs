@@ -25,13 +25,13 @@ public static class MeasuringEndpoints
     }
 
     private static Results<Ok<HeatLossView>, ProblemResult> HeatLoss(HeatLossMeasuring readings) =>
-        readings.Work() is { IsRead: true } loss ? TypedResults.Ok(new HeatLossView(loss.Value)) : ProblemResult.Fields(readings.Work().Problems);
+        readings.Work() is var loss && loss.IsRead ? TypedResults.Ok(new HeatLossView(loss.Value)) : ProblemResult.Fields(loss.Problems);
 
     private static Results<Ok<LineCard>, ProblemResult> Card(string id, KrasisFile file) =>
         file.Read(session => session.Bar.Facts()).Find(new CupId(id)) is { } cup ? TypedResults.Ok(LineCard.Of(cup)) : ProblemResult.Missing("cup");
 
     private static Results<Ok<IceMeasured>, ProblemResult> Ice(IceMeasuring readings) =>
-        readings.Work() is { IsRead: true } ice ? TypedResults.Ok(ice.Value) : ProblemResult.Fields(readings.Work().Problems);
+        readings.Work() is var ice && ice.IsRead ? TypedResults.Ok(ice.Value) : ProblemResult.Fields(ice.Problems);
 
     private static Results<Ok<PlanView>, ProblemResult> Plan(double ml, KrasisFile file)
     {

@@ -37,12 +37,11 @@ public static class PantryFileEndpoints
         var good = Good(read);
         var before = BarReader.Read(bar).Value;
         var after = BarReader.Read(bar with { Ingredients = Laid(bar.Ingredients, good, row => row.Known ?? $"{FactTrial.NewId}-{row.Line}") });
-        var isCsv = !request.Text.TrimStart('\uFEFF', ' ', '\r', '\n', '\t').StartsWith('{');
         return TypedResults.Ok(new PantryCheck(
             [.. read.Rows.Select(row => new PantryRowView(row.Line, row.Document.Name ?? "", StateOf(row, bar.Ingredients), row.Problems))],
             read.Problems,
             after.IsRead ? null : after.Problems[0].Message,
-            isCsv && read.Rows.Any(row => row.Problems.Count > 0) ? PantryCsv.WriteBad(request.Text, read.Rows) : null,
+            !PantryFile.IsJson(request.Text) && read.Rows.Any(row => row.Problems.Count > 0) ? PantryCsv.WriteBad(request.Text, read.Rows) : null,
             after.IsRead ? Effect.Of(builds, _ => false, before, after.Value, clock.Today()).Moved : []));
     }
 

@@ -6,6 +6,7 @@ import type { BarView, StrokesMeasured } from '@/shared/api/types'
 import { pourablesOf } from '@/shared/pourables'
 import { decimal } from '@/shared/format'
 import { useScale } from '@/shared/scale/useScale'
+import { typedNumber } from '@/shared/typedNumber'
 import AnswerLine from './AnswerLine.vue'
 import { useBench } from './bench'
 import ChoiceBox from './ChoiceBox.vue'
@@ -64,7 +65,7 @@ function add(): void {
     .trim()
     .split(/[\s;]+/)
     .filter(Boolean)
-  const numbers = words.map((word) => Number(word.replace(',', '.')))
+  const numbers = words.map(typedNumber)
   const bad = words.filter((_, i) => !Number.isFinite(numbers[i]))
   if (bad.length > 0) {
     fault.value = `'${bad[0]?.slice(0, 40)}' is not a number. Accepted: grams, with spaces between several.`
@@ -92,8 +93,8 @@ function weighIn(): void {
 }
 
 function change(index: number, text: string): void {
-  const grams = Number(text.trim().replace(',', '.'))
-  if (text.trim() !== '' && Number.isFinite(grams)) {
+  const grams = typedNumber(text)
+  if (Number.isFinite(grams)) {
     putStrokes(strokes.value.map((old, i) => (i === index ? grams : old)))
   }
 }

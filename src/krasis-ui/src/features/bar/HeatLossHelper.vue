@@ -6,6 +6,7 @@ import { computed, ref, useId } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { fixed } from '@/shared/format'
+import { typedNumber } from '@/shared/typedNumber'
 import { useBench } from './bench'
 
 const props = defineProps<{ room: number; cupMl: number | null }>()
@@ -42,11 +43,16 @@ async function work(): Promise<void> {
   found.value = null
   const body: Record<string, number> = {}
   for (const { key, label } of fields.value) {
-    const text = (entered.value[key] ?? '').trim().replace(',', '.')
-    if (text !== '' && !Number.isFinite(Number(text))) {
+    const text = (entered.value[key] ?? '').trim()
+    if (text === '') {
+      continue
+    }
+
+    const number = typedNumber(text)
+    if (Number.isFinite(number)) {
+      body[key] = number
+    } else {
       faults.value.push(`${label}: '${text}' is not a number.`)
-    } else if (text !== '') {
-      body[key] = Number(text)
     }
   }
 

@@ -8,6 +8,7 @@ import { api, ask } from '@/shared/api/client'
 import type { BarView } from '@/shared/api/types'
 import { decimal, reading as read } from '@/shared/format'
 import { useScale } from '@/shared/scale/useScale'
+import { typedNumber } from '@/shared/typedNumber'
 import AnswerLine from './AnswerLine.vue'
 import { useBench } from './bench'
 import NumberBox from './NumberBox.vue'
@@ -52,11 +53,15 @@ async function work(): Promise<void> {
   faults.value = {}
   const body: Record<string, number> = {}
   for (const [key, text] of Object.entries(entered.value)) {
-    const bare = text.trim().replace(',', '.')
-    if (bare !== '' && !Number.isFinite(Number(bare))) {
+    if (text.trim() === '') {
+      continue
+    }
+
+    const number = typedNumber(text)
+    if (Number.isFinite(number)) {
+      body[key] = number
+    } else {
       faults.value[key] = `'${text}' is not a number.`
-    } else if (bare !== '') {
-      body[key] = Number(bare)
     }
   }
 

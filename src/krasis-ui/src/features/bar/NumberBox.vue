@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
 import { useScale } from '@/shared/scale/useScale'
+import { typedNumber } from '@/shared/typedNumber'
 import { useBench } from './bench'
 import FieldFrame from './FieldFrame.vue'
 
@@ -26,7 +27,7 @@ const text = ref(kept.value)
 const fault = computed(() => bench.problemAt(props.path))
 
 watch(kept, (now) => {
-  if (Number(text.value.replace(',', '.')) !== Number(now) || now === '' || text.value === '') {
+  if (typedNumber(text.value) !== Number(now) || now === '' || text.value === '') {
     text.value = now
   }
 })
@@ -37,9 +38,8 @@ function said(value: unknown): string {
 
 function take(typed: string): void {
   text.value = typed
-  const bare = typed.trim().replace(',', '.')
-  const number = Number(bare)
-  if (bare === '') {
+  const number = typedNumber(typed)
+  if (typed.trim() === '') {
     bench.put(props.path, null)
   } else if (Number.isFinite(number)) {
     bench.put(props.path, number)

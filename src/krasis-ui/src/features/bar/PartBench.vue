@@ -1,18 +1,15 @@
 <script setup lang="ts">
-import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, ref } from 'vue'
-import { ApiProblem } from '@/shared/api/ApiProblem'
-import { api, ask } from '@/shared/api/client'
+import { computed } from 'vue'
 import type { BarView, PartMeasured } from '@/shared/api/types'
 import { pourablesOf } from '@/shared/pourables'
 import { decimal, reading } from '@/shared/format'
-import { useSettled } from '@/shared/useSettled'
 import AnswerLine from './AnswerLine.vue'
 import { useBench } from './bench'
 import ChoiceBox from './ChoiceBox.vue'
+import { partMeasures } from './partMeasures'
+import PartBatch from './PartBatch.vue'
 import NumberBox from './NumberBox.vue'
 import StepHead from './StepHead.vue'
 import TextBox from './TextBox.vue'
@@ -30,14 +27,6 @@ const isRatio = computed(() => bench.read('ratio') != null)
 const ratios = [
   { value: 'mass', label: 'parts by mass, 1 : 2 : 3' },
   { value: 'volume', label: 'parts by volume, 1 : 2 : 3' },
-]
-const measures = [
-  { value: 'g', label: 'g' },
-  { value: 'ml', label: 'ml' },
-  { value: 'us-fl-oz', label: 'US fl oz' },
-  { value: 'us-cup', label: 'US cups' },
-  { value: 'us-tbsp', label: 'US tbsp' },
-  { value: 'metric-tbsp', label: 'metric tbsp' },
 ]
 const kinds = ['syrup', 'sauce', 'milk', 'coffee', 'powder', 'topping', 'flavour', 'water'].map((kind) => ({
   value: kind,
@@ -71,46 +60,6 @@ function remove(index: number): void {
     lines.value.filter((_, i) => i !== index),
   )
 }
-
-// A batch of any size, of the part as it stands here.
-const wanted = ref('1000')
-const inMeasure = ref('g')
-const settledPart = useSettled(bench.draft, 200)
-const settledAmount = useSettled(wanted, 200)
-const amount = computed(() => Number(settledAmount.value.trim().replace(',', '.')))
-const batch = useQuery({
-  queryKey: computed(() => [
-    'bar',
-    'batch',
-    JSON.stringify(settledPart.value),
-    amount.value,
-    inMeasure.value,
-  ]),
-  queryFn: ({ signal }) =>
-    ask(
-      api.POST('/api/bar/parts/batch', {
-        body: {
-          part: {
-            ...settledPart.value,
-            id: bench.id,
-            name: String(settledPart.value['name'] ?? '') || 'Part',
-          },
-          amount: amount.value,
-          measure: inMeasure.value,
-        },
-        signal,
-      }),
-    ),
-  enabled: computed(() => Number.isFinite(amount.value) && measured.value !== null),
-  placeholderData: keepPreviousData,
-})
-const batchFault = computed(() => {
-  if (!Number.isFinite(amount.value)) {
-    return `'${wanted.value}' is not a number.`
-  }
-
-  return batch.error.value ? ApiProblem.of(batch.error.value).message : null
-})
 </script>
 
 <template>
@@ -219,7 +168,7 @@ const batchFault = computed(() => {
                 :path="`lines.${i}.measure`"
                 :label="`Measure of line ${i + 1}`"
                 hide-label
-                :options="measures"
+                :options="partMeasures"
               />
             </div>
           </li>
@@ -261,58 +210,7 @@ const batchFault = computed(() => {
         <NumberBox path="shelfLifeDays" label="Keeps" unit="days" />
         <TextBox path="madeOn" label="The one in use was made on" kind="day" />
       </StepHead>
-      <StepHead :number="4" title="A batch of any size">
-        <div class="want">
-          <label for="batch" class="soft">I want</label>
-          <InputText
-            id="batch"
-            v-model="wanted"
-            inputmode="decimal"
-            data-test="batch-amount"
-            @keydown.enter.prevent
-          />
-          <Select
-            v-model="inMeasure"
-            :options="measures"
-            option-label="label"
-            option-value="value"
-            aria-label="Measure of the batch"
-          />
-        </div>
-        <p v-if="batchFault" class="error" role="alert">{{ batchFault }}</p>
-        <table v-else-if="batch.data.value && measured" class="batch" data-test="batch">
-          <caption class="visually-hidden">
-            What goes into the batch
-          </caption>
-          <tbody>
-            <tr v-for="line in batch.data.value.lines" :key="line.ingredient">
-              <th scope="row">{{ line.name }}<span v-if="line.isPart" class="soft"> (house-made)</span></th>
-              <td>
-                <strong>{{ reading(line.mass, 'g') }}</strong>
-              </td>
-              <td class="soft">{{ reading(line.volume, 'ml') }}</td>
-            </tr>
-          </tbody>
-          <tfoot>
-            <tr>
-              <th scope="row">makes</th>
-              <td>{{ reading(batch.data.value.mass, 'g') }}</td>
-              <td class="soft">
-                {{ reading(batch.data.value.volume, 'ml')
-                }}{{
-                  batch.data.value.cost === null
-                    ? ''
-                    : `, ${decimal(batch.data.value.cost, 2)} ${bar.rules.currency}`
-                }}
-              </td>
-            </tr>
-          </tfoot>
-        </table>
-        <p v-if="batch.data.value?.lines.some(({ isPart }) => isPart)" class="soft">
-          Through all parts, at hand:
-          {{ batch.data.value.bought.map(({ name, mass }) => `${name} ${reading(mass, 'g')}`).join(', ') }}.
-        </p>
-      </StepHead>
+      <PartBatch :is-whole="measured !== null" :currency="bar.rules.currency" />
     </div>
   </div>
 </template>
@@ -390,38 +288,6 @@ text {
   height: 1.8rem;
   border: 1px solid var(--line-strong);
   border-radius: 0.2rem;
-}
-
-.want {
-  display: flex;
-  gap: 0.5rem;
-  align-items: center;
-}
-
-.want :deep(input) {
-  width: 6rem;
-  font-size: 1.2rem;
-  text-align: right;
-}
-
-.batch {
-  border-collapse: collapse;
-}
-
-.batch th,
-.batch td {
-  padding: 0.2rem 1rem 0.2rem 0;
-  border-bottom: 1px solid var(--line);
-  font-weight: 400;
-  text-align: left;
-}
-
-.batch td {
-  text-align: right;
-}
-
-.batch strong {
-  font-size: 1.15rem;
 }
 
 .method {

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import type { BarView } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
+import { typedNumber } from '@/shared/typedNumber'
 import { useSettled } from '@/shared/useSettled'
 import { useBench } from './bench'
 import NumberBox from './NumberBox.vue'
@@ -15,7 +16,7 @@ const props = defineProps<{ bar: BarView }>()
 const bench = useBench()
 const milk = ref('200')
 const settled = useSettled(milk, 150)
-const ml = computed(() => Number(settled.value.trim().replace(',', '.')))
+const ml = computed(() => typedNumber(settled.value))
 const plan = useQuery({
   queryKey: computed(() => ['bar', 'plan', ml.value, props.bar.pitchers.map(({ etag }) => etag).join()]),
   queryFn: () => ask(api.GET('/api/bar/pitchers/plan', { params: { query: { ml: ml.value } } })),

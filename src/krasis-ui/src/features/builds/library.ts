@@ -10,14 +10,7 @@ export function findingsOf(build: BuildSummary) {
 
 /** How many sizes taste further from the reference than the house allows. */
 export function driftingSizes(build: BuildSummary): number {
-  const sheet = build.sheet
-  const isFar = (percent: number | null, allowed: number) =>
-    percent !== null && Math.abs(percent) > allowed + 1e-9
-  return (sheet?.sizes ?? []).filter(
-    ({ drift }) =>
-      isFar(drift.strength, sheet?.allowedStrengthDrift ?? 100) ||
-      isFar(drift.sweetness, sheet?.allowedSweetnessDrift ?? 100),
-  ).length
+  return (build.sheet?.sizes ?? []).filter(({ drift }) => drift.isStrengthFar || drift.isSweetnessFar).length
 }
 
 /** Everything that a build can be looked for by. */

@@ -6,7 +6,7 @@ import { computed } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { useSchools } from '@/shared/api/queries'
-import type { BuildSheet, Draft, SizeSheet } from '@/shared/api/types'
+import type { Draft, SizeSheet } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
 import { frameFor } from '@/shared/cup/frame'
 import { decimal } from '@/shared/format'
@@ -34,14 +34,13 @@ const sheets = useQuery({
 const trouble = computed(() => (sheets.error.value ? ApiProblem.of(sheets.error.value).message : null))
 const frame = computed(() => frameFor(sheets.data.value?.flatMap(({ sheet }) => sheet.sizes) ?? [], false))
 
-function drift(size: SizeSheet, sheet: BuildSheet, what: 'strength' | 'sweetness') {
+function drift(size: SizeSheet, what: 'strength' | 'sweetness') {
   const percent = size.drift[what]
-  const allowed = what === 'strength' ? sheet.allowedStrengthDrift : sheet.allowedSweetnessDrift
   return percent === null || size.isReference
     ? { text: size.isReference ? 'reference' : 'not known', isFar: false }
     : {
         text: `${percent < 0 ? '−' : '+'}${decimal(Math.abs(percent), 0)} %`,
-        isFar: Math.abs(percent) > allowed + 1e-9,
+        isFar: (what === 'strength' ? size.drift.isStrengthFar : size.drift.isSweetnessFar) === true,
       }
 }
 </script>
@@ -71,16 +70,16 @@ function drift(size: SizeSheet, sheet: BuildSheet, what: 'strength' | 'sweetness
               v-for="what in ['strength', 'sweetness'] as const"
               :key="what"
               class="small"
-              :class="{ far: drift(size, sheet, what).isFar }"
+              :class="{ far: drift(size, what).isFar }"
             >
               <template v-if="!size.isReference || what === 'strength'">
                 <i
-                  v-if="drift(size, sheet, what).isFar"
+                  v-if="drift(size, what).isFar"
                   class="pi pi-exclamation-triangle"
                   role="img"
                   aria-label="too far"
                 />
-                {{ size.isReference ? '' : what }} {{ drift(size, sheet, what).text }}
+                {{ size.isReference ? '' : what }} {{ drift(size, what).text }}
               </template>
             </span>
           </div>

@@ -368,7 +368,6 @@ async function deleteThis(): Promise<void> {
         v-if="sheet && !isEmpty && otherStations.length > 0"
         :draft="draft"
         :stations="otherStations"
-        :allowed="{ strength: sheet.allowedStrengthDrift, sweetness: sheet.allowedSweetnessDrift }"
       />
       <CautionList v-if="sheet && !isEmpty" :cautions="sheet.cautions" />
       <AdviceDialog v-model:size="asked" :draft="draft" :sizes="sizes" @take="put" />

@@ -8,8 +8,6 @@ import { decimal, fixed } from '@/shared/format'
 
 const props = defineProps<{
   draft: Draft
-  /** How far a size may be from the reference, %. */
-  allowed: { strength: number; sweetness: number }
   /** The stations but the one where standards are set. */
   stations: { id: string; name: string }[]
 }>()
@@ -28,8 +26,6 @@ const differs = (line: Line) =>
   line.unit !== line.setUnit ||
   Math.abs(line.amount - line.setAmount) > 1e-6 ||
   Math.abs(line.mass - line.setMass) > line.setMass / 100
-const isFar = (percent: number | null, allowed: number) =>
-  percent !== null && Math.abs(percent) > allowed + 1e-9
 const drift = (percent: number | null) =>
   percent === null ? '' : `${percent < 0 ? '−' : '+'}${decimal(Math.abs(percent), 0)} %`
 </script>
@@ -77,9 +73,9 @@ const drift = (percent: number | null) =>
               <th scope="row">Strength</th>
               <td v-for="size in station.sizes" :key="size.size">
                 {{ size.taste.strength === null ? 'not known' : `${fixed(size.taste.strength, 2)} %` }}
-                <span :class="isFar(size.drift.strength, allowed.strength) ? 'far' : 'soft'">
+                <span :class="size.drift.isStrengthFar ? 'far' : 'soft'">
                   <i
-                    v-if="isFar(size.drift.strength, allowed.strength)"
+                    v-if="size.drift.isStrengthFar"
                     class="pi pi-exclamation-triangle"
                     aria-label="too far"
                     role="img"
@@ -94,9 +90,9 @@ const drift = (percent: number | null) =>
                 {{
                   size.taste.sweetness === null ? 'not known' : `${fixed(size.taste.sweetness, 1)} g/100 g`
                 }}
-                <span :class="isFar(size.drift.sweetness, allowed.sweetness) ? 'far' : 'soft'">
+                <span :class="size.drift.isSweetnessFar ? 'far' : 'soft'">
                   <i
-                    v-if="isFar(size.drift.sweetness, allowed.sweetness)"
+                    v-if="size.drift.isSweetnessFar"
                     class="pi pi-exclamation-triangle"
                     aria-label="too far"
                     role="img"

@@ -35,58 +35,49 @@ export function useCells(draft: Ref<Draft | null>, change: (make: (next: Draft) 
     faults.value = new Map([...faults.value].filter(([key]) => cells.has(key)))
   }
 
-  async function commit(lineId: string, size: string, text: string): Promise<void> {
+  /** Reads what was typed into a cell; null when it cannot be read, and then it stays there with what is wrong with it. */
+  async function readCell(lineId: string, size: string, text: string) {
     const line = draft.value?.lines.find((candidate) => candidate.id === lineId)
     if (!line) {
-      return
+      return null
     }
 
     try {
       const { ingredient, measure } = line
-      const { amount, objection } = await ask(
+      const quantity = await ask(
         api.POST('/api/quantities/read', {
           body: { text, ingredient, measure, build: draft.value, size, line: lineId },
         }),
       )
       setFault(lineId, size, null)
-      if (objection) {
-        tell({ text: objection, isFault: true })
-      }
-
-      change((next) => putAmount(next, lineId, size, amount))
+      return quantity
     } catch (error) {
       const problem = ApiProblem.of(error)
       const field = problem.errors[0]
       const message = field ? `${field.message} Accepted: ${field.accepted}.` : problem.message
       setFault(lineId, size, { text, message })
+      return null
+    }
+  }
+
+  async function commit(lineId: string, size: string, text: string): Promise<void> {
+    const quantity = await readCell(lineId, size, text)
+    if (quantity?.objection) {
+      tell({ text: quantity.objection, isFault: true })
+    }
+
+    if (quantity) {
+      change((next) => putAmount(next, lineId, size, quantity.amount))
     }
   }
 
   /** Takes a block of cells at once, so that one undo takes all of it back. What cannot be read stays in its cell. */
   async function commitBlock(cells: { line: string; size: string; text: string }[]): Promise<void> {
     const edits: { line: string; size: string; amount: number }[] = []
-    for (const { line: lineId, size, text } of cells) {
-      const line = draft.value?.lines.find((candidate) => candidate.id === lineId)
-      if (!line || text === '') {
-        continue
-      }
-
-      try {
-        const { ingredient, measure } = line
-        const { amount } = await ask(
-          api.POST('/api/quantities/read', {
-            body: { text, ingredient, measure, build: draft.value, size, line: lineId },
-          }),
-        )
-        setFault(lineId, size, null)
-        edits.push({ line: lineId, size, amount })
-      } catch (error) {
-        const problem = ApiProblem.of(error)
-        const field = problem.errors[0]
-        setFault(lineId, size, {
-          text,
-          message: field ? `${field.message} Accepted: ${field.accepted}.` : problem.message,
-        })
+    for (const { line, size, text } of cells) {
+      const quantity = text === '' ? null : await readCell(line, size, text)
+      if (quantity) {
+        edits.push({ line, size, amount: quantity.amount })
       }
     }
 

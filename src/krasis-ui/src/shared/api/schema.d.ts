@@ -5474,6 +5474,8 @@ export interface components {
              * @description In %.
              */
             ratio: null | number;
+            isStrengthFar?: boolean;
+            isSweetnessFar?: boolean;
         };
         /** @enum {unknown} */
         DrinkBase: "espresso" | "batch" | "coldBrew" | "strong" | "powder" | "chocolate";
