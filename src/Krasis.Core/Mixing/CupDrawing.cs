@@ -1,5 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Ice;
+using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
 
 namespace Krasis.Core.Mixing;
@@ -8,8 +9,16 @@ namespace Krasis.Core.Mixing;
 /// <param name="Layers">The liquids from the bottom up; a single one where the drink is shaken or blended.</param>
 /// <param name="Ice">The ice, or null.</param>
 /// <param name="Top">What stands on top, or null; it may reach above the brim.</param>
-public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer? Top)
+/// <param name="FillHeight">How high the liquid stands; the brim when it spills.</param>
+/// <param name="Trims">What is on the wall, on the rim and on top, in pour order.</param>
+public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer? Top, Millimetres FillHeight, IReadOnlyList<Trim> Trims)
 {
+    // What the melted ice is drawn as.
+    private const string Water = "#cfe4ea";
+
+    // Less than a splinter is not drawn, g.
+    private const double LeastIce = 0.5;
+
     // Where red, green and blue begin in #rrggbb.
     private static readonly int[] Channels = [1, 3, 5];
 
@@ -17,12 +26,14 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
     /// is more ice than the liquid can float.</summary>
     /// <param name="size">The size.</param>
     /// <param name="serve">How it is served.</param>
-    /// <param name="crown">How high everything stands.</param>
+    /// <param name="boundaries">Where one liquid was poured on another.</param>
+    /// <param name="melt">Grams of ice that have melted; the water is drawn in the topmost liquid, where the ice is.</param>
     /// <remarks>In the heap of ice only the gaps are liquid, so the same liquid reaches higher there.</remarks>
-    internal static CupDrawing Of(WorkedSize size, Serve serve, Millimetres crown)
+    internal static CupDrawing Of(WorkedSize size, Serve serve, IReadOnlyList<Boundary> boundaries, double melt = 0)
     {
         var cup = size.Size.Cup;
-        var content = size.Poured;
+        var content = size.Poured.Melted(melt);
+        var crown = Mixer.CrownOf(cup, content);
         var isBlended = serve == Serve.Blended;
         var surface = content.Surface;
         var sunk = isBlended ? 0 : Math.Max(0, surface - content.LiquidVolume - content.Air);
@@ -30,6 +41,12 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
         var below = surface - heap;
         var gaps = heap <= 0 ? 1 : Math.Max(0, (heap - sunk) / heap);
         var liquids = Liquids(size, isBlended);
+        if (!isBlended && melt > 0 && liquids.Count > 0)
+        {
+            var (line, colour, volume) = liquids[^1];
+            liquids[^1] = (line, Mixed([(line, colour, volume), (line, Water, melt)]), volume + melt);
+        }
+
         var layers = new List<Layer>();
         if (serve is Serve.Blended or Serve.Shaken && liquids.Count > 0)
         {
@@ -42,17 +59,22 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
             {
                 var from = HeightOf(liquid);
                 liquid += volume;
-                layers.Add(new Layer(line, colour, from, HeightOf(liquid)));
+                layers.Add(new Layer(line, colour, from, HeightOf(liquid), boundaries.Any(boundary => boundary.Lower == line && !boundary.Holds)));
             }
         }
 
-        return new CupDrawing(layers, isBlended ? null : Ice(), Top());
+        return new CupDrawing(layers, isBlended ? null : Ice(), Top(), cup.HeightFor(Millilitres.From(surface)), TrimsOf(size));
 
         Millimetres HeightOf(double liquidBelow) => cup.HeightFor(Millilitres.From(
             liquidBelow <= below || gaps <= 0 ? liquidBelow : Math.Min(surface, below + ((liquidBelow - below) / gaps))));
 
         IceBand? Ice()
         {
+            if (content.IceMass < LeastIce)
+            {
+                return null;
+            }
+
             double pieces = 0;
             string? colour = null;
             for (var i = 0; i < size.Lines.Count; i++)
@@ -84,6 +106,30 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
             var line = size.Lines.Select((facts, i) => (Facts: facts, Mass: size.Mass(i))).Where(entry => entry.Facts.IsOnTop).MaxBy(entry => entry.Mass * entry.Facts.VolumePerGram).Facts;
             return new Layer(line.Line.Id, line.Ingredient.Colour, cup.HeightFor(Millilitres.From(content.Occupied)), crown);
         }
+    }
+
+    private static List<Trim> TrimsOf(WorkedSize size)
+    {
+        var trims = new List<Trim>();
+        for (var i = 0; i < size.Lines.Count; i++)
+        {
+            var line = size.Lines[i];
+            TrimPlace? place = line.Line.Technique switch
+            {
+                Technique.Wall => TrimPlace.Wall,
+                Technique.Rim => TrimPlace.Rim,
+                Technique.Dust => TrimPlace.Dusting,
+                Technique.Top when line.Ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup => TrimPlace.Drizzle,
+                Technique.Top when line.Ingredient.Kind == IngredientKind.Powder => TrimPlace.Dusting,
+                _ => null,
+            };
+            if (place is { } where && size.Amounts[i] > 0)
+            {
+                trims.Add(new Trim(line.Line.Id, line.Ingredient.Colour, where));
+            }
+        }
+
+        return trims;
     }
 
     private static List<(LineId Line, string Colour, double Volume)> Liquids(WorkedSize size, bool isBlended)

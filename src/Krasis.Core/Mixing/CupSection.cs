@@ -10,13 +10,17 @@ namespace Krasis.Core.Mixing;
 /// <param name="BrimCapacity">Weighed brim capacity.</param>
 /// <param name="WorkingHeight">Where the reserve begins, above the bottom.</param>
 /// <param name="Graduations">The marks on the edge, from the bottom up.</param>
+/// <param name="PrintedLines">The lines printed on the cup.</param>
+/// <param name="LidHeight">How high the lid's inside stands above the bottom; null without a lid.</param>
 public sealed record CupSection(
     Millimetres TopDiameter,
     Millimetres BottomDiameter,
     Millimetres Height,
     Millilitres BrimCapacity,
     Millimetres WorkingHeight,
-    IReadOnlyList<Graduation> Graduations)
+    IReadOnlyList<Graduation> Graduations,
+    IReadOnlyList<PrintedLine> PrintedLines,
+    Millimetres? LidHeight)
 {
     private const int MinorStep = 50;
     private const int MajorStep = 100;
@@ -37,6 +41,7 @@ public sealed record CupSection(
         }
 
         return new CupSection(
-            cup.Shape.Top, cup.Shape.Bottom, cup.Shape.Height, cup.BrimCapacity, cup.Shape.Height - reserve, marks);
+            cup.Shape.Top, cup.Shape.Bottom, cup.Shape.Height, cup.BrimCapacity, cup.Shape.Height - reserve, marks, cup.PrintedLines,
+            cup.LidClearance is { } clearance ? cup.Shape.Height + clearance : null);
     }
 }

@@ -8,4 +8,5 @@ namespace Krasis.Core.Mixing;
 /// <param name="Colour">Its colour, as <c>#rrggbb</c>.</param>
 /// <param name="From">Where it begins above the cup's bottom.</param>
 /// <param name="To">Where it ends; at most the cup's height.</param>
-public sealed record Layer(LineId Line, string Colour, Millimetres From, Millimetres To);
+/// <param name="MixesAbove">Whether it mixes with the liquid above it, so that the edge between them is soft.</param>
+public sealed record Layer(LineId Line, string Colour, Millimetres From, Millimetres To, bool MixesAbove = false);

@@ -13,7 +13,7 @@ internal static class LifeOfADrink
     /// <summary>The drink's moments.</summary>
     /// <remarks>How much of the melt that the drink's heat is good for has happened at hand-over is the technique's: mixed,
     /// shaken or blended all of it, layered the house's share.</remarks>
-    public static List<Moment> Of(WorkedSize size, Serve serve, HouseRules house)
+    public static List<Moment> Of(WorkedSize size, Serve serve, HouseRules house, IReadOnlyList<Boundary> boundaries)
     {
         var content = size.Poured;
         var heat = content.Heat;
@@ -40,7 +40,8 @@ internal static class LifeOfADrink
                 Grams.From(content.IceMass - melt),
                 temperature,
                 Finite(content.StrengthWith(water) * 100) is { } strength ? Percent.From(strength) : null,
-                Finite(content.SweetnessWith(water) * 100) is { } sweetness ? GramsPer100Grams.From(sweetness) : null);
+                Finite(content.SweetnessWith(water) * 100) is { } sweetness ? GramsPer100Grams.From(sweetness) : null,
+                CupDrawing.Of(size, serve, boundaries, melt));
         }
 
         static double? Finite(double value) => double.IsFinite(value) ? value : null;

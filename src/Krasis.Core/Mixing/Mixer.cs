@@ -3,6 +3,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Checks;
 using Krasis.Core.Cost;
+using Krasis.Core.Ingredients;
 using Krasis.Core.Measures;
 using Krasis.Core.Milk;
 using Krasis.Core.Nutrition;
@@ -75,6 +76,7 @@ public static class Mixer
         var occupied = Millilitres.From(content.Occupied);
         var surface = Millilitres.From(content.Surface);
         var crown = CrownOf(cup, content);
+        var boundaries = Layering.Of(worked, build.Serve);
         var taste = Taster.Of(worked);
         return new SizeSheet(
             cup.Id,
@@ -97,13 +99,14 @@ public static class Mixer
             Drift.Between(standard, taste).Against(bar.House),
             EffectOf(worked, taste),
             Grams.From(content.Condensate),
-            LifeOfADrink.Of(worked, build.Serve, bar.House),
-            Layering.Of(worked, build.Serve),
+            LifeOfADrink.Of(worked, build.Serve, bar.House, boundaries),
+            boundaries,
             Nutritionist.Of(worked),
             AllergenFacts.Of(worked),
             CostFacts.Of(worked, build.Prices.TryGetValue(cup.Id, out var price) ? price : null),
             MilkPlan.For(SteamedMilk(worked), bar.Pitchers),
-            CupDrawing.Of(worked, build.Serve, crown));
+            CupDrawing.Of(worked, build.Serve, boundaries),
+            FillLineOf(worked));
     }
 
     private static SheetLine Cell(WorkedSize worked, int i, DisplayUnits units)
@@ -138,6 +141,15 @@ public static class Mixer
         var top = occupied + content.OnTop;
         var area = Math.PI * cup.Shape.Top.Value * cup.Shape.Top.Value / 4;
         return top <= brim ? cup.HeightFor(Millilitres.From(top)) : cup.Shape.Height + Millimetres.From((top - brim) * 1000 / area);
+    }
+
+    // What a lead pours to a line: the most of the milk, else the most of any other liquid that is poured freely.
+    private static LineId? FillLineOf(WorkedSize worked)
+    {
+        var poured = worked.Lines.Select((facts, i) => (Facts: facts, Mass: worked.Mass(i))).Where(entry => entry.Mass > 0 && !entry.Facts.IsOnTop && !entry.Facts.IsIce).ToList();
+        var free = poured.FindAll(entry => entry.Facts.Ingredient.Kind == IngredientKind.Milk);
+        free = free.Count > 0 ? free : poured.FindAll(entry => entry.Facts.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Water);
+        return free.Count == 0 ? null : free.MaxBy(entry => entry.Mass).Facts.Line.Id;
     }
 
     private static Millilitres SteamedMilk(WorkedSize worked)

@@ -9,5 +9,6 @@ namespace Krasis.Core.Mixing;
 /// <param name="Temperature">How warm the liquid is.</param>
 /// <param name="Strength">Coffee solids in the drink, the melted ice with it; null when not known.</param>
 /// <param name="Sweetness">Sweetness of the drink, the melted ice with it; null when not known.</param>
+/// <param name="Drawing">Where in the cup it all is by then. That foam sinks is left out.</param>
 public sealed record Moment(
-    Minutes After, Grams Melt, Grams IceLeft, Celsius Temperature, Percent? Strength, GramsPer100Grams? Sweetness);
+    Minutes After, Grams Melt, Grams IceLeft, Celsius Temperature, Percent? Strength, GramsPer100Grams? Sweetness, CupDrawing Drawing);

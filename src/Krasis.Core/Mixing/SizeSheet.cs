@@ -1,3 +1,4 @@
+using Krasis.Core.Builds;
 using Krasis.Core.Cost;
 using Krasis.Core.Measures;
 using Krasis.Core.Milk;
@@ -35,7 +36,9 @@ namespace Krasis.Core.Mixing;
 /// <param name="Allergens">The allergens that are brought in.</param>
 /// <param name="Cost">What it costs.</param>
 /// <param name="Milk">In what its milk is steamed; null when none is, or when the bar has no pitchers.</param>
-/// <param name="Drawing">Where in the cup it all is.</param>
+/// <param name="Drawing">Where in the cup it all is, as poured.</param>
+/// <param name="FillLine">The line that is poured to a fill line: the most of the milk, or of the coffee or water where there is
+/// no milk; null when nothing is poured freely.</param>
 public sealed record SizeSheet(
     CupId Size,
     string Name,
@@ -63,4 +66,5 @@ public sealed record SizeSheet(
     AllergenFacts Allergens,
     CostFacts Cost,
     MilkPlan? Milk,
-    CupDrawing Drawing);
+    CupDrawing Drawing,
+    LineId? FillLine);

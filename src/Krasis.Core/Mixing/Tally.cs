@@ -11,6 +11,9 @@ internal struct Tally
     // Less than a drop of a drop floats nothing, and is too little to take a density of.
     private const double NoLiquid = 1e-6;
 
+    // Water at 0 °C weighs 0.9998 g/ml (IAPWS).
+    private const double Meltwater = 0.9998;
+
     private readonly bool isBlended;
 
     /// <summary>An empty cup.</summary>
@@ -147,6 +150,20 @@ internal struct Tally
 
     /// <summary>Sweetness as a share, once so much of the ice has melted.</summary>
     public readonly double SweetnessWith(double melt) => (Sweet + IceShare(IceSweet, melt)) / (LiquidMass + melt);
+
+    /// <summary>The cup once so much of its ice has melted, for its room; solids and sugars of the ice are left where they
+    /// were.</summary>
+    /// <param name="melt">Grams of ice turned to water; at most the ice there is.</param>
+    public readonly Tally Melted(double melt)
+    {
+        var left = IceMass > 0 ? Math.Max(0, 1 - (melt / IceMass)) : 0;
+        var after = this;
+        after.LiquidMass += IceMass * (1 - left);
+        after.LiquidVolume += IceMass * (1 - left) / Meltwater;
+        after.IceMass *= left;
+        after.IceHeap *= left;
+        return after;
+    }
 
     private readonly double IceShare(double inIce, double melt) => IceMass > 0 && melt > 0 ? inIce * melt / IceMass : 0;
 }

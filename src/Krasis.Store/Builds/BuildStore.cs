@@ -11,6 +11,8 @@ public sealed class BuildStore
 {
     private const string Columns = "id, version, created_at AS createdAt, updated_at AS updatedAt, state, document";
 
+    private static readonly TimeSpan OneSitting = TimeSpan.FromMinutes(10);
+
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
 
@@ -37,18 +39,28 @@ public sealed class BuildStore
         Query($"SELECT {Columns} FROM build WHERE id = @id AND deleted_at IS NOT NULL", new { id }).SingleOrDefault();
 
     /// <summary>Keeps a new build as version 1.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="document">The build.</param>
+    /// <param name="now">The time.</param>
+    /// <param name="byItself">Whether the page has saved it by itself.</param>
     /// <exception cref="SqliteException">There is one of that id.</exception>
-    public void Add(string id, BuildDocument document, DateTimeOffset now)
+    public void Add(string id, BuildDocument document, DateTimeOffset now, bool byItself = false)
     {
         connection.Execute(
             "INSERT INTO build (id, name, version, created_at, updated_at, document) VALUES (@id, @name, 1, @now, @now, @json)",
             new { id, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
             transaction);
-        KeepRevision(id);
+        KeepRevision(id, byItself);
     }
 
     /// <summary>Keeps a changed build, if it still is the version that was changed.</summary>
-    public SaveOutcome Update(string id, long expectedVersion, BuildDocument document, DateTimeOffset now)
+    /// <param name="id">Its id.</param>
+    /// <param name="expectedVersion">The version that was changed.</param>
+    /// <param name="document">What it is now.</param>
+    /// <param name="now">The time.</param>
+    /// <param name="byItself">Whether the page has saved it by itself. Of such saves, shortly one after another, only the last
+    /// is kept in the history: nobody looks for a word half typed.</param>
+    public SaveOutcome Update(string id, long expectedVersion, BuildDocument document, DateTimeOffset now, bool byItself = false)
     {
         var outcome = Outcome(id, connection.Execute(
             """
@@ -59,7 +71,15 @@ public sealed class BuildStore
             transaction));
         if (outcome == SaveOutcome.Saved)
         {
-            KeepRevision(id);
+            if (byItself)
+            {
+                connection.Execute(
+                    "DELETE FROM revision WHERE build_id = @id AND version = @expectedVersion AND by_itself = 1 AND saved_at > @since",
+                    new { id, expectedVersion, since = Text(now - OneSitting) },
+                    transaction);
+            }
+
+            KeepRevision(id, byItself);
         }
 
         return outcome;
@@ -113,9 +133,9 @@ public sealed class BuildStore
 
     private static BuildState State(string word) => Enum.GetValues<BuildState>().Single(state => Choice.Word(state) == word);
 
-    private void KeepRevision(string id) => connection.Execute(
-        "INSERT INTO revision (build_id, version, saved_at, document) SELECT id, version, updated_at, document FROM build WHERE id = @id",
-        new { id },
+    private void KeepRevision(string id, bool byItself) => connection.Execute(
+        "INSERT INTO revision (build_id, version, saved_at, by_itself, document) SELECT id, version, updated_at, @byItself, document FROM build WHERE id = @id",
+        new { id, byItself },
         transaction);
 
     private static string Text(DateTimeOffset time) => time.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);

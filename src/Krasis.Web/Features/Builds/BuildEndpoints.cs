@@ -21,8 +21,8 @@ public static class BuildEndpoints
         builds.MapGet("/deleted", ListDeleted).WithSummary("The deleted builds that can be restored, the last deleted first.");
         builds.MapGet("/blank", Blank).WithSummary("A build to start from. Nothing is kept.");
         builds.MapGet("/{id}", Read).WithSummary("One build, with its ETag.").Fails(404);
-        builds.MapPost("/", Create).WithSummary("Keep a new build.").Fails(400, 413, 422);
-        builds.MapPut("/{id}", Update).WithSummary("Keep a changed build. Needs If-Match.").Fails(400, 404, 412, 413, 422, 428);
+        builds.MapPost("/", Create).WithSummary("Keep a new build; byItself says that the page has done so without being asked.").Fails(400, 413, 422);
+        builds.MapPut("/{id}", Update).WithSummary("Keep a changed build. Needs If-Match; byItself says that the page has done so without being asked.").Fails(400, 404, 412, 413, 422, 428);
         builds.MapDelete("/{id}", Delete).WithSummary("Delete a build. Needs If-Match; it can be restored.").Fails(404, 412, 428);
         builds.MapPost("/{id}/restore", Restore).WithSummary("Take a deletion back.").Fails(404, 409);
     }
@@ -61,7 +61,7 @@ public static class BuildEndpoints
     }
 
     private static Results<Created<BuildView>, ProblemResult> Create(
-        BuildDocument build, KrasisFile file, TimeProvider clock, HttpResponse response)
+        BuildDocument build, KrasisFile file, TimeProvider clock, HttpResponse response, bool byItself = false)
     {
         var id = Guid.CreateVersion7().ToString();
         return file.Write<Results<Created<BuildView>, ProblemResult>>(session =>
@@ -72,13 +72,13 @@ public static class BuildEndpoints
                 return ProblemResult.Fields(reading.Problems);
             }
 
-            session.Builds.Add(id, Tidy(build, reading.Value), clock.GetUtcNow());
+            session.Builds.Add(id, Tidy(build, reading.Value), clock.GetUtcNow(), byItself);
             return TypedResults.Created($"/api/builds/{id}", View(session.Builds.Find(id)!, response));
         });
     }
 
     private static Results<Ok<BuildView>, ProblemResult> Update(
-        string id, BuildDocument build, KrasisFile file, TimeProvider clock, HttpRequest request, HttpResponse response)
+        string id, BuildDocument build, KrasisFile file, TimeProvider clock, HttpRequest request, HttpResponse response, bool byItself = false)
     {
         if (ETags.Expected(request) is not { } expected)
         {
@@ -93,7 +93,7 @@ public static class BuildEndpoints
                 return ProblemResult.Fields(reading.Problems);
             }
 
-            return session.Builds.Update(id, expected, Tidy(build, reading.Value), clock.GetUtcNow()) switch
+            return session.Builds.Update(id, expected, Tidy(build, reading.Value), clock.GetUtcNow(), byItself) switch
             {
                 SaveOutcome.Saved => TypedResults.Ok(View(session.Builds.Find(id)!, response)),
                 SaveOutcome.Stale => ProblemResult.Stale(What),

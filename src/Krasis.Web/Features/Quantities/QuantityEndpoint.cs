@@ -3,6 +3,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
+using Krasis.Core.Scaling;
 using Krasis.Core.Speaking;
 using Krasis.Core.Vessels;
 using Krasis.Store;
@@ -53,7 +54,7 @@ public static class QuantityEndpoint
             : InPlace(said.Value, request, bar);
         return quantity.IsRead
             ? TypedResults.Ok(new QuantityView(
-                quantity.Value.Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), AmountInPlace.Objection(said.Value, ingredient, bar)))
+                quantity.Value.Amount, BarRounding.Round(quantity.Value, BarRounding.StepOf(measure, ingredient, bar)).Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), AmountInPlace.Objection(said.Value, ingredient, bar)))
             : ProblemResult.Fields(quantity.Problems);
     }
 

@@ -4,7 +4,8 @@ namespace Krasis.Web.Features.Quantities;
 
 /// <summary>A quantity that was read.</summary>
 /// <param name="Amount">How much.</param>
+/// <param name="Poured">The nearest to it that the bar pours.</param>
 /// <param name="Measure">The code of the measure.</param>
 /// <param name="Equivalents">The same in every measure in which this bar can say it.</param>
 /// <param name="Objection">Why what was typed contradicts itself at this bar; null when it does not.</param>
-public sealed record QuantityView(double Amount, string Measure, IReadOnlyList<Equivalent> Equivalents, string? Objection);
+public sealed record QuantityView(double Amount, double Poured, string Measure, IReadOnlyList<Equivalent> Equivalents, string? Objection);

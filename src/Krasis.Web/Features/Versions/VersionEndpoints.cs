@@ -25,6 +25,7 @@ public static class VersionEndpoints
         builds.MapPost("/state", Move).WithSummary("Move a build to another state, with a reason. Needs If-Match.").Fails(400, 404, 412, 422, 428);
         builds.MapGet("/history", History).WithSummary("What happened to a build, the newest first.").Fails(404);
         builds.MapGet("/revisions/{version}", ReadRevision).WithSummary("A build as it was saved once.").Fails(404);
+        builds.MapPost("/merge", Merge).WithSummary("Lay what somebody has made of a build on what is kept by now. Nothing is kept.").Fails(400, 404, 413, 422);
         var versions = routes.MapGroup("/api").WithTags("Versions");
         versions.MapGet("/diff", Diff).WithSummary("How two builds, or two versions of one, differ: from=ID@now, ID@v3 (a save) or ID@s1 (a standard), and to= likewise.").Fails(404);
         versions.MapGet("/standards/moved", Moved).WithSummary("The standards that the bar has moved since they were published.");
@@ -74,6 +75,38 @@ public static class VersionEndpoints
         file.Read(session => session.Builds.Revisions(id).FirstOrDefault(revision => revision.Version == version)) is { } revision
             ? TypedResults.Ok(revision.Document)
             : ProblemResult.Missing("version");
+
+    private static Results<Ok<MergeView>, ProblemResult> Merge(string id, MergeRequest request, KrasisFile file)
+    {
+        var fields = new FieldReader();
+        foreach (var (name, document) in new[] { ("origin", request.Origin), ("mine", request.Mine) })
+        {
+            if (document is null)
+            {
+                fields.Report(name, null, "It is missing.", "a build");
+            }
+        }
+
+        if (fields.Problems.Count > 0)
+        {
+            return ProblemResult.Fields(fields.Problems);
+        }
+
+        var (stored, bar) = file.Read(session => (session.Builds.Find(id), session.Bar.Facts()));
+        if (stored is null)
+        {
+            return ProblemResult.Missing("build");
+        }
+
+        var merged = BuildMerge.Of(request.Origin!, request.Mine!, stored.Document, bar);
+        var (was, now) = (BuildReader.Read(request.Origin!, bar, nameless: true), BuildReader.Read(stored.Document, bar));
+        return TypedResults.Ok(new MergeView(
+            ETags.Of(stored.Version),
+            merged.Build,
+            stored.Document,
+            merged.Clashes,
+            was.IsRead && now.IsRead ? BuildDiff.Between(request.Origin!, Mixer.Mix(was.Value, bar), stored.Document, Mixer.Mix(now.Value, bar)) : []));
+    }
 
     private static Results<Ok<DiffView>, ProblemResult> Diff(string from, string to, KrasisFile file) => file.Read<Results<Ok<DiffView>, ProblemResult>>(session =>
         BuildPlace.Find(session, from) is { } before && BuildPlace.Find(session, to) is { } after

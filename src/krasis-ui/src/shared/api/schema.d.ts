@@ -383,10 +383,12 @@ export interface paths {
             };
         };
         put?: never;
-        /** Keep a new build. */
+        /** Keep a new build; byItself says that the page has done so without being asked. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    byItself?: boolean;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -552,10 +554,12 @@ export interface paths {
                 };
             };
         };
-        /** Keep a changed build. Needs If-Match. */
+        /** Keep a changed build. Needs If-Match; byItself says that the page has done so without being asked. */
         put: {
             parameters: {
-                query?: never;
+                query?: {
+                    byItself?: boolean;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -4793,6 +4797,84 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lay what somebody has made of a build on what is kept by now. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MergeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MergeView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/diff": {
         parameters: {
             query?: never;
@@ -5371,6 +5453,12 @@ export interface components {
             layers: components["schemas"]["Layer"][];
             ice: null | components["schemas"]["IceBand"];
             top: null | components["schemas"]["Layer"];
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            fillHeight: number;
+            trims: components["schemas"]["Trim"][];
         };
         CupMeasured: {
             /**
@@ -5430,6 +5518,12 @@ export interface components {
              */
             workingHeight: number;
             graduations: components["schemas"]["Graduation"][];
+            printedLines: components["schemas"]["PrintedLine"][];
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            lidHeight: null | number;
         };
         DiffView: {
             before: components["schemas"]["BuildSheet"];
@@ -5875,6 +5969,8 @@ export interface components {
              * @description In mm.
              */
             to: number;
+            /** @default false */
+            mixesAbove: boolean;
         };
         LineCard: {
             name: string;
@@ -5961,6 +6057,17 @@ export interface components {
             build?: components["schemas"]["BuildDocument"];
             mend: components["schemas"]["Mend"];
         };
+        MergeRequest: {
+            origin?: null | components["schemas"]["BuildDocument"];
+            mine?: null | components["schemas"]["BuildDocument"];
+        };
+        MergeView: {
+            etag: string;
+            document: components["schemas"]["BuildDocument"];
+            theirs: components["schemas"]["BuildDocument"];
+            clashes: components["schemas"]["Difference"][];
+            taken: components["schemas"]["Difference"][];
+        };
         MilkPlan: {
             pitcher: null | string;
             /** Format: int32 */
@@ -6002,6 +6109,7 @@ export interface components {
              * @description In g/100 g.
              */
             sweetness: null | number;
+            drawing: components["schemas"]["CupDrawing"];
         };
         Move: {
             what: string;
@@ -6309,6 +6417,8 @@ export interface components {
         QuantityView: {
             /** Format: double */
             amount: number;
+            /** Format: double */
+            poured: number;
             measure: string;
             equivalents: components["schemas"]["Equivalent"][];
             objection: null | string;
@@ -6487,6 +6597,7 @@ export interface components {
             cost: components["schemas"]["CostFacts"];
             milk: null | components["schemas"]["MilkPlan"];
             drawing: components["schemas"]["CupDrawing"];
+            fillLine: null | string;
         };
         StandardSummary: {
             /** Format: int64 */
@@ -6692,6 +6803,13 @@ export interface components {
             effect: null | components["schemas"]["Effect"];
             uses: string[];
         };
+        Trim: {
+            line: string;
+            colour: string;
+            place: components["schemas"]["TrimPlace"];
+        };
+        /** @enum {unknown} */
+        TrimPlace: "wall" | "rim" | "drizzle" | "dusting";
         WaiverDocument: {
             check?: null | string;
             size?: null | string;
