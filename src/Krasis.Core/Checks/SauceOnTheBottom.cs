@@ -4,7 +4,7 @@ using Krasis.Core.Mixing;
 
 namespace Krasis.Core.Checks;
 
-/// <summary>A sauce is left on the bottom: cold milk goes in before the hot shot, and nobody stirs.</summary>
+/// <summary>A sauce is left on the bottom: milk goes in before the hot shot, or something cold that nobody stirs.</summary>
 internal sealed class SauceOnTheBottom : ICheck
 {
     /// <summary>The check's name in findings.</summary>
@@ -27,22 +27,30 @@ internal sealed class SauceOnTheBottom : ICheck
             }
 
             var next = PourOrder.NextLiquid(worked, i);
-            if (next < 0 || worked.Lines[next].Temperature >= PourOrder.Warm || PourOrder.IsInWarmth(worked, i) || PourOrder.IsMixed(setting, worked, i))
+            if (next < 0 || PourOrder.IsInWarmth(worked, i))
             {
                 continue;
             }
 
-            var hot = Enumerable.Range(next, worked.Lines.Count - next).FirstOrDefault(j => worked.Amounts[j] > 0 && worked.Lines[j].Temperature >= PourOrder.Warm && !worked.Lines[j].IsOnTop, -1);
+            // The hot shot melts a sauce that it is poured on, and hardly one that lies under milk: stirring comes too late then.
+            var hot = Enumerable.Range(next + 1, worked.Lines.Count - next - 1).FirstOrDefault(j => worked.Amounts[j] > 0 && worked.Lines[j].Temperature >= PourOrder.Warm && !worked.Lines[j].IsOnTop, -1);
+            var isMilkFirst = worked.Lines[next].Ingredient.Kind == IngredientKind.Milk && hot > next && worked.Lines[hot].Ingredient.IsCoffee && setting.Build.Serve is not (Serve.Shaken or Serve.Blended);
+            if (!isMilkFirst && (worked.Lines[next].Temperature >= PourOrder.Warm || PourOrder.IsMixed(setting, worked, i)))
+            {
+                continue;
+            }
+
             var cold = worked.Lines[next];
             var mend = hot >= 0
                 ? Mend.Lines($"Pour {worked.Lines[hot].Ingredient.Name} before {cold.Ingredient.Name}", new LineChange(worked.Lines[hot].Line.Id, LineField.Before, cold.Line.Id.Value))
                 : Mend.Lines($"Stir {cold.Ingredient.Name} in", new LineChange(cold.Line.Id, LineField.Technique, "stir"));
+            var why = isMilkFirst ? $"{cold.Ingredient.Name} goes on it before the hot {worked.Lines[hot].Ingredient.Name}" : $"{cold.Ingredient.Name} goes on it cold and nothing stirs it";
             yield return new Finding(
                 Name,
                 Severity.Warning,
                 size.Size,
                 line.Line.Id,
-                $"{size.Name}: {line.Ingredient.Name} stays on the bottom, because {cold.Ingredient.Name} goes on it cold and nothing stirs it. {mend.Label}.",
+                $"{size.Name}: {line.Ingredient.Name} stays on the bottom, because {why}. {mend.Label}.",
                 mend);
         }
     }

@@ -64,6 +64,12 @@ public class EveryCheckTests
         Silent(build with { Lines = [build.Lines[0], Espresso, Milk, Ice] }, SauceOnTheBottom.Name);
         Silent(build with { Lines = [build.Lines[0], Milk with { Technique = "stir" }, Ice] }, SauceOnTheBottom.Name);
         Silent(build with { Lines = [build.Lines[0] with { Technique = "wall" }, Milk, Ice] }, SauceOnTheBottom.Name);
+
+        // Steamed milk is warm, and the shot may be stirred in after it: it no longer melts the sauce that it does not reach.
+        var steamed = Milk with { Technique = "steam", Foam = "low" };
+        Fires(build with { Lines = [build.Lines[0], steamed, Espresso with { Technique = "stir" }] }, SauceOnTheBottom.Name, Severity.Warning, "m", "Milk goes on it before the hot Espresso", mended: true);
+        Silent(build with { Lines = [build.Lines[0], Espresso with { Technique = "stir" }, steamed] }, SauceOnTheBottom.Name);
+        Silent(build with { Serve = "shaken" }, SauceOnTheBottom.Name);
     }
 
     [Fact]
