@@ -44,7 +44,8 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
         if (!isBlended && melt > 0 && liquids.Count > 0)
         {
             var (line, colour, volume) = liquids[^1];
-            liquids[^1] = (line, Mixed([(line, colour, volume), (line, Water, melt)]), volume + melt);
+            var water = melt / Tally.Meltwater;
+            liquids[^1] = (line, Mixed([(line, colour, volume), (line, Water, water)]), volume + water);
         }
 
         var layers = new List<Layer>();

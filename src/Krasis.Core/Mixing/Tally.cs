@@ -11,8 +11,8 @@ internal struct Tally
     // Less than a drop of a drop floats nothing, and is too little to take a density of.
     private const double NoLiquid = 1e-6;
 
-    // Water at 0 °C weighs 0.9998 g/ml (IAPWS).
-    private const double Meltwater = 0.9998;
+    /// <summary>What water at 0 °C weighs, g/ml (IAPWS).</summary>
+    public const double Meltwater = 0.9998;
 
     private readonly bool isBlended;
 

@@ -17,4 +17,10 @@ public sealed record SeedDocument
 
     /// <summary>The names of those that are on trial.</summary>
     public IReadOnlyList<string> OnTrial { get; init; } = [];
+
+    /// <summary>Those that are off the board, and why.</summary>
+    public IReadOnlyList<SeedRetired> Retired { get; init; } = [];
+
+    /// <summary>How some of the standards were before, published then.</summary>
+    public IReadOnlyList<SeedEarlier> Earlier { get; init; } = [];
 }

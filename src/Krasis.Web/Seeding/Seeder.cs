@@ -47,22 +47,47 @@ public static partial class Seeder
         AddAll(FactKinds.Parts, seed.Bar.Parts, part => part.Id);
         AddAll(FactKinds.Stations, seed.Bar.Stations, station => station.Id);
         session.Bar.Add(FactKinds.House, FactKinds.HouseId, seed.Bar.House);
+        var ids = seed.Builds.ToDictionary(build => build.Name!, _ => Guid.CreateVersion7().ToString());
         foreach (var build in seed.Builds)
         {
-            var id = Guid.CreateVersion7().ToString();
-            session.Builds.Add(id, build, clock.GetUtcNow());
-            if (seed.Published.Contains(build.Name))
-            {
-                session.Standards.Add(id, build, BarSubset.For(build, seed.Bar), "As it has been poured.", clock.GetUtcNow());
-                session.Builds.Move(id, 1, BuildState.Standard, "", "As it has been poured.", clock.GetUtcNow());
-            }
-            else if (seed.OnTrial.Contains(build.Name))
-            {
-                session.Builds.Move(id, 1, BuildState.Trial, "", "To be tasted this week.", clock.GetUtcNow());
-            }
+            AddBuild(build.Parent is { } parent ? build with { Parent = parent with { Build = ids[parent.Build!] } } : build);
         }
 
         return true;
+
+        void AddBuild(BuildDocument build)
+        {
+            var (id, now) = (ids[build.Name!], clock.GetUtcNow());
+            var version = 1;
+            if (seed.Earlier.FirstOrDefault(entry => entry.Build == build.Name) is { } earlier)
+            {
+                var then = new DateTimeOffset(earlier.On.ToDateTime(new TimeOnly(9, 0)), TimeSpan.Zero);
+                var was = build with { Lines = [.. build.Lines.Select(line => line.Id == earlier.Line ? line with { Amount = earlier.Amount } : line)] };
+                session.Builds.Add(id, was, then);
+                session.Standards.Add(id, was, BarSubset.For(was, seed.Bar), earlier.Reason, then);
+                session.Builds.Move(id, 1, BuildState.Standard, "", earlier.Reason, then);
+                session.Builds.Update(id, 1, build, now);
+                version = 2;
+            }
+            else
+            {
+                session.Builds.Add(id, build, now);
+            }
+
+            if (seed.Published.Contains(build.Name))
+            {
+                session.Standards.Add(id, build, BarSubset.For(build, seed.Bar), "As it has been poured.", now);
+                session.Builds.Move(id, version, BuildState.Standard, "", "As it has been poured.", now);
+            }
+            else if (seed.OnTrial.Contains(build.Name))
+            {
+                session.Builds.Move(id, version, BuildState.Trial, "", "To be tasted this week.", now);
+            }
+            else if (seed.Retired.FirstOrDefault(entry => entry.Build == build.Name) is { } retired)
+            {
+                session.Builds.Move(id, version, BuildState.Retired, "", retired.Reason, now);
+            }
+        }
 
         void AddAll<TDocument>(FactKind<TDocument> kind, IReadOnlyList<TDocument> documents, Func<TDocument, string?> id)
             where TDocument : class

@@ -56,7 +56,7 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
     {
         var milk = await server.Delete("/api/bar/ingredients/farm-milk", "\"1\"");
         Assert.Equal(409, milk.Status);
-        Assert.Contains("5 builds need this ingredient", milk.Text, StringComparison.Ordinal);
+        Assert.Contains("7 builds need this ingredient", milk.Text, StringComparison.Ordinal);
         Assert.Contains("'Cardamom latte'", (string?)milk.Json["detail"], StringComparison.Ordinal);
 
         var pump = await server.Delete("/api/bar/dispensers/pump-cardamom", "\"1\"");

@@ -35,7 +35,7 @@ public sealed class TrialApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var reed = (await server.Get("/api/bar")).Json["cups"]!.AsArray().Single(cup => (string?)cup!["id"] == "reed")!["document"]!;
         var trial = await server.Post("/api/bar/cups/try?id=reed", reed.ToJsonString());
         Assert.Empty(trial.Json["effect"]!["moved"]!.AsArray());
-        Assert.Equal(4, trial.Json["uses"]!.AsArray().Count);
+        Assert.Equal(7, trial.Json["uses"]!.AsArray().Count);
         Assert.Equal(404, (await server.Post("/api/bar/cups/try?id=none", reed.ToJsonString())).Status);
     }
 

@@ -1,0 +1,129 @@
+using System.Text.Json;
+using CsCheck;
+using Krasis.Core.Builds;
+using Krasis.Core.Comparing;
+
+namespace Krasis.Core.Tests.Comparing;
+
+/// <summary>Two people's changes of one build: neither is lost, and what both have changed is told.</summary>
+public class BuildMergeTests
+{
+    private static readonly BuildDocument Origin = TestBar.Build(
+        TestBar.Line("syrup", 4, "stroke", ("s", 2)), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml", ("l", 320))) with
+    {
+        Name = "Latte",
+        Tags = ["iced"],
+        Prices = [new() { Size = "m", Price = 4 }],
+    };
+
+    /// <summary>Builds that somebody may have made of the origin.</summary>
+    private static readonly Gen<BuildDocument> Changed = Gen.Select(
+        Gen.OneOfConst("Latte", "Long latte", "Late"),
+        Gen.OneOfConst(0.0, 8.0, 12.0),
+        Gen.OneOfConst<string[]>(["s", "m", "l"], ["m", "l"], ["s", "m"]),
+        Gen.OneOfConst<string[]>(["iced"], [], ["iced", "fair"]),
+        Gen.Select(Gen.Int[0, 3], Gen.Int[1, 6], Gen.Int[0, 2], (gone, strokes, turn) => (gone, strokes, turn)),
+        (name, reserve, sizes, tags, lines) => Origin with
+        {
+            Name = name,
+            ReserveMm = reserve,
+            Sizes = sizes,
+            Tags = tags,
+            Lines =
+            [
+                .. Origin.Lines.Skip(lines.turn).Concat(Origin.Lines.Take(lines.turn))
+                    .Where((_, i) => i != lines.gone)
+                    .Select(line => line with
+                    {
+                        Amount = line.Id == "syrup" ? lines.strokes : line.Amount,
+                        Pins = [.. line.Pins.Where(pin => sizes.Contains(pin.Size))],
+                    }),
+            ],
+        });
+
+    [Fact]
+    public void Who_alone_has_changed_something_has_it_his_way() => Changed.Sample(changed =>
+        Same(changed, Merge(changed, Origin).Build) && Same(changed, Merge(Origin, changed).Build)
+        && Merge(changed, Origin).Clashes.Count == 0 && Merge(Origin, changed).Clashes.Count == 0);
+
+    [Fact]
+    public void What_both_have_changed_alike_does_not_clash() => Changed.Sample(changed =>
+        Merge(changed, changed) is { Clashes.Count: 0 } merged && Same(changed, merged.Build));
+
+    [Fact]
+    public void A_merged_build_can_always_be_poured_and_has_every_line_that_either_changed() => Gen.Select(Changed, Changed).Sample((mine, theirs) =>
+    {
+        var merged = Merge(mine, theirs).Build;
+        var kept = Origin.Lines.Where(line => mine.Lines.Any(one => one.Id == line.Id) && theirs.Lines.Any(one => one.Id == line.Id));
+        return BuildReader.Read(merged, TestBar.Facts).IsRead
+            && kept.All(line => merged.Lines.Count(one => one.Id == line.Id) == 1)
+            && merged.Lines.Select(line => line.Id).Distinct().Count() == merged.Lines.Count;
+    });
+
+    [Fact]
+    public void Different_cells_of_one_line_are_both_kept()
+    {
+        var mine = With(line => line.Id == "milk" ? line with { Amount = 220, Note = "Slowly." } : line);
+        var theirs = With(line => line.Id == "milk" ? line with { Technique = "steam", Pins = [new() { Size = "l", Amount = 300 }, new() { Size = "s", Amount = 90 }] } : line);
+        var merged = Merge(mine, theirs);
+        var milk = merged.Build.Lines.Single(line => line.Id == "milk");
+
+        Assert.Empty(merged.Clashes);
+        Assert.Equal((220, "Slowly.", "steam"), (milk.Amount, milk.Note, milk.Technique));
+        Assert.Equal([("l", 300), ("s", 90)], milk.Pins.Select(pin => (pin.Size!, pin.Amount!.Value)));
+    }
+
+    [Fact]
+    public void What_both_have_changed_stands_as_mine_and_is_told_by_name()
+    {
+        var merged = Merge(
+            With(line => line.Id == "syrup" ? line with { Amount = 3, Pins = [new() { Size = "s", Amount = 1 }] } : line) with { Name = "Mine" },
+            With(line => line.Id == "syrup" ? line with { Amount = 5, Pins = [new() { Size = "s", Amount = 3 }] } : line) with { Name = "Theirs" });
+
+        Assert.Equal(("Mine", 3), (merged.Build.Name, merged.Build.Lines[0].Amount));
+        Assert.Equal([new("Name", "Theirs", "Mine"), new("Syrup, amount", "5", "3"), new("Small, Syrup", "3", "1")], merged.Clashes);
+    }
+
+    [Fact]
+    public void A_line_taken_out_by_one_and_changed_by_the_other_stays()
+    {
+        var without = Origin with { Lines = [.. Origin.Lines.Where(line => line.Id != "syrup")] };
+        var changed = With(line => line.Id == "syrup" ? line with { Amount = 5 } : line);
+
+        var mineGone = Merge(without, changed);
+        Assert.Contains(mineGone.Build.Lines, line => line is { Id: "syrup", Amount: 5 });
+        Assert.Equal([new("Syrup", "changed", "still in it")], mineGone.Clashes);
+
+        var theirsGone = Merge(changed, without);
+        Assert.Contains(theirsGone.Build.Lines, line => line is { Id: "syrup", Amount: 5 });
+        Assert.Equal([new("Syrup", "taken out", "changed, and still in it")], theirsGone.Clashes);
+
+        // One that nobody has changed is out.
+        Assert.DoesNotContain(Merge(Origin, without).Build.Lines, line => line.Id == "syrup");
+    }
+
+    [Fact]
+    public void What_one_adds_stands_where_it_was_put_and_the_other_s_order_holds()
+    {
+        var mine = Origin with { Lines = [Origin.Lines[0], TestBar.Line("ice", 80, "g"), .. Origin.Lines.Skip(1)] };
+        var theirs = Origin with { Lines = [Origin.Lines[1], Origin.Lines[0], Origin.Lines[2]] };
+
+        Assert.Equal(["espresso", "syrup", "ice", "milk"], Merge(mine, theirs).Build.Lines.Select(line => line.Id));
+    }
+
+    [Fact]
+    public void A_size_taken_off_takes_its_pins_and_cannot_be_the_reference()
+    {
+        var merged = Merge(Origin with { ReferenceSize = "l" }, Origin with { Sizes = ["s", "m"] }).Build;
+
+        Assert.Equal(["s", "m"], merged.Sizes);
+        Assert.Equal("s", merged.ReferenceSize);
+        Assert.All(merged.Lines, line => Assert.DoesNotContain(line.Pins, pin => pin.Size == "l"));
+    }
+
+    private static BuildDocument With(Func<LineDocument, LineDocument> make) => Origin with { Lines = [.. Origin.Lines.Select(make)] };
+
+    private static Merged Merge(BuildDocument mine, BuildDocument theirs) => BuildMerge.Of(Origin, mine, theirs, TestBar.Facts);
+
+    private static bool Same(BuildDocument one, BuildDocument other) => JsonSerializer.Serialize(one) == JsonSerializer.Serialize(other);
+}

@@ -1,0 +1,104 @@
+using CsCheck;
+using Krasis.Core.Builds;
+using Krasis.Core.Mixing;
+
+namespace Krasis.Core.Tests.Mixing;
+
+/// <summary>The cups as they are drawn: to the sums, at every moment of the drink's life.</summary>
+public class DrawingTests
+{
+    private static readonly LineDocument Syrup = TestBar.Line("syrup", 3, "stroke");
+    private static readonly LineDocument Shots = TestBar.Line("espresso", 2, "shot");
+    private static readonly LineDocument Milk = TestBar.Line("milk", 150, "ml");
+    private static readonly LineDocument Ice = TestBar.Line("ice", 100, "g");
+
+    private static readonly Gen<BuildDocument> Iced = Gen.Select(
+        Gen.Int[0, 5], Gen.Int[1, 3], Gen.Double[60, 200], Gen.Double[20, 140], Gen.OneOfConst("iced", "layered", "shaken", "blended"),
+        (strokes, shots, milk, ice, serve) => TestBar.Build(
+            TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("ice", ice, "g")) with
+        { Serve = serve });
+
+    [Fact]
+    public void Layers_lie_on_one_another_without_a_gap_up_to_the_surface() => Iced.Sample(build => FullBar.Mix(build).Sizes.All(size => Drawings(size).All(drawing =>
+        drawing.Layers[0].From.Value == 0
+        && drawing.Layers.Zip(drawing.Layers.Skip(1)).All(pair => pair.First.To == pair.Second.From)
+        && Math.Abs(drawing.Layers[^1].To.Value - drawing.FillHeight.Value) < 0.01)));
+
+    // Archimedes: floating ice displaces its own mass of the drink, and its water fills a little more than that where the drink is
+    // denser than water. By hand, for drinks of up to 1.1 g/ml: at most a tenth of the ice's volume.
+    [Fact]
+    public void Melting_ice_hardly_moves_the_surface_unless_it_stands_in_a_heap() => Iced.Where(build => build.Serve != "blended").Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    {
+        var isFloating = size.LiquidVolume.Value + size.FoamVolume.Value + size.IceMass.Value > size.IceMass.Value / 0.917 / 0.58;
+        var most = size.Cup.BrimCapacity.Value;
+        var area = most / size.Cup.Height.Value;
+        return !isFloating || size.Spilt.Value > 0
+            || size.Moments.All(moment => Math.Abs(moment.Drawing.FillHeight.Value - size.Drawing.FillHeight.Value) <= (size.IceMass.Value * 0.1 / area) + 0.01);
+    }));
+
+    [Fact]
+    public void The_ice_in_the_drawing_never_grows() => Iced.Where(build => build.Serve != "blended").Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    {
+        var sides = Drawings(size).Select(drawing => drawing.Ice?.PieceSide.Value ?? 0).ToList();
+        return sides.Zip(sides.Skip(1)).All(pair => pair.Second <= pair.First + 1e-9);
+    }));
+
+    [Fact]
+    public void What_has_melted_is_gone_from_the_drawing_and_thins_the_topmost_liquid()
+    {
+        // The milk goes in before the hot shots, so that the shots lie on top, where the ice is.
+        var size = FullBar.Mix(TestBar.Build(Syrup, Milk, Shots, Ice with { Amount = 5 })).Size("m");
+        Assert.NotNull(size.Drawing.Ice);
+        Assert.Null(size.Moments[^1].Drawing.Ice);
+        Assert.Equal("#3d2314", size.Drawing.Layers[^1].Colour);
+        Assert.NotEqual("#3d2314", size.Moments[^1].Drawing.Layers[^1].Colour);
+    }
+
+    [Fact]
+    public void Edges_are_sharp_where_a_layer_holds_and_soft_where_it_does_not()
+    {
+        var layered = FullBar.Mix(TestBar.Build(Ice, Syrup, Milk with { Technique = "float" }, Shots with { Technique = "float" }) with { Serve = "layered" }).Size("m");
+        Assert.Equal([false, false, false], layered.Drawing.Layers.Select(layer => layer.MixesAbove));
+
+        var poured = FullBar.Mix(TestBar.Build(Syrup, Shots, Milk)).Size("m");
+        Assert.Equal([true, true, false], poured.Drawing.Layers.Select(layer => layer.MixesAbove));
+    }
+
+    [Fact]
+    public void Finishes_are_drawn_where_they_are_put()
+    {
+        var sauce = TestBar.Line("sauce", 5, "g");
+        var size = FullBar.Mix(TestBar.Build(
+            sauce with { Id = "wall", Technique = "wall" }, Milk, sauce with { Id = "rim", Technique = "rim" },
+            sauce with { Id = "bars", Technique = "top" }, TestBar.Line("cocoa", 1, "g") with { Technique = "dust" })).Size("m");
+
+        Assert.Equal(
+            [("wall", TrimPlace.Wall), ("rim", TrimPlace.Rim), ("bars", TrimPlace.Drizzle), ("cocoa", TrimPlace.Dusting)],
+            size.Drawing.Trims.Select(trim => (trim.Line.Value, trim.Place)));
+    }
+
+    [Fact]
+    public void The_fill_line_is_the_milk_s_or_else_the_coffee_s()
+    {
+        Assert.Equal("milk", FullBar.Mix(TestBar.Build(Syrup, Shots, Milk, Ice)).Size("m").FillLine?.Value);
+        Assert.Equal("coffee", FullBar.Mix(TestBar.Build(Syrup, TestBar.Line("coffee", 200, "ml"), Ice)).Size("m").FillLine?.Value);
+        Assert.Null(FullBar.Mix(TestBar.Build(Syrup, Shots)).Size("m").FillLine);
+    }
+
+    [Fact]
+    public void The_lid_and_the_printed_lines_stand_where_they_were_measured()
+    {
+        var bar = FullBar.Read(FullBar.Document with
+        {
+            Cups = [.. FullBar.Document.Cups.Select(cup => cup with { LidClearanceMm = -4, PrintedLines = [new() { Label = "milk", HeightMm = 60 }] })],
+        });
+        var cup = FullBar.Mix(TestBar.Build(Milk), bar).Size("m").Cup;
+
+        // The cup is 100 mm high and a cylinder of 400 ml.
+        Assert.Equal(96, cup.LidHeight!.Value.Value, 1e-9);
+        Assert.Equal(("milk", 60.0, 240.0), (cup.PrintedLines[0].Label, cup.PrintedLines[0].Height.Value, Math.Round(cup.PrintedLines[0].Volume.Value, 6)));
+        Assert.Null(FullBar.Mix(TestBar.Build(Milk)).Size("m").Cup.LidHeight);
+    }
+
+    private static IEnumerable<CupDrawing> Drawings(SizeSheet size) => [size.Drawing, .. size.Moments.Select(moment => moment.Drawing)];
+}

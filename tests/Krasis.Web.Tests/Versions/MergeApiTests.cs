@@ -1,0 +1,86 @@
+namespace Krasis.Web.Tests.Versions;
+
+/// <summary>Two tabs on one build, and a draft that saves itself.</summary>
+public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisServer>
+{
+    private const string Plum = """{"name":"Plum latte","reserveMm":12,"sizes":["wren","plover"],"referenceSize":"plover","lines":[{"id":"s","ingredient":"cardamom-syrup","measure":"stroke","amount":2},{"id":"m","ingredient":"farm-milk","measure":"ml","amount":200}]}""";
+
+    [Fact]
+    public async Task Changes_made_beside_each_other_are_laid_on_one_another_and_kept_by_the_next_save()
+    {
+        var (id, etag) = await Keep("One");
+        var origin = Plum.Replace("Plum", "One", StringComparison.Ordinal);
+        var theirs = origin.Replace("\"amount\":200", "\"amount\":180", StringComparison.Ordinal);
+        var mine = origin.Replace("\"amount\":2}", "\"amount\":3}", StringComparison.Ordinal);
+        await server.Send(HttpMethod.Put, $"/api/builds/{id}", theirs, etag);
+        Assert.Equal(412, (await server.Send(HttpMethod.Put, $"/api/builds/{id}", mine, etag)).Status);
+
+        var merge = await server.Post($"/api/builds/{id}/merge", $$"""{"origin":{{origin}},"mine":{{mine}}}""");
+        Assert.Equal(200, merge.Status);
+        Assert.Equal([3, 180], merge.Json["document"]!["lines"]!.AsArray().Select(line => (double)line!["amount"]!));
+        Assert.Empty(merge.Json["clashes"]!.AsArray());
+        Assert.Contains(merge.Json["taken"]!.AsArray(), one => (string?)one!["where"] == "Plover, Farm milk" && (string?)one["after"] == "180 ml");
+
+        // Nothing is kept before it is saved.
+        Assert.Equal(2, (double)(await server.Get($"/api/builds/{id}")).Json["document"]!["lines"]![0]!["amount"]!);
+        var saved = await server.Send(HttpMethod.Put, $"/api/builds/{id}", merge.Json["document"]!.ToJsonString(), (string)merge.Json["etag"]!);
+        Assert.Equal(200, saved.Status);
+    }
+
+    [Fact]
+    public async Task What_both_have_changed_is_told()
+    {
+        var (id, etag) = await Keep("Two");
+        var origin = Plum.Replace("Plum", "Two", StringComparison.Ordinal);
+        await server.Send(HttpMethod.Put, $"/api/builds/{id}", origin.Replace("\"amount\":2}", "\"amount\":4}", StringComparison.Ordinal), etag);
+        var merge = await server.Post($"/api/builds/{id}/merge", $$"""{"origin":{{origin}},"mine":{{origin.Replace("\"amount\":2}", "\"amount\":3}", StringComparison.Ordinal)}}}""");
+
+        var clash = Assert.Single(merge.Json["clashes"]!.AsArray())!;
+        Assert.Equal(("Cardamom syrup, amount", "4", "3"), ((string)clash["where"]!, (string)clash["before"]!, (string)clash["after"]!));
+    }
+
+    [Fact]
+    public async Task Bad_merges_name_what_is_missing()
+    {
+        var (id, _) = await Keep("Three");
+        Assert.Equal(["origin", "mine"], (await server.Post($"/api/builds/{id}/merge", "{}")).Fields);
+        Assert.Equal(404, (await server.Post("/api/builds/none/merge", $$"""{"origin":{{Plum}},"mine":{{Plum}}}""")).Status);
+    }
+
+    [Fact]
+    public async Task Of_saves_that_nobody_asked_for_the_history_keeps_the_last()
+    {
+        var (id, etag) = await Keep("Four");
+        for (var strokes = 3; strokes < 6; strokes++)
+        {
+            var put = await server.Send(HttpMethod.Put, $"/api/builds/{id}?byItself=true", Plum.Replace("\"amount\":2}", $"\"amount\":{strokes}}}", StringComparison.Ordinal), etag);
+            Assert.Equal(200, put.Status);
+            etag = put.ETag!;
+        }
+
+        Assert.Equal(["v4", "v1"], await Saves(id));
+
+        // One that was asked for stays, whatever comes after it.
+        etag = (await server.Send(HttpMethod.Put, $"/api/builds/{id}", Plum, etag)).ETag!;
+        etag = (await server.Send(HttpMethod.Put, $"/api/builds/{id}?byItself=true", Plum.Replace("200", "190", StringComparison.Ordinal), etag)).ETag!;
+        Assert.Equal(["v6", "v5", "v4", "v1"], await Saves(id));
+        Assert.Equal("\"6\"", etag);
+    }
+
+    [Fact]
+    public async Task A_quantity_says_what_the_bar_pours_nearest()
+    {
+        // 8 US fl oz are 236.588 ml (NIST Handbook 44); the house pours milk to 5 ml.
+        var read = await server.Post("/api/quantities/read", """{"text":"8 fl oz","ingredient":"farm-milk","measure":"ml"}""");
+        Assert.Equal((236.588, 235), (Math.Round((double)read.Json["amount"]!, 3), (double)read.Json["poured"]!));
+    }
+
+    private async Task<(string Id, string Etag)> Keep(string name)
+    {
+        var build = await server.Post("/api/builds", Plum.Replace("Plum", name, StringComparison.Ordinal));
+        return ((string)build.Json["id"]!, build.ETag!);
+    }
+
+    private async Task<IEnumerable<string>> Saves(string id) =>
+        (await server.Get($"/api/builds/{id}/history")).Json.AsArray().Where(entry => (string?)entry!["kind"] == "saved").Select(entry => (string)entry!["place"]!);
+}
