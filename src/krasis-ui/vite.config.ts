@@ -9,6 +9,8 @@ export default defineConfig({
     // The server serves the front end from its own folder.
     outDir: fileURLToPath(new URL('../Krasis.Web/wwwroot', import.meta.url)),
     emptyOutDir: true,
+    // What each page fetches, so that its weight can be checked.
+    manifest: true,
   },
   server: { proxy: { '/api': 'http://127.0.0.1:5180' } },
 })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
+import { pageKey } from '@/shared/pageKey'
 import NoticeBar from '@/shared/notice/NoticeBar.vue'
 
 const route = useRoute()
@@ -18,7 +19,7 @@ const route = useRoute()
       <RouterLink to="/bar" active-class="here">The bar</RouterLink>
     </nav>
   </header>
-  <RouterView :key="route.path" />
+  <RouterView :key="pageKey" />
   <NoticeBar />
 </template>
 

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { followRoutes } from './shared/pageKey'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -32,3 +33,5 @@ export const router = createRouter({
     { path: '/:rest(.*)', name: 'nowhere', component: () => import('./NowherePage.vue') },
   ],
 })
+
+followRoutes(router)

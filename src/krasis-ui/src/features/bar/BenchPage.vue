@@ -1,13 +1,16 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { keys } from '@/shared/api/queries'
 import { when } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import { provideBench } from './bench'
 import EffectPanel from './EffectPanel.vue'
-import type { Fact, Kind } from './facts'
+import { createFact, type Fact, type Kind } from './facts'
 import type { FactDocument } from './paths'
 import TextBox from './TextBox.vue'
 import { useFact } from './useFact'
@@ -23,6 +26,7 @@ const props = defineProps<{
 }>()
 
 const router = useRouter()
+const client = useQueryClient()
 const bench = useFact(props.kind, props.fact, props.blank)
 provideBench(bench)
 const name = computed(() => (bench.read('name') as string | null) || `this ${props.what}`)
@@ -53,9 +57,22 @@ async function keep(): Promise<boolean> {
 
 async function remove(): Promise<void> {
   const gone = name.value
+  const document = bench.baseline.value
   if (await bench.remove()) {
-    tell({ text: `${gone} is removed.` })
+    tell({ text: `${gone} is removed.`, action: { label: 'Undo', run: () => bringBack(gone, document) } })
     await router.replace(props.home)
+  }
+}
+
+/** Takes a removal back: nothing could have needed the fact, so that it may come back under another id. */
+async function bringBack(gone: string, document: FactDocument): Promise<void> {
+  try {
+    const fact = await createFact(bench.kind, document)
+    await client.invalidateQueries({ queryKey: keys.bar })
+    tell({ text: `${gone} is back.` })
+    await router.push(`${props.home}/${fact.id}`)
+  } catch (error) {
+    tell({ text: ApiProblem.of(error).message, isFault: true })
   }
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { BarView, BuildSheet, Draft, DraftLine, Pourable } from '@/shared/api/types'
 import { frameFor } from '@/shared/cup/frame'
 import { amount } from '@/shared/format'
@@ -8,7 +8,9 @@ import LineHead from './LineHead.vue'
 import QuantityCell from './QuantityCell.vue'
 import SizeHead from './SizeHead.vue'
 import TasteCell from './TasteCell.vue'
+import MomentSlider from './MomentSlider.vue'
 import type { useCells } from './useCells'
+import { useRowDrag } from './useRowDrag'
 
 const props = defineProps<{
   draft: Draft
@@ -23,6 +25,8 @@ const emit = defineEmits<{
   ingredient: [line: DraftLine, to: string]
   measure: [line: DraftLine, to: string]
   move: [line: string, by: -1 | 1]
+  place: [line: string, to: number]
+  pour: [line: string, size: string, amount: number]
   remove: [line: string]
   line: [line: DraftLine]
   advise: [size: string]
@@ -37,6 +41,24 @@ const wanted = defineModel<string | null>('wanted', { required: true })
 const sizes = computed(() => props.sheet?.sizes ?? [])
 const table = useTemplateRef<HTMLTableElement>('table')
 const frame = computed(() => frameFor(sizes.value, true))
+/** The moment at which the cups are drawn; 0 is as poured. */
+const at = ref(0)
+const known = computed(() => Math.min(...sizes.value.map(({ moments }) => moments.length)))
+const drawnAt = computed(() => Math.min(at.value, known.value))
+/** The size that is worked in: larger, and with its layers read out. */
+const focused = ref<string | null>(null)
+const drag = useRowDrag(
+  () => [...(table.value?.querySelectorAll<HTMLElement>('tbody > tr') ?? [])],
+  (line, to) => emit('place', line, to),
+)
+
+async function focusOn(size: string): Promise<void> {
+  focused.value = focused.value === size ? null : size
+  await nextTick()
+  table.value
+    ?.querySelector(`[data-size-id="${CSS.escape(size)}"]`)
+    ?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+}
 const rows = computed(() =>
   props.draft.lines.map((line, index) => ({
     line,
@@ -126,15 +148,34 @@ defineExpose({
     <table ref="table" :style="{ '--sizes': sizes.length }">
       <colgroup>
         <col class="first" />
-        <col v-for="size in sizes" :key="size.size" :class="{ reference: size.isReference }" />
+        <col
+          v-for="size in sizes"
+          :key="size.size"
+          :class="{ reference: size.isReference, focused: focused === size.size }"
+        />
       </colgroup>
       <thead>
         <tr>
-          <td class="corner"><slot name="corner" /></td>
-          <th v-for="size in sizes" :key="size.size" scope="col" :data-size="size.name">
+          <td class="corner">
+            <MomentSlider v-if="rows.length > 0 && sizes.length > 0" v-model="at" :known="known" />
+            <slot name="corner" />
+          </td>
+          <th
+            v-for="size in sizes"
+            :key="size.size"
+            scope="col"
+            :data-size="size.name"
+            :data-size-id="size.size"
+          >
             <SizeHead
               :size="size"
               :frame="frame"
+              :at="drawnAt"
+              :is-focused="focused === size.size"
+              @focus="focusOn(size.size)"
+              @begin="cells.beginFill"
+              @fill="(line, mm) => cells.fillTo(line, size.size, mm)"
+              @pour="(line, amount) => $emit('pour', line, size.size, amount)"
               @reference="$emit('reference', size.size)"
               @advise="$emit('advise', size.size)"
             />
@@ -142,7 +183,16 @@ defineExpose({
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in rows" :key="row.line.id" data-test="line">
+        <tr
+          v-for="row in rows"
+          :key="row.line.id"
+          :class="{
+            dragged: drag.dragged.value === row.line.id,
+            before: drag.target.value === row.index,
+            after: drag.target.value === rows.length && row.index === rows.length - 1,
+          }"
+          data-test="line"
+        >
           <th scope="row">
             <LineHead
               :line="row.line"
@@ -157,21 +207,23 @@ defineExpose({
               @move="(by) => $emit('move', row.line.id, by)"
               @remove="$emit('remove', row.line.id)"
               @change="(line) => $emit('line', line)"
+              @grab="(event) => drag.grab(row.line.id, event)"
             />
           </th>
-          <td v-for="({ size, cell }, at) in row.cells" :key="size.size">
+          <td v-for="({ size, cell }, column) in row.cells" :key="size.size">
             <QuantityCell
               v-if="cell"
               :cell="cell"
               :size-name="size.name"
               :fault="cells.fault(row.line.id, size.size)"
+              :peek="(text, signal) => cells.peek(row.line.id, size.size, text, signal)"
               @commit="(text) => cells.commit(row.line.id, size.size, text)"
               @revert="cells.revert(row.line.id, size.size)"
               @unpin="$emit('unpin', row.line.id, size.size)"
               @move="(by) => moveFrom(row.index, size.name, by)"
-              @beside="(by) => moveBeside(row.index, at, by)"
+              @beside="(by) => moveBeside(row.index, column, by)"
               @shift="(by) => shift(row.line.id, size.name, by)"
-              @block="(block) => takeBlock(row.index, at, block)"
+              @block="(block) => takeBlock(row.index, column, block)"
               @undo="$emit('undo')"
               @redo="$emit('redo')"
             />
@@ -194,6 +246,7 @@ defineExpose({
               :is-reference="cell.size.isReference"
               :drift="cell.drift"
               :allowed="row.allowed"
+              :is-beyond="cell.isFar"
             />
           </td>
         </tr>
@@ -237,6 +290,11 @@ col.reference {
   background: var(--cobalt-wash);
 }
 
+col.focused {
+  border-right: 3px solid var(--cobalt);
+  border-left: 3px solid var(--cobalt);
+}
+
 th,
 td {
   padding: 0.3rem 0.5rem;
@@ -245,6 +303,18 @@ td {
 
 tbody tr {
   border-top: 1px solid var(--line);
+}
+
+tbody tr.dragged {
+  opacity: 0.55;
+}
+
+tbody tr.before {
+  box-shadow: inset 0 3px 0 var(--cobalt);
+}
+
+tbody tr.after {
+  box-shadow: inset 0 -3px 0 var(--cobalt);
 }
 
 tfoot tr:first-child {

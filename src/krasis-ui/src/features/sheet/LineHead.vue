@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Select from 'primevue/select'
+import Textarea from 'primevue/textarea'
 import { computed, ref } from 'vue'
 import type { BarView, DraftLine, Pourable } from '@/shared/api/types'
 import { rules, techniques } from './words'
@@ -20,6 +21,7 @@ const emit = defineEmits<{
   move: [by: -1 | 1]
   remove: []
   change: [line: DraftLine]
+  grab: [event: PointerEvent]
 }>()
 
 const isOpen = ref(false)
@@ -62,7 +64,14 @@ function putRule(by: string | null): void {
 
 <template>
   <div class="line">
-    <span class="number" aria-hidden="true">{{ number }}</span>
+    <span
+      class="number"
+      aria-hidden="true"
+      title="Drag to pour it earlier or later"
+      data-test="grip"
+      @pointerdown.prevent="$emit('grab', $event)"
+      ><i class="pi pi-ellipsis-v" />{{ number }}</span
+    >
     <span class="swatch" :style="{ background: chosen?.colour ?? 'transparent' }" aria-hidden="true" />
     <div class="choices">
       <Select
@@ -164,6 +173,15 @@ function putRule(by: string | null): void {
           :aria-label="`Of which line ${name} is a share`"
           @update:model-value="(of) => put({ scale: { ...line.scale, of } })"
         />
+        <Textarea
+          :model-value="line.note ?? ''"
+          rows="2"
+          auto-resize
+          placeholder="Why it is so"
+          :aria-label="`Why ${name} is so`"
+          data-test="line-note"
+          @change="put({ note: ($event.target as HTMLTextAreaElement).value.trim() || null })"
+        />
       </div>
       <span v-if="error" class="error" role="alert">{{ error }}</span>
     </div>
@@ -178,10 +196,22 @@ function putRule(by: string | null): void {
 }
 
 .number {
-  width: 1.2rem;
+  display: flex;
+  flex: none;
+  gap: 0.15rem;
+  align-items: flex-start;
+  width: 1.6rem;
+  min-height: 2.75rem;
   padding-top: 0.55rem;
   color: var(--ink-soft);
-  text-align: right;
+  cursor: grab;
+  touch-action: none;
+  user-select: none;
+}
+
+.number i {
+  padding-top: 0.25rem;
+  font-size: 0.7rem;
 }
 
 .swatch {

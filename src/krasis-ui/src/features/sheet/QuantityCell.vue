@@ -1,10 +1,16 @@
 <script setup lang="ts">
-import { computed, ref, useId, useTemplateRef, watch } from 'vue'
+import { computed, onUnmounted, ref, useId, useTemplateRef, watch } from 'vue'
 import type { SheetLine } from '@/shared/api/types'
 import { amount, unrounded } from '@/shared/format'
-import type { CellFault } from './useCells'
+import type { CellFault, Peek } from './useCells'
 
-const props = defineProps<{ cell: SheetLine; sizeName: string; fault: CellFault | null }>()
+const props = defineProps<{
+  cell: SheetLine
+  sizeName: string
+  fault: CellFault | null
+  /** Says what a text that is being typed comes to. */
+  peek: (text: string, signal: AbortSignal) => Promise<Peek | null>
+}>()
 const emit = defineEmits<{
   commit: [text: string]
   revert: []
@@ -30,7 +36,38 @@ watch(shown, (now) => {
   }
 })
 
+/** What is being typed, in every measure of the bar, or what is wrong with it. */
+const peeked = ref<Peek | null>(null)
+let typing: AbortController | undefined
+let timer: ReturnType<typeof setTimeout> | undefined
+
+function stopPeeking(): void {
+  clearTimeout(timer)
+  typing?.abort()
+  peeked.value = null
+}
+
+watch(text, (now) => {
+  clearTimeout(timer)
+  typing?.abort()
+  if (!isEditing.value || now.trim() === shown.value || now.trim() === '') {
+    peeked.value = null
+    return
+  }
+
+  timer = setTimeout(async () => {
+    const mine = new AbortController()
+    typing = mine
+    const found = await props.peek(now, mine.signal)
+    if (!mine.signal.aborted && isEditing.value) {
+      peeked.value = found
+    }
+  }, 150)
+})
+onUnmounted(stopPeeking)
+
 function commit(): void {
+  stopPeeking()
   if (text.value.trim() !== shown.value) {
     emit('commit', text.value)
   }
@@ -42,6 +79,7 @@ function leave(): void {
 }
 
 function takeBack(): void {
+  stopPeeking()
   emit('revert')
   text.value = amount(props.cell.amount)
 }
@@ -81,7 +119,7 @@ defineExpose({ focus: () => box.value?.focus() })
 </script>
 
 <template>
-  <div class="cell" :class="[cell.origin, { bad: fault }]">
+  <div class="cell" :class="[cell.origin, { bad: fault && !fault.isWaiting, waits: fault?.isWaiting }]">
     <span class="value">
       <input
         ref="box"
@@ -90,8 +128,9 @@ defineExpose({ focus: () => box.value?.focus() })
         inputmode="decimal"
         autocomplete="off"
         spellcheck="false"
+        :class="{ long: text.length > 5 }"
         :aria-label="`${cell.ingredientName} in ${sizeName}, ${cell.unit}, ${cell.origin}`"
-        :aria-invalid="fault ? 'true' : 'false'"
+        :aria-invalid="fault && !fault.isWaiting ? 'true' : 'false'"
         :aria-describedby="`${id}-more`"
         :data-cell="`${cell.line} ${sizeName}`"
         @focus="((isEditing = true), ($event.target as HTMLInputElement).select())"
@@ -123,8 +162,24 @@ defineExpose({ focus: () => box.value?.focus() })
         <i class="pi pi-thumbtack" aria-hidden="true" />
       </button>
     </span>
+    <span v-if="peeked" class="peek" role="status" data-test="peek">
+      <span v-if="peeked.message" class="error">{{ peeked.message }}</span>
+      <template v-if="peeked.quantity">
+        <span v-for="same in peeked.quantity.equivalents" :key="same.measure" class="same">{{
+          same.says
+        }}</span>
+        <span
+          v-if="Math.abs(peeked.quantity.poured - peeked.quantity.amount) > 0.005"
+          class="soft"
+          data-test="peek-poured"
+        >
+          the bar pours {{ amount(peeked.quantity.poured) }}
+        </span>
+      </template>
+    </span>
     <span :id="`${id}-more`" class="more">
-      <span v-if="fault" class="error" role="alert">{{ fault.message }}</span>
+      <span v-if="fault?.isWaiting" class="soft" data-test="waits">{{ fault.message }}</span>
+      <span v-else-if="fault" class="error" role="alert">{{ fault.message }}</span>
       <template v-else>
         <span data-test="equivalent">{{ cell.beside }}</span>
         <span v-if="isRounded" class="rounded" data-test="rounded">from {{ unrounded(cell.exact) }}</span>
@@ -135,6 +190,7 @@ defineExpose({ focus: () => box.value?.focus() })
 
 <style scoped>
 .cell {
+  position: relative;
   display: flex;
   flex-direction: column;
   align-items: center;
@@ -162,6 +218,10 @@ input {
   font-variant-numeric: tabular-nums;
 }
 
+input.long {
+  font-size: 1.05rem;
+}
+
 input:hover {
   border-color: var(--line);
 }
@@ -181,6 +241,33 @@ input:hover {
 .bad input {
   border: 2px solid var(--fault);
   background: var(--fault-wash);
+}
+
+.waits input {
+  border: 2px dotted var(--warning);
+}
+
+.peek {
+  position: absolute;
+  z-index: 3;
+  top: 2.5rem;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 0.75rem;
+  justify-content: center;
+  width: max-content;
+  max-width: 15rem;
+  padding: 0.3rem 0.6rem;
+  border: 1px solid var(--line-strong);
+  border-radius: 0.4rem;
+  background: var(--porcelain);
+  box-shadow: 0 2px 8px rgb(0 0 0 / 18%);
+  font-size: 0.9rem;
+  text-align: center;
+}
+
+.same {
+  white-space: nowrap;
 }
 
 .unit {

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import type { ApiProblem } from '@/shared/api/ApiProblem'
 
 defineProps<{ problem: ApiProblem }>()
-defineEmits<{ copy: []; theirs: []; again: [] }>()
+defineEmits<{ merge: []; copy: []; theirs: []; again: [] }>()
 </script>
 
 <template>
@@ -20,7 +20,18 @@ defineEmits<{ copy: []; theirs: []; again: [] }>()
     </div>
     <div class="ways">
       <template v-if="problem.status === 412 || problem.status === 404">
-        <Button label="Save mine as a new build" data-test="save-copy" @click="$emit('copy')" />
+        <Button
+          v-if="problem.status === 412"
+          label="Lay mine on theirs"
+          data-test="merge"
+          @click="$emit('merge')"
+        />
+        <Button
+          label="Save mine as a new build"
+          :outlined="problem.status === 412"
+          data-test="save-copy"
+          @click="$emit('copy')"
+        />
         <Button
           v-if="problem.status === 412"
           label="Drop mine, show theirs"

@@ -7,16 +7,29 @@ import { useRouter } from 'vue-router'
 import { deleteWithUndo, duplicate } from '@/features/builds/actions'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
-import { useBar } from '@/shared/api/queries'
+import { keys, useBar } from '@/shared/api/queries'
 import type { BuildDocument, BuildView, CellEdit, Draft, Finding, Mend } from '@/shared/api/types'
 import { reading, when } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
+import { moveTo } from '@/shared/pageKey'
+import { isAway, onReturn } from '@/shared/server/server'
 import AdviceDialog from './AdviceDialog.vue'
 import BuildFacts from './BuildFacts.vue'
 import BuildMatrix from './BuildMatrix.vue'
+import CellLegend from './CellLegend.vue'
 import CautionList from './CautionList.vue'
-import { moveLine, newLine, putAmount, putLine, putReference, putSizes, removePin, toDraft } from './draft'
+import {
+  moveLine,
+  newLine,
+  placeLine,
+  putAmount,
+  putLine,
+  putReference,
+  putSizes,
+  removePin,
+  toDraft,
+} from './draft'
 import FindingList from './FindingList.vue'
 import ParentBanner from '@/features/transforming/ParentBanner.vue'
 import TransformDialog from '@/features/transforming/TransformDialog.vue'
@@ -41,10 +54,15 @@ const props = defineProps<{ id?: string }>()
 const router = useRouter()
 const client = useQueryClient()
 const bar = useBar()
-const editor = useBuildEditor(props.id ?? null)
-const { draft, change } = editor
+const reserveFault = ref<string | null>(null)
+const editor = useBuildEditor(props.id ?? null, () => !cells.hasFaults.value && reserveFault.value === null)
+const { draft, change, id: buildId } = editor
 const { sheet, problem: mixProblem, again } = useSheet(draft)
-const cells = useCells(draft, change)
+const cells = useCells(
+  draft,
+  change,
+  computed(() => buildId.value ?? 'new'),
+)
 const otherStations = computed(() =>
   (bar.data.value?.stations ?? []).slice(1).map(({ id, document }) => ({ id, name: document.name ?? '' })),
 )
@@ -58,11 +76,25 @@ const startCups = computed(() =>
 const pourables = computed(() => pourablesOf(bar.data.value))
 const measures = useMeasures(change, pourables)
 const matrix = useTemplateRef('matrix')
-const reserveFault = ref<string | null>(null)
 const wanted = ref<string | null>(null)
 const blocked = ref<string | null>(null)
 
-onMounted(editor.load)
+onMounted(async () => {
+  await editor.load()
+  await cells.bringBack()
+})
+onReturn(() => {
+  void again()
+  void client.invalidateQueries({ queryKey: keys.bar })
+})
+// What could not be read may have been all that a draft waited for.
+watch(cells.hasFaults, () => void editor.saveByItself())
+// A new build has an address of its own as soon as it is kept.
+watch(buildId, (now) => {
+  if (now && now !== props.id) {
+    void moveTo(router, `/builds/${now}`)
+  }
+})
 useSheetKeys({
   save: () => void save(),
   undo: editor.undo,
@@ -187,19 +219,19 @@ function bringBack(document: BuildDocument): void {
 }
 
 async function save(): Promise<boolean> {
-  if (cells.hasFaults.value || reserveFault.value) {
+  if ((cells.hasFaults.value && !cells.onlyWaits.value) || reserveFault.value) {
     blocked.value = 'Not saved yet: an entry marked in red cannot be read. Mend it, or press Escape in it.'
     await nextTick()
     matrix.value?.focusFault()
     return false
   }
 
-  const kept = await editor.save()
-  if (kept && !props.id) {
-    await router.replace(`/builds/${kept.id}`)
-  }
+  return (await editor.save()) !== null
+}
 
-  return kept !== null
+/** Saves a draft before it is left, without asking; says whether nothing is left to ask about. */
+async function settle(): Promise<boolean> {
+  return (await editor.saveByItself()) && !editor.isDirty.value
 }
 
 async function saveCopy(): Promise<void> {
@@ -218,9 +250,9 @@ async function duplicateThis(): Promise<void> {
 }
 
 async function deleteThis(): Promise<void> {
-  const { id } = props
   const etag = editor.etag.value
-  if (id && etag && (await deleteWithUndo(client, { id, etag, name: draft.value?.name ?? '' }))) {
+  const name = draft.value?.name ?? ''
+  if (buildId.value && etag && (await deleteWithUndo(client, { id: buildId.value, etag, name }))) {
     editor.discardLocally()
     await router.push('/')
   }
@@ -240,9 +272,11 @@ async function deleteThis(): Promise<void> {
       <SheetTop
         :name="draft.name"
         :name-error="problemAt('name')"
-        :is-kept="id !== undefined"
+        :is-kept="buildId !== null"
         :is-dirty="editor.isDirty.value"
         :is-saving="editor.isSaving.value"
+        :is-away="isAway"
+        :saves-itself="editor.savesItself.value"
         :can-undo="editor.canUndo.value"
         :can-redo="editor.canRedo.value"
         @rename="(name) => change((next) => (next.name = name), 'name')"
@@ -255,14 +289,47 @@ async function deleteThis(): Promise<void> {
       <SaveProblem
         v-if="editor.saveProblem.value"
         :problem="editor.saveProblem.value"
+        @merge="editor.merge"
         @copy="saveCopy"
         @theirs="editor.discard"
         @again="save"
       />
+      <p v-if="isAway" class="banner fault" role="alert" data-test="away">
+        Krasis does not answer. Go on working: what you change is kept in this browser, and
+        {{ editor.savesItself.value || editor.isOwed.value ? 'goes out' : 'can be saved' }} as soon as it is
+        back.
+      </p>
+      <p
+        v-if="editor.isElsewhere.value && !editor.saveProblem.value"
+        class="banner"
+        role="status"
+        data-test="elsewhere"
+      >
+        This build is open in another tab as well. What you change in one is brought to the other; where both
+        have changed something, you are asked.
+      </p>
+      <div v-if="editor.merged.value" class="banner" role="status" data-test="merged">
+        <strong>Yours lies on theirs now.</strong>
+        {{ editor.savesItself.value ? '' : 'Save to keep it so. ' }}Undo brings back yours alone.
+        <p v-if="editor.merged.value.taken.length > 0">
+          Theirs:
+          {{
+            editor.merged.value.taken.map((one) => `${one.where} ${one.before} → ${one.after}`).join('; ')
+          }}.
+        </p>
+        <p v-if="editor.merged.value.clashes.length > 0">
+          Changed by both:
+          {{
+            editor.merged.value.clashes
+              .map((one) => `${one.where} (theirs ${one.before}, yours ${one.after})`)
+              .join('; ')
+          }}. Yours stands.
+        </p>
+      </div>
       <div class="about">
         <StateMenu
-          v-if="id"
-          :id="id"
+          v-if="buildId"
+          :id="buildId"
           :name="draft.name"
           :state="editor.state.value"
           :ready="ready"
@@ -285,8 +352,8 @@ async function deleteThis(): Promise<void> {
         @leave="(version) => change((next) => (next.parent = { ...next.parent, version }))"
       />
       <TransformDialog
-        v-if="id && sheet"
-        :id="id"
+        v-if="buildId && sheet"
+        :id="buildId"
         v-model:open="isVariantOpen"
         :version="version"
         :draft="draft"
@@ -295,13 +362,13 @@ async function deleteThis(): Promise<void> {
         :cups="bar.data.value.cups.map((cup) => ({ id: cup.id, name: cup.document.name ?? '' }))"
         @kept="showVariant"
       />
-      <HistoryDialog v-if="id" :id="id" v-model:open="isHistoryOpen" @restore="bringBack" />
+      <HistoryDialog v-if="buildId" :id="buildId" v-model:open="isHistoryOpen" @restore="bringBack" />
       <p v-if="blocked" class="banner fault" role="alert">{{ blocked }}</p>
       <p v-if="editor.broughtBack.value" class="banner" role="status">
         Changes of {{ when(editor.broughtBack.value) }} that were not saved have been brought back.
         <Button label="Drop them" text size="small" @click="editor.discard" />
       </p>
-      <p v-if="mixProblem && mixProblem.errors.length === 0" class="banner fault" role="alert">
+      <p v-if="mixProblem && mixProblem.errors.length === 0 && !isAway" class="banner fault" role="alert">
         {{ mixProblem.message }} <Button label="Try again" text size="small" @click="again" />
       </p>
 
@@ -325,6 +392,8 @@ async function deleteThis(): Promise<void> {
         @ingredient="measures.changeIngredient"
         @measure="measures.changeMeasure"
         @move="(line, by) => change((next) => moveLine(next, line, by))"
+        @place="(line, to) => change((next) => placeLine(next, line, to))"
+        @pour="(line, size, amount) => change((next) => putAmount(next, line, size, amount))"
         @remove="(line) => change((next) => (next.lines = next.lines.filter(({ id }) => id !== line)))"
         @line="(line) => change((next) => putLine(next, line))"
         @advise="(size) => (asked = size)"
@@ -363,6 +432,7 @@ async function deleteThis(): Promise<void> {
         data-test="add-line"
         @update:model-value="add"
       />
+      <CellLegend v-if="!isEmpty" />
       <FindingList v-if="sheet" :findings="sheet.findings" :is-empty="isEmpty" @mend="mend" @waive="waive" />
       <StationPanel
         v-if="sheet && !isEmpty && otherStations.length > 0"
@@ -376,6 +446,7 @@ async function deleteThis(): Promise<void> {
         :is-dirty="editor.isDirty.value"
         :save="save"
         :discard="editor.discardLocally"
+        :settle="settle"
       />
     </template>
     <p v-else-if="bar.error.value" class="banner fault" role="alert">{{ bar.error.value.message }}</p>

@@ -82,7 +82,17 @@ function put(): void {
       <span class="error">{{ sizesError }}</span>
     </div>
     <div class="setting">
-      <label for="school">The other sizes follow</label>
+      <span class="row">
+        <label for="school">The other sizes follow</label>
+        <Button
+          label="Compare"
+          text
+          size="small"
+          class="compare"
+          data-test="compare-schools"
+          @click="$emit('schools')"
+        />
+      </span>
       <Select
         :model-value="school"
         label-id="school"
@@ -94,14 +104,6 @@ function put(): void {
         @update:model-value="(code) => emit('school', code)"
       />
       <span class="soft says">{{ says }}</span>
-      <Button
-        label="Compare them"
-        text
-        size="small"
-        class="compare"
-        data-test="compare-schools"
-        @click="$emit('schools')"
-      />
     </div>
     <div class="setting beside">
       <span class="label">Served</span>
@@ -134,14 +136,6 @@ function put(): void {
       </span>
       <span id="reserve-error" class="error whole">{{ fault ?? reserveError }}</span>
     </div>
-    <p class="legend soft">
-      <span><b class="key set">12</b> set at the reference</span>
-      <span><b class="key">12</b> scaled</span>
-      <span
-        ><b class="key pinned">12</b> <i class="pi pi-thumbtack" aria-hidden="true" /> pinned by hand</span
-      >
-    </p>
-    <p class="soft">The lines below stand in pour order.</p>
   </div>
 </template>
 
@@ -186,35 +180,14 @@ function put(): void {
   text-align: right;
 }
 
-.legend {
-  display: grid;
-  gap: 0.25rem;
-  font-size: 0.9rem;
+.row {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
 }
 
-.key {
-  display: inline-block;
-  min-width: 1.9rem;
-  margin-right: 0.3rem;
-  padding: 0 0.3rem;
-  border: 2px solid transparent;
-  border-radius: 0.3rem;
-  color: var(--ink);
-  font-weight: 400;
-  text-align: center;
-}
-
-.key.set {
-  border-color: var(--cobalt);
-  font-weight: 700;
-}
-
-.key.pinned {
-  border: 2px dashed var(--line-strong);
-  font-weight: 700;
-}
 .compare {
-  align-self: flex-start;
-  justify-self: start;
+  min-height: 1.6rem;
+  padding: 0 0.4rem;
 }
 </style>

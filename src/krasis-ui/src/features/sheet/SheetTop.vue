@@ -9,6 +9,9 @@ const props = defineProps<{
   isKept: boolean
   isDirty: boolean
   isSaving: boolean
+  /** Whether the server has stopped answering. */
+  isAway: boolean
+  savesItself: boolean
   canUndo: boolean
   canRedo: boolean
 }>()
@@ -20,7 +23,9 @@ const status = computed(() => {
   }
 
   if (props.isDirty) {
-    return { icon: 'pi pi-circle-fill', text: 'Not saved yet' }
+    return props.isAway
+      ? { icon: 'pi pi-inbox', text: 'Kept in this browser' }
+      : { icon: 'pi pi-circle-fill', text: 'Not saved yet' }
   }
 
   return props.isKept
@@ -44,7 +49,13 @@ const status = computed(() => {
       />
       <span id="name-error" class="error">{{ nameError }}</span>
     </div>
-    <span class="status" :class="{ unsaved: isDirty }" role="status" data-test="status">
+    <span
+      class="status"
+      :class="{ unsaved: isDirty }"
+      role="status"
+      :title="savesItself ? 'A draft saves itself.' : 'What is no draft any more is saved when you say so.'"
+      data-test="status"
+    >
       <i :class="status.icon" aria-hidden="true" />
       {{ status.text }}
     </span>

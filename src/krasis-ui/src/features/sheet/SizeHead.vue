@@ -2,11 +2,37 @@
 import { computed } from 'vue'
 import type { SizeSheet } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
+import FillHandle from '@/shared/cup/FillHandle.vue'
 import type { Frame } from '@/shared/cup/frame'
-import { reading } from '@/shared/format'
+import { halfWidth } from '@/shared/cup/section'
+import { amount, decimal, fixed, reading } from '@/shared/format'
+import CupLayers from './CupLayers.vue'
 
-const props = defineProps<{ size: SizeSheet; frame: Frame }>()
-defineEmits<{ reference: []; advise: [] }>()
+const props = defineProps<{
+  size: SizeSheet
+  frame: Frame
+  /** The moment at which it is drawn: 0 as poured, 1 at hand-over and so on. */
+  at: number
+  isFocused: boolean
+}>()
+defineEmits<{
+  reference: []
+  advise: []
+  focus: []
+  /** The fill line is taken hold of; it is wanted at a height; its line is to have so much. */
+  begin: []
+  fill: [line: string, mm: number]
+  pour: [line: string, amount: number]
+}>()
+
+const moment = computed(() => props.size.moments[props.at - 1])
+const drawing = computed(() => moment.value?.drawing ?? props.size.drawing)
+const drawn = computed(() => ({ ...props.size, drawing: drawing.value }))
+/** What the fill line pours. It can be moved where the cup is drawn as poured, and nothing runs over. */
+const poured = computed(() =>
+  props.at === 0 ? props.size.lines.find((line) => line.line === props.size.fillLine) : undefined,
+)
+const isEmpty = computed(() => props.size.lines.every((line) => line.amount === 0))
 
 const state = computed(() => {
   if (props.size.spilt > 0) {
@@ -32,7 +58,16 @@ const state = computed(() => {
 <template>
   <div class="size">
     <div class="title">
-      <strong>{{ size.name }}</strong>
+      <button
+        type="button"
+        class="name"
+        :aria-pressed="isFocused"
+        :aria-label="`Work in ${size.name}`"
+        data-test="focus"
+        @click="$emit('focus')"
+      >
+        {{ size.name }}
+      </button>
       <span class="soft">{{ reading(size.cup.brimCapacity, 'ml') }} to the brim</span>
     </div>
     <span v-if="size.isReference" class="tag">Reference</span>
@@ -45,16 +80,38 @@ const state = computed(() => {
     >
       Make reference
     </button>
-    <div class="drawing"><CupSection :size="size" :frame="frame" labels /></div>
+    <div class="drawing" @click="$emit('focus')">
+      <CupSection :size="drawn" :frame="frame" :lines="size.cup.printedLines" labels>
+        <FillHandle
+          v-if="poured && !isEmpty"
+          :name="size.name"
+          :poured="`${amount(poured.amount)} ${poured.unit} ${poured.ingredientName}`"
+          :height="drawing.fillHeight"
+          :most="size.cup.height"
+          :half="halfWidth(size.cup, drawing.fillHeight)"
+          @begin="$emit('begin')"
+          @wanted="(mm) => $emit('fill', poured?.line ?? '', mm)"
+          @step="(by) => $emit('pour', poured?.line ?? '', Math.max(0, poured!.amount + by * poured!.step))"
+        />
+      </CupSection>
+    </div>
     <div class="state" :class="state.kind" data-test="state">
       <i :class="state.icon" aria-hidden="true" />
       <strong>{{ state.big }}</strong>
       <span>{{ state.small }}</span>
     </div>
-    <div class="soft small" data-test="occupied">{{ reading(size.occupiedVolume, 'ml') }} in the cup</div>
+    <div v-if="moment" class="soft small" data-test="at-moment">
+      {{ decimal(Math.round(moment.temperature) || 0, 0) }} °C<template v-if="moment.strength !== null"
+        >, {{ fixed(moment.strength, 2) }} % strong</template
+      ><template v-if="size.iceMass > 0">, {{ reading(moment.iceLeft, 'g') }} ice</template>
+    </div>
+    <div v-else class="soft small" data-test="occupied">
+      {{ reading(size.occupiedVolume, 'ml') }} in the cup
+    </div>
     <button type="button" class="tag other" :aria-label="`Advise on ${size.name}`" @click="$emit('advise')">
       Advise
     </button>
+    <CupLayers v-if="isFocused" :size="size" :drawing="drawing" />
   </div>
 </template>
 
@@ -74,8 +131,27 @@ const state = computed(() => {
   justify-content: center;
 }
 
-.title strong {
+.name {
+  min-height: 1.9rem;
+  padding: 0 0.4rem;
+  border: 0;
+  border-radius: 0.3rem;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-weight: 700;
   font-size: 1.25rem;
+  cursor: pointer;
+}
+
+.name:hover {
+  background: var(--glass);
+}
+
+.name[aria-pressed='true'] {
+  text-decoration: underline;
+  text-decoration-thickness: 3px;
+  text-underline-offset: 4px;
 }
 
 .tag {
@@ -110,6 +186,7 @@ const state = computed(() => {
   width: 100%;
   height: clamp(10rem, 30vh, 19rem);
   margin-top: 0.35rem;
+  cursor: pointer;
 }
 
 .state {

@@ -13,13 +13,12 @@ const props = defineProps<{
   drift: number | null
   /** In %; null when the house sets no bounds. */
   allowed: number | null
+  /** Whether the drift is more than the house allows. */
+  isBeyond: boolean
 }>()
 
 /** The scale's end on either side, in %. */
 const end = 40
-const isBeyond = computed(
-  () => props.drift !== null && props.allowed !== null && Math.abs(props.drift) > props.allowed,
-)
 const at = computed(() => 50 + (Math.max(-end, Math.min(end, props.drift ?? 0)) / end) * 50)
 const said = computed(() => {
   const rounded = Math.round(props.drift ?? 0)

@@ -13,6 +13,7 @@ export function tasteRows(sheet: BuildSheet | undefined) {
         size,
         value: size.taste.strength === null ? null : `${fixed(size.taste.strength, 2)} %`,
         drift: size.drift.strength,
+        isFar: size.drift.isStrengthFar ?? false,
       })),
     },
     {
@@ -23,6 +24,7 @@ export function tasteRows(sheet: BuildSheet | undefined) {
         size,
         value: size.taste.sweetness === null ? null : `${fixed(size.taste.sweetness, 1)} g/100 g`,
         drift: size.drift.sweetness,
+        isFar: size.drift.isSweetnessFar ?? false,
       })),
     },
     {
@@ -33,6 +35,7 @@ export function tasteRows(sheet: BuildSheet | undefined) {
         size,
         value: size.taste.milkPerCoffee === null ? null : `1 : ${fixed(size.taste.milkPerCoffee, 1)}`,
         drift: size.drift.ratio,
+        isFar: false,
       })),
     },
   ]

@@ -93,6 +93,17 @@ export function putReference(draft: Draft, size: string, shown: Map<string, numb
   }
 }
 
+/** Puts a line in another place of the pour order.
+ * @param to Where it is to stand, counted before it is taken out: 0 is first.
+ */
+export function placeLine(draft: Draft, lineId: string, to: number): void {
+  const from = draft.lines.findIndex((line) => line.id === lineId)
+  const [line] = from < 0 ? [] : draft.lines.splice(from, 1)
+  if (line) {
+    draft.lines.splice(to > from ? to - 1 : to, 0, line)
+  }
+}
+
 /** Moves a line up (-1) or down (1) in the pour order. */
 export function moveLine(draft: Draft, lineId: string, by: -1 | 1): void {
   const from = draft.lines.findIndex((line) => line.id === lineId)

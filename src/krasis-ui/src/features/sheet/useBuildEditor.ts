@@ -1,20 +1,28 @@
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { keys } from '@/shared/api/queries'
-import type { BuildState, BuildView, Draft } from '@/shared/api/types'
-import { toDraft } from './draft'
+import type { BuildState, BuildView, Draft, MergeView } from '@/shared/api/types'
+import { isAway, onReturn } from '@/shared/server/server'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
+import { toDraft } from './draft'
 import { useHistory } from './useHistory'
+import { useTabs } from './useTabs'
+
+/** A draft is saved when nothing has been changed for so long, ms. */
+const pause = 800
 
 /**
- * One build under the lead's hands: loaded, changed, saved.
- * @param id The build's id; null for a new one.
+ * One build under the lead's hands: loaded, changed, saved. A draft saves itself; what is on trial or a standard is saved when
+ * the lead says so.
+ * @param first The build's id; null for a new one.
+ * @param isReadable Whether everything on the sheet can be read; what cannot is not saved around.
  */
-export function useBuildEditor(id: string | null) {
+export function useBuildEditor(first: string | null, isReadable: () => boolean) {
   const client = useQueryClient()
-  const what = id ?? 'new'
+  const id = ref(first)
+  const what = computed(() => id.value ?? 'new')
   const draft = ref<Draft | null>(null)
   const history = useHistory(draft)
   const baseline = ref('')
@@ -23,8 +31,14 @@ export function useBuildEditor(id: string | null) {
   const loadProblem = shallowRef<ApiProblem | null>(null)
   const saveProblem = shallowRef<ApiProblem | null>(null)
   const broughtBack = ref<string | null>(null)
+  const merged = shallowRef<MergeView | null>(null)
   const isSaving = ref(false)
+  /** Whether a save that was asked for waits for the server. */
+  const isOwed = ref(false)
   const isDirty = computed(() => draft.value !== null && JSON.stringify(draft.value) !== baseline.value)
+  const savesItself = computed(() => state.value === 'draft')
+  const isOvertaken = computed(() => [404, 412].includes(saveProblem.value?.status ?? 0))
+  const tabs = useTabs(id, () => void hearOfSave())
 
   function settle(next: Draft, version: string | null): void {
     baseline.value = JSON.stringify(next)
@@ -36,16 +50,21 @@ export function useBuildEditor(id: string | null) {
   async function load(): Promise<void> {
     loadProblem.value = null
     try {
-      const kept = id
-        ? await ask(api.GET('/api/builds/{id}', { params: { path: { id } } }))
+      const kept = id.value
+        ? await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))
         : { document: await ask(api.GET('/api/builds/blank')), etag: null }
       settle(toDraft(kept.document), kept.etag)
       state.value = 'state' in kept ? kept.state : 'draft'
-      const unsaved = findUnsaved<Draft>(what)
+      const unsaved = findUnsaved<Draft>(what.value)
       if (unsaved && JSON.stringify(unsaved.draft) !== baseline.value) {
+        if (unsaved.etag !== kept.etag) {
+          // Made on an older version, they must not slip past a newer one.
+          etag.value = unsaved.etag
+          baseline.value = JSON.stringify(unsaved.origin ?? null)
+          saveProblem.value = ApiProblem.overtaken()
+        }
+
         history.change((next) => Object.assign(next as Draft, unsaved.draft))
-        // Made on an older version, they must not slip past a newer one.
-        etag.value = unsaved.etag
         broughtBack.value = unsaved.at
       }
     } catch (error) {
@@ -55,17 +74,72 @@ export function useBuildEditor(id: string | null) {
 
   watch(draft, (now) => {
     // What was wrong with the fields may be mended now; the next save will tell. A conflict stays until it is settled.
-    if (saveProblem.value?.status === 422) {
+    if (saveProblem.value && !isOvertaken.value) {
       saveProblem.value = null
     }
 
     if (now && isDirty.value) {
-      keepUnsaved(what, { draft: now, etag: etag.value, at: new Date().toISOString() })
+      const origin = (JSON.parse(baseline.value || 'null') as Draft | null) ?? now
+      keepUnsaved(what.value, { draft: now, origin, etag: etag.value, at: new Date().toISOString() })
+      wait()
     } else {
-      dropUnsaved(what)
+      dropUnsaved(what.value)
       broughtBack.value = null
     }
   })
+
+  let timer: ReturnType<typeof setTimeout> | undefined
+  function wait(): void {
+    clearTimeout(timer)
+    timer = setTimeout(() => void saveByItself(), pause)
+  }
+
+  onUnmounted(() => clearTimeout(timer))
+
+  /** Whether the draft can go out without being asked for. */
+  function isRipe(): boolean {
+    const now = draft.value
+    const hasBegun = id.value !== null || (now?.lines.length ?? 0) > 0
+    return (
+      savesItself.value &&
+      isDirty.value &&
+      !isOvertaken.value &&
+      !isAway.value &&
+      isReadable() &&
+      hasBegun &&
+      (now?.name.trim() ?? '') !== ''
+    )
+  }
+
+  async function saveByItself(): Promise<boolean> {
+    if (isSaving.value) {
+      wait()
+      return false
+    }
+
+    return isRipe() && (await send(true)) !== null
+  }
+
+  onReturn(() => {
+    if (isOwed.value) {
+      void save()
+    } else {
+      void saveByItself()
+    }
+  })
+
+  /** Another tab has saved this build: without changes of one's own it is simply taken over. */
+  async function hearOfSave(): Promise<void> {
+    if (!isDirty.value) {
+      history.forget()
+      await load()
+    } else if (id.value) {
+      const kept = await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))
+      if (kept.etag !== etag.value) {
+        saveProblem.value = ApiProblem.overtaken()
+      }
+    }
+  }
 
   function change(make: (next: Draft) => void, of: string | null = null): void {
     history.change((next) => {
@@ -75,7 +149,19 @@ export function useBuildEditor(id: string | null) {
     }, of)
   }
 
-  async function send(write: (body: Draft) => Promise<BuildView>): Promise<BuildView | null> {
+  function write(body: Draft, byItself: boolean): Promise<BuildView> {
+    return id.value && etag.value
+      ? ask(
+          api.PUT('/api/builds/{id}', {
+            params: { path: { id: id.value }, query: { byItself } },
+            headers: { 'If-Match': etag.value },
+            body,
+          }),
+        )
+      : ask(api.POST('/api/builds', { params: { query: { byItself } }, body }))
+  }
+
+  async function send(byItself: boolean, as?: string): Promise<BuildView | null> {
     const sent = draft.value
     if (!sent) {
       return null
@@ -84,81 +170,120 @@ export function useBuildEditor(id: string | null) {
     isSaving.value = true
     saveProblem.value = null
     try {
-      const kept = await write(sent)
-      dropUnsaved(what)
+      const kept = await (as === undefined
+        ? write(sent, byItself)
+        : ask(api.POST('/api/builds', { body: { ...sent, name: as } })))
+      dropUnsaved(what.value)
+      isOwed.value = false
       broughtBack.value = null
-      baseline.value = JSON.stringify(toDraft(kept.document))
-      etag.value = kept.etag
-      // The server trims names. What was changed while the answer was on its way stays as it is, unsaved.
-      if (draft.value === sent) {
-        draft.value = toDraft(kept.document)
+      merged.value = null
+      if (as === undefined) {
+        id.value = kept.id
+        etag.value = kept.etag
+        // The server trims names, but not under the fingers of somebody who is about to type on. What was changed while the
+        // answer was on its way stays as it is, unsaved.
+        const isStill = draft.value === sent && !byItself
+        baseline.value = JSON.stringify(isStill ? toDraft(kept.document) : sent)
+        if (isStill) {
+          draft.value = toDraft(kept.document)
+        }
+
+        tabs.tellSaved()
+      } else {
+        // The page goes on to the copy.
+        baseline.value = JSON.stringify(draft.value)
       }
 
-      await client.invalidateQueries({ queryKey: keys.builds })
+      void client.invalidateQueries({ queryKey: keys.builds })
       return kept
     } catch (error) {
-      saveProblem.value = ApiProblem.of(error)
+      const problem = ApiProblem.of(error)
+      isOwed.value = problem.status === 0 && !byItself
+      // That the server is gone is told once, for everything on the page.
+      saveProblem.value = problem.status === 0 ? null : problem
       return null
     } finally {
       isSaving.value = false
+      if (isDirty.value) {
+        wait()
+      }
     }
   }
 
   /** Saves; the problem, if there is one, is in saveProblem. */
-  function save(): Promise<BuildView | null> {
-    return send((body) =>
-      id && etag.value
-        ? ask(
-            api.PUT('/api/builds/{id}', {
-              params: { path: { id } },
-              headers: { 'If-Match': etag.value },
-              body,
-            }),
-          )
-        : ask(api.POST('/api/builds', { body })),
-    )
-  }
+  const save = () => send(false)
 
   /** Saves as another build, leaving the one that was opened as it is. */
-  function saveAs(name: string): Promise<BuildView | null> {
-    return send((body) => ask(api.POST('/api/builds', { body: { ...body, name } })))
+  const saveAs = (name: string) => send(false, name)
+
+  /** Lays one's own changes on what somebody else has saved; nothing is kept before it is saved. */
+  async function merge(): Promise<void> {
+    const mine = draft.value
+    if (!id.value || !mine) {
+      return
+    }
+
+    try {
+      const origin = (JSON.parse(baseline.value) as Draft | null) ?? mine
+      const view = await ask(
+        api.POST('/api/builds/{id}/merge', { params: { path: { id: id.value } }, body: { origin, mine } }),
+      )
+      saveProblem.value = null
+      etag.value = view.etag
+      baseline.value = JSON.stringify(toDraft(view.theirs))
+      merged.value = view
+      change((next) => Object.assign(next, toDraft(view.document)))
+      wait()
+    } catch (error) {
+      saveProblem.value = ApiProblem.of(error)
+    }
   }
 
   /** Asks the server again how far the build has come; the draft stays. */
   async function lookAtState(): Promise<void> {
-    if (id) {
-      state.value = (await ask(api.GET('/api/builds/{id}', { params: { path: { id } } }))).state
+    if (id.value) {
+      state.value = (await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))).state
+      tabs.tellSaved()
     }
   }
 
   /** Forgets the unsaved changes, for a page that is being left. */
   function discardLocally(): void {
+    clearTimeout(timer)
     baseline.value = JSON.stringify(draft.value)
-    dropUnsaved(what)
+    dropUnsaved(what.value)
   }
 
   /** Gives the unsaved changes up and loads what is kept. */
   async function discard(): Promise<void> {
-    dropUnsaved(what)
+    dropUnsaved(what.value)
     broughtBack.value = null
+    merged.value = null
     saveProblem.value = null
     history.forget()
     await load()
   }
 
   return {
+    id,
     draft,
     etag,
     state,
     isDirty,
     isSaving,
+    isOwed,
+    savesItself,
+    isElsewhere: tabs.isElsewhere,
     loadProblem,
     saveProblem,
     broughtBack,
+    merged,
     load,
     change,
     save,
     saveAs,
+    saveByItself,
+    merge,
     discard,
     discardLocally,
     lookAtState,

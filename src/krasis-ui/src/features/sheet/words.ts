@@ -41,3 +41,6 @@ export const rules: Choice[] = [
   { code: 'rest', name: 'the rest of the cup' },
   { code: 'share', name: 'a share' },
 ]
+
+/** The moments at which the cups can be drawn: as poured, then those of the sheet. */
+export const momentWords = ['poured', 'hand-over', '+10 min', '+20 min']

@@ -22,6 +22,15 @@ export class ApiProblem extends Error {
     )
   }
 
+  static overtaken(): ApiProblem {
+    return new ApiProblem(
+      412,
+      'This build has been changed since you opened it.',
+      'Another tab, or somebody else, has saved it meanwhile. Nothing of theirs is overwritten, and nothing of yours is lost.',
+      [],
+    )
+  }
+
   static from(status: number, body: unknown): ApiProblem {
     const problem = (typeof body === 'object' && body !== null ? body : {}) as Partial<
       components['schemas']['KrasisProblem']

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { found, lost } from '@/shared/server/server'
 import { ApiProblem } from './ApiProblem'
 import type { paths } from './schema'
 
@@ -14,9 +15,16 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   let settled
   try {
     settled = await answer
-  } catch {
+  } catch (error) {
+    // What the page itself has called off says nothing of the server.
+    if (!(error instanceof DOMException && error.name === 'AbortError')) {
+      lost()
+    }
+
     throw ApiProblem.unreachable()
   }
+
+  found()
 
   if (!settled.response.ok) {
     throw ApiProblem.from(settled.response.status, settled.error)

@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue'
 import { decimal, reading } from '@/shared/format'
 import type { Frame } from './frame'
-import { cubes, halfWidth, slice, type CupPicture } from './section'
+import { cubes, drizzle, grains, halfWidth, slice, softEdges, wallStreaks, type CupPicture } from './section'
 
 const props = defineProps<{
   size: CupPicture
@@ -18,6 +18,26 @@ const cup = computed(() => props.size.cup)
 const spills = computed(() => props.size.spilt > 0)
 const overfull = computed(() => props.size.roomLeft < 0)
 const ice = computed(() => cubes(props.size))
+const edges = computed(() => softEdges(props.size.drawing.layers))
+const fill = computed(() => props.size.drawing.fillHeight)
+const trimsAt = (place: string) => props.size.drawing.trims.filter((trim) => trim.place === place)
+/** What drizzles and grains lie on: what stands on top, or the drink itself. */
+const bed = computed(() => {
+  const { top } = props.size.drawing
+  const from = top?.from ?? fill.value
+  return { from, to: top?.to ?? fill.value + 3, half: halfWidth(cup.value, Math.min(from, cup.value.height)) }
+})
+/** The lid's inside over the brim, or within it. */
+const lid = computed(() => {
+  const { lidHeight, height, topDiameter } = cup.value
+  if (lidHeight === null) {
+    return null
+  }
+
+  const rim = topDiameter / 2 + wall
+  const flat = lidHeight > height ? rim * 0.8 : halfWidth(cup.value, lidHeight)
+  return `M${-rim},${-height} L${-flat},${-lidHeight} L${flat},${-lidHeight} L${rim},${-height}`
+})
 
 const outline = computed(() => {
   const { topDiameter, bottomDiameter, height } = cup.value
@@ -67,7 +87,7 @@ const reads = computed(() => {
     : overfull.value
       ? `overfull by ${reading(-props.size.roomLeft, 'ml')}`
       : `${reading(props.size.roomLeft, 'ml')} of room left`
-  return `${props.size.name}, ${reading(cup.value.brimCapacity, 'ml')} to the brim: ${lines.join(', ') || 'empty'}. Filled to ${reading(props.size.fillHeight, 'mm')} of ${reading(cup.value.height, 'mm')}, ${state}.`
+  return `${props.size.name}, ${reading(cup.value.brimCapacity, 'ml')} to the brim: ${lines.join(', ') || 'empty'}. Filled to ${reading(fill.value, 'mm')} of ${reading(cup.value.height, 'mm')}, ${state}.`
 })
 </script>
 
@@ -75,8 +95,6 @@ const reads = computed(() => {
   <svg
     :viewBox="`${frame.left} ${frame.top} ${frame.width} ${frame.height}`"
     preserveAspectRatio="xMidYMax meet"
-    role="img"
-    :aria-label="reads"
     class="cup"
     :class="{ overfull, spills }"
   >
@@ -91,110 +109,167 @@ const reads = computed(() => {
       >
         <line x1="0" y1="0" x2="0" y2="5" class="hatch" />
       </pattern>
-    </defs>
-    <line :x1="frame.left" :x2="frame.left + frame.width" :y1="wall" :y2="wall" class="table" />
-    <polygon :points="slice(cup, 0, cup.height)" class="glass" />
-    <polygon
-      v-for="layer in size.drawing.layers"
-      :key="layer.line"
-      :points="slice(cup, layer.from, layer.to)"
-      :fill="layer.colour"
-    />
-    <g :clip-path="`url(#${id}-inside)`">
-      <rect
-        v-for="(cube, index) in ice"
+      <linearGradient
+        v-for="(edge, index) in edges"
+        :id="`${id}-edge-${index}`"
         :key="index"
-        :x="cube.x"
-        :y="cube.y"
-        :width="cube.side"
-        :height="cube.side"
-        :rx="cube.side / 7"
-        :fill="size.drawing.ice?.colour"
-        :transform="`rotate(${cube.turn} ${cube.x + cube.side / 2} ${cube.y + cube.side / 2})`"
-        class="ice"
-      />
-    </g>
-    <polygon
-      v-if="cup.workingHeight < cup.height"
-      :points="slice(cup, cup.workingHeight, cup.height)"
-      :fill="`url(#${id}-hatch)`"
-    />
-    <line
-      :x1="-halfWidth(cup, cup.workingHeight)"
-      :x2="halfWidth(cup, cup.workingHeight)"
-      :y1="-cup.workingHeight"
-      :y2="-cup.workingHeight"
-      class="reserve"
-    />
-    <text
-      v-if="labels && cup.height - cup.workingHeight >= 9 && !overfull && !crown"
-      x="0"
-      :y="-(cup.height + cup.workingHeight) / 2 + 2.4"
-      text-anchor="middle"
-      class="reserve-label"
-    >
-      reserve
-    </text>
-    <template v-if="spills">
+        x1="0"
+        x2="0"
+        y1="1"
+        y2="0"
+      >
+        <stop offset="0" :stop-color="edge.below" />
+        <stop offset="1" :stop-color="edge.above" />
+      </linearGradient>
+    </defs>
+    <g role="img" :aria-label="reads">
+      <line :x1="frame.left" :x2="frame.left + frame.width" :y1="wall" :y2="wall" class="table" />
+      <polygon :points="slice(cup, 0, cup.height)" class="glass" />
       <polygon
-        :points="`${-cup.topDiameter / 2},${-cup.height} ${-cup.topDiameter / 2 + 6},${-cup.height - 3.5} ${cup.topDiameter / 2 - 6},${-cup.height - 3.5} ${cup.topDiameter / 2},${-cup.height}`"
-        :fill="topColour"
-        class="heap"
+        v-for="layer in size.drawing.layers"
+        :key="layer.line"
+        :points="slice(cup, layer.from, layer.to)"
+        :fill="layer.colour"
       />
-      <template v-for="run in runs" :key="run">
-        <path :d="run" class="run edge" />
-        <path :d="run" class="run" :stroke="topColour" />
-      </template>
-    </template>
-    <path v-if="crown" :d="crown" :fill="size.drawing.top?.colour" class="top" />
-    <path :d="outline" class="wall" :stroke-width="wall" />
-    <g class="marks">
-      <template v-for="mark in cup.graduations" :key="mark.volume">
-        <line
-          :x1="-halfWidth(cup, mark.height)"
-          :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
-          :y1="-mark.height"
-          :y2="-mark.height"
-          class="mark-halo"
+      <polygon
+        v-for="(edge, index) in edges"
+        :key="`edge ${index}`"
+        :points="slice(cup, edge.from, edge.to)"
+        :fill="`url(#${id}-edge-${index})`"
+        data-test="soft-edge"
+      />
+      <g v-for="trim in trimsAt('wall')" :key="trim.line" data-test="on-the-wall">
+        <path
+          v-for="streak in wallStreaks(cup)"
+          :key="streak"
+          :d="streak"
+          :stroke="trim.colour"
+          class="streak"
         />
-        <line
-          :x1="-halfWidth(cup, mark.height)"
-          :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
-          :y1="-mark.height"
-          :y2="-mark.height"
-          class="mark"
+      </g>
+      <g :clip-path="`url(#${id}-inside)`">
+        <rect
+          v-for="(cube, index) in ice"
+          :key="index"
+          :x="cube.x"
+          :y="cube.y"
+          :width="cube.side"
+          :height="cube.side"
+          :rx="cube.side / 7"
+          :fill="size.drawing.ice?.colour"
+          :transform="`rotate(${cube.turn} ${cube.x + cube.side / 2} ${cube.y + cube.side / 2})`"
+          class="ice"
         />
-        <text
-          v-if="labels && mark.isMajor"
-          :x="-halfWidth(cup, mark.height) - 3.5"
-          :y="-mark.height + 2.6"
-          text-anchor="end"
-        >
-          {{ mark.volume }}
-        </text>
-      </template>
-    </g>
-    <text v-if="labels" :x="-cup.topDiameter / 2 - 3.5" :y="-cup.height - 4" text-anchor="end">ml</text>
-    <g v-for="line in lines" :key="line.label" class="printed">
-      <line
-        :x1="-halfWidth(cup, line.height)"
-        :x2="halfWidth(cup, line.height) + 5"
-        :y1="-line.height"
-        :y2="-line.height"
+      </g>
+      <polygon
+        v-if="cup.workingHeight < cup.height"
+        :points="slice(cup, cup.workingHeight, cup.height)"
+        :fill="`url(#${id}-hatch)`"
       />
-      <text :x="halfWidth(cup, line.height) + 7" :y="-line.height + 3">{{ line.label }}</text>
-    </g>
-    <g v-if="labels && size.lines.length > 0" class="fill">
       <line
-        :x1="halfWidth(cup, size.fillHeight) - 8"
-        :x2="halfWidth(cup, size.fillHeight) + 5"
-        :y1="-size.fillHeight"
-        :y2="-size.fillHeight"
+        :x1="-halfWidth(cup, cup.workingHeight)"
+        :x2="halfWidth(cup, cup.workingHeight)"
+        :y1="-cup.workingHeight"
+        :y2="-cup.workingHeight"
+        class="reserve"
       />
-      <text :x="halfWidth(cup, size.fillHeight) + 7" :y="-size.fillHeight + 3">
-        {{ decimal(size.fillHeight, 0) }} mm
+      <text
+        v-if="labels && cup.height - cup.workingHeight >= 9 && !overfull && !crown"
+        x="0"
+        :y="-(cup.height + cup.workingHeight) / 2 + 2.4"
+        text-anchor="middle"
+        class="reserve-label"
+      >
+        reserve
       </text>
+      <template v-if="spills">
+        <polygon
+          :points="`${-cup.topDiameter / 2},${-cup.height} ${-cup.topDiameter / 2 + 6},${-cup.height - 3.5} ${cup.topDiameter / 2 - 6},${-cup.height - 3.5} ${cup.topDiameter / 2},${-cup.height}`"
+          :fill="topColour"
+          class="heap"
+        />
+        <template v-for="run in runs" :key="run">
+          <path :d="run" class="run edge" />
+          <path :d="run" class="run" :stroke="topColour" />
+        </template>
+      </template>
+      <path v-if="crown" :d="crown" :fill="size.drawing.top?.colour" class="top" />
+      <template v-for="trim in trimsAt('drizzle')" :key="trim.line">
+        <path
+          :d="drizzle(bed.half, bed.from, bed.to)"
+          :stroke="trim.colour"
+          class="drizzle"
+          data-test="drizzle"
+        />
+      </template>
+      <g v-for="trim in trimsAt('dusting')" :key="trim.line" :fill="trim.colour" data-test="dusting">
+        <circle
+          v-for="grain in grains(bed.half, bed.from, bed.to)"
+          :key="grain.x"
+          :cx="grain.x"
+          :cy="grain.y"
+          r="1.1"
+        />
+      </g>
+      <path v-if="lid && labels" :d="lid" class="lid" />
+      <text v-if="lid && labels" x="0" :y="-(cup.lidHeight ?? 0) - 2" text-anchor="middle" class="lid-label">
+        lid
+      </text>
+      <path :d="outline" class="wall" :stroke-width="wall" />
+      <g v-for="trim in trimsAt('rim')" :key="trim.line" :fill="trim.colour" data-test="rim">
+        <rect
+          v-for="side in [-1, 1]"
+          :key="side"
+          :x="(side * (cup.topDiameter + wall)) / 2 - 2.4"
+          :y="-cup.height - 2"
+          width="4.8"
+          height="9"
+          rx="2.2"
+          class="rim"
+        />
+      </g>
+      <g class="marks">
+        <template v-for="mark in cup.graduations" :key="mark.volume">
+          <line
+            :x1="-halfWidth(cup, mark.height)"
+            :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
+            :y1="-mark.height"
+            :y2="-mark.height"
+            class="mark-halo"
+          />
+          <line
+            :x1="-halfWidth(cup, mark.height)"
+            :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
+            :y1="-mark.height"
+            :y2="-mark.height"
+            class="mark"
+          />
+          <text
+            v-if="labels && mark.isMajor"
+            :x="-halfWidth(cup, mark.height) - 3.5"
+            :y="-mark.height + 2.6"
+            text-anchor="end"
+          >
+            {{ mark.volume }}
+          </text>
+        </template>
+      </g>
+      <text v-if="labels" :x="-cup.topDiameter / 2 - 3.5" :y="-cup.height - 4" text-anchor="end">ml</text>
+      <g v-for="line in lines" :key="line.label" class="printed" data-test="printed-line">
+        <line
+          :x1="-halfWidth(cup, line.height) + 12"
+          :x2="halfWidth(cup, line.height)"
+          :y1="-line.height"
+          :y2="-line.height"
+        />
+        <text :x="-halfWidth(cup, line.height) + 12" :y="-line.height - 1.5">{{ line.label }}</text>
+      </g>
+      <g v-if="labels && size.lines.length > 0" class="fill">
+        <line :x1="halfWidth(cup, fill) - 8" :x2="halfWidth(cup, fill) + 5" :y1="-fill" :y2="-fill" />
+        <text :x="halfWidth(cup, fill) + 7" :y="-fill + 3">{{ decimal(fill, 0) }} mm</text>
+      </g>
     </g>
+    <slot />
   </svg>
 </template>
 
@@ -285,13 +360,50 @@ text {
   font-size: 8px;
 }
 
+.streak {
+  fill: none;
+  stroke-width: 3;
+  stroke-linecap: round;
+  stroke-opacity: 0.85;
+}
+
+.drizzle {
+  fill: none;
+  stroke-width: 1.8;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+
+.rim {
+  stroke: var(--line-strong);
+  stroke-width: 0.5;
+}
+
+.lid {
+  fill: none;
+  stroke: var(--line-strong);
+  stroke-width: 0.9;
+  stroke-dasharray: 1 2;
+}
+
+.lid-label {
+  font-size: 7.5px;
+}
+
 .printed line {
   stroke: var(--ink-soft);
   stroke-width: 0.9;
 }
 
+.printed line {
+  stroke-dasharray: 5 1.5;
+}
+
 .printed text {
-  font-size: 9px;
+  fill: #1f3237;
+  stroke: #ffffff;
+  stroke-opacity: 0.8;
+  font-size: 8px;
 }
 
 .fill line {

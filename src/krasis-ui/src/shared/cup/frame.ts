@@ -16,7 +16,10 @@ const bare = { left: 3, right: 3, above: 6, below: 4 }
 export function frameFor(sizes: CupPicture[], withLabels: boolean): Frame {
   const room = withLabels ? labels : bare
   const width = Math.max(60, ...sizes.flatMap(({ cup }) => [cup.topDiameter, cup.bottomDiameter]))
-  const height = Math.max(60, ...sizes.map(({ cup, crownHeight }) => Math.max(cup.height, crownHeight)))
+  const height = Math.max(
+    60,
+    ...sizes.map(({ cup, crownHeight }) => Math.max(cup.height, crownHeight, cup.lidHeight ?? 0)),
+  )
   return {
     left: -width / 2 - room.left,
     top: -height - room.above,

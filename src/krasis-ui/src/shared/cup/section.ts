@@ -3,20 +3,20 @@ import type { SizeSheet } from '@/shared/api/types'
 /** As much of a worked-out size as a drawing of it needs. */
 export type CupPicture = Pick<
   SizeSheet,
-  'name' | 'cup' | 'lines' | 'drawing' | 'spilt' | 'roomLeft' | 'fillHeight' | 'crownHeight'
+  'name' | 'cup' | 'lines' | 'drawing' | 'spilt' | 'roomLeft' | 'crownHeight'
 >
 
 /** A cup filled level with nothing but water, as it is weighed; empty before it is. */
 export function waterIn(name: string, cup: SizeSheet['cup'], isFull: boolean): CupPicture {
-  const water = { line: 'water', colour: '#bcd9e3', from: 0, to: cup.height }
+  const water = { line: 'water', colour: '#bcd9e3', from: 0, to: cup.height, mixesAbove: false }
+  const fillHeight = isFull ? cup.height : 0
   return {
     name,
     cup,
     lines: [],
-    drawing: { layers: isFull ? [water] : [], ice: null, top: null },
+    drawing: { layers: isFull ? [water] : [], ice: null, top: null, fillHeight, trims: [] },
     spilt: 0,
     roomLeft: 0,
-    fillHeight: isFull ? cup.height : 0,
     crownHeight: cup.height,
   }
 }
@@ -77,4 +77,66 @@ export function cubes(size: CupPicture): Cube[] {
   }
 
   return found
+}
+
+type Layer = SizeSheet['drawing']['layers'][number]
+
+/** A stretch of the cup in which one colour passes into another. */
+export interface SoftEdge {
+  from: number
+  to: number
+  below: string
+  above: string
+}
+
+/** Half the height over which liquids that mix are drawn to pass into one another, mm. */
+const blur = 7
+
+/** The edges between liquids that mix. */
+export function softEdges(layers: Layer[]): SoftEdge[] {
+  return layers.flatMap((layer, i) => {
+    const above = layers[i + 1]
+    return layer.mixesAbove && above
+      ? [
+          {
+            from: layer.to - Math.min(blur, (layer.to - layer.from) / 2),
+            to: layer.to + Math.min(blur, (above.to - above.from) / 2),
+            below: layer.colour,
+            above: above.colour,
+          },
+        ]
+      : []
+  })
+}
+
+/** Sauce on the inside of the wall: streaks that run down from below the brim. */
+export function wallStreaks(cup: SizeSheet['cup']): string[] {
+  return [-0.86, -0.52, -0.12, 0.3, 0.66, 0.92].map((at, i) => {
+    const top = cup.height * (0.9 - (i % 3) * 0.03)
+    const foot = cup.height * (0.28 + ((i * 5) % 4) * 0.09)
+    const bend = ((i % 2) * 2 - 1) * 3
+    const [x, low] = [at * halfWidth(cup, top), at * halfWidth(cup, foot)]
+    return `M${x},${-top} C${x + bend},${-(top * 0.75 + foot * 0.25)} ${low - bend},${-(top * 0.35 + foot * 0.65)} ${low},${-foot}`
+  })
+}
+
+/** A drizzle over what stands on top: bars to and fro across it. */
+export function drizzle(half: number, from: number, to: number): string {
+  const steps = 9
+  const points = Array.from({ length: steps + 1 }, (_, i) => {
+    const x = -half * 0.82 + (1.64 * half * i) / steps
+    // The crown is rounded: what lies at its edge lies lower.
+    const crown = from + (to - from) * (0.55 + 0.4 * (1 - (x / half) ** 2))
+    return `${x},${-crown + (i % 2 === 0 ? 1.6 : -1.6)}`
+  })
+  return `M${points.join(' L')}`
+}
+
+/** Where grains of a dusting lie on what stands on top. */
+export function grains(half: number, from: number, to: number): { x: number; y: number }[] {
+  return Array.from({ length: 14 }, (_, i) => {
+    const x = -half * 0.8 + ((i * 37) % 100) * 0.016 * half
+    const crown = from + (to - from) * (0.5 + 0.42 * (1 - (x / half) ** 2))
+    return { x, y: -crown + ((i * 13) % 5) - 2 }
+  })
 }

@@ -11,13 +11,15 @@ const props = defineProps<{
   /** Saves them all and says whether that went well; without it they can only be kept on the page or dropped. */
   save?: () => Promise<boolean>
   discard?: () => void
+  /** Settles without asking what can be settled; says whether nothing is left to ask about. */
+  settle?: () => Promise<boolean>
 }>()
 
 const isOpen = ref(false)
 let answer: (leave: boolean) => void = () => {}
 
-function mayGo(): boolean | Promise<boolean> {
-  if (!props.isDirty) {
+async function mayGo(): Promise<boolean> {
+  if (!props.isDirty || (await props.settle?.())) {
     return true
   }
 

@@ -1,6 +1,8 @@
 /** Changes that have not been saved, kept in this browser so that a closed tab loses nothing. */
 export interface Unsaved<T> {
   draft: T
+  /** What they are changes of; missing where that does not matter. */
+  origin?: T
   /** The version that they were made on; null for something new. */
   etag: string | null
   at: string
