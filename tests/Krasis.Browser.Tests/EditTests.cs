@@ -3,17 +3,23 @@ using OpenQA.Selenium;
 namespace Krasis.Browser.Tests;
 
 /// <summary>What the sheet does with pins, with entries that cannot be read, and with changes that are not saved.</summary>
-public sealed class EditTests : IDisposable
+public sealed class EditTests : IClassFixture<DemoProcess>, IDisposable
 {
-    private readonly KrasisProcess server = new(demo: true);
+    private readonly DemoProcess server;
+    private readonly Copies copies;
     private readonly Tab tab;
 
-    public EditTests() => tab = new Tab(server.Address);
+    public EditTests(DemoProcess server)
+    {
+        this.server = server;
+        copies = new Copies(server);
+        tab = new Tab(server.Address);
+    }
 
     public void Dispose()
     {
         tab.Dispose();
-        server.Dispose();
+        copies.Dispose();
     }
 
     [Fact]
@@ -246,12 +252,12 @@ public sealed class EditTests : IDisposable
         tab.UntilCell(0, "Heron", "6");
         server.Kill();
         tab.Click("[data-test=save]");
-        tab.Until("the message", () => tab.Find("[data-test=save-problem]").Text.Contains("Krasis does not answer.", StringComparison.Ordinal));
+        tab.Until("the message", () => tab.Has("[data-test=away]") && tab.Find("[data-test=away]").Text.Contains("Krasis does not answer.", StringComparison.Ordinal));
         Assert.Equal("4", tab.Cell(0, "Plover"));
 
+        // The save that was asked for goes out by itself as soon as there is somebody to take it.
         server.StartAgain();
-        tab.ClickText("Try again");
-        tab.Until("the save", () => tab.Status == "Saved");
+        tab.Until("the save", () => tab.Status == "Saved" && !tab.Has("[data-test=away]"));
         tab.Reload();
         tab.UntilCell(0, "Plover", "4");
     }
@@ -271,8 +277,7 @@ public sealed class EditTests : IDisposable
 
     private void Open(string name)
     {
-        tab.Open("/");
-        tab.ClickText(name, "a");
+        tab.Open(copies.Path(name));
         tab.Until("the sheet", () => tab.Has("[data-test=line]") && tab.CellsOf("Plover").Count == 3);
     }
 }

@@ -4,7 +4,7 @@ using System.Runtime.CompilerServices;
 namespace Krasis.Browser.Tests;
 
 /// <summary>The published program as a process of its own, on a data file that outlives it.</summary>
-public sealed class KrasisProcess : IDisposable
+public class KrasisProcess : IDisposable
 {
     private readonly string folder = Directory.CreateTempSubdirectory("krasis-browser-").FullName;
     private readonly bool demo;
@@ -35,6 +35,7 @@ public sealed class KrasisProcess : IDisposable
 
     public void Dispose()
     {
+        GC.SuppressFinalize(this);
         if (process is { HasExited: false })
         {
             Kill();

@@ -33,7 +33,7 @@ public sealed class MeasuredBarTests : IDisposable
         Assert.Equal("355", Value("waterGrams"));
 
         tab.Type("[data-field=topDiameterMm]", "80");
-        tab.Until("the drawing", () => tab.Has(".section[role=img]") && tab.Find(".section").GetAttribute("aria-label")!.StartsWith("Fen, 356 ml to the brim", StringComparison.Ordinal));
+        tab.Until("the drawing", () => tab.Has(".section [role=img]") && tab.Find(".section [role=img]").GetAttribute("aria-label")!.StartsWith("Fen, 356 ml to the brim", StringComparison.Ordinal));
         Keep();
         tab.Until("its own page", () => tab.Path.StartsWith("/bar/cups/", StringComparison.Ordinal) && !tab.Path.EndsWith("new", StringComparison.Ordinal));
         Assert.Contains(tab.All("li a.here"), link => link.Text.Contains("the label is wrong", StringComparison.Ordinal));
@@ -44,7 +44,7 @@ public sealed class MeasuredBarTests : IDisposable
     {
         tab.Open("/bar/cups/plover");
         tab.Type("[data-field=waterGrams]", "375");
-        UntilText("[data-test=effect]", "Would move 3 builds");
+        UntilText("[data-test=effect]", "Would move 6 builds");
         UntilText("[data-test=effect]", "Cardamom latte");
         UntilText("[data-test=effect]", "room left");
     }
@@ -239,7 +239,7 @@ public sealed class MeasuredBarTests : IDisposable
         UntilText("[data-test=solid]", "57.8 %");
         UntilText("[data-test=piece]", "24 g");
         tab.Type("[data-field=servedCelsius]", "-15");
-        UntilText("[data-test=effect]", "Would move 4 builds");
+        UntilText("[data-test=effect]", "Would move 6 builds");
         UntilText("[data-test=effect]", "Hazelnut iced latte");
         tab.ClickText("Hazelnut iced latte", "[data-test=moved] summary strong");
         UntilText("[data-test=effect]", "melted at hand-over");
@@ -255,7 +255,7 @@ public sealed class MeasuredBarTests : IDisposable
         tab.Type("[data-field=extractionPercent]", "");
         tab.Type("[data-field=tdsPercent]", "9.5");
         UntilText("[data-test=extraction]", "20 %");
-        UntilText("[data-test=effect]", "Would move 6 builds");
+        UntilText("[data-test=effect]", "Would move 11 builds");
     }
 
     [Fact]
@@ -286,7 +286,7 @@ public sealed class MeasuredBarTests : IDisposable
     {
         tab.Open("/bar/ingredients/farm-milk");
         tab.Click("[data-test=remove]");
-        UntilText("[data-test=trouble]", "5 builds need this ingredient. 'Black sesame latte', 'Cardamom latte'");
+        UntilText("[data-test=trouble]", "7 builds need this ingredient. 'Black sesame latte', 'Cardamom latte'");
         UntilText("[data-test=trouble]", "'Tide milk'");
         UntilText("[data-test=trouble]", "Nothing was changed.");
     }

@@ -3,19 +3,23 @@ using OpenQA.Selenium;
 namespace Krasis.Browser.Tests;
 
 /// <summary>Writing a build by the keyboard, by a proposal, and from a spreadsheet.</summary>
-public sealed class SheetFlowTests : IDisposable
+public sealed class SheetFlowTests : IClassFixture<DemoProcess>, IDisposable
 {
     private static readonly string[] Cold = ["Sedge", "Reed", "Rush", "Willow"];
 
-    private readonly KrasisProcess server = new(demo: true);
+    private readonly Copies copies;
     private readonly Tab tab;
 
-    public SheetFlowTests() => tab = new Tab(server.Address);
+    public SheetFlowTests(DemoProcess server)
+    {
+        copies = new Copies(server);
+        tab = new Tab(server.Address);
+    }
 
     public void Dispose()
     {
         tab.Dispose();
-        server.Dispose();
+        copies.Dispose();
     }
 
     [Fact]
@@ -105,8 +109,7 @@ public sealed class SheetFlowTests : IDisposable
 
     private void Open(string name)
     {
-        tab.Open("/");
-        tab.ClickText(name, "a");
+        tab.Open(copies.Path(name));
         tab.Until("the sheet", () => tab.Has("[data-band=Cost]"));
     }
 

@@ -1,4 +1,3 @@
-using System.Diagnostics.CodeAnalysis;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Interactions;
@@ -14,30 +13,25 @@ public sealed class Tab : IDisposable
     private readonly ChromeDriver driver;
     private readonly Uri address;
 
-    [SuppressMessage("Reliability", "CA2000:Dispose objects before losing scope", Justification = "The driver disposes its service.")]
     public Tab(Uri address, int width = 1280, int height = 800)
     {
         this.address = address;
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-quic",
-            "--disable-background-networking", "--disable-component-update", "--disable-sync");
-        options.UnhandledPromptBehavior = UnhandledPromptBehavior.Accept;
-        driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options);
-
-        // The page's own size, which a window, its frame taken off, would not give, nor one narrower than 500.
-        driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
-        {
-            ["width"] = width,
-            ["height"] = height,
-            ["deviceScaleFactor"] = 1,
-            ["mobile"] = false,
-        });
+        driver = Browsers.Lease();
+        Resize(width, height);
     }
 
     public string Path => new Uri(driver.Url).AbsolutePath;
 
-    public void Dispose() => driver.Dispose();
+    public void Dispose() => Browsers.Return(driver, address);
+
+    /// <summary>Gives the page itself a size, which a window, its frame taken off, would not give, nor one narrower than 500.</summary>
+    public void Resize(int width, int height) => driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
+    {
+        ["width"] = width,
+        ["height"] = height,
+        ["deviceScaleFactor"] = 1,
+        ["mobile"] = false,
+    });
 
     public Tab Open(string path)
     {
@@ -49,7 +43,7 @@ public sealed class Tab : IDisposable
 
     public T Until<T>(string what, Func<T?> condition)
     {
-        var wait = new WebDriverWait(driver, Patience) { Message = $"waited for {what}" };
+        var wait = new WebDriverWait(driver, Patience) { Message = $"waited for {what}", PollingInterval = TimeSpan.FromMilliseconds(40) };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException), typeof(ElementNotInteractableException), typeof(ElementClickInterceptedException));
         return wait.Until(_ => condition())!;
     }
@@ -87,6 +81,31 @@ public sealed class Tab : IDisposable
     public void Press(string keys) => new Actions(driver).SendKeys(keys).Perform();
 
     public void PressControl(string key) => new Actions(driver).KeyDown(Keys.Control).SendKeys(key).KeyUp(Keys.Control).Perform();
+
+    public void PressAlt(string key) => new Actions(driver).KeyDown(Keys.Alt).SendKeys(key).KeyUp(Keys.Alt).Perform();
+
+    /// <summary>Goes on with the Tab key until something has the focus, as somebody without a mouse does.</summary>
+    public void TabTo(string css)
+    {
+        for (var i = 0; i < 150; i++)
+        {
+            if ((bool)Script("return document.activeElement !== null && document.activeElement.matches(arguments[0])", css)!)
+            {
+                return;
+            }
+
+            Press(Keys.Tab);
+        }
+
+        throw new InvalidOperationException($"The Tab key does not lead to {css}.");
+    }
+
+    /// <summary>Takes hold of something and lets it go so many pixels away.</summary>
+    public void Drag(string css, int right, int down)
+    {
+        var held = Find(css);
+        new Actions(driver).MoveToElement(held).ClickAndHold().MoveByOffset(right / 2, down / 2).MoveByOffset(right - (right / 2), down - (down / 2)).Release().Perform();
+    }
 
     public object? Script(string script, params object[] arguments) => driver.ExecuteScript(script, arguments);
 
@@ -141,10 +160,13 @@ public sealed class Tab : IDisposable
         ClickText(text, "li[role=option]");
     }
 
+    /// <summary>Waits until nothing on the page moves or changes its colour.</summary>
+    public void UntilStill() => Until("the page to stand still", () => (bool)Script("return document.getAnimations().every(animation => animation.playState !== 'running')")!);
+
     /// <summary>What axe-core has against the page, for WCAG 2.2 AA.</summary>
     public IReadOnlyList<string> Violations(string axe)
     {
-        driver.ExecuteScript(axe);
+        driver.ExecuteScript("if (!window.axe) { (0, eval)(arguments[0]) }", axe);
         var found = driver.ExecuteAsyncScript(
             """
             const done = arguments[arguments.length - 1];
@@ -161,10 +183,13 @@ public sealed class Tab : IDisposable
         driver.GetScreenshot().SaveAsFile(path);
     }
 
-    public void PreferDark() => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?>
+    public void PreferDark(bool dark = true) => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?>
     {
-        ["features"] = new[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = "dark" } },
+        ["features"] = new[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = dark ? "dark" : "light" } },
     });
+
+    /// <summary>What the page says, of all that can be seen of it.</summary>
+    public string Says => (string)Script("return document.body.innerText")!;
 
     /// <summary>A second tab of the same browser, so that both share what it keeps.</summary>
     public void SwitchToNewTab() => driver.SwitchTo().NewWindow(WindowType.Tab);

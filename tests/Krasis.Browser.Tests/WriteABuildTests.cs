@@ -73,7 +73,7 @@ public sealed class WriteABuildTests : IDisposable
     {
         tab.Open("/builds/new");
         tab.AddLine("Whole milk", "Medium cup", "200");
-        var cup = tab.Find("th[data-size='Medium cup'] svg");
+        var cup = tab.Find("th[data-size='Medium cup'] svg [role=img]");
         tab.Until("the drawing", () => cup.GetAttribute("aria-label")!.Contains("200 ml Whole milk", StringComparison.Ordinal));
 
         Assert.Matches(@"^Medium cup, 481 ml to the brim: 200 ml Whole milk\. Filled to \d+ mm of 112 mm, \d+ ml of room left\.$", cup.GetAttribute("aria-label"));

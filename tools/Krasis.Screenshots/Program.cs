@@ -28,13 +28,13 @@ using (var tab = new Tab(server.Address, 1280, 800))
     OpenBuild(tab, "Cardamom latte");
     tab.Click("[data-test=variant]");
     tab.Find("[data-test=changes]");
-    tab.Until("the dialog to stand still", () => (bool)tab.Script("return document.getAnimations().every(animation => animation.playState !== 'running')")!);
+    tab.UntilStill();
     tab.Picture(Path.Combine(folder, "variant.png"));
 
     OpenBuild(tab, "Hazelnut iced latte");
     tab.Click("[data-test=compare-schools]");
     tab.Find("[data-test=school]");
-    tab.Until("the dialog to stand still", () => (bool)tab.Script("return document.getAnimations().every(animation => animation.playState !== 'running')")!);
+    tab.UntilStill();
     tab.Picture(Path.Combine(folder, "schools.png"));
 
     tab.Open("/bar").Find(".tile");
