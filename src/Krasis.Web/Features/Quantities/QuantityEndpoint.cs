@@ -1,13 +1,16 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
+using Krasis.Core.Checks;
 using Krasis.Core.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Measures;
+using Krasis.Core.Mixing;
 using Krasis.Core.Scaling;
 using Krasis.Core.Speaking;
 using Krasis.Core.Vessels;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -19,10 +22,10 @@ public static class QuantityEndpoint
     public static void Map(IEndpointRouteBuilder routes) => routes
         .MapPost("/api/quantities/read", Read)
         .WithTags("Quantities")
-        .WithSummary("Read a quantity that somebody typed, and say it in the line's measure.")
+        .WithSummary("Read a quantity that somebody typed, and say it in the line's measure; on request with the build worked out anew.")
         .Fails(400, 413, 422);
 
-    private static Results<Ok<QuantityView>, ProblemResult> Read(QuantityRequest request, KrasisFile file)
+    private static Results<Ok<QuantityView>, ProblemResult> Read(QuantityRequest request, KrasisFile file, TimeProvider clock)
     {
         var bar = file.Read(session => session.Bar.Facts());
         var fields = new FieldReader();
@@ -54,8 +57,20 @@ public static class QuantityEndpoint
             : InPlace(said.Value, request, bar);
         return quantity.IsRead
             ? TypedResults.Ok(new QuantityView(
-                quantity.Value.Amount, BarRounding.Round(quantity.Value, BarRounding.StepOf(measure, ingredient, bar)).Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), AmountInPlace.Objection(said.Value, ingredient, bar)))
+                quantity.Value.Amount, BarRounding.Round(quantity.Value, BarRounding.StepOf(measure, ingredient, bar)).Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), AmountInPlace.Objection(said.Value, ingredient, bar), request.Mix ? Mixed(quantity.Value, request, bar, clock.Today()) : null))
             : ProblemResult.Fields(quantity.Problems);
+    }
+
+    private static BuildSheet? Mixed(Quantity quantity, QuantityRequest request, BarFacts bar, DateOnly today)
+    {
+        if (request.Build is null)
+        {
+            return null;
+        }
+
+        var edit = new CellEdit(new LineId(request.Line ?? ""), new CupId(request.Size ?? ""), quantity.Amount);
+        var build = BuildReader.Read(BuildEdits.Apply(request.Build, edit), bar, nameless: true);
+        return build.IsRead ? Mixer.Mix(build.Value, bar, today) : null;
     }
 
     private static Reading<Quantity> InPlace(SpokenAmount said, QuantityRequest request, BarFacts bar)

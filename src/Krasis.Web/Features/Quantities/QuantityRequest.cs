@@ -22,4 +22,7 @@ public sealed record QuantityRequest
 
     /// <summary>The id of the line in which it was typed.</summary>
     public string? Line { get; init; }
+
+    /// <summary>Whether the build is to be worked out with it in its place.</summary>
+    public bool Mix { get; init; }
 }

@@ -1,3 +1,4 @@
+using Krasis.Core.Mixing;
 using Krasis.Core.Speaking;
 
 namespace Krasis.Web.Features.Quantities;
@@ -8,4 +9,5 @@ namespace Krasis.Web.Features.Quantities;
 /// <param name="Measure">The code of the measure.</param>
 /// <param name="Equivalents">The same in every measure in which this bar can say it.</param>
 /// <param name="Objection">Why what was typed contradicts itself at this bar; null when it does not.</param>
-public sealed record QuantityView(double Amount, double Poured, string Measure, IReadOnlyList<Equivalent> Equivalents, string? Objection);
+/// <param name="Sheet">The build with it in its place, worked out; null when that was not asked for or cannot be done.</param>
+public sealed record QuantityView(double Amount, double Poured, string Measure, IReadOnlyList<Equivalent> Equivalents, string? Objection, BuildSheet? Sheet);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { replaceEqualDeep } from '@tanstack/vue-query'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { BarView, BuildSheet, Draft, DraftLine, Pourable } from '@/shared/api/types'
 import { frameFor } from '@/shared/cup/frame'
@@ -59,6 +60,16 @@ async function focusOn(size: string): Promise<void> {
     ?.querySelector(`[data-size-id="${CSS.escape(size)}"]`)
     ?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
 }
+/** The lines by name; the same object as long as none of them changes. */
+const named = computed<{ id: string; name: string }[]>((before) =>
+  replaceEqualDeep(
+    before,
+    props.draft.lines.map(({ id, ingredient }) => ({
+      id,
+      name: props.pourables.find((pourable) => pourable.id === ingredient)?.name ?? 'this line',
+    })),
+  ),
+)
 const rows = computed(() =>
   props.draft.lines.map((line, index) => ({
     line,
@@ -198,7 +209,7 @@ defineExpose({
               :line="row.line"
               :number="row.index + 1"
               :is-last="row.index === rows.length - 1"
-              :lines="draft.lines"
+              :named="named"
               :pourables="pourables"
               :foams="foams"
               :error="problemAt(`lines[${row.index}]`)"
@@ -216,7 +227,8 @@ defineExpose({
               :cell="cell"
               :size-name="size.name"
               :fault="cells.fault(row.line.id, size.size)"
-              :peek="(text, signal) => cells.peek(row.line.id, size.size, text, signal)"
+              :size="size.size"
+              :peek="cells.peek"
               @commit="(text) => cells.commit(row.line.id, size.size, text)"
               @revert="cells.revert(row.line.id, size.size)"
               @unpin="$emit('unpin', row.line.id, size.size)"

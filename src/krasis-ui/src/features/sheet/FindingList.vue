@@ -53,24 +53,27 @@ const isClear = computed(() => open.value.every(({ severity }) => severity === '
         <span>
           <strong>{{ looks[finding.severity].word }}:</strong> {{ finding.message }}
         </span>
-        <Button
+        <!-- Findings come and go with every amount: these are plain buttons in the dress of the others, because a component
+             for each would be felt. -->
+        <button
           v-if="finding.mend"
-          :label="finding.mend.label"
-          severity="secondary"
-          outlined
+          type="button"
+          class="p-button p-component p-button-secondary p-button-outlined"
           data-test="mend"
           @click="$emit('mend', finding.mend)"
-        />
-        <Button
-          label="Let it be…"
-          text
-          severity="secondary"
-          size="small"
+        >
+          <span class="p-button-label">{{ finding.mend.label }}</span>
+        </button>
+        <button
+          type="button"
+          class="p-button p-component p-button-secondary p-button-text p-button-sm"
           :aria-expanded="asked === keyOf(finding)"
           :aria-label="`Let it be: ${finding.message}`"
           data-test="waive"
           @click="ask(finding)"
-        />
+        >
+          <span class="p-button-label">Let it be…</span>
+        </button>
         <form v-if="asked === keyOf(finding)" class="reason" @submit.prevent="waive(finding)">
           <label for="waive-reason">Why may it be?</label>
           <InputText

@@ -10,7 +10,8 @@ const props = defineProps<{
   line: DraftLine
   number: number
   isLast: boolean
-  lines: DraftLine[]
+  /** All lines of the build by name. */
+  named: { id: string; name: string }[]
   pourables: Pourable[]
   foams: BarView['foams']
   error: string | null
@@ -26,16 +27,11 @@ const emit = defineEmits<{
 
 const isOpen = ref(false)
 
-const nameOf = (id: string) => props.pourables.find((pourable) => pourable.id === id)?.name ?? 'this line'
 const chosen = computed(() => props.pourables.find((pourable) => pourable.id === props.line.ingredient))
-const name = computed(() => nameOf(props.line.ingredient))
+const name = computed(() => chosen.value?.name ?? 'this line')
 const foamOptions = computed(() => props.foams.map(({ id, document }) => ({ id, name: document.name ?? '' })))
 const takesFoam = computed(() => ['steam', 'foam'].includes(props.line.technique ?? ''))
-const others = computed(() =>
-  props.lines
-    .filter(({ id }) => id !== props.line.id)
-    .map(({ id, ingredient }) => ({ id, name: nameOf(ingredient) })),
-)
+const others = computed(() => props.named.filter(({ id }) => id !== props.line.id))
 
 /** How the line goes in and, where it has a rule of its own, what it follows. */
 const says = computed(() => {
@@ -43,10 +39,10 @@ const says = computed(() => {
   const foam = takesFoam.value ? foamOptions.value.find(({ id }) => id === props.line.foam)?.name : undefined
   const rule = rules.find(({ code }) => code === props.line.scale?.by)
   const of =
-    props.line.scale?.by === 'share' ? props.lines.find(({ id }) => id === props.line.scale?.of) : undefined
+    props.line.scale?.by === 'share' ? props.named.find(({ id }) => id === props.line.scale?.of) : undefined
   return [
     technique ? `${technique.name}${foam ? ` to ${foam}` : ''}` : '',
-    rule ? `${rule.name}${of ? ` of ${nameOf(of.ingredient)}` : ''}` : '',
+    rule ? `${rule.name}${of ? ` of ${of.name}` : ''}` : '',
   ]
     .filter(Boolean)
     .join(' · ')

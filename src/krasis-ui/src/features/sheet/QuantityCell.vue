@@ -6,10 +6,11 @@ import type { CellFault, Peek } from './useCells'
 
 const props = defineProps<{
   cell: SheetLine
+  size: string
   sizeName: string
   fault: CellFault | null
-  /** Says what a text that is being typed comes to. */
-  peek: (text: string, signal: AbortSignal) => Promise<Peek | null>
+  /** Says what a text that is being typed into a cell comes to. */
+  peek: (line: string, size: string, text: string, signal: AbortSignal) => Promise<Peek | null>
 }>()
 const emit = defineEmits<{
   commit: [text: string]
@@ -48,6 +49,7 @@ function stopPeeking(): void {
 }
 
 watch(text, (now) => {
+  taken = null
   clearTimeout(timer)
   typing?.abort()
   if (!isEditing.value || now.trim() === shown.value || now.trim() === '') {
@@ -58,7 +60,7 @@ watch(text, (now) => {
   timer = setTimeout(async () => {
     const mine = new AbortController()
     typing = mine
-    const found = await props.peek(now, mine.signal)
+    const found = await props.peek(props.cell.line, props.size, now, mine.signal)
     if (!mine.signal.aborted && isEditing.value) {
       peeked.value = found
     }
@@ -66,8 +68,16 @@ watch(text, (now) => {
 })
 onUnmounted(stopPeeking)
 
+/** What was handed in last: a key takes it, and leaving the box must not take it again. */
+let taken: string | null = null
+
 function commit(): void {
   stopPeeking()
+  if (text.value === taken) {
+    return
+  }
+
+  taken = text.value
   if (text.value.trim() !== shown.value) {
     emit('commit', text.value)
   }

@@ -274,7 +274,7 @@ async function deleteThis(): Promise<void> {
         :name-error="problemAt('name')"
         :is-kept="buildId !== null"
         :is-dirty="editor.isDirty.value"
-        :is-saving="editor.isSaving.value"
+        :is-saving="editor.isBusy.value"
         :is-away="isAway"
         :saves-itself="editor.savesItself.value"
         :can-undo="editor.canUndo.value"
@@ -338,6 +338,7 @@ async function deleteThis(): Promise<void> {
           @variant="openVariant"
         />
         <BuildFacts
+          v-memo="[draft.tags, draft.season, problemAt('season'), problemAt('tags')]"
           :draft="draft"
           :season-error="problemAt('season')"
           :tags-error="problemAt('tags')"
@@ -355,6 +356,7 @@ async function deleteThis(): Promise<void> {
         v-if="buildId && sheet"
         :id="buildId"
         v-model:open="isVariantOpen"
+        v-memo="[isVariantOpen, isVariantOpen && draft, isVariantOpen && sheet]"
         :version="version"
         :draft="draft"
         :sheet="sheet"
@@ -362,7 +364,13 @@ async function deleteThis(): Promise<void> {
         :cups="bar.data.value.cups.map((cup) => ({ id: cup.id, name: cup.document.name ?? '' }))"
         @kept="showVariant"
       />
-      <HistoryDialog v-if="buildId" :id="buildId" v-model:open="isHistoryOpen" @restore="bringBack" />
+      <HistoryDialog
+        v-if="buildId"
+        :id="buildId"
+        v-model:open="isHistoryOpen"
+        v-memo="[isHistoryOpen]"
+        @restore="bringBack"
+      />
       <p v-if="blocked" class="banner fault" role="alert">{{ blocked }}</p>
       <p v-if="editor.broughtBack.value" class="banner" role="status">
         Changes of {{ when(editor.broughtBack.value) }} that were not saved have been brought back.
@@ -373,9 +381,10 @@ async function deleteThis(): Promise<void> {
       </p>
 
       <StartPanel v-if="isEmpty" :cups="startCups" @propose="begin" />
-      <ShortcutSheet v-model:open="areKeysOpen" />
+      <ShortcutSheet v-model:open="areKeysOpen" v-memo="[areKeysOpen]" />
       <SchoolsDialog
         v-model:open="areSchoolsOpen"
+        v-memo="[areSchoolsOpen, areSchoolsOpen && draft]"
         :draft="draft"
         @choose="(code) => change((next) => (next.school = code))"
       />
@@ -440,7 +449,13 @@ async function deleteThis(): Promise<void> {
         :stations="otherStations"
       />
       <CautionList v-if="sheet && !isEmpty" :cautions="sheet.cautions" />
-      <AdviceDialog v-model:size="asked" :draft="draft" :sizes="sizes" @take="put" />
+      <AdviceDialog
+        v-model:size="asked"
+        v-memo="[asked, asked && draft, asked && sizes]"
+        :draft="draft"
+        :sizes="sizes"
+        @take="put"
+      />
       <LeaveDialog
         title="This build has changes that are not saved"
         :is-dirty="editor.isDirty.value"

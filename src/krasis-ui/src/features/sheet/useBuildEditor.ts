@@ -23,7 +23,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   const client = useQueryClient()
   const id = ref(first)
   const what = computed(() => id.value ?? 'new')
-  const draft = ref<Draft | null>(null)
+  const draft = shallowRef<Draft | null>(null)
   const history = useHistory(draft)
   const baseline = ref('')
   const etag = ref<string | null>(null)
@@ -33,6 +33,8 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   const broughtBack = ref<string | null>(null)
   const merged = shallowRef<MergeView | null>(null)
   const isSaving = ref(false)
+  /** Whether a save that was asked for is on its way; one that was not goes unnoticed. */
+  const isBusy = ref(false)
   /** Whether a save that was asked for waits for the server. */
   const isOwed = ref(false)
   const isDirty = computed(() => draft.value !== null && JSON.stringify(draft.value) !== baseline.value)
@@ -168,6 +170,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
     }
 
     isSaving.value = true
+    isBusy.value = !byItself
     saveProblem.value = null
     try {
       const kept = await (as === undefined
@@ -204,6 +207,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       return null
     } finally {
       isSaving.value = false
+      isBusy.value = false
       if (isDirty.value) {
         wait()
       }
@@ -270,7 +274,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
     etag,
     state,
     isDirty,
-    isSaving,
+    isBusy,
     isOwed,
     savesItself,
     isElsewhere: tabs.isElsewhere,

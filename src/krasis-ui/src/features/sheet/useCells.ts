@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
@@ -6,6 +7,7 @@ import { tell } from '@/shared/notice/notice'
 import { onReturn } from '@/shared/server/server'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
 import { putAmount } from './draft'
+import { foreknow } from './useSheet'
 
 /** What somebody typed into a cell that could not be read. It stays in the cell until it is mended or taken back. */
 export interface CellFault {
@@ -31,6 +33,7 @@ export function useCells(
   change: (make: (next: Draft) => void, of?: string | null) => void,
   what: Ref<string>,
 ) {
+  const client = useQueryClient()
   const faults = ref(new Map<string, CellFault>())
   const keyOf = (line: string, size: string) => `${line} ${size}`
 
@@ -87,7 +90,7 @@ export function useCells(
     lineId: string,
     size: string,
     text: string,
-    signal?: AbortSignal,
+    how: { mix?: boolean; signal?: AbortSignal } = {},
   ): Promise<QuantityView> | null {
     const line = draft.value?.lines.find((candidate) => candidate.id === lineId)
     if (!line) {
@@ -95,7 +98,8 @@ export function useCells(
     }
 
     const { ingredient, measure } = line
-    const body = { text, ingredient, measure, build: draft.value, size, line: lineId }
+    const { mix = false, signal } = how
+    const body = { text, ingredient, measure, build: draft.value, size, line: lineId, mix }
     return ask(api.POST('/api/quantities/read', { body, ...(signal ? { signal } : {}) }))
   }
 
@@ -105,9 +109,14 @@ export function useCells(
   }
 
   /** Reads what was typed into a cell; null when it cannot be read, and then it stays there with what is wrong with it. */
-  async function readCell(lineId: string, size: string, text: string): Promise<QuantityView | null> {
+  async function readCell(
+    lineId: string,
+    size: string,
+    text: string,
+    mix = false,
+  ): Promise<QuantityView | null> {
     try {
-      const quantity = await read(lineId, size, text)
+      const quantity = await read(lineId, size, text, { mix })
       setFault(lineId, size, null)
       return quantity
     } catch (error) {
@@ -124,20 +133,28 @@ export function useCells(
   }
 
   async function commit(lineId: string, size: string, text: string): Promise<void> {
-    const quantity = await readCell(lineId, size, text)
+    const asked = draft.value
+    const quantity = await readCell(lineId, size, text, true)
     if (quantity?.objection) {
       tell({ text: quantity.objection, isFault: true })
     }
 
     if (quantity) {
-      change((next) => putAmount(next, lineId, size, quantity.amount))
+      const isStill = draft.value === asked
+      change((next) => {
+        putAmount(next, lineId, size, quantity.amount)
+        // The answer holds the sheet already, unless something else has been changed while it was on its way.
+        if (quantity.sheet && isStill) {
+          foreknow(client, next, quantity.sheet)
+        }
+      })
     }
   }
 
   /** Says what is being typed, before it is taken; null when it cannot be asked. */
   async function peek(lineId: string, size: string, text: string, signal: AbortSignal): Promise<Peek | null> {
     try {
-      const quantity = await read(lineId, size, text, signal)
+      const quantity = await read(lineId, size, text, { signal })
       return quantity && { quantity, message: quantity.objection }
     } catch (error) {
       const problem = ApiProblem.of(error)

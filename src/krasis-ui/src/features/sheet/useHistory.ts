@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/vue-query'
 import { computed, ref, type Ref } from 'vue'
 
 const longest = 200
@@ -11,6 +12,11 @@ export function useHistory<T>(current: Ref<T>) {
   const future = ref<string[]>([])
 
   let lastOf: string | null = null
+
+  /** Puts another value in its place; what is the same in both stays the same object, so that only what changed is drawn anew. */
+  function put(next: T): void {
+    current.value = replaceEqualDeep(current.value, next) as T
+  }
 
   /**
    * Makes a change.
@@ -27,7 +33,7 @@ export function useHistory<T>(current: Ref<T>) {
 
       lastOf = of
       future.value = []
-      current.value = next
+      put(next)
     }
   }
 
@@ -37,7 +43,7 @@ export function useHistory<T>(current: Ref<T>) {
     if (found !== undefined) {
       to.value = [...to.value, JSON.stringify(current.value)]
       from.value = from.value.slice(0, -1)
-      current.value = JSON.parse(found) as T
+      put(JSON.parse(found) as T)
     }
   }
 

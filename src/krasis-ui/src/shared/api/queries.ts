@@ -9,7 +9,7 @@ export const keys = {
 
 /** All of the bar's facts. */
 export function useBar() {
-  return useQuery({ queryKey: keys.bar, queryFn: () => ask(api.GET('/api/bar')) })
+  return useQuery({ queryKey: keys.bar, queryFn: () => ask(api.GET('/api/bar')), shallow: true })
 }
 
 /** The schools that a build can follow; they change only with the program. */

@@ -48,7 +48,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a quantity that somebody typed, and say it in the line's measure. */
+        /** Read a quantity that somebody typed, and say it in the line's measure; on request with the build worked out anew. */
         post: {
             parameters: {
                 query?: never;
@@ -6413,6 +6413,7 @@ export interface components {
             build?: null | components["schemas"]["BuildDocument"];
             size?: null | string;
             line?: null | string;
+            mix?: boolean;
         };
         QuantityView: {
             /** Format: double */
@@ -6422,6 +6423,7 @@ export interface components {
             measure: string;
             equivalents: components["schemas"]["Equivalent"][];
             objection: null | string;
+            sheet: null | components["schemas"]["BuildSheet"];
         };
         RoundingEffect: {
             before: components["schemas"]["Taste"];

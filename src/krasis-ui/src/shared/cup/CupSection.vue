@@ -1,8 +1,19 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import { decimal, reading } from '@/shared/format'
+import CupMarks from './CupMarks.vue'
 import type { Frame } from './frame'
-import { cubes, drizzle, grains, halfWidth, slice, softEdges, wallStreaks, type CupPicture } from './section'
+import {
+  cubes,
+  drizzle,
+  grains,
+  halfWidth,
+  slice,
+  softEdges,
+  wall,
+  wallStreaks,
+  type CupPicture,
+} from './section'
 
 const props = defineProps<{
   size: CupPicture
@@ -13,7 +24,6 @@ const props = defineProps<{
 }>()
 
 const id = useId()
-const wall = 1.6
 const cup = computed(() => props.size.cup)
 const spills = computed(() => props.size.spilt > 0)
 const overfull = computed(() => props.size.roomLeft < 0)
@@ -26,24 +36,6 @@ const bed = computed(() => {
   const { top } = props.size.drawing
   const from = top?.from ?? fill.value
   return { from, to: top?.to ?? fill.value + 3, half: halfWidth(cup.value, Math.min(from, cup.value.height)) }
-})
-/** The lid's inside over the brim, or within it. */
-const lid = computed(() => {
-  const { lidHeight, height, topDiameter } = cup.value
-  if (lidHeight === null) {
-    return null
-  }
-
-  const rim = topDiameter / 2 + wall
-  const flat = lidHeight > height ? rim * 0.8 : halfWidth(cup.value, lidHeight)
-  return `M${-rim},${-height} L${-flat},${-lidHeight} L${flat},${-lidHeight} L${rim},${-height}`
-})
-
-const outline = computed(() => {
-  const { topDiameter, bottomDiameter, height } = cup.value
-  const high = topDiameter / 2 + wall / 2
-  const low = bottomDiameter / 2 + wall / 2
-  return `M${-high},${-height} L${-low},${wall / 2} L${low},${wall / 2} L${high},${-height}`
 })
 
 /** Everything inside the walls, and as high above the brim as ice may stand. */
@@ -211,11 +203,7 @@ const reads = computed(() => {
           r="1.1"
         />
       </g>
-      <path v-if="lid && labels" :d="lid" class="lid" />
-      <text v-if="lid && labels" x="0" :y="-(cup.lidHeight ?? 0) - 2" text-anchor="middle" class="lid-label">
-        lid
-      </text>
-      <path :d="outline" class="wall" :stroke-width="wall" />
+      <CupMarks :cup="cup" :labels="labels" :lines="lines" />
       <g v-for="trim in trimsAt('rim')" :key="trim.line" :fill="trim.colour" data-test="rim">
         <rect
           v-for="side in [-1, 1]"
@@ -227,42 +215,6 @@ const reads = computed(() => {
           rx="2.2"
           class="rim"
         />
-      </g>
-      <g class="marks">
-        <template v-for="mark in cup.graduations" :key="mark.volume">
-          <line
-            :x1="-halfWidth(cup, mark.height)"
-            :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
-            :y1="-mark.height"
-            :y2="-mark.height"
-            class="mark-halo"
-          />
-          <line
-            :x1="-halfWidth(cup, mark.height)"
-            :x2="-halfWidth(cup, mark.height) + (mark.isMajor ? 9 : 5)"
-            :y1="-mark.height"
-            :y2="-mark.height"
-            class="mark"
-          />
-          <text
-            v-if="labels && mark.isMajor"
-            :x="-halfWidth(cup, mark.height) - 3.5"
-            :y="-mark.height + 2.6"
-            text-anchor="end"
-          >
-            {{ mark.volume }}
-          </text>
-        </template>
-      </g>
-      <text v-if="labels" :x="-cup.topDiameter / 2 - 3.5" :y="-cup.height - 4" text-anchor="end">ml</text>
-      <g v-for="line in lines" :key="line.label" class="printed" data-test="printed-line">
-        <line
-          :x1="-halfWidth(cup, line.height) + 12"
-          :x2="halfWidth(cup, line.height)"
-          :y1="-line.height"
-          :y2="-line.height"
-        />
-        <text :x="-halfWidth(cup, line.height) + 12" :y="-line.height - 1.5">{{ line.label }}</text>
       </g>
       <g v-if="labels && size.lines.length > 0" class="fill">
         <line :x1="halfWidth(cup, fill) - 8" :x2="halfWidth(cup, fill) + 5" :y1="-fill" :y2="-fill" />
@@ -287,13 +239,6 @@ const reads = computed(() => {
 .table {
   stroke: var(--line);
   stroke-width: 0.8;
-}
-
-.wall {
-  fill: none;
-  stroke: var(--line-strong);
-  stroke-linejoin: round;
-  stroke-linecap: round;
 }
 
 .hatch {
@@ -341,17 +286,6 @@ const reads = computed(() => {
   stroke-width: 5.4;
 }
 
-.mark {
-  stroke: #1f3237;
-  stroke-width: 0.7;
-}
-
-.mark-halo {
-  stroke: #ffffff;
-  stroke-opacity: 0.75;
-  stroke-width: 1.7;
-}
-
 text {
   fill: var(--ink-soft);
   stroke: var(--porcelain);
@@ -377,33 +311,6 @@ text {
 .rim {
   stroke: var(--line-strong);
   stroke-width: 0.5;
-}
-
-.lid {
-  fill: none;
-  stroke: var(--line-strong);
-  stroke-width: 0.9;
-  stroke-dasharray: 1 2;
-}
-
-.lid-label {
-  font-size: 7.5px;
-}
-
-.printed line {
-  stroke: var(--ink-soft);
-  stroke-width: 0.9;
-}
-
-.printed line {
-  stroke-dasharray: 5 1.5;
-}
-
-.printed text {
-  fill: #1f3237;
-  stroke: #ffffff;
-  stroke-opacity: 0.8;
-  font-size: 8px;
 }
 
 .fill line {

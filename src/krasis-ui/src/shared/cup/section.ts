@@ -1,5 +1,8 @@
 import type { SizeSheet } from '@/shared/api/types'
 
+/** How thick a wall is drawn, mm. */
+export const wall = 1.6
+
 /** As much of a worked-out size as a drawing of it needs. */
 export type CupPicture = Pick<
   SizeSheet,
