@@ -136,6 +136,37 @@ public sealed class ShelfTests : IClassFixture<DemoProcess>, IDisposable
             ((string)tab.Script("return window.copied")!).Split('\n'));
     }
 
+    [Fact]
+    public void A_block_of_cells_is_picked_copied_and_pasted_by_the_keyboard()
+    {
+        Open("Cardamom latte");
+        tab.CellsOf("Wren")[0].Click();
+        tab.PressShift(Keys.ArrowDown);
+        tab.Until("two cells", () => tab.All(".cell.picked").Count == 2);
+        tab.PressControl("c");
+        tab.CellsOf("Heron")[0].Click();
+        tab.Until("none picked", () => tab.All(".cell.picked").Count == 0);
+        tab.PressControl("v");
+        tab.UntilCell(0, "Heron", "1");
+        tab.UntilCell(1, "Heron", "1");
+        Assert.Equal(2, tab.All("button[aria-label^='Unpin']").Count);
+        tab.Click("button[aria-label=Undo]");
+        tab.UntilCell(1, "Heron", "3");
+        tab.UntilCell(0, "Heron", "3");
+    }
+
+    [Fact]
+    public void What_the_checks_find_stands_on_the_cup_and_on_the_cell_it_belongs_to()
+    {
+        Open("Coconut shake-up");
+        tab.Until("the cup's", () => tab.Has("th[data-size=Reed] [data-test=cup-findings]") && tab.Find("th[data-size=Reed] [data-test=cup-findings]").Text.StartsWith("2 warnings", StringComparison.Ordinal));
+        var cell = tab.All("[data-test=line]")[1].FindElements(By.CssSelector("[data-test=cell-finding]"));
+        Assert.Equal(3, cell.Count);
+        Assert.Contains("goes on the ice at 69 °C", cell[0].GetAttribute("title"), StringComparison.Ordinal);
+        tab.Click("[data-check=hot-on-the-ice] [data-test=mend]");
+        tab.Until("it gone", () => !tab.Has("[data-test=cell-finding]"));
+    }
+
     private double Milk(string size) => double.Parse(tab.Cell(2, size), CultureInfo.InvariantCulture);
 
     private double Mark(string size) => double.Parse(tab.Find($"th[data-size={size}] .fill text").Text.Split(' ')[0], CultureInfo.InvariantCulture);

@@ -82,6 +82,8 @@ public sealed class Tab : IDisposable
 
     public void PressControl(string key) => new Actions(driver).KeyDown(Keys.Control).SendKeys(key).KeyUp(Keys.Control).Perform();
 
+    public void PressShift(string key) => new Actions(driver).KeyDown(Keys.Shift).SendKeys(key).KeyUp(Keys.Shift).Perform();
+
     public void PressAlt(string key) => new Actions(driver).KeyDown(Keys.Alt).SendKeys(key).KeyUp(Keys.Alt).Perform();
 
     /// <summary>Goes on with the Tab key until something has the focus, as somebody without a mouse does.</summary>

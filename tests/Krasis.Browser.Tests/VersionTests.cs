@@ -74,6 +74,36 @@ public sealed class VersionTests : IDisposable
     }
 
     [Fact]
+    public void A_standard_that_the_bar_has_moved_is_adjusted_to_pour_as_it_did()
+    {
+        // The maple pump gave 9.4 g and gives 6.2 now: three strokes of then are 28.2 g, which is 4.5 of now.
+        tab.Open("/bar/dispensers/pump-maple");
+        tab.ClickText("Weigh it anew");
+        tab.Type("[data-test=next-stroke]", "6.2 6.3 6.1 6.2", OpenQA.Selenium.Keys.Enter);
+        UntilText("[data-test=effect]", "Maple iced coffee");
+        tab.Click("[data-test=keep]");
+        UntilText("[role=status]", "is kept.");
+        tab.Open("/");
+        UntilText("[data-test=moved-standards]", "The bar has moved 2 standards");
+        tab.ClickText("Maple iced coffee", "[data-test=moved-standard] summary strong");
+        tab.Until("the way to the sheet", () =>
+        {
+            tab.All("[data-test=moved-standard] .adjust").First(link => link.Displayed).Click();
+            return true;
+        });
+        UntilText("[data-test=adjust-banner]", "Rush, Maple syrup 3 strokes → 5 strokes");
+        tab.Click("[data-test=adjust]");
+        tab.UntilCell(0, "Rush", "5");
+        tab.Click("button[aria-label=Undo]");
+        tab.UntilCell(0, "Rush", "3");
+        tab.Click("button[aria-label=Redo]");
+        tab.UntilCell(0, "Rush", "5");
+        Move("standard", "The pump was weighed anew");
+        tab.Open("/");
+        UntilText("[data-test=moved-standards]", "The bar has moved 1 standard since");
+    }
+
+    [Fact]
     public void A_finding_is_let_be_with_a_reason_that_is_kept()
     {
         Open("Cherry coconut iced mocha");
@@ -104,7 +134,15 @@ public sealed class VersionTests : IDisposable
         tab.Click("[data-test=keep-variant]");
         tab.Until("the variant", () => tab.Has("#name") && tab.Find("#name").GetAttribute("value") == "Cardamom over ice");
         UntilText("[data-test=parent]", "Made of Cardamom latte: served iced.");
+        Assert.All(tab.All("[data-test=state]"), state => Assert.Contains("of room left", state.Text, StringComparison.Ordinal));
         var variant = tab.Path;
+
+        // And on from there: blended.
+        tab.Click("[data-test=variant]");
+        tab.ChooseOption("[data-test=transform-serve]", "blended");
+        UntilText("[data-test=changes]", "tastes more dilute");
+        tab.ClickText("Not now");
+        tab.Until("it closed", () => !tab.Has("[role=dialog]"));
 
         Open("Cardamom latte");
         tab.EnterCell(0, "Plover", "3");
@@ -129,8 +167,13 @@ public sealed class VersionTests : IDisposable
     {
         Open("Cardamom latte");
         tab.Click("[data-test=variant]");
+        UntilText("[data-test=side-facts]", "allergens: milk");
         tab.ChooseOption("[data-test=transform-to]", "dairy-free");
         UntilText("[data-test=changes]", "Farm milk");
+        tab.Until("no milk in it", () => !tab.All("[data-test=side-facts]")[1].Text.Contains("allergens: milk", StringComparison.Ordinal));
+
+        // By the labels: 4.8 g in 100 g of the milk, and less in what it is swapped for or more; never the same.
+        Assert.NotEqual(Carbohydrate(0), Carbohydrate(1));
         tab.ChooseOption("[data-test=transform-to]", "less sweet");
         UntilText("[data-test=changes]", "Cardamom syrup: 2 strokes → 1 stroke");
     }
@@ -175,7 +218,27 @@ public sealed class VersionTests : IDisposable
         UntilText("[data-test=diff]", "Cardamom syrup not in it → in it");
         tab.Reload();
         UntilText("[data-test=diff]", "Name Black sesame latte → Cardamom latte");
+
+        // Two sizes of one build: the numbers, with what differs marked.
+        tab.ChooseOption("[data-test=compare-build-0]", "Cardamom latte");
+        tab.ChooseOption("[data-test=compare-size-0]", "Wren");
+        tab.ChooseOption("[data-test=compare-size-1]", "Heron");
+        UntilText("[data-row=Strength]", "Strength 0.99 % ≠ 1.25 %");
+        Assert.Equal(["Wren", "Heron"], tab.All("[data-test=compared] strong").Select(name => name.Text));
+
+        // A third, in the version that it was published in.
+        tab.Click("[data-test=compare-third]");
+        tab.ChooseOption("[data-test=compare-build-2]", "Hazelnut iced latte");
+        tab.Until("three", () => tab.All("[data-test=compared]").Count == 3);
+        tab.Click("[data-test=compare-version-2]");
+        tab.Until("its versions", () => tab.All("li[role=option]").Count(option => option.Text.StartsWith("standard", StringComparison.Ordinal)) == 2);
+        tab.Press(OpenQA.Selenium.Keys.Escape);
+        UntilText("[data-row='Hazelnut syrup']", "Hazelnut syrup not in it not in it ≠ 4 strokes");
+        tab.Reload();
+        tab.Until("three again", () => tab.All("[data-test=compared]").Count == 3);
     }
+
+    private string Carbohydrate(int side) => tab.All("[data-test=side-facts]")[side].Text.Split('·')[0];
 
     private void Open(string name)
     {

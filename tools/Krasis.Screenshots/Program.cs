@@ -37,6 +37,36 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.UntilStill();
     tab.Picture(Path.Combine(folder, "schools.png"));
 
+    tab.Open("/builds/new");
+    tab.Type("#name", "Slipway mocha");
+    foreach (var step in new[] { "base-chocolate", "serve-iced", "cup-reed", "cup-rush", "cup-willow" })
+    {
+        tab.Click($"[data-test={step}]");
+    }
+
+    tab.Picture(Path.Combine(folder, "start.png"));
+
+    OpenBuild(tab, "Ginger-pear tide");
+    tab.Click("th[data-size=Rush] [data-test=focus]");
+    tab.Script("document.querySelector('[data-test=moment]').focus()");
+    tab.Press(OpenQA.Selenium.Keys.End);
+    tab.Find("[data-test=at-moment]");
+    tab.Picture(Path.Combine(folder, "later.png"));
+
+    OpenBuild(tab, "Hazelnut iced latte");
+    tab.Click("[data-test=history]");
+    tab.Find("[data-test=entries]");
+    tab.UntilStill();
+    tab.Picture(Path.Combine(folder, "history.png"));
+    tab.Press(OpenQA.Selenium.Keys.Escape);
+
+    tab.Open("/");
+    tab.Click("input[aria-label='Choose Cardamom latte']");
+    tab.Click("input[aria-label='Choose Cardamom oat latte']");
+    tab.Click("[data-test=compare]");
+    tab.Find("[data-test=compared-numbers]");
+    tab.Picture(Path.Combine(folder, "compare.png"));
+
     tab.Open("/bar").Find(".tile");
     tab.Picture(Path.Combine(folder, "bar.png"));
 
@@ -46,28 +76,11 @@ using (var tab = new Tab(server.Address, 1280, 800))
     OpenBench(tab, "espresso/lock-double");
     tab.Picture(Path.Combine(folder, "bar-espresso.png"));
 
-    OpenBench(tab, "coffees/slipway-brew");
-    tab.Picture(Path.Combine(folder, "bar-coffee.png"));
-
-    OpenBench(tab, "foams/swell");
-    tab.Picture(Path.Combine(folder, "bar-foam.png"));
-
     OpenBench(tab, "ingredients/hazelnut-syrup");
     tab.Picture(Path.Combine(folder, "bar-ingredient.png"));
 
     OpenBench(tab, "parts/ginger-cordial");
     tab.Picture(Path.Combine(folder, "bar-part.png"));
-
-    OpenBench(tab, "ice/canal-ice");
-    tab.Type("[data-field=servedCelsius]", "-15");
-    tab.Until("the effect", () => tab.Find("[data-test=effect] h3").Text.StartsWith("Would move", StringComparison.Ordinal));
-    tab.Picture(Path.Combine(folder, "bar-ice.png"));
-
-    OpenBuild(tab, "Cardamom latte");
-    tab.Click("[data-test=stations] summary");
-    tab.Until("the kiosk", () => tab.Has("[data-test=stations] table"));
-    tab.Script("document.querySelector('[data-test=stations]').scrollIntoView({ block: 'center' })");
-    tab.Picture(Path.Combine(folder, "kiosk.png"));
 
     tab.Open("/bar/cups/reed/card").Find("[data-test=card]");
     tab.Picture(Path.Combine(folder, "card.png"));

@@ -75,6 +75,43 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal((236.588, 235), (Math.Round((double)read.Json["amount"]!, 3), (double)read.Json["poured"]!));
     }
 
+    [Fact]
+    public async Task A_quantity_brings_the_sheet_with_it_when_that_is_asked_for()
+    {
+        const string Request = """{"text":"3 strokes","ingredient":"cardamom-syrup","measure":"stroke","size":"plover","line":"s","mix":true,"build":""" + Plum + "}";
+        var read = await server.Post("/api/quantities/read", Request);
+        var mixed = await server.Post("/api/mix", Plum.Replace("Plum latte", "", StringComparison.Ordinal).Replace("\"amount\":2}", "\"amount\":3}", StringComparison.Ordinal));
+
+        Assert.Equal(mixed.Json["sizes"]!.ToJsonString(), read.Json["sheet"]!["sizes"]!.ToJsonString());
+        Assert.Null((await server.Post("/api/quantities/read", Request.Replace(",\"mix\":true", "", StringComparison.Ordinal))).Json["sheet"]);
+
+        // A quantity that can be read in a build that cannot: the quantity alone.
+        var broken = await server.Post("/api/quantities/read", Request.Replace("farm-milk", "no-milk", StringComparison.Ordinal));
+        Assert.Equal(3, (double)broken.Json["amount"]!);
+        Assert.Null(broken.Json["sheet"]);
+    }
+
+    [Fact]
+    public async Task A_standard_is_written_to_pour_as_it_did_unless_it_has_been_changed()
+    {
+        var (id, etag) = await Keep("Five");
+        Assert.Empty((await server.Get($"/api/builds/{id}/adjusted")).Json["changes"]!.AsArray());
+        await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", """{"reason":"Good"}""", etag);
+        Assert.Empty((await server.Get($"/api/builds/{id}/adjusted")).Json["changes"]!.AsArray());
+
+        // The pump gave 7.6 ml and gives 15.2 now: two strokes become one.
+        var pump = (await server.Get("/api/bar")).Json["dispensers"]!.AsArray().Single(one => (string?)one!["id"] == "pump-cardamom")!;
+        var bigger = await server.Send(HttpMethod.Put, "/api/bar/dispensers/pump-cardamom", """{"name":"Cardamom pump","ingredient":"cardamom-syrup","strokeMl":15.2}""", (string)pump["etag"]!);
+        Assert.Equal(200, bigger.Status);
+        var adjusted = (await server.Get($"/api/builds/{id}/adjusted")).Json;
+        Assert.Equal(1, (double)adjusted["document"]!["lines"]![0]!["amount"]!);
+        Assert.Contains(adjusted["changes"]!.AsArray(), one => (string?)one!["where"] == "Plover, Cardamom syrup" && (string?)one["after"] == "1 stroke");
+
+        await server.Send(HttpMethod.Put, $"/api/builds/{id}", Plum.Replace("200", "190", StringComparison.Ordinal), etag);
+        Assert.Empty((await server.Get($"/api/builds/{id}/adjusted")).Json["changes"]!.AsArray());
+        Assert.Equal(404, (await server.Get("/api/builds/none/adjusted")).Status);
+    }
+
     private async Task<(string Id, string Etag)> Keep(string name)
     {
         var build = await server.Post("/api/builds", Plum.Replace("Plum", name, StringComparison.Ordinal));

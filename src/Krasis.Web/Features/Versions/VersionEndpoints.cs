@@ -25,6 +25,7 @@ public static class VersionEndpoints
         builds.MapPost("/state", Move).WithSummary("Move a build to another state, with a reason. Needs If-Match.").Fails(400, 404, 412, 422, 428);
         builds.MapGet("/history", History).WithSummary("What happened to a build, the newest first.").Fails(404);
         builds.MapGet("/revisions/{version}", ReadRevision).WithSummary("A build as it was saved once.").Fails(404);
+        builds.MapGet("/adjusted", Adjusted).WithSummary("A standard that the bar has moved, written so that it pours what it poured; without changes where the build has been changed since.").Fails(404);
         builds.MapPost("/merge", Merge).WithSummary("Lay what somebody has made of a build on what is kept by now. Nothing is kept.").Fails(400, 404, 413, 422);
         var versions = routes.MapGroup("/api").WithTags("Versions");
         versions.MapGet("/diff", Diff).WithSummary("How two builds, or two versions of one, differ: from=ID@now, ID@v3 (a save) or ID@s1 (a standard), and to= likewise.").Fails(404);
@@ -75,6 +76,28 @@ public static class VersionEndpoints
         file.Read(session => session.Builds.Revisions(id).FirstOrDefault(revision => revision.Version == version)) is { } revision
             ? TypedResults.Ok(revision.Document)
             : ProblemResult.Missing("version");
+
+    private static Results<Ok<AdjustedView>, ProblemResult> Adjusted(string id, KrasisFile file, TimeProvider clock)
+    {
+        var (stored, standard, bar) = file.Read(session => (session.Builds.Find(id), session.Standards.Newest().FirstOrDefault(standard => standard.BuildId == id), session.Bar.Facts()));
+        if (stored is null)
+        {
+            return ProblemResult.Missing("build");
+        }
+
+        var isAsPublished = standard is not null && stored.State == BuildState.Standard && JsonSerializer.Serialize(standard.Document) == JsonSerializer.Serialize(stored.Document);
+        var now = BuildReader.Read(stored.Document, bar);
+        if (!isAsPublished || !now.IsRead)
+        {
+            return TypedResults.Ok(new AdjustedView(stored.Document, []));
+        }
+
+        var adjusted = Adjuster.PourAsBefore(stored.Document, BarReader.Read(standard!.Bar).Value, bar);
+        var read = BuildReader.Read(adjusted, bar);
+        return TypedResults.Ok(read.IsRead
+            ? new AdjustedView(adjusted, BuildDiff.Between(stored.Document, Mixer.Mix(now.Value, bar, clock.Today()), adjusted, Mixer.Mix(read.Value, bar, clock.Today())))
+            : new AdjustedView(stored.Document, []));
+    }
 
     private static Results<Ok<MergeView>, ProblemResult> Merge(string id, MergeRequest request, KrasisFile file)
     {

@@ -10,6 +10,7 @@ import { states } from '@/features/versions/states'
 import { useBuilds, useDeletedBuilds } from '@/shared/api/queries'
 import type { BuildState } from '@/shared/api/types'
 import { deleteWithUndo, duplicateById, restore, retireAll } from './actions'
+import { writeSide } from '@/features/versions/sides'
 import BuildRow from './BuildRow.vue'
 import { driftingSizes, findingsOf, found, type Sort } from './library'
 
@@ -61,8 +62,10 @@ function choose(id: string, isChosen: boolean): void {
 }
 
 function compare(): void {
-  const [from, to] = listed.value.filter(({ id }) => chosen.value.has(id))
-  void router.push({ path: '/compare', query: { from: `${from?.id}@now`, to: `${to?.id}@now` } })
+  const [from, to, third] = listed.value
+    .filter(({ id }) => chosen.value.has(id))
+    .map(({ id }) => writeSide({ id, place: 'now', size: '' }))
+  void router.push({ path: '/compare', query: { from, to, ...(third ? { third } : {}) } })
 }
 
 async function retireChosen(): Promise<void> {
@@ -124,7 +127,7 @@ async function retireChosen(): Promise<void> {
             data-test="sort"
           />
           <Button
-            v-if="chosen.size === 2"
+            v-if="chosen.size === 2 || chosen.size === 3"
             label="Compare them"
             icon="pi pi-arrows-h"
             outlined

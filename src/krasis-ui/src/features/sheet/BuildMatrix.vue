@@ -5,6 +5,7 @@ import type { BarView, BuildSheet, Draft, DraftLine, Pourable } from '@/shared/a
 import { frameFor } from '@/shared/cup/frame'
 import { amount } from '@/shared/format'
 import { figureRows, tasteRows } from './band'
+import { pressing } from './findings'
 import LineHead from './LineHead.vue'
 import QuantityCell from './QuantityCell.vue'
 import SizeHead from './SizeHead.vue'
@@ -81,6 +82,10 @@ const rows = computed(() =>
   })),
 )
 
+const found = computed(() => pressing(props.sheet?.findings ?? []))
+const foundOf = (size: string, line: string) =>
+  found.value.find((finding) => finding.size === size && finding.line === line) ?? null
+
 const band = computed(() => tasteRows(props.sheet))
 const figures = computed(() => figureRows(props.sheet))
 const unknown = computed(() => sizes.value[0]?.taste.unknown ?? [])
@@ -124,6 +129,48 @@ async function shift(line: string, sizeName: string, by: -1 | 1): Promise<void> 
   boxOf(line, sizeName)?.focus()
 }
 
+/** The block of cells that is picked, from where it was begun to where it reaches. */
+const picked = ref<{ row: number; column: number; toRow: number; toColumn: number } | null>(null)
+
+function pick(row: number, column: number, down: number, across: number): void {
+  const from = picked.value ?? { row, column, toRow: row, toColumn: column }
+  const clamp = (value: number, most: number) => Math.max(0, Math.min(most, value))
+  picked.value = {
+    ...from,
+    toRow: clamp(from.toRow + down, rows.value.length - 1),
+    toColumn: clamp(from.toColumn + across, sizes.value.length - 1),
+  }
+}
+
+function isPicked(row: number, column: number): boolean {
+  const block = picked.value
+  return (
+    block !== null &&
+    row >= Math.min(block.row, block.toRow) &&
+    row <= Math.max(block.row, block.toRow) &&
+    column >= Math.min(block.column, block.toColumn) &&
+    column <= Math.max(block.column, block.toColumn)
+  )
+}
+
+/** Puts the picked block on the clipboard as spreadsheets take it; within one cell, copying is the box's own affair. */
+function copy(event: ClipboardEvent): void {
+  if (picked.value) {
+    event.preventDefault()
+    const block = rows.value
+      .map(({ cells }, row) => cells.filter((_, column) => isPicked(row, column)))
+      .filter((cells) => cells.length > 0)
+    event.clipboardData?.setData(
+      'text/plain',
+      block
+        .map((cells) =>
+          cells.map(({ cell }) => (cell ? `${amount(cell.amount)} ${cell.unit}` : '')).join('\t'),
+        )
+        .join('\n'),
+    )
+  }
+}
+
 /** Lays a pasted block over the cells, its first one on the cell that was pasted into. */
 function takeBlock(index: number, at: number, block: string[][]): void {
   void props.cells.commitBlock(
@@ -156,7 +203,7 @@ defineExpose({
 
 <template>
   <div class="scroll frame">
-    <table ref="table" :style="{ '--sizes': sizes.length }">
+    <table ref="table" :style="{ '--sizes': sizes.length }" @copy="copy">
       <colgroup>
         <col class="first" />
         <col
@@ -183,6 +230,7 @@ defineExpose({
               :frame="frame"
               :at="drawnAt"
               :is-focused="focused === size.size"
+              :findings="found.filter((finding) => finding.size === size.size)"
               @focus="focusOn(size.size)"
               @begin="cells.beginFill"
               @fill="(line, mm) => cells.fillTo(line, size.size, mm)"
@@ -228,6 +276,8 @@ defineExpose({
               :size-name="size.name"
               :fault="cells.fault(row.line.id, size.size)"
               :size="size.size"
+              :finding="foundOf(size.size, row.line.id)"
+              :is-picked="isPicked(row.index, column)"
               :peek="cells.peek"
               @commit="(text) => cells.commit(row.line.id, size.size, text)"
               @revert="cells.revert(row.line.id, size.size)"
@@ -235,6 +285,8 @@ defineExpose({
               @move="(by) => moveFrom(row.index, size.name, by)"
               @beside="(by) => moveBeside(row.index, column, by)"
               @shift="(by) => shift(row.line.id, size.name, by)"
+              @pick="(down, across) => pick(row.index, column, down, across)"
+              @unpick="picked = null"
               @block="(block) => takeBlock(row.index, column, block)"
               @undo="$emit('undo')"
               @redo="$emit('redo')"

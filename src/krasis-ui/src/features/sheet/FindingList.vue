@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import type { Finding, Mend } from '@/shared/api/types'
+import { severities } from './findings'
 
 const props = defineProps<{ findings: Finding[]; isEmpty: boolean }>()
 const emit = defineEmits<{ mend: [mend: Mend]; waive: [finding: Finding, reason: string | null] }>()
@@ -26,16 +27,11 @@ function waive(finding: Finding): void {
   }
 }
 
-const looks = {
-  fault: { word: 'Fault', icon: 'pi pi-times-circle' },
-  warning: { word: 'Warning', icon: 'pi pi-exclamation-triangle' },
-  note: { word: 'Note', icon: 'pi pi-info-circle' },
-}
 const isClear = computed(() => open.value.every(({ severity }) => severity === 'note'))
 </script>
 
 <template>
-  <section aria-label="Checks" class="checks" aria-live="polite">
+  <section id="checks" aria-label="Checks" class="checks" aria-live="polite">
     <h2>Checks</h2>
     <p v-if="isEmpty" class="clear">There is nothing in the cup yet.</p>
     <p v-else-if="isClear" class="clear" data-test="all-clear">
@@ -49,9 +45,9 @@ const isClear = computed(() => open.value.every(({ severity }) => severity === '
         :data-check="finding.check"
         data-test="finding"
       >
-        <i :class="looks[finding.severity].icon" aria-hidden="true" />
+        <i :class="severities[finding.severity].icon" aria-hidden="true" />
         <span>
-          <strong>{{ looks[finding.severity].word }}:</strong> {{ finding.message }}
+          <strong class="word">{{ severities[finding.severity].word }}:</strong> {{ finding.message }}
         </span>
         <!-- Findings come and go with every amount: these are plain buttons in the dress of the others, because a component
              for each would be felt. -->
@@ -154,6 +150,10 @@ li.note {
 li.fault {
   background: var(--fault-wash);
   color: var(--fault);
+}
+
+.word {
+  text-transform: capitalize;
 }
 
 .reason {

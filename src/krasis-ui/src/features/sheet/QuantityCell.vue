@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, useId, useTemplateRef, watch } from 'vue'
-import type { SheetLine } from '@/shared/api/types'
+import type { Finding, SheetLine } from '@/shared/api/types'
 import { amount, unrounded } from '@/shared/format'
+import { severities } from './findings'
 import type { CellFault, Peek } from './useCells'
 
 const props = defineProps<{
@@ -9,6 +10,10 @@ const props = defineProps<{
   size: string
   sizeName: string
   fault: CellFault | null
+  /** The gravest thing that the checks have found of it. */
+  finding: Finding | null
+  /** Whether it is part of the block that is picked. */
+  isPicked: boolean
   /** Says what a text that is being typed into a cell comes to. */
   peek: (line: string, size: string, text: string, signal: AbortSignal) => Promise<Peek | null>
 }>()
@@ -20,6 +25,8 @@ const emit = defineEmits<{
   beside: [by: -1 | 1]
   shift: [by: -1 | 1]
   block: [cells: string[][]]
+  pick: [down: number, across: number]
+  unpick: []
   undo: []
   redo: []
 }>()
@@ -85,6 +92,7 @@ function commit(): void {
 
 function leave(): void {
   isEditing.value = false
+  emit('unpick')
   commit()
 }
 
@@ -129,7 +137,10 @@ defineExpose({ focus: () => box.value?.focus() })
 </script>
 
 <template>
-  <div class="cell" :class="[cell.origin, { bad: fault && !fault.isWaiting, waits: fault?.isWaiting }]">
+  <div
+    class="cell"
+    :class="[cell.origin, { bad: fault && !fault.isWaiting, waits: fault?.isWaiting, picked: isPicked }]"
+  >
     <span class="value">
       <input
         ref="box"
@@ -153,6 +164,10 @@ defineExpose({ focus: () => box.value?.focus() })
         @keydown.ctrl.left.exact.prevent="goBeside(-1)"
         @keydown.ctrl.right.exact.prevent="goBeside(1)"
         @keydown.alt.p.prevent="emit('unpin')"
+        @keydown.shift.down.exact.prevent="emit('pick', 1, 0)"
+        @keydown.shift.up.exact.prevent="emit('pick', -1, 0)"
+        @keydown.ctrl.shift.right.exact.prevent="emit('pick', 0, 1)"
+        @keydown.ctrl.shift.left.exact.prevent="emit('pick', 0, -1)"
         @paste="paste"
         @keydown.esc.prevent="takeBack"
         @keydown.ctrl.z.exact="stepBack($event, () => emit('undo'))"
@@ -161,6 +176,15 @@ defineExpose({ focus: () => box.value?.focus() })
         @keydown.ctrl.shift.z.exact="stepBack($event, () => emit('redo'))"
       />
       <span class="unit">{{ cell.unit }}</span>
+      <span
+        v-if="finding"
+        class="finding"
+        :class="finding.severity"
+        :title="finding.message"
+        data-test="cell-finding"
+      >
+        <i :class="severities[finding.severity].icon" aria-hidden="true" />
+      </span>
       <button
         v-if="cell.origin === 'pinned'"
         type="button"
@@ -191,6 +215,7 @@ defineExpose({ focus: () => box.value?.focus() })
       <span v-if="fault?.isWaiting" class="soft" data-test="waits">{{ fault.message }}</span>
       <span v-else-if="fault" class="error" role="alert">{{ fault.message }}</span>
       <template v-else>
+        <span v-if="finding" class="visually-hidden">{{ finding.message }}</span>
         <span data-test="equivalent">{{ cell.beside }}</span>
         <span v-if="isRounded" class="rounded" data-test="rounded">from {{ unrounded(cell.exact) }}</span>
       </template>
@@ -251,6 +276,26 @@ input:hover {
 .bad input {
   border: 2px solid var(--fault);
   background: var(--fault-wash);
+}
+
+.finding {
+  position: absolute;
+  right: calc(100% + 0.15rem);
+  align-self: center;
+}
+
+.finding.warning {
+  color: var(--warning);
+}
+
+.finding.fault {
+  color: var(--fault);
+}
+
+.picked {
+  border-radius: 0.4rem;
+  background: var(--cobalt-wash);
+  box-shadow: inset 0 0 0 2px var(--cobalt);
 }
 
 .waits input {

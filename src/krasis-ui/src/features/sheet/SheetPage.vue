@@ -33,6 +33,7 @@ import {
 import FindingList from './FindingList.vue'
 import ParentBanner from '@/features/transforming/ParentBanner.vue'
 import TransformDialog from '@/features/transforming/TransformDialog.vue'
+import AdjustBanner from '@/features/versions/AdjustBanner.vue'
 import HistoryDialog from '@/features/versions/HistoryDialog.vue'
 import StateMenu from '@/features/versions/StateMenu.vue'
 import SchoolsDialog from './SchoolsDialog.vue'
@@ -213,6 +214,11 @@ function makeAnew(build: BuildDocument, version: number): void {
   tell({ text: 'It is made anew. Save to keep it so, or undo.' })
 }
 
+function adjust(document: BuildDocument): void {
+  change((next) => Object.assign(next, toDraft(document)))
+  tell({ text: 'It pours as it did. Save and publish it to keep it so, or undo.' })
+}
+
 function bringBack(document: BuildDocument): void {
   change((next) => Object.assign(next, toDraft(document)))
   tell({ text: 'It is on the sheet as it was then. Save to keep it so, or undo.' })
@@ -346,6 +352,12 @@ async function deleteThis(): Promise<void> {
           @season="(season) => change((next) => (next.season = season))"
         />
       </div>
+      <AdjustBanner
+        v-if="buildId && editor.state.value === 'standard' && !editor.isDirty.value"
+        :id="buildId"
+        :version="editor.etag.value"
+        @adjust="adjust"
+      />
       <ParentBanner
         v-if="draft.parent"
         :parent="draft.parent"

@@ -23,6 +23,8 @@ const groups = [
       ['Alt ↑ ↓', 'move the line up or down'],
       ['Alt P', 'let the size follow again: unpin'],
       ['Esc', 'take back what was typed'],
+      ['Shift ↑ ↓', 'pick a block of cells; Ctrl Shift ← → across the sizes'],
+      ['Ctrl C', 'copy the block that is picked'],
       ['Ctrl V', 'paste a block of cells from a spreadsheet'],
     ],
   },

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SizeSheet } from '@/shared/api/types'
+import type { Finding, SizeSheet } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
 import FillHandle from '@/shared/cup/FillHandle.vue'
 import type { Frame } from '@/shared/cup/frame'
 import { halfWidth } from '@/shared/cup/section'
 import { amount, decimal, fixed, reading } from '@/shared/format'
 import CupLayers from './CupLayers.vue'
+import { counted, severities, worst } from './findings'
 
 const props = defineProps<{
   size: SizeSheet
@@ -14,6 +15,8 @@ const props = defineProps<{
   /** The moment at which it is drawn: 0 as poured, 1 at hand-over and so on. */
   at: number
   isFocused: boolean
+  /** What the checks have found of it and asks for something. */
+  findings: Finding[]
 }>()
 defineEmits<{
   reference: []
@@ -32,6 +35,7 @@ const drawn = computed(() => ({ ...props.size, drawing: drawing.value }))
 const poured = computed(() =>
   props.at === 0 ? props.size.lines.find((line) => line.line === props.size.fillLine) : undefined,
 )
+const gravest = computed(() => worst(props.findings))
 const isEmpty = computed(() => props.size.lines.every((line) => line.amount === 0))
 
 const state = computed(() => {
@@ -108,6 +112,17 @@ const state = computed(() => {
     <div v-else class="soft small" data-test="occupied">
       {{ reading(size.occupiedVolume, 'ml') }} in the cup
     </div>
+    <a
+      v-if="gravest"
+      href="#checks"
+      class="found"
+      :class="gravest"
+      :title="findings.map(({ message }) => message).join('\n')"
+      data-test="cup-findings"
+    >
+      <i :class="severities[gravest].icon" aria-hidden="true" /> {{ counted(findings) }}
+      <span class="visually-hidden">of {{ size.name }}, listed under the checks</span>
+    </a>
     <button type="button" class="tag other" :aria-label="`Advise on ${size.name}`" @click="$emit('advise')">
       Advise
     </button>
@@ -213,5 +228,15 @@ const state = computed(() => {
 
 .small {
   font-size: 0.9rem;
+}
+
+.found {
+  min-height: 1.6rem;
+  color: var(--warning);
+  font-size: 0.9rem;
+}
+
+.found.fault {
+  color: var(--fault);
 }
 </style>

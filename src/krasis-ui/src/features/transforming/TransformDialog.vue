@@ -12,7 +12,7 @@ import { keys } from '@/shared/api/queries'
 import type { BuildSheet, BuildView, Draft, Pourable, TransformRequest } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
 import { frameFor } from '@/shared/cup/frame'
-import { decimal, fixed } from '@/shared/format'
+import { decimal, fixed, reading } from '@/shared/format'
 
 const props = defineProps<{
   id: string
@@ -47,6 +47,26 @@ const ways: { value: To; label: string }[] = [
   { value: 'lessSweet', label: 'less sweet' },
   { value: 'syrup', label: 'with another flavour' },
 ]
+
+/** What the reference size holds, for those who ask because of it. */
+function factsOf(sheet: BuildSheet): string {
+  const size = sheet.sizes.find(({ isReference }) => isReference)
+  if (!size) {
+    return ''
+  }
+
+  const { carbohydrate, sugars, energy } = size.nutrition
+  const allergens = size.allergens.found.filter(({ isTrace }) => !isTrace).map(({ name }) => name)
+  const figure = (value: number | null, what: string) =>
+    value === null ? `${what} not known` : `${reading(value, 'g')} ${what}`
+  return [
+    `${size.name}: ${figure(carbohydrate, 'carbohydrate')}`,
+    figure(sugars, 'sugars'),
+    energy === null ? 'energy not known' : `${decimal(energy, 0)} kcal`,
+    `allergens: ${allergens.join(', ') || 'none on the labels'}`,
+  ].join(' · ')
+}
+
 const serves = ['hot', 'iced', 'layered', 'shaken', 'blended'].map((value) => ({ value, label: value }))
 const shares = [75, 50, 25].map((value) => ({ value, label: `${value} % of the sweetness` }))
 const of = (kinds: string[]) =>
@@ -256,6 +276,7 @@ async function keep(): Promise<void> {
             >
           </div>
         </div>
+        <p class="small facts" data-test="side-facts">{{ factsOf(side.sheet) }}</p>
       </section>
       <section aria-label="What changed and why" class="changes">
         <h3>What changed and why</h3>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useQueries, useQuery } from '@tanstack/vue-query'
+import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -9,17 +10,21 @@ import { useBuilds } from '@/shared/api/queries'
 import CupSection from '@/shared/cup/CupSection.vue'
 import { frameFor } from '@/shared/cup/frame'
 import { decimal, fixed, when } from '@/shared/format'
+import ComparedTable from './ComparedTable.vue'
 import DiffTable from './DiffTable.vue'
+import { comparedRows, readSide, sizesOf, writeSide, type Side } from './sides'
 
-/** Any two builds, or two versions of one, side by side: cups to one scale, figures, and what differs. */
+/** Two or three builds, versions or sizes side by side: cups to one scale, numbers, and what differs. */
+const names = ['first', 'second', 'third'] as const
+const queryNames = ['from', 'to', 'third'] as const
+
 const route = useRoute()
 const router = useRouter()
 const builds = useBuilds()
-const sides = ref(
-  (['from', 'to'] as const).map((side) => {
-    const [id = '', place = 'now'] = String(route.query[side] ?? '').split('@')
-    return { id, place }
-  }),
+const sides = ref<Side[]>(
+  queryNames
+    .filter((name) => name !== 'third' || route.query.third)
+    .map((name) => readSide(route.query[name])),
 )
 const options = computed(() => (builds.data.value ?? []).map(({ id, name }) => ({ value: id, label: name })))
 const histories = useQuery({
@@ -42,35 +47,78 @@ const places = (side: number) => [
     })),
 ]
 const isWhole = computed(() => sides.value.every(({ id }) => id !== ''))
-const text = (side: { id: string; place: string } | undefined) => (side ? `${side.id}@${side.place}` : '')
-const diff = useQuery({
-  queryKey: computed(() => ['history', 'compare', ...sides.value.map(text)]),
-  queryFn: () =>
-    ask(
-      api.GET('/api/diff', { params: { query: { from: text(sides.value[0]), to: text(sides.value[1]) } } }),
-    ),
-  enabled: isWhole,
-  staleTime: 0,
+const versionOf = ({ id, place }: Side) => `${id}@${place}`
+// Each of the others against the first; two sizes of one version are that version twice.
+const diffs = useQueries({
+  queries: computed(() =>
+    sides.value.slice(1).map((side) => {
+      const [from, to] = [versionOf(sides.value[0] as Side), versionOf(side)]
+      return {
+        queryKey: ['history', 'compare', from, to],
+        queryFn: () => ask(api.GET('/api/diff', { params: { query: { from, to } } })),
+        enabled: isWhole.value,
+        staleTime: 0,
+      }
+    }),
+  ),
 })
-const trouble = computed(() => (diff.error.value ? ApiProblem.of(diff.error.value).message : null))
-const sheets = computed(() => (diff.data.value ? [diff.data.value.before, diff.data.value.after] : []))
+const trouble = computed(() => {
+  const error = diffs.value.find((one) => one.error)?.error
+  return error ? ApiProblem.of(error).message : null
+})
+const compared = computed(() => {
+  const found = diffs.value.map(({ data }) => data)
+  const sheets = [found[0]?.before, ...found.map((diff) => diff?.after)]
+  return sides.value.map((side, i) => {
+    const sheet = sheets[i]
+    return sheet ? { side, sheet, ...sizesOf(side, sheet) } : null
+  })
+})
 const frame = computed(() =>
   frameFor(
-    sheets.value.flatMap(({ sizes }) => sizes),
+    compared.value.flatMap((one) => one?.shown ?? []),
     false,
   ),
 )
+const numbered = computed(() =>
+  compared.value.flatMap((one) => (one?.compared ? [{ sheet: one.sheet, size: one.compared }] : [])),
+)
+const rows = computed(() =>
+  numbered.value.length === sides.value.length ? comparedRows(numbered.value) : [],
+)
+const heads = computed(() =>
+  numbered.value.map(({ sheet, size }, i) => {
+    const place = sides.value[i]?.place ?? 'now'
+    const version =
+      place === 'now' ? '' : `, ${place.startsWith('s') ? 'standard' : 'save'} ${place.slice(1)}`
+    return `${sheet.name}${version}, ${size.name}`
+  }),
+)
+const sizeOptions = (at: number) => [
+  { value: '', label: 'all its sizes' },
+  ...(compared.value[at]?.sheet.sizes ?? []).map(({ size, name }) => ({ value: size, label: name })),
+]
 
-watch(sides, () => void router.replace({ query: { from: text(sides.value[0]), to: text(sides.value[1]) } }), {
-  deep: true,
-})
+function addThird(): void {
+  const last = sides.value.at(-1)
+  sides.value = [...sides.value, { id: last?.id ?? '', place: 'now', size: '' }]
+}
+
+watch(
+  sides,
+  (now) =>
+    void router.replace({
+      query: Object.fromEntries(now.map((side, i) => [queryNames[i] as string, writeSide(side)])),
+    }),
+  { deep: true },
+)
 </script>
 
 <template>
   <main class="page">
     <h1>Compare</h1>
     <div class="sides">
-      <section v-for="(side, i) in sides" :key="i" :aria-label="i === 0 ? 'The first' : 'The second'">
+      <section v-for="(side, i) in sides" :key="i" :aria-label="`The ${names[i]}`">
         <div class="pick">
           <Select
             v-model="side.id"
@@ -79,20 +127,40 @@ watch(sides, () => void router.replace({ query: { from: text(sides.value[0]), to
             option-value="value"
             filter
             placeholder="Which build?"
-            :aria-label="i === 0 ? 'The first build' : 'The second build'"
+            :aria-label="`The ${names[i]} build`"
             :data-test="`compare-build-${i}`"
-            @update:model-value="side.place = 'now'"
+            @update:model-value="((side.place = 'now'), (side.size = ''))"
           />
           <Select
             v-model="side.place"
             :options="places(i)"
             option-label="label"
             option-value="value"
-            :aria-label="i === 0 ? 'Which version of the first' : 'Which version of the second'"
+            :aria-label="`Which version of the ${names[i]}`"
+            :data-test="`compare-version-${i}`"
+          />
+          <Select
+            v-model="side.size"
+            :options="sizeOptions(i)"
+            option-label="label"
+            option-value="value"
+            placeholder="all its sizes"
+            :aria-label="`Which size of the ${names[i]}`"
+            :data-test="`compare-size-${i}`"
+          />
+          <Button
+            v-if="i === 2"
+            icon="pi pi-times"
+            text
+            severity="secondary"
+            size="small"
+            class="drop"
+            aria-label="Compare two only"
+            @click="sides = sides.slice(0, 2)"
           />
         </div>
-        <div v-if="sheets[i]" class="shelf" data-test="compared">
-          <div v-for="size in sheets[i]?.sizes" :key="size.size" class="cup">
+        <div v-if="compared[i]" class="shelf" data-test="compared">
+          <div v-for="size in compared[i]?.shown" :key="size.size" class="cup">
             <div class="drawing"><CupSection :size="size" :frame="frame" /></div>
             <strong>{{ size.name }}</strong>
             <span>{{ size.taste.strength === null ? '' : `${fixed(size.taste.strength, 2)} % strong` }}</span>
@@ -105,21 +173,39 @@ watch(sides, () => void router.replace({ query: { from: text(sides.value[0]), to
         </div>
       </section>
     </div>
-    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-    <p v-else-if="!isWhole" class="soft">Choose two builds, or one build twice and two of its versions.</p>
-    <DiffTable
-      v-if="diff.data.value && !trouble"
-      :diff="diff.data.value"
-      :before="diff.data.value.before.name"
-      :after="diff.data.value.after.name"
+    <Button
+      v-if="sides.length < 3 && isWhole"
+      label="Compare with a third"
+      icon="pi pi-plus"
+      text
+      size="small"
+      data-test="compare-third"
+      @click="addThird"
     />
+    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <p v-else-if="!isWhole" class="soft">
+      Choose two builds, or one build twice and two of its versions or sizes.
+    </p>
+    <template v-else>
+      <h2 v-if="rows.length > 0">Number by number</h2>
+      <ComparedTable v-if="rows.length > 0" :heads="heads" :rows="rows" />
+      <template v-for="(one, i) in diffs" :key="i">
+        <section
+          v-if="one.data && (one.data.differences.length > 0 || sides[i + 1]?.size === sides[0]?.size)"
+        >
+          <h2 v-if="diffs.length > 1">What the {{ names[i + 1] }} has otherwise than the first</h2>
+          <h2 v-else>What differs</h2>
+          <DiffTable :diff="one.data" :before="one.data.before.name" :after="one.data.after.name" />
+        </section>
+      </template>
+    </template>
   </main>
 </template>
 
 <style scoped>
 .sides {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
   gap: 1.5rem;
   margin: 0.6rem 0 1rem;
 }
@@ -151,9 +237,11 @@ watch(sides, () => void router.replace({ query: { from: text(sides.value[0]), to
   height: 9.5rem;
 }
 
-@media (width < 48rem) {
-  .sides {
-    grid-template-columns: minmax(0, 1fr);
-  }
+.drop {
+  height: 2.4rem;
+}
+
+h2 {
+  margin-top: 1.2rem;
 }
 </style>

@@ -4797,6 +4797,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{id}/adjusted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A standard that the bar has moved, written so that it pours what it poured; without changes where the build has been changed since. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AdjustedView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{id}/merge": {
         parameters: {
             query?: never;
@@ -5066,6 +5113,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AdjustedView: {
+            document: components["schemas"]["BuildDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
         Advice: {
             edits: components["schemas"]["CellEdit"][];
             pour: string;

@@ -124,7 +124,8 @@ text {
 .printed text {
   fill: #1f3237;
   stroke: #ffffff;
-  stroke-opacity: 0.8;
+  stroke-width: 1.4px;
+  stroke-opacity: 0.75;
   font-size: 8px;
 }
 </style>

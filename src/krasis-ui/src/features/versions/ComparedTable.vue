@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import type { ComparedRow } from './sides'
+
+/** The numbers of the sides beside each other; what differs from the first is marked. */
+defineProps<{ heads: string[]; rows: ComparedRow[] }>()
+</script>
+
+<template>
+  <div class="scroll">
+    <table data-test="compared-numbers">
+      <thead>
+        <tr>
+          <th scope="col"><span class="visually-hidden">What</span></th>
+          <th v-for="(head, i) in heads" :key="i" scope="col">{{ head }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.name" :data-row="row.name">
+          <th scope="row">{{ row.name }}</th>
+          <td v-for="(says, i) in row.cells" :key="i" :class="{ differs: row.differs[i] }">
+            <span v-if="row.differs[i]" class="mark" aria-label="differs">≠</span>
+            {{ says ?? 'not in it' }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 0.25rem 1.4rem 0.25rem 0;
+  border-bottom: 1px solid var(--line);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: top;
+}
+
+thead th {
+  color: var(--ink-soft);
+}
+
+.differs {
+  font-weight: 650;
+}
+
+.mark {
+  color: var(--cobalt);
+}
+</style>
