@@ -187,19 +187,6 @@ async function keepQuietly(): Promise<boolean> {
   align-items: center;
 }
 
-.banner {
-  margin-bottom: 0.7rem;
-  padding: 0.4rem 0.9rem;
-  border-left: 4px solid var(--cobalt);
-  border-radius: 0.3rem;
-  background: var(--cobalt-wash);
-}
-
-.banner.fault {
-  border-color: var(--fault);
-  background: var(--fault-wash);
-}
-
 aside {
   position: sticky;
   top: 0.75rem;

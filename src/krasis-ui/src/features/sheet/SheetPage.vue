@@ -9,7 +9,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys, useBar } from '@/shared/api/queries'
 import type { BuildDocument, BuildView, CellEdit, Draft, Finding, Mend } from '@/shared/api/types'
-import { reading, when } from '@/shared/format'
+import { reading } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import { moveTo } from '@/shared/pageKey'
@@ -40,6 +40,7 @@ import SchoolsDialog from './SchoolsDialog.vue'
 import ShortcutSheet from './ShortcutSheet.vue'
 import StartPanel from './StartPanel.vue'
 import SaveProblem from './SaveProblem.vue'
+import SheetBanners from './SheetBanners.vue'
 import SheetSettings from './SheetSettings.vue'
 import SheetTop from './SheetTop.vue'
 import StationPanel from './StationPanel.vue'
@@ -300,38 +301,14 @@ async function deleteThis(): Promise<void> {
         @theirs="editor.discard"
         @again="save"
       />
-      <p v-if="isAway" class="banner fault" role="alert" data-test="away">
-        Krasis does not answer. Go on working: what you change is kept in this browser, and
-        {{ editor.savesItself.value || editor.isOwed.value ? 'goes out' : 'can be saved' }} as soon as it is
-        back.
-      </p>
-      <p
-        v-if="editor.isElsewhere.value && !editor.saveProblem.value"
-        class="banner"
-        role="status"
-        data-test="elsewhere"
-      >
-        This build is open in another tab as well. What you change in one is brought to the other; where both
-        have changed something, you are asked.
-      </p>
-      <div v-if="editor.merged.value" class="banner" role="status" data-test="merged">
-        <strong>Yours lies on theirs now.</strong>
-        {{ editor.savesItself.value ? '' : 'Save to keep it so. ' }}Undo brings back yours alone.
-        <p v-if="editor.merged.value.taken.length > 0">
-          Theirs:
-          {{
-            editor.merged.value.taken.map((one) => `${one.where} ${one.before} → ${one.after}`).join('; ')
-          }}.
-        </p>
-        <p v-if="editor.merged.value.clashes.length > 0">
-          Changed by both:
-          {{
-            editor.merged.value.clashes
-              .map((one) => `${one.where} (theirs ${one.before}, yours ${one.after})`)
-              .join('; ')
-          }}. Yours stands.
-        </p>
-      </div>
+      <SheetBanners
+        :sends-itself="editor.savesItself.value || editor.isOwed.value"
+        :saves-itself="editor.savesItself.value"
+        :is-elsewhere="editor.isElsewhere.value && !editor.saveProblem.value"
+        :merged="editor.merged.value"
+        :brought-back="editor.broughtBack.value"
+        @drop="editor.discard"
+      />
       <div class="about">
         <StateMenu
           v-if="buildId"
@@ -384,10 +361,6 @@ async function deleteThis(): Promise<void> {
         @restore="bringBack"
       />
       <p v-if="blocked" class="banner fault" role="alert">{{ blocked }}</p>
-      <p v-if="editor.broughtBack.value" class="banner" role="status">
-        Changes of {{ when(editor.broughtBack.value) }} that were not saved have been brought back.
-        <Button label="Drop them" text size="small" @click="editor.discard" />
-      </p>
       <p v-if="mixProblem && mixProblem.errors.length === 0 && !isAway" class="banner fault" role="alert">
         {{ mixProblem.message }} <Button label="Try again" text size="small" @click="again" />
       </p>
@@ -483,19 +456,6 @@ async function deleteThis(): Promise<void> {
 <style scoped>
 .sheet-page {
   padding-top: 0.75rem;
-}
-
-.banner {
-  margin-bottom: 0.5rem;
-  padding: 0.35rem 0.9rem;
-  border-left: 4px solid var(--cobalt);
-  border-radius: 0.3rem;
-  background: var(--cobalt-wash);
-}
-
-.banner.fault {
-  border-color: var(--fault);
-  background: var(--fault-wash);
 }
 
 .about {

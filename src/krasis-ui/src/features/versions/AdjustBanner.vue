@@ -34,14 +34,6 @@ const adjusted = useQuery({
 </template>
 
 <style scoped>
-.banner {
-  margin-bottom: 0.5rem;
-  padding: 0.4rem 0.9rem 0.6rem;
-  border-left: 4px solid var(--cobalt);
-  border-radius: 0.3rem;
-  background: var(--cobalt-wash);
-}
-
 ul {
   margin: 0.2rem 0 0.4rem;
   padding-left: 1.1rem;

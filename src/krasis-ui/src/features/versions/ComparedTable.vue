@@ -7,7 +7,7 @@ defineProps<{ heads: string[]; rows: ComparedRow[] }>()
 
 <template>
   <div class="scroll">
-    <table data-test="compared-numbers">
+    <table class="plain" data-test="compared-numbers">
       <thead>
         <tr>
           <th scope="col"><span class="visually-hidden">What</span></th>
@@ -28,23 +28,6 @@ defineProps<{ heads: string[]; rows: ComparedRow[] }>()
 </template>
 
 <style scoped>
-table {
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 0.25rem 1.4rem 0.25rem 0;
-  border-bottom: 1px solid var(--line);
-  font-weight: 400;
-  text-align: left;
-  vertical-align: top;
-}
-
-thead th {
-  color: var(--ink-soft);
-}
-
 .differs {
   font-weight: 650;
 }

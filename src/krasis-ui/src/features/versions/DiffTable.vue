@@ -7,7 +7,7 @@ defineProps<{ diff: DiffView; before: string; after: string }>()
 <template>
   <p v-if="diff.differences.length === 0" data-test="no-difference">They are alike.</p>
   <div v-else class="scroll">
-    <table data-test="diff">
+    <table class="plain" data-test="diff">
       <thead>
         <tr>
           <th scope="col">What</th>
@@ -27,23 +27,3 @@ defineProps<{ diff: DiffView; before: string; after: string }>()
     </table>
   </div>
 </template>
-
-<style scoped>
-table {
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 0.25rem 1.2rem 0.25rem 0;
-  border-bottom: 1px solid var(--line);
-  font-weight: 400;
-  text-align: left;
-  vertical-align: top;
-}
-
-thead th {
-  color: var(--ink-soft);
-  font-size: 0.9rem;
-}
-</style>

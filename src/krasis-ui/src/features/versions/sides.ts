@@ -1,5 +1,5 @@
 import type { BuildSheet, SizeSheet } from '@/shared/api/types'
-import { figureRows, tasteRows } from '@/features/sheet/band'
+import { figureRows, tasteRows } from '@/shared/band'
 import { amount } from '@/shared/format'
 
 /** One of the things that are compared. */

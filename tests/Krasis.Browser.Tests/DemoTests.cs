@@ -1,0 +1,32 @@
+namespace Krasis.Browser.Tests;
+
+/// <summary>Tests that share the demo's server, each with a tab and with copies of the demo's builds of its own.</summary>
+public abstract class DemoTests : IClassFixture<DemoProcess>, IDisposable
+{
+    protected DemoTests(DemoProcess server)
+    {
+        Server = server;
+        Copies = new Copies(server);
+        Tab = new Tab(server.Address);
+    }
+
+    protected DemoProcess Server { get; }
+
+    protected Copies Copies { get; }
+
+    protected Tab Tab { get; }
+
+    public void Dispose()
+    {
+        GC.SuppressFinalize(this);
+        Tab.Dispose();
+        Copies.Dispose();
+    }
+
+    /// <summary>Opens this test's copy of a build.</summary>
+    protected void Open(string name)
+    {
+        Tab.Open(Copies.Path(name));
+        Tab.Until("the sheet", () => Tab.Has("[data-band=Cost]"));
+    }
+}
