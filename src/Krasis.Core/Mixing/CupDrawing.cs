@@ -13,9 +13,6 @@ namespace Krasis.Core.Mixing;
 /// <param name="Trims">What is on the wall, on the rim and on top, in pour order.</param>
 public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer? Top, Millimetres FillHeight, IReadOnlyList<Trim> Trims)
 {
-    // What the melted ice is drawn as.
-    private const string Water = "#cfe4ea";
-
     // Less than a splinter is not drawn, g.
     private const double LeastIce = 0.5;
 
@@ -45,7 +42,7 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
         {
             var (line, colour, volume) = liquids[^1];
             var water = melt / Tally.Meltwater;
-            liquids[^1] = (line, Mixed([(line, colour, volume), (line, Water, water)]), volume + water);
+            liquids[^1] = (line, Thinned(colour, volume / (volume + water)), volume + water);
         }
 
         var layers = new List<Layer>();
@@ -148,6 +145,11 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
 
         return liquids;
     }
+
+    // A clear liquid lets through light as by the Beer–Lambert law: thinned to a share, each channel's share of white to the power
+    // of it. Coffee thins to tan, and milk stays near to white.
+    private static string Thinned(string colour, double share) => "#" + string.Concat(Channels.Select(at =>
+        ((int)Math.Round(255 * Math.Pow(Convert.ToInt32(colour.Substring(at, 2), 16) / 255.0, share))).ToString("x2", System.Globalization.CultureInfo.InvariantCulture)));
 
     // The colours' average by volume, channel by channel: near enough for a drawing.
     private static string Mixed(List<(LineId Line, string Colour, double Volume)> liquids)

@@ -59,7 +59,8 @@ async function propose(): Promise<void> {
         :title="one.missing ?? undefined"
         :aria-pressed="base === one.base"
         :data-test="`base-${one.base}`"
-        severity="secondary"
+        :severity="base === one.base ? undefined : 'secondary'"
+        :icon="base === one.base ? 'pi pi-check' : undefined"
         @click="base = one.base"
       />
     </div>
@@ -75,7 +76,8 @@ async function propose(): Promise<void> {
         :outlined="serve !== one"
         :aria-pressed="serve === one"
         :data-test="`serve-${one}`"
-        severity="secondary"
+        :severity="serve === one ? undefined : 'secondary'"
+        :icon="serve === one ? 'pi pi-check' : undefined"
         @click="serve = one"
       />
     </div>
@@ -88,7 +90,8 @@ async function propose(): Promise<void> {
         :outlined="!sizes.includes(cup.id)"
         :aria-pressed="sizes.includes(cup.id)"
         :data-test="`cup-${cup.id}`"
-        severity="secondary"
+        :severity="sizes.includes(cup.id) ? undefined : 'secondary'"
+        :icon="sizes.includes(cup.id) ? 'pi pi-check' : undefined"
         @click="toggle(cup.id)"
       />
     </div>
