@@ -225,6 +225,18 @@ public sealed class MeasuredBarTests : IDisposable
     }
 
     [Fact]
+    public void What_was_removed_from_the_bar_is_brought_back_by_one_press()
+    {
+        tab.Open("/bar/pitchers/jug-small");
+        tab.Click("[data-test=remove]");
+        UntilText("[role=status]", "Small jug is removed.");
+        tab.Until("it gone", () => !tab.All("li a").Any(link => link.Text.Contains("Small jug", StringComparison.Ordinal)));
+        tab.Click("[data-test=notice-action]");
+        tab.Until("it back", () => tab.Path.StartsWith("/bar/pitchers/", StringComparison.Ordinal) && tab.Has("[data-field=spoutMl]") && tab.Find("[data-field=spoutMl]").GetAttribute("value") == "190");
+        UntilText("[role=status]", "Small jug is back.");
+    }
+
+    [Fact]
     public void Ice_is_weighed_in_a_cup_and_an_iced_build_moves()
     {
         tab.Open("/bar/ice/canal-ice");
