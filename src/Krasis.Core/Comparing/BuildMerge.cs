@@ -31,6 +31,12 @@ public sealed class BuildMerge
     private BuildDocument Whole(BuildDocument origin, BuildDocument mine, BuildDocument theirs)
     {
         var sizes = Words(origin.Sizes, mine.Sizes, theirs.Sizes);
+        if (sizes.Count == 0)
+        {
+            // Each has taken off what the other left: a build has to be in something.
+            sizes = [.. mine.Sizes];
+        }
+
         var reference = Pick("Reference size", build => build.ReferenceSize, CupName);
         return new BuildDocument
         {
@@ -43,17 +49,23 @@ public sealed class BuildMerge
             Season = Pick("On the board", build => build.Season, season => season is null ? "all year" : $"{season.From} to {season.To}"),
             Tags = Words(origin.Tags, mine.Tags, theirs.Tags),
             Parent = Pick("Variant of", build => build.Parent, parent => parent?.Build ?? None),
-            Prices = Entries(
-                [.. origin.Prices], [.. mine.Prices], [.. theirs.Prices], price => price.Size ?? "", price => $"{CupName(price.Size)}, price", price => Number(price.Price)),
+            Prices =
+            [
+                .. Entries([.. origin.Prices], [.. mine.Prices], [.. theirs.Prices], price => price.Size ?? "", price => $"{CupName(price.Size)}, price", price => Number(price.Price))
+                    .Where(price => sizes.Contains(price.Size ?? "")),
+            ],
             Waivers = Entries(
                 [.. origin.Waivers], [.. mine.Waivers], [.. theirs.Waivers], waiver => $"{waiver.Check} {waiver.Size} {waiver.Line}", waiver => $"Let be: {waiver.Check}", waiver => waiver.Reason ?? ""),
             Lines =
             [
                 .. KeyedMerge.Of(
                     [.. origin.Lines], [.. mine.Lines], [.. theirs.Lines], line => line.Id ?? "", Line, (line, byOther) => HalfGone(Name(line), byOther))
-                    .Select(line => line with { Pins = [.. line.Pins.Where(pin => sizes.Contains(pin.Size ?? ""))] }),
+                    .Select(line => line with { Pins = Kept(line.Pins), Scale = line.Scale is { } scale ? scale with { Ladder = Kept(scale.Ladder) } : null }),
             ],
         };
+
+        // What is said of a size that goes, goes with it.
+        IReadOnlyList<PinDocument> Kept(IReadOnlyList<PinDocument> pins) => [.. pins.Where(pin => sizes.Contains(pin.Size ?? ""))];
 
         T Pick<T>(string where, Func<BuildDocument, T> of, Func<T, string> say) => Choose(where, of(origin), of(mine), of(theirs), say);
     }

@@ -121,6 +121,21 @@ public class BuildMergeTests
         Assert.All(merged.Lines, line => Assert.DoesNotContain(line.Pins, pin => pin.Size == "l"));
     }
 
+    [Fact]
+    public void What_is_said_of_a_size_that_goes_goes_with_it_and_some_size_is_left()
+    {
+        var said = With(line => line.Id == "syrup" ? line with { Scale = new() { By = "ladder", Ladder = [new() { Size = "l", Amount = 6 }] } } : line) with { Prices = [.. Origin.Prices, new() { Size = "l", Price = 5 }] };
+        var merged = Merge(said, Origin with { Sizes = ["s", "m"] }).Build;
+        Assert.Equal(["m"], merged.Prices.Select(price => price.Size));
+        Assert.Empty(merged.Lines[0].Scale!.Ladder);
+        Assert.True(BuildReader.Read(merged, TestBar.Facts).IsRead);
+
+        var apart = Merge(Origin with { Sizes = ["m"] }, Origin with { Sizes = ["s", "l"], ReferenceSize = "s" }).Build;
+        Assert.Equal(["m"], apart.Sizes);
+        Assert.Equal("m", apart.ReferenceSize);
+        Assert.True(BuildReader.Read(apart, TestBar.Facts).IsRead);
+    }
+
     private static BuildDocument With(Func<LineDocument, LineDocument> make) => Origin with { Lines = [.. Origin.Lines.Select(make)] };
 
     private static Merged Merge(BuildDocument mine, BuildDocument theirs) => BuildMerge.Of(Origin, mine, theirs, TestBar.Facts);

@@ -3,7 +3,6 @@ import { replaceEqualDeep } from '@tanstack/vue-query'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { BarView, BuildSheet, Draft, DraftLine, Pourable } from '@/shared/api/types'
 import { frameFor } from '@/shared/cup/frame'
-import { amount } from '@/shared/format'
 import { figureRows, tasteRows } from '@/shared/band'
 import { pressing } from './findings'
 import LineHead from './LineHead.vue'
@@ -11,6 +10,7 @@ import QuantityCell from './QuantityCell.vue'
 import SizeHead from './SizeHead.vue'
 import TasteCell from './TasteCell.vue'
 import MomentSlider from './MomentSlider.vue'
+import { useBlock } from './useBlock'
 import type { useCells } from './useCells'
 import { useRowDrag } from './useRowDrag'
 
@@ -28,7 +28,6 @@ const emit = defineEmits<{
   measure: [line: DraftLine, to: string]
   move: [line: string, by: -1 | 1]
   place: [line: string, to: number]
-  pour: [line: string, size: string, amount: number]
   remove: [line: string]
   line: [line: DraftLine]
   advise: [size: string]
@@ -129,73 +128,11 @@ async function shift(line: string, sizeName: string, by: -1 | 1): Promise<void> 
   boxOf(line, sizeName)?.focus()
 }
 
-/** The block of cells that is picked, from where it was begun to where it reaches. */
-const picked = ref<{ row: number; column: number; toRow: number; toColumn: number } | null>(null)
-
-function pick(row: number, column: number, down: number, across: number): void {
-  const from = picked.value ?? { row, column, toRow: row, toColumn: column }
-  const clamp = (value: number, most: number) => Math.max(0, Math.min(most, value))
-  picked.value = {
-    ...from,
-    toRow: clamp(from.toRow + down, rows.value.length - 1),
-    toColumn: clamp(from.toColumn + across, sizes.value.length - 1),
-  }
-}
-
-function isPicked(row: number, column: number): boolean {
-  const block = picked.value
-  return (
-    block !== null &&
-    row >= Math.min(block.row, block.toRow) &&
-    row <= Math.max(block.row, block.toRow) &&
-    column >= Math.min(block.column, block.toColumn) &&
-    column <= Math.max(block.column, block.toColumn)
-  )
-}
-
-/** Puts the picked block on the clipboard as spreadsheets take it; within one cell, copying is the box's own affair. */
-function copy(event: ClipboardEvent): void {
-  if (picked.value) {
-    event.preventDefault()
-    const block = rows.value
-      .map(({ cells }, row) => cells.filter((_, column) => isPicked(row, column)))
-      .filter((cells) => cells.length > 0)
-    event.clipboardData?.setData(
-      'text/plain',
-      block
-        .map((cells) =>
-          cells.map(({ cell }) => (cell ? `${amount(cell.amount)} ${cell.unit}` : '')).join('\t'),
-        )
-        .join('\n'),
-    )
-  }
-}
-
-/** Lays a pasted block over the cells, its first one on the cell that was pasted into. */
-function takeBlock(index: number, at: number, block: string[][]): void {
-  void props.cells.commitBlock(
-    block.flatMap((texts, down) =>
-      texts.flatMap((text, across) => {
-        const row = rows.value[index + down]
-        const size = sizes.value[at + across]
-        return row && size ? [{ line: row.line.id, size: size.size, text }] : []
-      }),
-    ),
-  )
-}
+const block = useBlock(rows, props.cells)
 
 defineExpose({
   /** The amounts as a table with tabs, to be pasted into a spreadsheet. */
-  asText: () =>
-    [
-      ['', ...sizes.value.map(({ name }) => name)],
-      ...rows.value.map(({ cells }) => [
-        cells[0]?.cell?.ingredientName ?? '',
-        ...cells.map(({ cell }) => (cell ? `${amount(cell.amount)} ${cell.unit}` : '')),
-      ]),
-    ]
-      .map((row) => row.join('\t'))
-      .join('\n'),
+  asText: () => block.asText(sizes.value.map(({ name }) => name)),
   /** Puts the cursor into the first cell that cannot be read. */
   focusFault: () => table.value?.querySelector<HTMLInputElement>('[aria-invalid="true"]')?.focus(),
 })
@@ -203,7 +140,7 @@ defineExpose({
 
 <template>
   <div class="scroll frame">
-    <table ref="table" :style="{ '--sizes': sizes.length }" @copy="copy">
+    <table ref="table" :style="{ '--sizes': sizes.length }" @copy="block.copy">
       <colgroup>
         <col class="first" />
         <col
@@ -234,7 +171,7 @@ defineExpose({
               @focus="focusOn(size.size)"
               @begin="cells.beginFill"
               @fill="(line, mm) => cells.fillTo(line, size.size, mm)"
-              @pour="(line, amount) => $emit('pour', line, size.size, amount)"
+              @step="(line, amount) => cells.stepTo(line, size.size, amount)"
               @reference="$emit('reference', size.size)"
               @advise="$emit('advise', size.size)"
             />
@@ -277,7 +214,7 @@ defineExpose({
               :fault="cells.fault(row.line.id, size.size)"
               :size="size.size"
               :finding="foundOf(size.size, row.line.id)"
-              :is-picked="isPicked(row.index, column)"
+              :is-picked="block.isPicked(row.index, column)"
               :peek="cells.peek"
               @commit="(text) => cells.commit(row.line.id, size.size, text)"
               @revert="cells.revert(row.line.id, size.size)"
@@ -285,9 +222,9 @@ defineExpose({
               @move="(by) => moveFrom(row.index, size.name, by)"
               @beside="(by) => moveBeside(row.index, column, by)"
               @shift="(by) => shift(row.line.id, size.name, by)"
-              @pick="(down, across) => pick(row.index, column, down, across)"
-              @unpick="picked = null"
-              @block="(block) => takeBlock(row.index, column, block)"
+              @pick="(down, across) => block.pick(row.index, column, down, across)"
+              @unpick="block.drop()"
+              @block="(pasted) => block.take(row.index, column, pasted)"
               @undo="$emit('undo')"
               @redo="$emit('redo')"
             />

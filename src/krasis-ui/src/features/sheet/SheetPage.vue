@@ -387,7 +387,6 @@ async function deleteThis(): Promise<void> {
         @measure="measures.changeMeasure"
         @move="(line, by) => change((next) => moveLine(next, line, by))"
         @place="(line, to) => change((next) => placeLine(next, line, to))"
-        @pour="(line, size, amount) => change((next) => putAmount(next, line, size, amount))"
         @remove="(line) => change((next) => (next.lines = next.lines.filter(({ id }) => id !== line)))"
         @line="(line) => change((next) => putLine(next, line))"
         @advise="(size) => (asked = size)"

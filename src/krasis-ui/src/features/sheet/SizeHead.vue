@@ -25,7 +25,7 @@ defineEmits<{
   /** The fill line is taken hold of; it is wanted at a height; its line is to have so much. */
   begin: []
   fill: [line: string, mm: number]
-  pour: [line: string, amount: number]
+  step: [line: string, amount: number]
 }>()
 
 const moment = computed(() => props.size.moments[props.at - 1])
@@ -95,7 +95,7 @@ const state = computed(() => {
           :half="halfWidth(size.cup, drawing.fillHeight)"
           @begin="$emit('begin')"
           @wanted="(mm) => $emit('fill', poured?.line ?? '', mm)"
-          @step="(by) => $emit('pour', poured?.line ?? '', Math.max(0, poured!.amount + by * poured!.step))"
+          @step="(by) => $emit('step', poured?.line ?? '', Math.max(0, poured!.amount + by * poured!.step))"
         />
       </CupSection>
     </div>

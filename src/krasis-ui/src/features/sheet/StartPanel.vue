@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import type { BuildDocument } from '@/shared/api/types'
+import ChoiceRow from './ChoiceRow.vue'
 
 /** Begins a build by naming the base first, then how it is served, then the cups. */
 const props = defineProps<{ cups: { id: string; name: string; says: string }[] }>()
@@ -48,53 +49,32 @@ async function propose(): Promise<void> {
 
 <template>
   <section class="start" aria-label="Begin" data-test="start">
-    <div class="step" role="group" aria-labelledby="start-base">
-      <h2 id="start-base">What is it made on?</h2>
-      <Button
-        v-for="one in bases.data.value"
-        :key="one.base"
-        :label="one.name"
-        :outlined="base !== one.base"
-        :disabled="one.missing !== null"
-        :title="one.missing ?? undefined"
-        :aria-pressed="base === one.base"
-        :data-test="`base-${one.base}`"
-        :severity="base === one.base ? undefined : 'secondary'"
-        :icon="base === one.base ? 'pi pi-check' : undefined"
-        @click="base = one.base"
-      />
-    </div>
+    <ChoiceRow
+      title="What is it made on?"
+      name="base"
+      :choices="
+        (bases.data.value ?? []).map((one) => ({ value: one.base, label: one.name, missing: one.missing }))
+      "
+      :chosen="base === null ? [] : [base]"
+      @choose="(one) => (base = one)"
+    />
     <p v-for="one in bases.data.value?.filter(({ missing }) => missing)" :key="one.base" class="soft small">
       {{ one.name }}: {{ one.missing }}
     </p>
-    <div class="step" role="group" aria-labelledby="start-serve">
-      <h2 id="start-serve">How is it served?</h2>
-      <Button
-        v-for="one in serves"
-        :key="one"
-        :label="one"
-        :outlined="serve !== one"
-        :aria-pressed="serve === one"
-        :data-test="`serve-${one}`"
-        :severity="serve === one ? undefined : 'secondary'"
-        :icon="serve === one ? 'pi pi-check' : undefined"
-        @click="serve = one"
-      />
-    </div>
-    <div class="step" role="group" aria-labelledby="start-cups">
-      <h2 id="start-cups">In which cups?</h2>
-      <Button
-        v-for="cup in cups"
-        :key="cup.id"
-        :label="`${cup.name}, ${cup.says}`"
-        :outlined="!sizes.includes(cup.id)"
-        :aria-pressed="sizes.includes(cup.id)"
-        :data-test="`cup-${cup.id}`"
-        :severity="sizes.includes(cup.id) ? undefined : 'secondary'"
-        :icon="sizes.includes(cup.id) ? 'pi pi-check' : undefined"
-        @click="toggle(cup.id)"
-      />
-    </div>
+    <ChoiceRow
+      title="How is it served?"
+      name="serve"
+      :choices="serves.map((one) => ({ value: one, label: one, missing: null }))"
+      :chosen="serve === null ? [] : [serve]"
+      @choose="(one) => (serve = one)"
+    />
+    <ChoiceRow
+      title="In which cups?"
+      name="cup"
+      :choices="cups.map(({ id, name, says }) => ({ value: id, label: `${name}, ${says}`, missing: null }))"
+      :chosen="sizes"
+      @choose="toggle"
+    />
     <Button label="Propose a build to taste" :disabled="!isReady" data-test="propose" @click="propose" />
     <span class="soft"> or add what goes in by hand, below.</span>
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
@@ -108,18 +88,6 @@ async function propose(): Promise<void> {
   border: 1px solid var(--line);
   border-radius: 0.6rem;
   background: var(--porcelain);
-}
-
-.step {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem;
-  align-items: center;
-  margin-bottom: 0.6rem;
-}
-
-h2 {
-  width: 13rem;
 }
 
 .small {

@@ -175,6 +175,15 @@ export function useCells(
     change((next) => edits.forEach(({ line, size, amount }) => putAmount(next, line, size, amount)))
   }
 
+  /** Pours a line to about so much: to the nearest that the bar pours. */
+  async function stepTo(line: string, size: string, amount: number): Promise<void> {
+    const found = await peek(line, size, `${amount}`, new AbortController().signal)
+    const poured = found?.quantity?.poured
+    if (poured !== undefined) {
+      change((next) => putAmount(next, line, size, poured))
+    }
+  }
+
   let drags = 0
   let wanted: { line: string; size: string; mm: number; drag: number } | null = null
   let isFilling = false
@@ -211,6 +220,7 @@ export function useCells(
     commitBlock,
     peek,
     fillTo,
+    stepTo,
     beginFill: () => void drags++,
     bringBack,
     prune,
