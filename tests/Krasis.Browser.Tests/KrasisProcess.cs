@@ -6,6 +6,9 @@ namespace Krasis.Browser.Tests;
 /// <summary>The published program as a process of its own, on a data file that outlives it.</summary>
 public class KrasisProcess : IDisposable
 {
+    /// <summary>When it is at the program's first start, whatever the machine's clock says: no test and no picture depends on its day.</summary>
+    public const string Now = "2026-11-25T09:00:00Z";
+
     private readonly string folder = Directory.CreateTempSubdirectory("krasis-browser-").FullName;
     private readonly bool demo;
     private Process? process;
@@ -53,8 +56,8 @@ public class KrasisProcess : IDisposable
             throw new FileNotFoundException($"{program} is not there. ./test publishes it before these tests run.");
         }
 
-        string[] arguments = [program, "--data", Path.Combine(folder, "krasis.db"), "--port", $"{port}", .. demo ? ["--demo"] : Array.Empty<string>()];
-        process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true })!;
+        string[] arguments = [program, "--data", Path.Combine(folder, "krasis.db"), "--port", $"{port}", "--clock", Now, .. demo ? ["--demo"] : Array.Empty<string>()];
+        process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true, Environment = { ["KRASIS_TESTS"] = "1" } })!;
         const string Announcement = "Krasis answers at ";
         while (process.StandardOutput.ReadLine() is { } line)
         {

@@ -8,6 +8,9 @@ namespace Krasis.Web.Tests;
 /// <summary>The real program on a real port and a file of its own.</summary>
 public sealed class KrasisServer : IAsyncLifetime
 {
+    /// <summary>The day it is at the server, whatever the machine's clock says.</summary>
+    public static readonly DateOnly Today = new(2026, 11, 25);
+
     private readonly string folder = Directory.CreateTempSubdirectory("krasis-web-").FullName;
     private WebApplication? app;
 
@@ -17,7 +20,7 @@ public sealed class KrasisServer : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
-        app = KrasisApp.Create(KrasisOptions.From(["--data", DataFile, "--port", "0", "--demo"]));
+        app = KrasisApp.Create(KrasisOptions.From(["--data", DataFile, "--port", "0", "--demo"]) with { Clock = new TestClock(new DateTimeOffset(Today, new TimeOnly(9, 0), TimeSpan.Zero)) });
         await app.StartAsync(TestContext.Current.CancellationToken);
         Http.BaseAddress = new Uri(app.Urls.Single());
     }

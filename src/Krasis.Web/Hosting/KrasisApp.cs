@@ -33,7 +33,7 @@ public static class KrasisApp
     public static WebApplication Create(KrasisOptions options)
     {
         var file = KrasisFile.Open(options.DataFile);
-        Seeder.FillIfFresh(file, options.Demo, TimeProvider.System);
+        Seeder.FillIfFresh(file, options.Demo, options.Clock);
 
         var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions
         {
@@ -49,7 +49,7 @@ public static class KrasisApp
             kestrel.AddServerHeader = false;
         });
         builder.Services.AddSingleton(file);
-        builder.Services.AddSingleton(TimeProvider.System);
+        builder.Services.AddSingleton(options.Clock);
         builder.Services.Configure<RouteOptions>(routes => routes.SetParameterPolicy<RegexInlineRouteConstraint>("regex"));
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
         builder.Services.ConfigureHttpJsonOptions(json => Configure(json.SerializerOptions));

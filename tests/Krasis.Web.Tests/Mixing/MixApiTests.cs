@@ -10,11 +10,11 @@ public sealed class MixApiTests(KrasisServer server) : IClassFixture<KrasisServe
     [Fact]
     public async Task Every_demo_build_is_mixed_over_HTTP_as_by_the_core()
     {
-        var seed = Seeder.Load(Seeder.Demo, new DateOnly(2026, 11, 25));
+        var seed = Seeder.Load(Seeder.Demo, KrasisServer.Today);
         var bar = BarReader.Read(seed.Bar).Value;
         foreach (var build in seed.Builds)
         {
-            var expected = Mixer.Mix(BuildReader.Read(build, bar).Value, bar, DateOnly.FromDateTime(DateTime.Now));
+            var expected = Mixer.Mix(BuildReader.Read(build, bar).Value, bar, KrasisServer.Today);
             var sheet = (await server.Post("/api/mix", build)).Json;
             foreach (var (size, index) in expected.Sizes.Select((size, index) => (size, index)))
             {

@@ -5,7 +5,7 @@ namespace Krasis.Web.Tests.Transforming;
 
 public sealed class TransformApiTests(KrasisServer server) : IClassFixture<KrasisServer>
 {
-    private static readonly object Latte = Seeder.Load(Seeder.Demo, new DateOnly(2026, 11, 25)).Builds.Single(build => build.Name == "Cardamom latte");
+    private static readonly object Latte = Seeder.Load(Seeder.Demo, KrasisServer.Today).Builds.Single(build => build.Name == "Cardamom latte");
 
     public static TheoryData<object> Asked => [
         new { build = Latte, to = "serve", serve = "iced", sizes = new[] { "reed", "rush" } },
@@ -53,7 +53,7 @@ public sealed class TransformApiTests(KrasisServer server) : IClassFixture<Krasi
     [Fact]
     public async Task A_finding_s_mend_mends_over_HTTP()
     {
-        var mocha = JsonNode.Parse(System.Text.Json.JsonSerializer.Serialize(Seeder.Load(Seeder.Demo, new DateOnly(2026, 11, 25)).Builds.Single(build => build.Name == "Cherry coconut iced mocha"), System.Text.Json.JsonSerializerOptions.Web))!;
+        var mocha = JsonNode.Parse(System.Text.Json.JsonSerializer.Serialize(Seeder.Load(Seeder.Demo, KrasisServer.Today).Builds.Single(build => build.Name == "Cherry coconut iced mocha"), System.Text.Json.JsonSerializerOptions.Web))!;
         var sheet = (await server.Post("/api/mix", mocha.ToJsonString())).Json;
         var overfull = sheet["findings"]!.AsArray().Single(finding => (string?)finding!["check"] == "overfull")!;
         var mended = await server.Post("/api/mend", $$"""{ "build": {{mocha.ToJsonString()}}, "mend": {{overfull["mend"]!.ToJsonString()}} }""");
