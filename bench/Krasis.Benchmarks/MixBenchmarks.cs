@@ -1,9 +1,9 @@
 using System.Text.Json;
 using BenchmarkDotNet.Attributes;
-using Krasis.Core.Advising;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
+using Krasis.Core.Changing.Advising;
+using Krasis.Core.Judging;
 using Krasis.Web.Hosting;
 
 namespace Krasis.Benchmarks;

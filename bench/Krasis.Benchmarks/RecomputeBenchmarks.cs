@@ -1,7 +1,7 @@
 using BenchmarkDotNet.Attributes;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 
 namespace Krasis.Benchmarks;
 

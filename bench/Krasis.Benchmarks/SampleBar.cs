@@ -1,8 +1,8 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Parts;
-using Krasis.Core.Vessels;
 
 namespace Krasis.Benchmarks;
 

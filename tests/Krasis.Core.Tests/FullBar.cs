@@ -1,7 +1,7 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 
 namespace Krasis.Core.Tests;
 

@@ -1,9 +1,11 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Measures;
-using Krasis.Core.Mixing;
-using Krasis.Core.Vessels;
+using Krasis.Core.Judging;
+using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Tests;
 

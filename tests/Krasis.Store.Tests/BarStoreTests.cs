@@ -1,4 +1,4 @@
-using Krasis.Core.Vessels;
+using Krasis.Core.Bar.Cups;
 using Krasis.Store.Bar;
 
 namespace Krasis.Store.Tests;

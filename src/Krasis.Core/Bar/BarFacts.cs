@@ -1,10 +1,10 @@
-using Krasis.Core.Coffee;
-using Krasis.Core.Dispensers;
-using Krasis.Core.Espresso;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Milk;
-using Krasis.Core.Stations;
-using Krasis.Core.Vessels;
+using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Bar.Stations;
 
 namespace Krasis.Core.Bar;
 

@@ -1,12 +1,12 @@
-using Krasis.Core.Coffee;
-using Krasis.Core.Dispensers;
-using Krasis.Core.Espresso;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Bar.Parts;
+using Krasis.Core.Bar.Stations;
 using Krasis.Core.Input;
-using Krasis.Core.Milk;
-using Krasis.Core.Parts;
-using Krasis.Core.Stations;
-using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Bar;
 

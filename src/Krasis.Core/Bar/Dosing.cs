@@ -1,8 +1,8 @@
 using System.Globalization;
-using Krasis.Core.Dispensers;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
-using Krasis.Core.Measures;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar;
 

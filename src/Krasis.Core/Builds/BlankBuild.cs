@@ -1,5 +1,5 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Scaling;
+using Krasis.Core.Builds.Scaling;
 
 namespace Krasis.Core.Builds;
 

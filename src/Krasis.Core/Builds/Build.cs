@@ -1,6 +1,6 @@
-using Krasis.Core.Measures;
-using Krasis.Core.Scaling;
-using Krasis.Core.Vessels;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Builds;
 

@@ -1,9 +1,9 @@
 using System.Globalization;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Input;
-using Krasis.Core.Measures;
-using Krasis.Core.Scaling;
-using Krasis.Core.Vessels;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Builds;
 

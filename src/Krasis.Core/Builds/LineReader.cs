@@ -1,10 +1,10 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Input;
-using Krasis.Core.Measures;
-using Krasis.Core.Milk;
-using Krasis.Core.Scaling;
-using Krasis.Core.Vessels;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Builds;
 

@@ -1,4 +1,4 @@
-using Krasis.Core.Vessels;
+using Krasis.Core.Bar.Cups;
 
 namespace Krasis.Core.Builds;
 

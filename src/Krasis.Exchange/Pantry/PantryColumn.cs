@@ -1,5 +1,5 @@
 using System.Globalization;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 
 namespace Krasis.Exchange.Pantry;
 

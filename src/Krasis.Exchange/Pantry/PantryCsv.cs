@@ -1,7 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
 
 namespace Krasis.Exchange.Pantry;

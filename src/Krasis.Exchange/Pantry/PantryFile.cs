@@ -1,6 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
 
 namespace Krasis.Exchange.Pantry;

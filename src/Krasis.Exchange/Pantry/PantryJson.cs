@@ -1,7 +1,7 @@
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
 
 namespace Krasis.Exchange.Pantry;

@@ -1,5 +1,6 @@
 using Dapper;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.House;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Bar;

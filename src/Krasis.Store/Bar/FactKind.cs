@@ -1,12 +1,11 @@
-using Krasis.Core.Bar;
-using Krasis.Core.Coffee;
-using Krasis.Core.Dispensers;
-using Krasis.Core.Espresso;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Milk;
-using Krasis.Core.Parts;
-using Krasis.Core.Stations;
-using Krasis.Core.Vessels;
+using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Bar.Parts;
+using Krasis.Core.Bar.Stations;
 
 namespace Krasis.Store.Bar;
 

@@ -1,8 +1,8 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Vessels;
 
 namespace Krasis.Web.Json;
 

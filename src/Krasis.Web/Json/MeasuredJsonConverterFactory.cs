@@ -1,6 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Krasis.Core.Measures;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Web.Json;
 

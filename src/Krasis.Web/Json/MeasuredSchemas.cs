@@ -1,4 +1,4 @@
-using Krasis.Core.Measures;
+using Krasis.Core.Quantities;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 

@@ -1,9 +1,10 @@
 using CsCheck;
-using Krasis.Core.Advising;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
-using Krasis.Core.Vessels;
+using Krasis.Core.Changing.Advising;
+using Krasis.Core.Changing.Editing;
+using Krasis.Core.Judging.Mends;
 
 namespace Krasis.Core.Tests.Advising;
 

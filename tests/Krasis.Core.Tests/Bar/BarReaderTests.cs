@@ -1,6 +1,6 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Measures;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Tests.Bar;
 

@@ -1,12 +1,13 @@
 using CsCheck;
 using Krasis.Core.Bar;
-using Krasis.Core.Coffee;
-using Krasis.Core.Dispensers;
-using Krasis.Core.Espresso;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Measures;
-using Krasis.Core.Milk;
-using Krasis.Core.Vessels;
+using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Builds;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Tests.Bar;
 

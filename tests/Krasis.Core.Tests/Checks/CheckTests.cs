@@ -1,6 +1,9 @@
 using CsCheck;
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
+using Krasis.Core.Changing.Editing;
+using Krasis.Core.Judging;
+using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Mends;
 
 namespace Krasis.Core.Tests.Checks;
 

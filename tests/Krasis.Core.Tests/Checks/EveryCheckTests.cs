@@ -1,7 +1,9 @@
 using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
+using Krasis.Core.Changing.Editing;
+using Krasis.Core.Judging;
+using Krasis.Core.Judging.Checks;
 
 namespace Krasis.Core.Tests.Checks;
 

@@ -1,7 +1,7 @@
-
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
-using Krasis.Core.Comparing;
+using Krasis.Core.Changing.Comparing;
+using Krasis.Core.Judging.Checks;
+
 
 namespace Krasis.Core.Tests.Comparing;
 

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using CsCheck;
 using Krasis.Core.Builds;
-using Krasis.Core.Comparing;
+using Krasis.Core.Changing.Comparing;
 
 namespace Krasis.Core.Tests.Comparing;
 

@@ -1,5 +1,5 @@
 using CsCheck;
-using Krasis.Core.Dispensers;
+using Krasis.Core.Bar.Dispensers;
 using MathNet.Numerics.Statistics;
 using MathNetT = MathNet.Numerics.Distributions.StudentT;
 

@@ -1,7 +1,6 @@
 using CsCheck;
-using Krasis.Core.Coffee;
-using Krasis.Core.Espresso;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Espresso;

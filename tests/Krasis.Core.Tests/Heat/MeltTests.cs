@@ -1,8 +1,8 @@
 using CsCheck;
-using Krasis.Core.Heat;
-using Krasis.Core.Ice;
-using Krasis.Core.Measures;
+using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
+using Krasis.Core.Working.Heat;
 
 namespace Krasis.Core.Tests.Heat;
 
@@ -23,7 +23,7 @@ public class MeltTests
     {
         Assert.InRange(One("fusion_J_per_g") - HeatContent.Fusion, -0.1, 0.1);
         Assert.Equal(One("ice_density_g_per_ml"), IceFacts.Density.Value, 1e-4);
-        Assert.Equal(One("ice_heat_J_per_g_K"), Core.Ingredients.IngredientDefaults.SpecificHeat(Core.Ingredients.IngredientKind.Ice).Value, 0.01);
+        Assert.Equal(One("ice_heat_J_per_g_K"), Core.Bar.Ingredients.IngredientDefaults.SpecificHeat(Core.Bar.Ingredients.IngredientKind.Ice).Value, 0.01);
 
         static double One(string what) => ReferenceTable.Read("steam-and-ice.csv", what).Single()[1];
     }

@@ -1,6 +1,6 @@
 using CsCheck;
-using Krasis.Core.Heat;
-using Krasis.Core.Measures;
+using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Heat;

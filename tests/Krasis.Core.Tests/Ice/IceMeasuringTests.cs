@@ -1,4 +1,4 @@
-using Krasis.Core.Ice;
+using Krasis.Core.Bar.Ice;
 
 namespace Krasis.Core.Tests.Ice;
 

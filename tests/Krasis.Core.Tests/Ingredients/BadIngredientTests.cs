@@ -1,4 +1,4 @@
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 
 namespace Krasis.Core.Tests.Ingredients;
 

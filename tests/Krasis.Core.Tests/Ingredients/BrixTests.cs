@@ -1,5 +1,6 @@
 using CsCheck;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Physics;
 using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Ingredients;

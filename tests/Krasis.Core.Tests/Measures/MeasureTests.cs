@@ -1,4 +1,4 @@
-using Krasis.Core.Measures;
+using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Measures;

@@ -1,4 +1,4 @@
-using Krasis.Core.Measures;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Tests.Measures;
 

@@ -1,5 +1,5 @@
 using CsCheck;
-using Krasis.Core.Milk;
+using Krasis.Core.Bar.Milk;
 
 namespace Krasis.Core.Tests.Milk;
 

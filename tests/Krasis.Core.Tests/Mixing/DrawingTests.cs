@@ -1,6 +1,6 @@
 using CsCheck;
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
+using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Tests.Mixing;
 

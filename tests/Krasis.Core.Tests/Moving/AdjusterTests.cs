@@ -1,7 +1,7 @@
 using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Moving;
+using Krasis.Core.Changing.Moving;
 
 namespace Krasis.Core.Tests.Moving;
 

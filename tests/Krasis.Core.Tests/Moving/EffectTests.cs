@@ -1,6 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Moving;
+using Krasis.Core.Changing.Moving;
 
 namespace Krasis.Core.Tests.Moving;
 

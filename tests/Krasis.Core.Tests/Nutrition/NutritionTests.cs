@@ -1,8 +1,8 @@
 using CsCheck;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Nutrition;
 using Krasis.Core.Tests.Outside;
+using Krasis.Core.Working.Nutrition;
 
 namespace Krasis.Core.Tests.Nutrition;
 

@@ -1,7 +1,7 @@
 using CsCheck;
 using Krasis.Core.Bar;
-using Krasis.Core.Measures;
-using Krasis.Core.Parts;
+using Krasis.Core.Bar.Parts;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Tests.Parts;
 

@@ -1,8 +1,8 @@
 using CsCheck;
 using Krasis.Core.Bar;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Parts;
 using Krasis.Core.Input;
-using Krasis.Core.Parts;
 
 namespace Krasis.Core.Tests.Parts;
 

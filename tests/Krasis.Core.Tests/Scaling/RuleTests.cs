@@ -1,7 +1,8 @@
 using CsCheck;
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
-using Krasis.Core.Scaling;
+using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Judging;
+using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Tests.Scaling;
 

@@ -1,10 +1,10 @@
 using CsCheck;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Measures;
-using Krasis.Core.Mixing;
-using Krasis.Core.Scaling;
+using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Judging;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Tests.Scaling;
 

@@ -1,6 +1,6 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Measures;
-using Krasis.Core.Speaking;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Speaking;

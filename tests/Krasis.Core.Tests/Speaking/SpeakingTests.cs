@@ -2,8 +2,8 @@ using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
-using Krasis.Core.Measures;
-using Krasis.Core.Speaking;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Speaking;
 
 namespace Krasis.Core.Tests.Speaking;
 

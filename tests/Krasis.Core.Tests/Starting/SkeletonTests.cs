@@ -1,8 +1,9 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
-using Krasis.Core.Starting;
-using Krasis.Core.Vessels;
+using Krasis.Core.Changing.Starting;
+using Krasis.Core.Judging;
+using Krasis.Core.Judging.Checks;
 
 namespace Krasis.Core.Tests.Starting;
 

@@ -1,8 +1,8 @@
 using CsCheck;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Builds;
-using Krasis.Core.Dispensers;
-using Krasis.Core.Stations;
+using Krasis.Core.Changing.Stations;
 
 namespace Krasis.Core.Tests.Stations;
 

@@ -1,10 +1,9 @@
 using CsCheck;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Mixing;
-using Krasis.Core.Tasting;
+using Krasis.Core.Judging;
+using Krasis.Core.Judging.Checks;
 
 namespace Krasis.Core.Tests.Tasting;
 

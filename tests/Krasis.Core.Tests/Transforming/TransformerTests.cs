@@ -1,8 +1,8 @@
 using CsCheck;
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
+using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
-using Krasis.Core.Transforming;
-using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Tests.Transforming;
 

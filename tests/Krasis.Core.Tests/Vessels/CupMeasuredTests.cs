@@ -1,8 +1,9 @@
 using CsCheck;
-using Krasis.Core.Heat;
-using Krasis.Core.Measures;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
-using Krasis.Core.Vessels;
+using Krasis.Core.Working.Heat;
 
 namespace Krasis.Core.Tests.Vessels;
 

@@ -1,6 +1,7 @@
-using Krasis.Core.Measures;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
-using Krasis.Core.Vessels;
 
 namespace Krasis.Core.Tests.Vessels;
 

@@ -1,6 +1,6 @@
 using CsCheck;
-using Krasis.Core.Measures;
-using Krasis.Core.Vessels;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Tests.Vessels;
 

@@ -1,6 +1,6 @@
 using System.Runtime.CompilerServices;
 using System.Xml.Linq;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 using Krasis.Store;
 using NetArchTest.Rules;
 
@@ -44,5 +44,5 @@ public class ReferenceTests
         Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
     }
 
-    private static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", ".."));
+    internal static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", ".."));
 }

@@ -1,5 +1,5 @@
 using System.Runtime.CompilerServices;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Web.Seeding;
 
 namespace Krasis.Web.Tests.Hosting;

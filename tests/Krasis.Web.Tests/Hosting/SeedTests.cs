@@ -2,8 +2,7 @@ using System.Diagnostics;
 using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 using Krasis.Web.Seeding;
 
 namespace Krasis.Web.Tests.Hosting;

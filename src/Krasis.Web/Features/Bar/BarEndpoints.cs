@@ -1,5 +1,5 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Store;
 using Krasis.Store.Bar;
 using Krasis.Web.Hosting;

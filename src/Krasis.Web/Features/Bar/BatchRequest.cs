@@ -1,4 +1,4 @@
-using Krasis.Core.Parts;
+using Krasis.Core.Bar.Parts;
 
 namespace Krasis.Web.Features.Bar;
 

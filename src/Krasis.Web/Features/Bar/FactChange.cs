@@ -1,8 +1,8 @@
 using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
+using Krasis.Core.Changing.Moving;
 using Krasis.Core.Input;
-using Krasis.Core.Moving;
 using Krasis.Store;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;

@@ -1,5 +1,5 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Moving;
+using Krasis.Core.Changing.Moving;
 using Krasis.Store;
 using Krasis.Web.Problems;
 

@@ -1,10 +1,10 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Ice;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ice;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Bar.Parts;
 using Krasis.Core.Input;
-using Krasis.Core.Measures;
-using Krasis.Core.Milk;
-using Krasis.Core.Parts;
-using Krasis.Core.Vessels;
+using Krasis.Core.Quantities;
 using Krasis.Store;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;

@@ -1,4 +1,4 @@
-using Krasis.Core.Milk;
+using Krasis.Core.Bar.Milk;
 
 namespace Krasis.Web.Features.Bar;
 

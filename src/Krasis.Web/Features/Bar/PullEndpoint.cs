@@ -1,6 +1,6 @@
-using Krasis.Core.Espresso;
+using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Input;
-using Krasis.Core.Measures;
+using Krasis.Core.Quantities;
 using Krasis.Store;
 using Krasis.Store.Bar;
 using Krasis.Web.Problems;

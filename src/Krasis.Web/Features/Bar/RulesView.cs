@@ -1,5 +1,5 @@
-using Krasis.Core.Bar;
-using Krasis.Core.Measures;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Web.Features.Bar;
 

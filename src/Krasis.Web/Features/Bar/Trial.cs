@@ -1,4 +1,4 @@
-using Krasis.Core.Moving;
+using Krasis.Core.Changing.Moving;
 using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Bar;

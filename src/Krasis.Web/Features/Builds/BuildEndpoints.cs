@@ -1,5 +1,5 @@
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Web.Features.Bar;

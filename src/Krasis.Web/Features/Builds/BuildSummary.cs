@@ -1,5 +1,5 @@
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 using Krasis.Store.Builds;
 
 namespace Krasis.Web.Features.Builds;

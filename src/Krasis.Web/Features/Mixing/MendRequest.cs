@@ -1,5 +1,5 @@
 using Krasis.Core.Builds;
-using Krasis.Core.Checks;
+using Krasis.Core.Judging.Mends;
 
 namespace Krasis.Web.Features.Mixing;
 

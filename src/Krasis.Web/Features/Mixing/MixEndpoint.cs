@@ -1,8 +1,9 @@
-using Krasis.Core.Advising;
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
-using Krasis.Core.Scaling;
-using Krasis.Core.Vessels;
+using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Changing.Advising;
+using Krasis.Core.Changing.Editing;
+using Krasis.Core.Judging;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Hosting;

@@ -1,4 +1,4 @@
-using Krasis.Core.Moving;
+using Krasis.Core.Changing.Moving;
 using Krasis.Exchange.Pantry;
 
 namespace Krasis.Web.Features.Pantry;

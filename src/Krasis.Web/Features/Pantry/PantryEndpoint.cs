@@ -1,4 +1,4 @@
-using Krasis.Core.Ingredients;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Web.Hosting;
 using Krasis.Web.Seeding;
 using Microsoft.AspNetCore.Http.HttpResults;

@@ -1,7 +1,7 @@
 using System.Text;
 using Krasis.Core.Bar;
-using Krasis.Core.Ingredients;
-using Krasis.Core.Moving;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Changing.Moving;
 using Krasis.Exchange.Pantry;
 using Krasis.Store;
 using Krasis.Store.Bar;

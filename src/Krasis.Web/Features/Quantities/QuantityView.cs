@@ -1,5 +1,5 @@
-using Krasis.Core.Mixing;
-using Krasis.Core.Speaking;
+using Krasis.Core.Bar;
+using Krasis.Core.Judging;
 
 namespace Krasis.Web.Features.Quantities;
 

@@ -1,7 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Store.Standards;

@@ -1,6 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 
 namespace Krasis.Web.Features.Standards;
 

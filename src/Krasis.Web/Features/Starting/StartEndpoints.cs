@@ -1,7 +1,7 @@
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
+using Krasis.Core.Changing.Starting;
 using Krasis.Core.Input;
-using Krasis.Core.Starting;
-using Krasis.Core.Vessels;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Problems;

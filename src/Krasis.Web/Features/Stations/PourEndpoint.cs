@@ -1,5 +1,5 @@
 using Krasis.Core.Builds;
-using Krasis.Core.Stations;
+using Krasis.Core.Changing.Stations;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Problems;

@@ -1,9 +1,9 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Ingredients;
+using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
-using Krasis.Core.Transforming;
-using Krasis.Core.Vessels;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Problems;

@@ -1,5 +1,5 @@
 using Krasis.Core.Builds;
-using Krasis.Core.Comparing;
+using Krasis.Core.Changing.Comparing;
 
 namespace Krasis.Web.Features.Versions;
 

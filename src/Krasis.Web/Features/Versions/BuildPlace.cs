@@ -1,7 +1,7 @@
 using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Mixing;
+using Krasis.Core.Judging;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 

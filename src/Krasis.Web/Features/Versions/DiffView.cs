@@ -1,5 +1,5 @@
-using Krasis.Core.Comparing;
-using Krasis.Core.Mixing;
+using Krasis.Core.Changing.Comparing;
+using Krasis.Core.Judging;
 
 namespace Krasis.Web.Features.Versions;
 

@@ -1,4 +1,4 @@
-using Krasis.Core.Moving;
+using Krasis.Core.Changing.Moving;
 
 namespace Krasis.Web.Features.Versions;
 

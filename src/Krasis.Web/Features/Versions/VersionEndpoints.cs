@@ -1,10 +1,10 @@
 using System.Text.Json;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Comparing;
+using Krasis.Core.Changing.Comparing;
+using Krasis.Core.Changing.Moving;
 using Krasis.Core.Input;
-using Krasis.Core.Mixing;
-using Krasis.Core.Moving;
+using Krasis.Core.Judging;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Store.Standards;

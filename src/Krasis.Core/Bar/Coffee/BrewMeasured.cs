@@ -1,0 +1,47 @@
+using System.Globalization;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.Coffee;
+
+/// <summary>What a coffee recipe comes to so far.</summary>
+/// <param name="GramsPerLitre">Coffee to a litre of water; null before both are there.</param>
+/// <param name="Retained">Water that the grounds keep; null before the recipe can be read.</param>
+/// <param name="Yield">What is served; null before the recipe can be read.</param>
+/// <param name="Strength">Coffee solids in it; null when the extraction is not known.</param>
+/// <param name="Says">The rest in sentences.</param>
+public sealed record BrewMeasured(double? GramsPerLitre, Grams? Retained, Grams? Yield, Percent? Strength, IReadOnlyList<string> Says)
+{
+    // 55 g/l ± 10 % (SCA Golden Cup, from memory), for coffee brewed hot and drunk as it is.
+    private const double GoldenLeast = 49.5;
+    private const double GoldenMost = 60.5;
+
+    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is read.</summary>
+    public static BrewMeasured Of(CoffeeBaseDocument document)
+    {
+        var perLitre = document is { CoffeeGrams: > 0, WaterGrams: > 0 } ? document.CoffeeGrams / document.WaterGrams * 1000 : null;
+        var read = CoffeeBaseReader.Read(document with { Id = "new", Name = "New", Ingredient = document.Ingredient ?? "new" });
+        return read.IsRead
+            ? new BrewMeasured(perLitre, read.Value.Coffee * read.Value.Retained, read.Value.Yield, read.Value.Strength, [.. Sentences(read.Value, perLitre)])
+            : new BrewMeasured(perLitre, null, null, null, []);
+    }
+
+    private static IEnumerable<string> Sentences(CoffeeBase brew, double? perLitre)
+    {
+        if (perLitre is { } grams && brew.Method == BrewMethod.Batch)
+        {
+            yield return grams is >= GoldenLeast and <= GoldenMost
+                ? "Within 55 g/l ± 10 %, the usual for coffee drunk hot."
+                : $"{(grams > GoldenMost ? "Stronger" : "Thinner")} than the usual 55 g/l ± 10 % for coffee drunk hot{(grams > GoldenMost ? ": right where ice will melt into it" : "")}.";
+        }
+
+        if (brew.DilutionParts > 0)
+        {
+            yield return $"One part of it is served with {brew.DilutionParts.ToString("0.##", CultureInfo.InvariantCulture)} parts of water; the yield and the strength are as served.";
+        }
+
+        if (brew.Strength is null)
+        {
+            yield return "Without its extraction the strength is not known, nor that of what it goes into.";
+        }
+    }
+}

@@ -1,0 +1,33 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.Coffee;
+
+/// <summary>How the bar makes a brewed coffee.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What the bar calls it.</param>
+/// <param name="Makes">The ingredient that comes out.</param>
+/// <param name="Method">How it is made.</param>
+/// <param name="Coffee">Coffee in.</param>
+/// <param name="Water">Water in.</param>
+/// <param name="Other">What else dissolves in it.</param>
+/// <param name="Retained">Water kept by a gram of the grounds, g.</param>
+/// <param name="Extraction">The share of the coffee that dissolves; null when not known.</param>
+/// <param name="DilutionParts">Parts of water to one part of it, before it is served.</param>
+public sealed record CoffeeBase(
+    string Id, string Name, IngredientId Makes, BrewMethod Method, Grams Coffee, Grams Water, Grams Other, double Retained, Percent? Extraction, double DilutionParts)
+{
+    /// <summary>What comes out: the water less what the grounds keep, and, where all of the coffee dissolves, the coffee; then
+    /// diluted.</summary>
+    public Grams Yield
+    {
+        get
+        {
+            var dissolved = Method is BrewMethod.Instant or BrewMethod.Whipped ? Coffee : default;
+            return (Water - (Coffee * Retained) + dissolved + Other) * (1 + DilutionParts);
+        }
+    }
+
+    /// <summary>Coffee solids in what is served: coffee × extraction ÷ yield; null when the extraction is not known.</summary>
+    public Percent? Strength => Extraction is { } share ? Percent.From(Coffee / Yield * share.Value) : null;
+}

@@ -1,0 +1,48 @@
+using System.Globalization;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Input;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.Coffee;
+
+/// <summary>Reads how coffee bases are made.</summary>
+public static class CoffeeBaseReader
+{
+    // Spent grounds weigh about three times what they did dry: two grams of water to a gram (common practice, no source).
+    private const double UsualRetained = 2;
+
+    /// <summary>Reads one coffee base.</summary>
+    /// <param name="document">The document.</param>
+    /// <param name="path">Where it stands, for the problems' fields; empty when it stands alone.</param>
+    public static Reading<CoffeeBase> Read(CoffeeBaseDocument document, string path = "")
+    {
+        var fields = new FieldReader(path);
+        var id = fields.Id("id", document.Id);
+        var name = fields.Name("name", document.Name);
+        var ingredient = fields.Id("ingredient", document.Ingredient);
+        var method = fields.Word("method", document.Method, BrewMethod.Batch);
+        var dissolves = method is BrewMethod.Instant or BrewMethod.Whipped;
+        var coffee = fields.Number("coffeeGrams", document.CoffeeGrams, 0.1, 50_000, "g");
+        var water = fields.Number("waterGrams", document.WaterGrams, 1, 500_000, "g");
+        var other = fields.Optional("otherGrams", document.OtherGrams, 0, 100_000, "g") ?? 0;
+        var retained = fields.Optional("retainedGramsPerGram", document.RetainedGramsPerGram, 0, 4, "g to a gram") ?? (dissolves ? 0 : UsualRetained);
+        var extraction = dissolves ? 100 : fields.Optional("extractionPercent", document.ExtractionPercent, 5, 30, "%");
+        var dilution = fields.Optional("dilutionParts", document.DilutionParts, 0, 20, "parts") ?? 0;
+        if (fields.Problems.Count == 0 && water <= coffee * retained)
+        {
+            fields.Report("waterGrams", water.ToString(CultureInfo.InvariantCulture), $"The grounds keep {coffee * retained:0} g of water, which is all there is.", $"more than {coffee * retained:0} g");
+        }
+
+        return fields.Finish(() => new CoffeeBase(
+            id,
+            name,
+            new IngredientId(ingredient),
+            method,
+            Grams.From(coffee),
+            Grams.From(water),
+            Grams.From(other),
+            retained,
+            extraction is { } share ? Percent.From(share) : null,
+            dilution));
+    }
+}

@@ -1,0 +1,88 @@
+using System.Globalization;
+using Krasis.Core.Input;
+using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.Cups;
+
+/// <summary>Reads cups.</summary>
+public static class CupReader
+{
+    // A rule in a paper cup is good to a few per cent; a third off means that one of the numbers belongs to
+    // another cup (common practice, no source).
+    private const double LargestContradiction = 0.30;
+
+    /// <summary>Reads one cup.</summary>
+    /// <param name="document">The document.</param>
+    /// <param name="path">Where it stands, for the problems' fields; empty when it stands alone.</param>
+    public static Reading<Cup> Read(CupDocument document, string path = "")
+    {
+        var fields = new FieldReader(path);
+        var id = fields.Id("id", document.Id);
+        var name = fields.Name("name", document.Name);
+        var top = fields.Number("topDiameterMm", document.TopDiameterMm, 20, 300, "mm");
+        var bottom = fields.Number("bottomDiameterMm", document.BottomDiameterMm, 10, 300, "mm");
+        var height = fields.Number("heightMm", document.HeightMm, 20, 400, "mm");
+        var water = fields.Number("waterGrams", document.WaterGrams, 10, 5000, "g");
+        var temperature = fields.Number("waterCelsius", document.WaterCelsius, WaterDensity.Coldest.Value, WaterDensity.Hottest.Value, "°C");
+        var label = fields.Optional("labelMl", document.LabelMl, 10, 5000, "ml");
+        var lid = fields.Optional("lidClearanceMm", document.LidClearanceMm, -50, 100, "mm");
+
+        // 0.3 to 1.5 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
+        var loss = fields.Optional("heatLossWattsPerKelvin", document.HeatLossWattsPerKelvin, 0.01, 10, "W/K");
+        var material = fields.OptionalWord<CupMaterial>("material", document.Material);
+        var stations = document.Stations.Select((station, i) => fields.Id($"stations[{i}]", station)).ToList();
+        var price = fields.Optional("price", document.Price, 0, 1000, "");
+        var lidPrice = fields.Optional("lidPrice", document.LidPrice, 0, 1000, "");
+        if (fields.Problems.Count > 0)
+        {
+            return Reading<Cup>.Failed(fields.Problems);
+        }
+
+        var cup = new Cup(
+            new CupId(id),
+            name,
+            new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height)),
+            new BrimWeighing(Grams.From(water), Celsius.From(temperature)))
+        {
+            Label = label is { } ml ? Millilitres.From(ml) : null,
+            LidClearance = lid is { } mm ? Millimetres.From(mm) : null,
+            HeatLoss = loss is { } watts ? WattsPerKelvin.From(watts) : material is { } of ? CupMaterials.UsualLoss(of) : null,
+            Stations = stations,
+            Price = price is { } cost ? Money.From(cost + (lidPrice ?? 0)) : null,
+        };
+        cup = cup with { PrintedLines = ReadLines(document, cup, fields) };
+        if (lid is { } inside && inside <= -height)
+        {
+            fields.Report("lidClearanceMm", inside.ToString(CultureInfo.InvariantCulture), $"A lid that reaches {-inside:0.#} mm into a cup of {height:0.#} mm leaves no room for a drink.", $"more than -{height:0.#} mm");
+        }
+
+        var geometry = cup.Shape.Capacity;
+        if (Math.Abs((cup.BrimCapacity / geometry) - 1) > LargestContradiction)
+        {
+            fields.Report(
+                "waterGrams",
+                water.ToString(CultureInfo.InvariantCulture),
+                $"The water weighed fills {cup.BrimCapacity.Value:0} ml, but the diameters and the height hold {geometry.Value:0} ml.",
+                $"a weighing and lengths that agree within {LargestContradiction * 100:0} %");
+        }
+
+        return fields.Finish(() => cup);
+    }
+
+    private static List<PrintedLine> ReadLines(CupDocument document, Cup cup, FieldReader fields) =>
+    [
+        .. fields.Each("printedLines", document.PrintedLines, 20, (line, path, _) =>
+        {
+            var label = fields.Name($"{path}.label", line.Label);
+            if (line.HeightMm is null && line.Ml is not null)
+            {
+                var volume = Millilitres.From(fields.Number($"{path}.ml", line.Ml, 0, cup.BrimCapacity.Value, "ml"));
+                return new PrintedLine(label, cup.HeightFor(volume), volume);
+            }
+
+            var height = Millimetres.From(fields.Number($"{path}.heightMm", line.HeightMm, 0, cup.Shape.Height.Value, "mm"));
+            return new PrintedLine(label, height, cup.VolumeTo(height));
+        }).OrderBy(line => line.Height),
+    ];
+}

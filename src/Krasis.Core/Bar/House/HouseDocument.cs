@@ -1,0 +1,64 @@
+namespace Krasis.Core.Bar.House;
+
+/// <summary>The house rules as they are entered and stored. Nothing in them is trusted before
+/// <see cref="HouseReader"/> has read them.</summary>
+public sealed record HouseDocument
+{
+    /// <summary>Height kept free below the brim in a new build, mm.</summary>
+    public double? ReserveMm { get; init; }
+
+    /// <summary>To what milk, coffee and water are rounded, ml.</summary>
+    public double? LiquidStepMl { get; init; }
+
+    /// <summary>To what ice is rounded, g.</summary>
+    public double? IceStepGrams { get; init; }
+
+    /// <summary>To what anything else on the scale is rounded, g.</summary>
+    public double? WeighingStepGrams { get; init; }
+
+    /// <summary>How far a size may be from the reference size in strength, %.</summary>
+    public double? StrengthDriftPercent { get; init; }
+
+    /// <summary>How far a size may be from the reference size in sweetness, %.</summary>
+    public double? SweetnessDriftPercent { get; init; }
+
+    /// <summary>How warm the room is, °C; 21 when it is missing.</summary>
+    public double? RoomCelsius { get; init; }
+
+    /// <summary>The coolest that steamed milk should be, °C; 55 when it is missing.</summary>
+    public double? MilkFromCelsius { get; init; }
+
+    /// <summary>The hottest that steamed milk should be, °C; 65 when it is missing.</summary>
+    public double? MilkToCelsius { get; init; }
+
+    /// <summary>How far a squeeze of sauce may overshoot, %; 10 when it is missing.</summary>
+    public double? SauceTolerancePercent { get; init; }
+
+    /// <summary>How much of the ice that a layered drink could melt has melted by hand-over, %; 40 when it is missing.</summary>
+    public double? LayeredMeltPercent { get; init; }
+
+    /// <summary>For how many days a weighing of strokes is good; 90 when it is missing.</summary>
+    public double? CalibrationDays { get; init; }
+
+    /// <summary>How near the average of weighed strokes is to come to the true stroke, %; 2 when it is missing.</summary>
+    public double? CalibrationTolerancePercent { get; init; }
+
+    /// <summary>Whether half strokes are given from pumps that do not say otherwise; no when it is missing.</summary>
+    public bool? HalfStrokes { get; init; }
+
+    /// <summary>One of metric, us, imperial: in what a cell says beside the bar's measure how much that is; metric when it is
+    /// missing.</summary>
+    public string? Units { get; init; }
+
+    /// <summary>How much a percent of drift in strength weighs when the adviser ranks; 1 when it is missing.</summary>
+    public double? StrengthWeight { get; init; }
+
+    /// <summary>How much a percent of drift in sweetness weighs when the adviser ranks; 1 when it is missing.</summary>
+    public double? SweetnessWeight { get; init; }
+
+    /// <summary>How sweet the sugars are against sucrose, where the house holds other values than the usual.</summary>
+    public SweetnessDocument? Sweetness { get; init; }
+
+    /// <summary>What stands after an amount of money, such as EUR.</summary>
+    public string? Currency { get; init; }
+}

@@ -1,0 +1,76 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Input;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.House;
+
+/// <summary>Reads the house rules.</summary>
+public static class HouseReader
+{
+    /// <summary>Reads the rules.</summary>
+    /// <param name="document">The document.</param>
+    /// <param name="path">Where it stands, for the problems' fields; empty when it stands alone.</param>
+    public static Reading<HouseRules> Read(HouseDocument document, string path = "")
+    {
+        var fields = new FieldReader(path);
+        var reserve = fields.Number("reserveMm", document.ReserveMm, 0, 100, "mm");
+        var liquid = fields.Number("liquidStepMl", document.LiquidStepMl, 0.5, 100, "ml");
+        var ice = fields.Number("iceStepGrams", document.IceStepGrams, 0.5, 100, "g");
+        var weighing = fields.Number("weighingStepGrams", document.WeighingStepGrams, 0.1, 50, "g");
+        var strength = fields.Number("strengthDriftPercent", document.StrengthDriftPercent, 1, 100, "%");
+        var sweetness = fields.Number("sweetnessDriftPercent", document.SweetnessDriftPercent, 1, 100, "%");
+        var room = fields.Optional("roomCelsius", document.RoomCelsius, -10, 50, "°C");
+        var milkFrom = fields.Optional("milkFromCelsius", document.MilkFromCelsius, 30, 90, "°C");
+        var milkTo = fields.Optional("milkToCelsius", document.MilkToCelsius, 30, 90, "°C");
+        var sauce = fields.Optional("sauceTolerancePercent", document.SauceTolerancePercent, 1, 100, "%");
+        var layered = fields.Optional("layeredMeltPercent", document.LayeredMeltPercent, 0, 100, "%");
+        var days = document.CalibrationDays is null ? default(int?) : fields.Whole("calibrationDays", document.CalibrationDays, 1, 1000, "days");
+        var tolerance = fields.Optional("calibrationTolerancePercent", document.CalibrationTolerancePercent, 0.2, 20, "%");
+        var units = fields.OptionalWord<DisplayUnits>("units", document.Units) ?? DisplayUnits.Metric;
+        var strengthWeight = fields.Optional("strengthWeight", document.StrengthWeight, 0, 100, "");
+        var sweetnessWeight = fields.Optional("sweetnessWeight", document.SweetnessWeight, 0, 100, "");
+        var currency = fields.Note("currency", document.Currency, 5) ?? "";
+        var table = ReadSweetness(document.Sweetness, fields);
+        var usual = new HouseRules(
+            Millimetres.From(reserve), Millilitres.From(liquid), Grams.From(ice), Grams.From(weighing), Percent.From(strength), Percent.From(sweetness));
+        var rules = usual with
+        {
+            Room = Or(room, usual.Room),
+            MilkFrom = Or(milkFrom, usual.MilkFrom),
+            MilkTo = Or(milkTo, usual.MilkTo),
+            SauceTolerance = Or(sauce, usual.SauceTolerance),
+            LayeredMelt = Or(layered, usual.LayeredMelt),
+            CalibrationDays = days ?? usual.CalibrationDays,
+            CalibrationTolerance = Or(tolerance, usual.CalibrationTolerance),
+            HalfStrokes = document.HalfStrokes ?? usual.HalfStrokes,
+            Units = units,
+            StrengthWeight = strengthWeight ?? usual.StrengthWeight,
+            SweetnessWeight = sweetnessWeight ?? usual.SweetnessWeight,
+            Sweetness = table,
+            Currency = currency,
+        };
+        if (rules.MilkTo.Value < rules.MilkFrom.Value)
+        {
+            fields.Report("milkToCelsius", $"{rules.MilkTo.Value}", $"The hottest, {rules.MilkTo.Value} °C, is below the coolest, {rules.MilkFrom.Value} °C.", $"at least {rules.MilkFrom.Value} °C");
+        }
+
+        return fields.Finish(() => rules);
+    }
+
+    private static T Or<T>(double? given, T usual)
+        where T : struct, IMeasured<T> => given is { } value ? T.From(value) : usual;
+
+    private static RelativeSweetness ReadSweetness(SweetnessDocument? document, FieldReader fields)
+    {
+        var usual = RelativeSweetness.Usual;
+        return document is null
+            ? usual
+            : new RelativeSweetness(
+                Read("glucose", document.Glucose) ?? usual.Glucose,
+                Read("fructose", document.Fructose) ?? usual.Fructose,
+                Read("lactose", document.Lactose) ?? usual.Lactose,
+                Read("maltose", document.Maltose) ?? usual.Maltose);
+
+        double? Read(string sugar, double? value) => fields.Optional($"sweetness.{sugar}", value, 0, 3, "times sucrose");
+    }
+}

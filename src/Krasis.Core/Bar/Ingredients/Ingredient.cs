@@ -1,0 +1,75 @@
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.Ingredients;
+
+/// <summary>Something that goes into a cup: bought, or a part that the house makes.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What the bar calls it.</param>
+/// <param name="Kind">What sort of thing it is.</param>
+/// <param name="Density">Its density as served; for ice, that of the solid; for a powder, as it lies in a spoon.</param>
+/// <param name="Colour">Its colour in drawings, as <c>#rrggbb</c>.</param>
+/// <param name="PieceMass">The mass of one piece of ice; null for everything else.</param>
+/// <param name="Strength">Coffee solids by mass in a coffee that is not espresso, in coffee ice and in a part with coffee in
+/// it; null when not known, and where there is no coffee.</param>
+/// <param name="Sugars">The sugars in it, every kind; null when not all of them are known.</param>
+public sealed record Ingredient(
+    IngredientId Id,
+    string Name,
+    IngredientKind Kind,
+    Density Density,
+    string Colour,
+    Grams? PieceMass,
+    Percent? Strength,
+    IReadOnlyDictionary<Sugar, GramsPer100Grams>? Sugars)
+{
+    /// <summary>Whether it is coffee, espresso or brewed.</summary>
+    public bool IsCoffee => Kind is IngredientKind.Espresso or IngredientKind.Coffee;
+
+    /// <summary>Whether it is ice.</summary>
+    public bool IsIce => Kind == IngredientKind.Ice;
+
+    /// <summary>Whether it stands on the drink or clings to the cup and is no part of the liquid.</summary>
+    public bool IsTopping => Kind == IngredientKind.Topping;
+
+    /// <summary>What is in 100 g of it.</summary>
+    public Composition Composition { get; init; } = Composition.Unknown;
+
+    /// <summary>What its label says of allergens; null when nobody has looked.</summary>
+    public AllergenStatement? Allergens { get; init; }
+
+    /// <summary>What a gram of it costs; null when not known.</summary>
+    public Money? PricePerGram { get; init; }
+
+    /// <summary>How warm it is when it goes into the cup.</summary>
+    public Celsius ServedAt { get; init; }
+
+    /// <summary>Heat that warms a gram of it by a kelvin.</summary>
+    public SpecificHeat SpecificHeat { get; init; } = SpecificHeat.From(4.18);
+
+    /// <summary>The share of a heap of it that is solid; for ice only.</summary>
+    public double SolidFraction { get; init; } = 1;
+
+    /// <summary>The most of it that a drink bears; null where there is no such limit.</summary>
+    public Grams? MostPerDrink { get; init; }
+
+    /// <summary>Its usual dose in ml to 100 ml of milk; null when the house has none.</summary>
+    public double? UsualMlPer100Ml { get; init; }
+
+    /// <summary>The warmest that it foams well cold; null when not known.</summary>
+    public Celsius? FoamsColdBelow { get; init; }
+
+    /// <summary>The warmest that it bears steaming; null when not known.</summary>
+    public Celsius? SteamsBelow { get; init; }
+
+    /// <summary>The last day on which it may be used; null when no day is known.</summary>
+    public DateOnly? UseBy { get; init; }
+
+    /// <summary>Whether it must be held at or below 5 °C.</summary>
+    public bool IsChilled { get; init; }
+
+    /// <summary>Whether the house makes it: it is a part.</summary>
+    public bool IsPart { get; init; }
+
+    /// <summary>The density that it has in the drink: of a powder, once it is dissolved.</summary>
+    public Density DensityInDrink => Kind == IngredientKind.Powder ? IngredientDefaults.DissolvedPowder : Density;
+}

@@ -1,0 +1,82 @@
+namespace Krasis.Core.Bar.Ingredients;
+
+/// <summary>An ingredient as it is entered and stored. Nothing in it is trusted before
+/// <see cref="IngredientReader"/> has read it.</summary>
+public sealed record IngredientDocument
+{
+    /// <summary>The id.</summary>
+    public string? Id { get; init; }
+
+    /// <summary>What the bar calls it.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>One of espresso, coffee, milk, syrup, sauce, water, ice, powder, topping, flavour.</summary>
+    public string? Kind { get; init; }
+
+    /// <summary>Density as served, g/ml; of a powder, as it lies in a spoon. Not used for ice, whose density is known, and
+    /// not needed where <see cref="Brix"/> is said.</summary>
+    public double? DensityGramsPerMl { get; init; }
+
+    /// <summary>Grams of sugar in 100 g of a syrup, as a refractometer shows it; gives the density.</summary>
+    public double? Brix { get; init; }
+
+    /// <summary>Colour in drawings, as #rrggbb.</summary>
+    public string? Colour { get; init; }
+
+    /// <summary>Mass of one piece, g. For ice only.</summary>
+    public double? PieceGrams { get; init; }
+
+    /// <summary>The share of a heap of ice that is ice, %. For ice only.</summary>
+    public double? SolidPercent { get; init; }
+
+    /// <summary>How warm it is when it goes into the cup, °C.</summary>
+    public double? ServedCelsius { get; init; }
+
+    /// <summary>Heat that warms a gram by a kelvin, J.</summary>
+    public double? SpecificHeat { get; init; }
+
+    /// <summary>Coffee solids, % by mass. For brewed coffee, coffee ice and instant coffee; espresso has it from its recipe.</summary>
+    public double? StrengthPercent { get; init; }
+
+    /// <summary>What is in 100 g of it. Not needed for coffee, water and ice.</summary>
+    public CompositionDocument? Per100g { get; init; }
+
+    /// <summary>What the label says of allergens; null while nobody has looked.</summary>
+    public AllergenDocument? Allergens { get; init; }
+
+    /// <summary>How much is in a pack, in <see cref="PackMeasure"/>.</summary>
+    public double? PackAmount { get; init; }
+
+    /// <summary>g or ml.</summary>
+    public string? PackMeasure { get; init; }
+
+    /// <summary>What a pack costs, in the house's currency.</summary>
+    public double? PackPrice { get; init; }
+
+    /// <summary>The share of a pack that reaches the cups, %.</summary>
+    public double? UsablePercent { get; init; }
+
+    /// <summary>The most of it that a drink bears, g: for flavours that are dangerous or unbearable above it.</summary>
+    public double? MostGramsPerDrink { get; init; }
+
+    /// <summary>Its usual dose, ml to 100 ml of milk, by which a dose that belongs to another sauce is told.</summary>
+    public double? UsualMlPer100Ml { get; init; }
+
+    /// <summary>The warmest that it foams well cold, °C.</summary>
+    public double? FoamsColdBelowCelsius { get; init; }
+
+    /// <summary>The warmest that it bears steaming, °C.</summary>
+    public double? SteamsBelowCelsius { get; init; }
+
+    /// <summary>The day the pack in use was opened, as 2026-11-25.</summary>
+    public string? OpenedOn { get; init; }
+
+    /// <summary>How many days it keeps once open.</summary>
+    public double? OpenedDays { get; init; }
+
+    /// <summary>Whether it must be held at or below 5 °C.</summary>
+    public bool? Chilled { get; init; }
+
+    /// <summary>Where its values come from.</summary>
+    public string? Source { get; init; }
+}

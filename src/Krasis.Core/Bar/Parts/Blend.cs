@@ -1,0 +1,91 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.Parts;
+
+/// <summary>What becomes of ingredients that are put together.</summary>
+internal static class Blend
+{
+    // What boils away is water.
+    private const double WaterDensity = 0.9982;
+
+    /// <summary>The ingredient that a part is.</summary>
+    /// <param name="part">The part.</param>
+    /// <param name="shares">What goes in, by mass; together above zero.</param>
+    /// <remarks>With a loss, everything but water stays and is in less: per 100 g = Σ ÷ (mass in × (1 − loss)). The estimated
+    /// density is what is left ÷ (Σ volumes − the lost water's volume); that liquids shrink a little when they mix is
+    /// left out. What is unknown of one share is unknown of the whole.</remarks>
+    public static Ingredient Of(Part part, IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares)
+    {
+        var massIn = shares.Sum(share => share.Mass.Value);
+        var mass = massIn * (1 - part.Loss);
+        var volume = shares.Sum(share => (share.Mass / share.Ingredient.DensityInDrink).Value) - (massIn * part.Loss / WaterDensity);
+        var perHundred = 100 / mass;
+        return new Ingredient(
+            part.Id,
+            part.Name,
+            part.Kind,
+            part.Density ?? Density.From(Math.Clamp(volume > 0 ? mass / volume : 2, 0.1, 2)),
+            part.Colour,
+            null,
+            Strength(shares, perHundred),
+            Sugars(shares, perHundred))
+        {
+            Composition = shares.Aggregate(Composition.Nothing, (sum, share) => share.Ingredient.Composition.AddTo(sum, share.Mass.Value)).Times(perHundred),
+            Allergens = shares.Aggregate<(Ingredient Ingredient, Grams), AllergenStatement?>(
+                AllergenStatement.None, (sum, share) => share.Ingredient.Allergens is { } allergens ? sum?.With(allergens) : null),
+            PricePerGram = Price(shares, mass),
+            ServedAt = part.ServedAt ?? IngredientDefaults.ServedAt(part.Kind),
+            SpecificHeat = SpecificHeat.From(shares.Sum(share => share.Mass.Value * share.Ingredient.SpecificHeat.Value) / massIn),
+            UseBy = shares.Select(share => share.Ingredient.UseBy).Append(part.UseBy).Where(day => day is not null).DefaultIfEmpty(null).Min(),
+            IsChilled = part.IsChilled ?? shares.Any(share => share.Ingredient.IsChilled),
+            IsPart = true,
+        };
+    }
+
+    private static Percent? Strength(IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double perHundred)
+    {
+        double? solids = 0;
+        foreach (var (ingredient, mass) in shares)
+        {
+            solids += mass.Value * (ingredient.Strength?.Value ?? (ingredient.IsCoffee ? null : 0)) / 100;
+        }
+
+        return solids is { } known ? Percent.From(known * perHundred) : null;
+    }
+
+    private static Dictionary<Sugar, GramsPer100Grams>? Sugars(IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double perHundred)
+    {
+        var sums = Enum.GetValues<Sugar>().ToDictionary(sugar => sugar, _ => 0.0);
+        foreach (var (ingredient, mass) in shares)
+        {
+            if (ingredient.IsCoffee || ingredient.Kind is IngredientKind.Water)
+            {
+                continue;
+            }
+
+            if (ingredient.Sugars is not { } sugars)
+            {
+                return null;
+            }
+
+            foreach (var (sugar, grams) in sugars)
+            {
+                sums[sugar] += mass.Value * grams.Value / 100;
+            }
+        }
+
+        return sums.ToDictionary(sum => sum.Key, sum => GramsPer100Grams.From(sum.Value * perHundred));
+    }
+
+    private static Money? Price(IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double mass)
+    {
+        double? cost = 0;
+        foreach (var (ingredient, grams) in shares)
+        {
+            cost += grams.Value * (ingredient.PricePerGram?.Value ?? (ingredient.Kind == IngredientKind.Water ? 0 : null));
+        }
+
+        return cost is { } known ? Money.From(known / mass) : null;
+    }
+}

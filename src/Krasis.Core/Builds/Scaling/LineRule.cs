@@ -1,0 +1,14 @@
+using Krasis.Core.Bar.Cups;
+
+namespace Krasis.Core.Builds.Scaling;
+
+/// <summary>How one line follows from the reference size.</summary>
+/// <param name="By">What it follows.</param>
+public sealed record LineRule(ScaleBy By)
+{
+    /// <summary>The line that a share is of; null for every other rule.</summary>
+    public LineId? Of { get; init; }
+
+    /// <summary>The amounts of a ladder, in the line's measure; the sizes that are missing go by steps.</summary>
+    public IReadOnlyDictionary<CupId, double> Ladder { get; init; } = new Dictionary<CupId, double>();
+}

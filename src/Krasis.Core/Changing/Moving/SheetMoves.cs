@@ -1,0 +1,137 @@
+using System.Globalization;
+using Krasis.Core.Judging;
+using Krasis.Core.Working.Mixing;
+
+namespace Krasis.Core.Changing.Moving;
+
+/// <summary>Compares two sheets of one build.</summary>
+public static class SheetMoves
+{
+    /// <summary>The sizes in which something moves that a lead could see: a poured amount at all, a tenth of a gram or of a
+    /// millimetre, a thousandth of a taste.</summary>
+    public static IReadOnlyList<MovedSize> Between(BuildSheet before, BuildSheet after)
+    {
+        var moved = new List<MovedSize>();
+        foreach (var size in after.Sizes)
+        {
+            if (before.Sizes.FirstOrDefault(other => other.Size == size.Size) is not { } was)
+            {
+                continue;
+            }
+
+            var moves = Moves(was, size, after.Currency).OrderByDescending(move => move.IsPoured).ToList();
+            var findings = Findings(after, size);
+            var earlier = Findings(before, was);
+            var entry = new MovedSize(
+                size.Size,
+                size.Name,
+                moves,
+                [.. findings.Where(finding => !earlier.ContainsKey(finding.Key)).Select(finding => finding.Value)],
+                [.. earlier.Where(finding => !findings.ContainsKey(finding.Key)).Select(finding => finding.Value)]);
+            if (moves.Count + entry.NewFindings.Count + entry.MendedFindings.Count > 0)
+            {
+                moved.Add(entry);
+            }
+        }
+
+        return moved;
+    }
+
+    // A finding whose numbers have moved is the same finding.
+    private static Dictionary<(string, string?), string> Findings(BuildSheet sheet, SizeSheet size) => sheet.Findings
+        .Where(finding => finding.Size == size.Size)
+        .GroupBy(finding => (finding.Check, finding.Line?.Value))
+        .ToDictionary(group => group.Key, group => group.First().Message);
+
+    private static IEnumerable<Move> Moves(SizeSheet was, SizeSheet now, string currency)
+    {
+        foreach (var (old, line) in was.Lines.Zip(now.Lines))
+        {
+            if (Math.Abs(line.Amount - old.Amount) > 1e-6 || line.Unit != old.Unit)
+            {
+                yield return new Move(line.IngredientName, $"{Say(old.Amount, 2)} {old.Unit}", $"{Say(line.Amount, 2)} {line.Unit}", $"{Signed(line.Amount - old.Amount, 2)}", true);
+            }
+            else if (Differ(old.Mass.Value, line.Mass.Value, 0.1))
+            {
+                yield return new Move(
+                    line.IngredientName, $"{Say(old.Mass.Value, 1)} g", $"{Say(line.Mass.Value, 1)} g", $"{Signed(line.Mass.Value - old.Mass.Value, 1)} g in {Say(line.Amount, 2)} {line.Unit}", false);
+            }
+        }
+
+        if (Of("filled to", was.FillHeight.Value, now.FillHeight.Value, 0.1, "mm", 1) is { } fill)
+        {
+            yield return fill;
+        }
+
+        if (Of("room left", was.RoomLeft.Value, now.RoomLeft.Value, 0.1, "ml", 1) is { } room)
+        {
+            yield return room;
+        }
+
+        foreach (var taste in new[] { Taste("strength", was.Taste.Strength?.Value, now.Taste.Strength?.Value, "%"), Taste("sweetness", was.Taste.Sweetness?.Value, now.Taste.Sweetness?.Value, "g/100 g") })
+        {
+            if (taste is not null)
+            {
+                yield return taste;
+            }
+        }
+
+        if (Of("melted at hand-over", was.Moments[0].Melt.Value, now.Moments[0].Melt.Value, 0.1, "g", 1) is { } melt)
+        {
+            yield return melt;
+        }
+
+        if (was.Moments.Count == now.Moments.Count && Of($"after {Say(now.Moments[^1].After.Value, 0)} min", was.Moments[^1].Temperature.Value, now.Moments[^1].Temperature.Value, 0.1, "°C", 1) is { } heat)
+        {
+            yield return heat;
+        }
+
+        foreach (var known in new[]
+        {
+            Of("energy", was.Nutrition.Energy?.Value, now.Nutrition.Energy?.Value, 1, "kcal", 0),
+            Of("caffeine", was.Nutrition.Caffeine?.Value, now.Nutrition.Caffeine?.Value, 1, "mg", 0),
+            Of("cost", was.Cost.Total?.Value, now.Cost.Total?.Value, 0.005, currency, 2),
+        })
+        {
+            if (known is not null)
+            {
+                yield return known;
+            }
+        }
+
+        var (had, has) = (Allergens(was), Allergens(now));
+        if (had != has)
+        {
+            yield return new Move("allergens", had, has, "", false);
+        }
+    }
+
+    private static string Allergens(SizeSheet size) =>
+        size.Allergens.Found.Count + size.Allergens.Unknown.Count == 0
+            ? "none known"
+            : string.Join(", ", size.Allergens.Found.Select(found => found.IsTrace ? $"traces of {found.Name}" : found.Name).Concat(size.Allergens.Unknown.Select(name => $"{name} not known")));
+
+    private static Move? Taste(string what, double? was, double? now, string unit) => (was, now) switch
+    {
+        ({ } old, { } @new) => old > 1e-6 && Math.Abs((@new / old) - 1) >= 0.001
+            ? new Move(what, $"{Say(old, 2)} {unit}", $"{Say(@new, 2)} {unit}", $"{Signed(((@new / old) - 1) * 100, 1)} %", false)
+            : null,
+        _ => Known(what, was, now, unit, 2),
+    };
+
+    private static Move? Of(string what, double? was, double? now, double least, string unit, int digits) => (was, now) switch
+    {
+        ({ } old, { } @new) => Differ(old, @new, least) ? new Move(what, $"{Say(old, digits)} {unit}", $"{Say(@new, digits)} {unit}", $"{Signed(@new - old, digits)} {unit}", false) : null,
+        _ => Known(what, was, now, unit, digits),
+    };
+
+    private static Move? Known(string what, double? was, double? now, string unit, int digits) => was == now
+        ? null
+        : new Move(what, was is { } old ? $"{Say(old, digits)} {unit}" : "not known", now is { } @new ? $"{Say(@new, digits)} {unit}" : "not known", "", false);
+
+    private static bool Differ(double was, double now, double least) => Math.Abs(now - was) >= least - 1e-9;
+
+    private static string Say(double value, int digits) => Math.Round(value, digits, MidpointRounding.AwayFromZero).ToString("0.##", CultureInfo.InvariantCulture);
+
+    private static string Signed(double value, int digits) => $"{(value < 0 ? "−" : "+")}{Say(Math.Abs(value), digits)}";
+}

@@ -1,0 +1,92 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Stations;
+using Krasis.Core.Builds;
+using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Judging;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Tasting;
+
+namespace Krasis.Core.Changing.Stations;
+
+/// <summary>Says how a build is poured at a station with other pumps and another grinder than those it was set with.</summary>
+public static class StationPour
+{
+    /// <summary>How a build is poured at every station but the one where it was set.</summary>
+    /// <param name="build">The build, read against <paramref name="bar"/>.</param>
+    /// <param name="bar">The bar as seen from the station where standards are set.</param>
+    public static IReadOnlyList<StationSheet> Everywhere(Build build, BarFacts bar)
+    {
+        var home = Mixer.Mix(build, bar);
+        return [.. bar.Stations.Where(station => station != bar.Station).Select(station => At(build, home, bar, station))];
+    }
+
+    private static StationSheet At(Build build, BuildSheet home, BarFacts bar, Station station)
+    {
+        var here = bar.At(station);
+        var sizes = build.Sizes.Where(size => bar.Find(size)!.IsAt(station.Id)).ToList();
+        var elsewhere = build.Sizes.Except(sizes).Select(size => bar.Find(size)!.Name).ToList();
+        if (sizes.Count == 0)
+        {
+            return new StationSheet(station.Id, station.Name, [], elsewhere);
+        }
+
+        var reference = sizes.Contains(build.ReferenceSize) ? build.ReferenceSize : sizes[0];
+        var sheet = Mixer.Mix(
+            build with { Sizes = sizes, ReferenceSize = reference, Lines = [.. build.Lines.Select((line, i) => Said(line, i, home, here, sizes, reference))] },
+            here,
+            new Pinned());
+        return new StationSheet(station.Id, station.Name, [.. sheet.Sizes.Select(size => Compare(size, home.Sizes.Single(other => other.Size == size.Size), here.House))], elsewhere);
+    }
+
+    // Every size is said by hand: it gets the same grams as at home, as near as the station's pumps and shots come.
+    private static BuildLine Said(BuildLine line, int index, BuildSheet home, BarFacts here, List<CupId> sizes, CupId reference)
+    {
+        var ingredient = here.Find(line.Ingredient)!;
+        var measure = MeasureAt(line.Set.Measure, ingredient, here);
+        var perUnit = Dosing.Mass(new Quantity(1, measure), ingredient, here).Value;
+        var step = BarRounding.StepOf(measure, ingredient, here);
+        var said = sizes.ToDictionary(size => size, size =>
+        {
+            var grams = home.Sizes.Single(other => other.Size == size).Lines[index].Mass.Value;
+            return new Quantity(BarRounding.Round(grams / perUnit, step), measure);
+        });
+        return line with
+        {
+            Set = said[reference],
+            Pins = said.Where(entry => entry.Key != reference).ToDictionary(entry => entry.Key, entry => entry.Value),
+            Rule = null,
+        };
+    }
+
+    private static Measure MeasureAt(Measure measure, Ingredient ingredient, BarFacts here)
+    {
+        if (Dosing.Refusal(ingredient, measure, here) is null)
+        {
+            return measure;
+        }
+
+        return measure.Kind == MeasureKind.Stroke
+            ? new[] { Measure.Stroke, Measure.Scoop }.FirstOrDefault(other => Dosing.Refusal(ingredient, other, here) is null) ?? Measure.Gram
+            : Measure.Gram;
+    }
+
+    private static StationSize Compare(SizeSheet here, SizeSheet home, HouseRules house) => new(
+        here.Size,
+        here.Name,
+        [.. here.Lines.Zip(home.Lines, (line, set) => new StationLine(line.Line, line.IngredientName, line.Amount, line.Unit, line.Mass, set.Amount, set.Unit, set.Mass))],
+        here.Taste,
+        Drift.Between(home.Taste, here.Taste).Against(house),
+        here.RoomLeft);
+
+    // Nothing follows: everything is pinned.
+    private sealed class Pinned : IScaling
+    {
+        public bool StretchesTheShot => false;
+
+        public LineRule RuleFor(Ingredient ingredient) => new(ScaleBy.Cup);
+    }
+}

@@ -1,0 +1,9 @@
+using Krasis.Core.Builds;
+
+namespace Krasis.Core.Changing.Transforming;
+
+/// <summary>One difference between a build and the one it was made of.</summary>
+/// <param name="Line">The line it is about; null when it is about the build.</param>
+/// <param name="What">What changed, in a sentence.</param>
+/// <param name="Why">Why, in a sentence.</param>
+public sealed record Change(LineId? Line, string What, string Why);

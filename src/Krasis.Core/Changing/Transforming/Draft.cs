@@ -1,0 +1,95 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Changing.Transforming;
+
+/// <summary>A build in the making, with what has been changed about it.</summary>
+internal sealed class Draft(BuildDocument build, BarFacts bar)
+{
+    private readonly List<Change> changes = [];
+
+    /// <summary>The build as it now is.</summary>
+    public BuildDocument Build { get; set; } = build;
+
+    /// <summary>The bar that is to pour it.</summary>
+    public BarFacts Bar => bar;
+
+    /// <summary>The result.</summary>
+    public Transformed Finish() => new(Build, changes);
+
+    /// <summary>Notes a change.</summary>
+    public void Note(string? line, string what, string why) => changes.Add(new Change(line is null ? null : new LineId(line), what, why));
+
+    /// <summary>The ingredient of a line; null where the bar has none.</summary>
+    public Ingredient? IngredientOf(LineDocument line) => bar.Find(new IngredientId(line.Ingredient ?? ""));
+
+    /// <summary>The lines whose ingredient is of a kind.</summary>
+    public IReadOnlyList<LineDocument> Of(IngredientKind kind) => [.. Build.Lines.Where(line => IngredientOf(line)?.Kind == kind)];
+
+    /// <summary>Puts a line in another's place.</summary>
+    public void Replace(LineDocument old, LineDocument line) => Build = Build with { Lines = [.. Build.Lines.Select(each => each.Id == old.Id ? line : each)] };
+
+    /// <summary>Multiplies a line's amounts, rounded to what the bar pours; nothing is rounded away.</summary>
+    /// <param name="line">The line.</param>
+    /// <param name="factor">How many times.</param>
+    /// <param name="halvesDown">Whether half a step goes down, where less is what is wanted.</param>
+    public LineDocument Times(LineDocument line, double factor, bool halvesDown = false)
+    {
+        var step = Measure.Find(line.Measure) is { } measure && IngredientOf(line) is { } ingredient ? BarRounding.StepOf(measure, ingredient, bar) : 1;
+        return line with
+        {
+            Amount = Scale(line.Amount),
+            Pins = [.. line.Pins.Select(pin => pin with { Amount = Scale(pin.Amount) })],
+            Scale = line.Scale is null ? null : line.Scale with { Ladder = [.. line.Scale.Ladder.Select(rung => rung with { Amount = Scale(rung.Amount) })] },
+        };
+
+        double? Scale(double? amount) => amount is not { } before ? null
+            : factor <= 0 || before == 0 ? 0
+            : Math.Max(step, halvesDown ? Math.Ceiling((before * factor / step) - 0.5 - 1e-9) * step : BarRounding.Round(before * factor, step));
+    }
+
+    /// <summary>A line's amount in words, such as 3 strokes.</summary>
+    public static string Say(LineDocument line) =>
+        Measure.Find(line.Measure) is { } measure ? new Quantity(line.Amount ?? 0, measure).ToString() : $"{line.Amount}";
+
+    /// <summary>An id that no line has.</summary>
+    public string NewId(string wanted)
+    {
+        var id = wanted;
+        for (var i = 2; Build.Lines.Any(line => line.Id == id); i++)
+        {
+            id = $"{wanted}-{i}";
+        }
+
+        return id;
+    }
+
+    /// <summary>Sells it in other cups: the one in the middle of the order keeps the reference's place, and amounts are carried
+    /// over in proportion to the working volume. Pins, ladders and prices belong to cups that are gone.</summary>
+    public void PutSizes(IReadOnlyList<CupId> sizes)
+    {
+        var was = bar.Find(new CupId(Build.ReferenceSize!))!;
+        var known = sizes.Select(bar.Find).OfType<Cup>().ToList();
+        if (known.Count == 0)
+        {
+            return;
+        }
+
+        var reserve = Millimetres.From(Math.Min(Build.ReserveMm ?? 0, known.Min(cup => cup.Shape.Height.Value) / 2));
+        var place = known.Count * Math.Max(0, Build.Sizes.ToList().IndexOf(Build.ReferenceSize!)) / Math.Max(1, Build.Sizes.Count);
+        var reference = known[Math.Min(place, known.Count - 1)];
+        var growth = reference.WorkingVolume(reserve) / was.WorkingVolume(Millimetres.From(Build.ReserveMm ?? 0));
+        Build = Build with
+        {
+            Sizes = [.. known.Select(cup => cup.Id.Value)],
+            ReferenceSize = reference.Id.Value,
+            ReserveMm = reserve.Value,
+            Prices = [],
+            Lines = [.. Build.Lines.Select(line => Times(line, growth) with { Pins = [], Scale = line.Scale is null ? null : line.Scale with { Ladder = [] } })],
+        };
+        Note(null, $"Sold in {string.Join(", ", known.Select(cup => cup.Name))}, set in {reference.Name}.", "Amounts are carried over in proportion to the cup.");
+    }
+}

@@ -1,0 +1,176 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Builds;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Changing.Transforming;
+
+/// <summary>Makes hot drinks cold and cold ones hot.</summary>
+internal static class Serving
+{
+    // A drink over ice takes about a third of its cup in ice (150 g in a 450 ml cup; common practice, no source).
+    private const double IceShare = 0.33;
+
+    // Blended tastes more dilute than the same drink over ice, and the ice is all in it (common practice, no source).
+    private const double BlendedFlavour = 1.25;
+
+    private const string RoomForIce = "Ice takes that room, and melts into the drink.";
+
+    /// <summary>Ice in, milk unsteamed, powders and coffee as cold drinks want them.</summary>
+    public static void Chill(Draft draft, Serve to, bool wasHot)
+    {
+        foreach (var line in draft.Build.Lines.ToList())
+        {
+            ChillLine(draft, line, to);
+        }
+
+        if (wasHot)
+        {
+            AddIce(draft);
+        }
+
+        if (to == Serve.Blended)
+        {
+            foreach (var line in draft.Build.Lines.Where(line => draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder }).ToList())
+            {
+                var more = draft.Times(line, BlendedFlavour);
+                draft.Replace(line, more);
+                if (more.Amount != line.Amount)
+                {
+                    draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(more)}.", "Blended tastes more dilute than the same drink over ice.");
+                }
+            }
+        }
+
+        if (to == Serve.Layered)
+        {
+            Layer(draft);
+        }
+    }
+
+    /// <summary>Ice out, milk steamed into its room.</summary>
+    public static void Warm(Draft draft)
+    {
+        var ice = draft.Of(IngredientKind.Ice);
+        draft.Build = draft.Build with { Lines = [.. draft.Build.Lines.Where(line => !ice.Contains(line))] };
+        foreach (var line in ice)
+        {
+            draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name} is left out.", "The drink is hot.");
+        }
+
+        var room = ice.Sum(line => MassOf(draft, line));
+        foreach (var line in draft.Build.Lines.ToList())
+        {
+            if (line.Technique is "cool" or "shake" or "blend" or "float")
+            {
+                draft.Replace(line, line with { Technique = null });
+                draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name} is poured in.", "Nothing is cooled, shaken, blended or laid on ice in a hot drink.");
+            }
+        }
+
+        if (draft.Of(IngredientKind.Milk).FirstOrDefault(line => line.Technique is not ("top" or "foam")) is not { } milk)
+        {
+            return;
+        }
+
+        var level = draft.Bar.Foams.FirstOrDefault(foam => IsRight(foam, draft.Bar.House));
+        var steamed = Grow(draft, milk, room) with { Technique = "steam", Foam = level?.Id.Value };
+        draft.Replace(milk, steamed);
+        draft.Note(milk.Id, $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(steamed)}, steamed{(level is null ? "" : $" to {level.Name}")}.", "It takes the room that the ice had.");
+    }
+
+    private static bool IsRight(FoamLevel foam, HouseRules house) => !foam.IsCold && foam.To.Value >= house.MilkFrom.Value && foam.To.Value <= house.MilkTo.Value;
+
+    private static void ChillLine(Draft draft, LineDocument line, Serve to)
+    {
+        var ingredient = draft.IngredientOf(line)!;
+        var technique = (ingredient.Kind, to) switch
+        {
+            (IngredientKind.Milk, _) when line.Technique == "steam" => to == Serve.Blended ? "blend" : "pour",
+            (IngredientKind.Espresso, Serve.Iced or Serve.Shaken or Serve.Blended) => "cool",
+            (IngredientKind.Espresso, Serve.Layered) => "float",
+            (IngredientKind.Powder, _) when line.Technique is null or "pour" => "dissolve",
+            _ => line.Technique,
+        };
+        if (technique == line.Technique)
+        {
+            return;
+        }
+
+        draft.Replace(line, line with { Technique = technique, Foam = technique is "steam" or "foam" ? line.Foam : null });
+        draft.Note(line.Id, $"{ingredient.Name}: {Words(technique!)}.", technique switch
+        {
+            "cool" => "Hot coffee on ice makes a watery drink.",
+            "float" => "Poured last and slowly it stays on top.",
+            "dissolve" => "Powder does not dissolve in the cold.",
+            _ => "A cold drink's milk is not steamed.",
+        });
+    }
+
+    private static void AddIce(Draft draft)
+    {
+        if (draft.Of(IngredientKind.Ice).Count > 0)
+        {
+            return;
+        }
+
+        var ice = draft.Bar.Ingredients.First(ingredient => ingredient.IsIce);
+        var cup = draft.Bar.Find(new CupId(draft.Build.ReferenceSize!))!;
+        var step = draft.Bar.House.IceStep.Value;
+        var grams = Math.Round(cup.WorkingVolume(Millimetres.From(draft.Build.ReserveMm ?? 0)).Value * IceShare / step) * step;
+        var line = new LineDocument { Id = draft.NewId("ice"), Ingredient = ice.Id.Value, Measure = Measure.Gram.Code, Amount = grams };
+        draft.Build = draft.Build with { Lines = [.. draft.Build.Lines, line] };
+        draft.Note(line.Id, $"{ice.Name}: {Draft.Say(line)}.", "A third of the cup, as a beginning.");
+        if (draft.Of(IngredientKind.Milk).FirstOrDefault(milk => milk.Technique is not ("top" or "foam")) is { } milk)
+        {
+            var less = Grow(draft, milk, -grams);
+            draft.Replace(milk, less);
+            draft.Note(milk.Id, $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(less)}.", RoomForIce);
+        }
+    }
+
+    // Ice first, then the heaviest liquid, espresso last and slowly.
+    private static void Layer(Draft draft)
+    {
+        var lines = draft.Build.Lines
+            .OrderBy(line => draft.IngredientOf(line) is { IsTopping: true } ? 1 : 0)
+            .ThenByDescending(line => draft.IngredientOf(line) is { IsIce: true } ? 1 : 0)
+            .ThenBy(line => draft.IngredientOf(line) is { Kind: IngredientKind.Espresso } ? 1 : 0)
+            .ThenByDescending(line => draft.IngredientOf(line)!.DensityInDrink.Value)
+            .ToList();
+        var isFirst = true;
+        for (var i = 0; i < lines.Count; i++)
+        {
+            if (draft.IngredientOf(lines[i]) is { IsIce: false, IsTopping: false })
+            {
+                lines[i] = isFirst ? lines[i] : lines[i] with { Technique = "float" };
+                isFirst = false;
+            }
+        }
+
+        draft.Build = draft.Build with { Lines = lines };
+        draft.Note(null, $"Poured in this order: {string.Join(", ", lines.Select(line => draft.IngredientOf(line)!.Name))}.", "Ice first, then the heaviest liquid, espresso last and slowly.");
+    }
+
+    // The same, in so many ml more; at least a fifth of it stays.
+    private static LineDocument Grow(Draft draft, LineDocument line, double ml)
+    {
+        var now = MassOf(draft, line) / draft.IngredientOf(line)!.Density.Value;
+        return now <= 0 ? line : draft.Times(line, Math.Max(0.2, (now + ml) / now));
+    }
+
+    private static double MassOf(Draft draft, LineDocument line) =>
+        Dosing.Mass(new Quantity(line.Amount ?? 0, Measure.Find(line.Measure)!), draft.IngredientOf(line)!, draft.Bar).Value;
+
+    private static string Words(string technique) => technique switch
+    {
+        "cool" => "cooled before it meets the ice",
+        "float" => "poured slowly over the ice",
+        "dissolve" => "dissolved in a splash of hot water first",
+        "blend" => "blended with the rest",
+        _ => "poured in cold",
+    };
+}

@@ -1,0 +1,196 @@
+using System.Globalization;
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Input;
+using Krasis.Core.Judging;
+
+namespace Krasis.Core.Changing.Transforming;
+
+/// <summary>Makes other builds of a build: served another way, with another milk or syrup, less sweet, without milk.</summary>
+/// <remarks>None of these is a promise about the taste: each is where the lead begins to taste. All work on a build that the bar
+/// can read; problems are reported as for that build.</remarks>
+public static class Transformer
+{
+    private static readonly double[] Shares = [25, 50, 75];
+
+    /// <summary>Serves a build another way.</summary>
+    /// <param name="document">The build.</param>
+    /// <param name="to">How it is to be served.</param>
+    /// <param name="bar">The bar.</param>
+    /// <param name="sizes">The cups for it, smallest first; null to keep its own.</param>
+    public static Reading<Transformed> ServeAs(BuildDocument document, Serve to, BarFacts bar, IReadOnlyList<CupId>? sizes = null)
+    {
+        var reading = BuildReader.Read(document, bar, nameless: true);
+        if (!reading.IsRead)
+        {
+            return Reading<Transformed>.Failed(reading.Problems);
+        }
+
+        var from = reading.Value.Serve;
+        if (from == to)
+        {
+            return Problem.At("serve", Choice.Word(to), $"The drink is served {Choice.Word(to)} already.", "another way of serving it");
+        }
+
+        if (to != Serve.Hot && !bar.Ingredients.Any(ingredient => ingredient.IsIce))
+        {
+            return Problem.At("serve", Choice.Word(to), "The bar has no ice.", "an ingredient of the kind ice");
+        }
+
+        var draft = new Draft(document, bar);
+        draft.Build = draft.Build with { Serve = Choice.Word(to) };
+        draft.Note(null, $"Served {Choice.Word(to)} instead of {Choice.Word(from)}.", "That is what was asked for.");
+        if (sizes is { Count: > 0 })
+        {
+            draft.PutSizes(sizes);
+        }
+
+        if (to == Serve.Hot)
+        {
+            Serving.Warm(draft);
+        }
+        else
+        {
+            Serving.Chill(draft, to, from == Serve.Hot);
+        }
+
+        return Reading<Transformed>.Of(draft.Finish());
+    }
+
+    /// <summary>Puts another milk in the place of every milk.</summary>
+    /// <param name="document">The build.</param>
+    /// <param name="milk">The id of an ingredient of the kind milk.</param>
+    /// <param name="bar">The bar.</param>
+    public static Reading<Transformed> SwapMilk(BuildDocument document, IngredientId milk, BarFacts bar) =>
+        Swap(document, IngredientKind.Milk, null, milk, bar, "The volume stays, so that the cup is as full.");
+
+    /// <summary>Puts another syrup or sauce in the place of a line's.</summary>
+    /// <param name="document">The build.</param>
+    /// <param name="line">The line.</param>
+    /// <param name="syrup">The id of an ingredient of the kind syrup or sauce.</param>
+    /// <param name="bar">The bar.</param>
+    /// <remarks>The amount changes so that the drink is as sweet; where the sugars are not known, the volume stays.</remarks>
+    public static Reading<Transformed> SwapSyrup(BuildDocument document, LineId line, IngredientId syrup, BarFacts bar) =>
+        Swap(document, null, line, syrup, bar, "The dose changes so that the drink is as sweet.");
+
+    /// <summary>Sweetens with a share of the flavour.</summary>
+    /// <param name="document">The build.</param>
+    /// <param name="percent">75, 50 or 25: the share that stays.</param>
+    /// <param name="bar">The bar.</param>
+    /// <remarks>Syrups and sauces get their share in every size, rounded to what the bar pours. The bitter-sweet school: a
+    /// full dose, then offer less.</remarks>
+    public static Reading<Transformed> LessSweet(BuildDocument document, double percent, BarFacts bar)
+    {
+        if (!Shares.Contains(percent))
+        {
+            return Problem.At("percent", percent.ToString(CultureInfo.InvariantCulture), $"{percent} % is not one of the shares.", "75, 50 or 25");
+        }
+
+        var reading = BuildReader.Read(document, bar, nameless: true);
+        if (!reading.IsRead)
+        {
+            return Reading<Transformed>.Failed(reading.Problems);
+        }
+
+        var before = Mixer.Mix(reading.Value, bar);
+        var draft = new Draft(document, bar);
+        foreach (var line in document.Lines.Where(line => draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce } && line.Amount > 0))
+        {
+            // Every size is said by hand: half of a rounded ladder is not the rounded half of it.
+            var amounts = before.Sizes.ToDictionary(size => size.Size.Value, size => size.Lines.First(cell => cell.Line.Value == line.Id).Amount);
+            var full = line with { Pins = [.. amounts.Where(size => size.Key != document.ReferenceSize).Select(size => new PinDocument { Size = size.Key, Amount = size.Value })] };
+            var less = draft.Times(full, percent / 100, halvesDown: true);
+            draft.Replace(line, less);
+            draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.", $"{percent:0} % of the full dose, rounded to what the bar pours, halves down.");
+            var stuck = before.Sizes.Where(size => less.Pins.Any(pin => pin.Size == size.Size.Value && pin.Amount >= amounts[size.Size.Value])).Select(size => size.Name).ToList();
+            if (stuck.Count > 0)
+            {
+                draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name} stays as it is in {string.Join(" and ", stuck)}.", "The bar pours no smaller step.");
+            }
+        }
+
+        return Reading<Transformed>.Of(draft.Finish());
+    }
+
+    /// <summary>Makes a build without milk and what is made of it.</summary>
+    /// <param name="document">The build.</param>
+    /// <param name="bar">The bar.</param>
+    /// <param name="milk">The plant drink to take; null for the bar's first milk that is known not to contain milk.</param>
+    /// <remarks>Lines of other kinds that contain milk are taken out where they stand on top, and told where they do not.
+    /// An ingredient on which nobody has read the label is told: unknown is not free.</remarks>
+    public static Reading<Transformed> DairyFree(BuildDocument document, BarFacts bar, IngredientId? milk = null)
+    {
+        var plant = milk is { } chosen
+            ? bar.Find(chosen)
+            : bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Milk && ingredient.Allergens is { } allergens && !allergens.Contains.Contains(Allergen.Milk));
+        if (plant is null || plant.Kind != IngredientKind.Milk || plant.Allergens?.Contains.Contains(Allergen.Milk) != false)
+        {
+            return Problem.At("milk", milk?.Value, plant is null ? "The bar has no plant drink whose label has been read." : $"{plant.Name} is not known to be without milk.", "an ingredient of the kind milk whose allergens are entered and do not hold milk");
+        }
+
+        var reading = BuildReader.Read(document, bar, nameless: true);
+        if (!reading.IsRead)
+        {
+            return Reading<Transformed>.Failed(reading.Problems);
+        }
+
+        var draft = new Draft(document, bar);
+        foreach (var line in document.Lines)
+        {
+            var ingredient = draft.IngredientOf(line)!;
+            if (ingredient.Allergens is null)
+            {
+                draft.Note(line.Id, $"{ingredient.Name} stays.", "Nobody has read its label: unknown is not free from milk.");
+            }
+            else if (ingredient.Allergens.Contains.Contains(Allergen.Milk))
+            {
+                if (ingredient.Kind == IngredientKind.Milk)
+                {
+                    Exchange.Put(draft, line, plant, "The volume stays, so that the cup is as full.");
+                }
+                else if (ingredient.IsTopping)
+                {
+                    draft.Build = draft.Build with { Lines = [.. draft.Build.Lines.Where(each => each.Id != line.Id)] };
+                    draft.Note(line.Id, $"{ingredient.Name} is left out.", "It contains milk.");
+                }
+                else
+                {
+                    draft.Note(line.Id, $"{ingredient.Name} stays and contains milk.", "The bar has nothing of its kind to put in its place; choose one by hand.");
+                }
+            }
+        }
+
+        return Reading<Transformed>.Of(draft.Finish());
+    }
+
+    private static Reading<Transformed> Swap(BuildDocument document, IngredientKind? kind, LineId? only, IngredientId with, BarFacts bar, string why)
+    {
+        var reading = BuildReader.Read(document, bar, nameless: true);
+        if (!reading.IsRead)
+        {
+            return Reading<Transformed>.Failed(reading.Problems);
+        }
+
+        var target = bar.Find(with);
+        if (target is null || (kind is not null ? target.Kind != kind : target.Kind is not (IngredientKind.Syrup or IngredientKind.Sauce)))
+        {
+            return Problem.At("ingredient", with.Value, target is null ? $"The bar has no ingredient '{Problem.Shorten(with.Value)}'." : $"{target.Name} cannot take that place.", kind is null ? "the id of a syrup or sauce" : "the id of a milk or plant drink");
+        }
+
+        var draft = new Draft(document, bar);
+        var lines = document.Lines.Where(line => only is { } id ? line.Id == id.Value : draft.IngredientOf(line)!.Kind == kind && draft.IngredientOf(line)!.Id != with).ToList();
+        if (only is { } wanted && lines.Count == 0)
+        {
+            return Problem.At("line", wanted.Value, "The build has no such line.", "the id of a line");
+        }
+
+        foreach (var line in lines)
+        {
+            Exchange.Put(draft, line, target, why);
+        }
+
+        return Reading<Transformed>.Of(draft.Finish());
+    }
+}

@@ -1,8 +1,0 @@
-using Krasis.Core.Measures;
-
-namespace Krasis.Core.Ice;
-
-/// <summary>What a weighing of ice says.</summary>
-/// <param name="Solid">The share of a heap of it that is ice; null when no cup was filled.</param>
-/// <param name="Piece">The mass of one piece; null when none were counted.</param>
-public sealed record IceMeasured(Percent? Solid, Grams? Piece);

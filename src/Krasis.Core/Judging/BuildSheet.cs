@@ -1,0 +1,30 @@
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds;
+using Krasis.Core.Judging.Cautions;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Mixing;
+
+namespace Krasis.Core.Judging;
+
+/// <summary>A build worked out for every size.</summary>
+/// <param name="Name">What the drink is called.</param>
+/// <param name="ReferenceSize">The size that the lead sets.</param>
+/// <param name="School">The code of the school by which the other sizes follow.</param>
+/// <param name="Serve">How it is served.</param>
+/// <param name="Sizes">Every size, in the build's order.</param>
+/// <param name="AllowedStrengthDrift">How far a size may be from the reference size in strength.</param>
+/// <param name="AllowedSweetnessDrift">How far a size may be from the reference size in sweetness.</param>
+/// <param name="Currency">What stands after an amount of money.</param>
+/// <param name="Findings">What the checks have found, the gravest first.</param>
+/// <param name="Cautions">What is to be minded in the making and the drinking, by the techniques that the build uses.</param>
+public sealed record BuildSheet(
+    string Name,
+    CupId ReferenceSize,
+    string School,
+    Serve Serve,
+    IReadOnlyList<SizeSheet> Sizes,
+    Percent AllowedStrengthDrift,
+    Percent AllowedSweetnessDrift,
+    string Currency,
+    IReadOnlyList<Finding> Findings,
+    IReadOnlyList<Caution> Cautions);

@@ -1,0 +1,43 @@
+namespace Krasis.Core.Judging.Checks;
+
+/// <summary>Every check there is. A new one is a class of its own and a line here.</summary>
+internal static class AllChecks
+{
+    /// <summary>The checks.</summary>
+    public static IReadOnlyList<ICheck> All { get; } =
+    [
+        new Overfull(), new NotPourable(), new RoundedAway(), new SameShotInABiggerCup(), new TasteDrift(),
+        new NoRoomForTheTop(), new LayerWillMix(), new SauceOnTheBottom(), new PowderInTheCold(), new HotOnTheIce(),
+        new OuncesForTablespoons(), new StatedPairContradicts(), new DosedLikeAnother(), new SweetenedMilkAndFullStrokes(), new TooMuchOfAPotentFlavour(),
+        new MilkTemperature(), new ColdFoamTooWarm(), new FoamOfTheWrongThird(),
+        new BottleOvershoots(), new StrokeOffItsNominal(), new WeighedLongAgo(), new ShotOutsideTheWindow(), new LabelIsNotTheCapacity(),
+        new OutOfSeason(), new PastItsUseBy(), new AllergenByOneLine(),
+    ];
+
+    /// <summary>Puts a sheet before every check.</summary>
+    /// <returns>The findings, the gravest first; among equals those of the reference size, because mending it often mends
+    /// the others; then by size and check; those that the lead lets be at the end.</returns>
+    public static IReadOnlyList<Finding> Judge(Setting setting)
+    {
+        var findings = new List<Finding>();
+        for (var i = 0; i < setting.Sheet.Sizes.Count; i++)
+        {
+            foreach (var check in All)
+            {
+                findings.AddRange(check.Judge(setting, setting.Sheet.Sizes[i], setting.Worked[i]));
+            }
+        }
+
+        return
+        [
+            .. findings
+                .Select(finding => finding with { Waived = WaiverOf(finding, setting) })
+                .OrderBy(finding => finding.Waived is not null)
+                .ThenBy(finding => finding.Severity)
+                .ThenByDescending(finding => finding.Size == setting.Build.ReferenceSize),
+        ];
+    }
+
+    private static string? WaiverOf(Finding finding, Setting setting) => setting.Build.Waivers
+        .FirstOrDefault(waiver => waiver.Check == finding.Check && waiver.Size == finding.Size && waiver.Line == finding.Line)?.Reason;
+}

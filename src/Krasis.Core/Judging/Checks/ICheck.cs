@@ -1,0 +1,13 @@
+using Krasis.Core.Working.Mixing;
+
+namespace Krasis.Core.Judging.Checks;
+
+/// <summary>Looks at one size of a sheet for one kind of mistake.</summary>
+internal interface ICheck
+{
+    /// <summary>What it finds.</summary>
+    /// <param name="setting">The build, the bar and the day.</param>
+    /// <param name="size">The size, worked out.</param>
+    /// <param name="worked">The same, before it was made into a sheet.</param>
+    IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked);
+}

@@ -1,0 +1,29 @@
+using Krasis.Core.Builds;
+using Krasis.Core.Judging.Mends;
+using Krasis.Core.Working.Mixing;
+
+namespace Krasis.Core.Judging.Checks;
+
+/// <summary>A drink that is served layered has a layer that will not hold.</summary>
+internal sealed class LayerWillMix : ICheck
+{
+    /// <summary>The check's name in findings.</summary>
+    public const string Name = "layer-will-mix";
+
+    /// <inheritdoc/>
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
+    {
+        if (setting.Build.Serve != Serve.Layered || !size.IsReference)
+        {
+            yield break;
+        }
+
+        foreach (var boundary in size.Boundaries.Where(boundary => !boundary.Holds))
+        {
+            var mend = boundary.DensityStep >= Boundary.Margin
+                ? Mend.Lines("Pour it slowly", new LineChange(boundary.Upper, LineField.Technique, "float"))
+                : null;
+            yield return new Finding(Name, Severity.Warning, size.Size, boundary.Upper, $"{size.Name}: a layer will not hold. {boundary.Why}", mend);
+        }
+    }
+}

@@ -1,0 +1,25 @@
+using Krasis.Core.Working.Mixing;
+
+namespace Krasis.Core.Judging.Checks;
+
+/// <summary>A seasonal drink is still, or already, on the board.</summary>
+internal sealed class OutOfSeason : ICheck
+{
+    /// <summary>The check's name in findings.</summary>
+    public const string Name = "out-of-season";
+
+    /// <inheritdoc/>
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
+    {
+        if (size.IsReference && setting.Today is { } today && setting.Build.Season is { } season && !season.Holds(today))
+        {
+            yield return new Finding(
+                Name,
+                Severity.Warning,
+                size.Size,
+                null,
+                $"{size.Name} and every other size are out of season: this drink is sold from {season.From} to {season.To}. Take it off the board.",
+                null);
+        }
+    }
+}

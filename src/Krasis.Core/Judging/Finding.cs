@@ -1,0 +1,19 @@
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds;
+using Krasis.Core.Judging.Mends;
+
+namespace Krasis.Core.Judging;
+
+/// <summary>Something that a check has found wrong with a build.</summary>
+/// <param name="Check">The check's name, such as <c>overfull</c>.</param>
+/// <param name="Severity">How grave it is.</param>
+/// <param name="Size">The size it is about.</param>
+/// <param name="Line">The line it is about, or null when it is about the whole cup.</param>
+/// <param name="Message">What is wrong, in the lead's words, naming the size.</param>
+/// <param name="Mend">What would put it right, or null when nothing simple would.</param>
+public sealed record Finding(
+    string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend)
+{
+    /// <summary>Why the lead lets it be; null when the lead does not.</summary>
+    public string? Waived { get; init; }
+}

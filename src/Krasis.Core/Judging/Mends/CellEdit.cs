@@ -1,0 +1,10 @@
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds;
+
+namespace Krasis.Core.Judging.Mends;
+
+/// <summary>A new amount for one cell of the sheet.</summary>
+/// <param name="Line">The line.</param>
+/// <param name="Size">The size; the reference size's own quantity when it is that one, a pin otherwise.</param>
+/// <param name="Amount">The amount, in the line's measure.</param>
+public sealed record CellEdit(LineId Line, CupId Size, double Amount);

@@ -1,0 +1,14 @@
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Working.Mixing;
+
+/// <summary>The drink at one moment of its life.</summary>
+/// <param name="After">How long after it was handed over.</param>
+/// <param name="Melt">Ice turned to water since it was put together.</param>
+/// <param name="IceLeft">Ice that is left.</param>
+/// <param name="Temperature">How warm the liquid is.</param>
+/// <param name="Strength">Coffee solids in the drink, the melted ice with it; null when not known.</param>
+/// <param name="Sweetness">Sweetness of the drink, the melted ice with it; null when not known.</param>
+/// <param name="Drawing">Where in the cup it all is by then. That foam sinks is left out.</param>
+public sealed record Moment(
+    Minutes After, Grams Melt, Grams IceLeft, Celsius Temperature, Percent? Strength, GramsPer100Grams? Sweetness, CupDrawing Drawing);
