@@ -13,7 +13,7 @@ internal static class FullBar
         Cups = [.. TestBar.Document.Cups.Select(cup => cup with { HeatLossWattsPerKelvin = 0.5, Price = 0.10, LidPrice = 0.05 })],
         Ingredients =
         [
-            new() { Id = "espresso", Name = "Espresso", Kind = "espresso", DensityGramsPerMl = 1, Colour = "#3d2314", Per100g = Of(2, 0, 0, 0, 0, 0, 200), Allergens = new(), PackAmount = 1000, PackPrice = 10 },
+            new() { Id = "espresso", Name = "Espresso", Kind = "espresso", DensityGramsPerMl = 1, Colour = "#3d2314", RoastCaffeinePercent = 1.2, Per100g = Of(2, 0, 0, 0, 0, 0, 0), Allergens = new(), PackAmount = 500, PackPrice = 10 },
             new() { Id = "milk", Name = "Milk", Kind = "milk", DensityGramsPerMl = 1.03, Colour = "#f3e6cf", Per100g = Of(60, 3, 2, 5, 3, 0.1, 0, lactose: 5), Allergens = new() { Contains = ["milk"] }, PackAmount = 1000, PackMeasure = "ml", PackPrice = 1.03 },
             new() { Id = "oat", Name = "Oat drink", Kind = "milk", DensityGramsPerMl = 1.03, Colour = "#e6d3b1", Per100g = Of(46, 1.5, 0.2, 7, 1, 0.1, 0, maltose: 4), Allergens = new() { Contains = ["gluten"] }, PackAmount = 1000, PackPrice = 2 },
             new() { Id = "sweet-milk", Name = "Milk mix", Kind = "milk", DensityGramsPerMl = 1.1, Colour = "#eddfb9", Per100g = Of(200, 8, 5, 30, 7, 0.3, 0, sucrose: 20, lactose: 10), Allergens = new() { Contains = ["milk"] } },

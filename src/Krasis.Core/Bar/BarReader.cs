@@ -42,7 +42,6 @@ public static class BarReader
         RefuseTwins(cups, "cups", "name", cup => cup.Name, fields);
         RefuseTwins(ingredients, "ingredients", "name", ingredient => ingredient.Name, fields);
         RefuseTwins(dispensers, "dispensers", "ingredient", dispenser => dispenser.Holds.Value, fields, dispenser => dispenser.Station);
-        RefuseTwins(espresso, "espresso", "ingredient", recipe => recipe.Makes.Value, fields, recipe => recipe.Station);
         RefuseTwins(stations, "stations", "id", station => station.Id, fields);
         RefuseTwins(stations, "stations", "name", station => station.Name, fields);
         RefuseTwins(coffees, "coffees", "id", coffee => coffee.Id, fields);
@@ -68,15 +67,13 @@ public static class BarReader
             return Reading<BarFacts>.Failed(fields.Problems);
         }
 
-        var brewed = coffees.Values.ToDictionary(coffee => coffee.Makes);
-        List<Ingredient> all =
-        [
-            // A strength that was measured comes before one that was worked out.
-            .. ingredients.Values.Select(ingredient => ingredient.Strength is null && brewed.TryGetValue(ingredient.Id, out var coffee)
-                ? ingredient with { Strength = coffee.Strength }
-                : ingredient),
-        ];
-        all.AddRange(new PartResolver(all, parts, fields).Resolve());
+        List<Ingredient> all = [.. Frozen(ingredients, coffees, fields)];
+
+        // Parts are blended of coffees as they are made where standards are set.
+        var made = all.ConvertAll(ingredient => First(ingredient.Id) is { } recipe ? CoffeeContent.Of(ingredient, recipe)
+            : coffees.Values.FirstOrDefault(coffee => coffee.Makes == ingredient.Id) is { } brew ? CoffeeContent.Of(ingredient, brew)
+            : ingredient);
+        all.AddRange(new PartResolver(made, parts, fields).Resolve());
         var kinds = all.ToDictionary(ingredient => ingredient.Id, ingredient => ingredient.Kind);
         foreach (var (index, coffee) in coffees)
         {
@@ -128,6 +125,43 @@ public static class BarReader
                 [.. stations.Values],
                 house.Value);
         });
+
+        EspressoRecipe? First(IngredientId id)
+        {
+            var home = stations.Values.FirstOrDefault()?.Id;
+            return espresso.Values.FirstOrDefault(recipe => recipe.Makes == id && recipe.Station is not null && recipe.Station == home)
+                ?? espresso.Values.FirstOrDefault(recipe => recipe.Makes == id && recipe.Station is null);
+        }
+    }
+
+    // Ice that a coffee was frozen to is that coffee.
+    private static IEnumerable<Ingredient> Frozen(SortedList<int, Ingredient> ingredients, SortedList<int, CoffeeBase> coffees, FieldReader fields)
+    {
+        foreach (var (index, ingredient) in ingredients)
+        {
+            if (ingredient.FrozenFrom is not { } from)
+            {
+                yield return ingredient;
+            }
+            else if (ingredients.Values.FirstOrDefault(other => other.Id == from) is not { Kind: IngredientKind.Coffee } coffee)
+            {
+                fields.Report($"ingredients[{index}].frozenFrom", from.Value, "Ice is frozen from a brewed coffee of the bar.", "the id of an ingredient of the kind coffee");
+                yield return ingredient;
+            }
+            else
+            {
+                var made = coffees.Values.FirstOrDefault(brew => brew.Makes == from) is { } recipe ? CoffeeContent.Of(coffee, recipe) : coffee;
+                yield return ingredient with
+                {
+                    Strength = made.Strength,
+                    Sugars = made.Sugars,
+                    IsSugarTaken = made.IsSugarTaken,
+                    Composition = made.Composition,
+                    Allergens = made.Allergens,
+                    PricePerGram = made.PricePerGram,
+                };
+            }
+        }
     }
 
     private static SortedList<int, T> ReadAll<TDocument, T>(

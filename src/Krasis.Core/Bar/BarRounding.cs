@@ -6,6 +6,9 @@ namespace Krasis.Core.Bar;
 /// <summary>Rounds quantities to what the bar can pour.</summary>
 public static class BarRounding
 {
+    // So small a part of a step is arithmetic, and nobody's amount.
+    private const double Hair = 1e-9;
+
     // What is dosed in drops goes over a scale that shows hundredths.
     private const double FlavourStep = 0.05;
 
@@ -50,8 +53,15 @@ public static class BarRounding
     /// <returns>A quantity that differs from the given one by at most half a step.</returns>
     public static Quantity Round(Quantity quantity, double step) => quantity.With(Round(quantity.Amount, step));
 
-    /// <summary>Rounds an amount to the nearest whole number of steps, halves upwards.</summary>
-    internal static double Round(double amount, double step) => Math.Round(amount / step, MidpointRounding.AwayFromZero) * step;
+    /// <summary>Rounds an amount to the nearest whole number of steps, halves upwards, whatever the floating point has made of a half.</summary>
+    /// <example>2.75 strokes on a pump without halves → 3; 1.4999999999999998, which is 1.5 worked out another way → 2.</example>
+    internal static double Round(double amount, double step) => Math.Floor((amount / step) + 0.5 + Hair) * step;
+
+    /// <summary>Rounds an amount to the nearest whole number of steps, halves downwards.</summary>
+    internal static double RoundHalvesDown(double amount, double step) => Math.Ceiling((amount / step) - 0.5 - Hair) * step;
+
+    /// <summary>Rounds an amount down to a whole number of steps.</summary>
+    internal static double RoundDown(double amount, double step) => Math.Floor((amount / step) + Hair) * step;
 
     /// <summary>Whether a quantity is a whole number of steps, to within a millionth of one.</summary>
     public static bool IsPourable(Quantity quantity, double step)

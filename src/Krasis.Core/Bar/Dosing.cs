@@ -76,6 +76,17 @@ public static class Dosing
             : Problem.At(field, quantity.ToString(), $"{quantity} is {amount.ToString("0.#", CultureInfo.InvariantCulture)} {to.Plural}, which is too much.", $"at most {to.Most} {to.Plural}");
     }
 
+    /// <summary>How far apart two statements of one amount may be, as a share of the larger: a stroke is no jigger (common practice, no
+    /// source).</summary>
+    public const double PairTolerance = 0.10;
+
+    /// <summary>Whether two amounts of an ingredient are further apart than <see cref="PairTolerance"/>.</summary>
+    public static bool Contradict(Quantity one, Quantity other, Ingredient ingredient, BarFacts bar)
+    {
+        var (a, b) = (Mass(one, ingredient, bar).Value, Mass(other, ingredient, bar).Value);
+        return Math.Abs(a - b) > PairTolerance * Math.Max(a, b);
+    }
+
     private static Grams PerShot(Ingredient ingredient, BarFacts bar) =>
         bar.EspressoOf(ingredient.Id)?.PerShot ?? throw new ArgumentException(Refusal(ingredient, Measure.Shot, bar), nameof(ingredient));
 

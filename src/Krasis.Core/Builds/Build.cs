@@ -22,11 +22,20 @@ public sealed record Build(
     /// <summary>How it is served.</summary>
     public Serve Serve { get; init; }
 
+    /// <summary>Whether that was said; else it goes by the ice.</summary>
+    public bool IsServeSaid { get; init; }
+
     /// <summary>When it is on the board; null all year.</summary>
     public Season? Season { get; init; }
 
     /// <summary>Findings that the lead lets be.</summary>
     public IReadOnlyList<Waiver> Waivers { get; init; } = [];
+
+    /// <summary>What is claimed of it.</summary>
+    public IReadOnlyList<Claim> Claims { get; init; } = [];
+
+    /// <summary>The colour of a real cup of it at the reference size, as <c>#rrggbb</c>; null when nobody has looked.</summary>
+    public string? SeenColour { get; init; }
 
     /// <summary>What the sizes are sold for, as far as it is known.</summary>
     public IReadOnlyDictionary<CupId, Money> Prices { get; init; } = new Dictionary<CupId, Money>();

@@ -37,6 +37,13 @@ public sealed record BuildDocument
     /// <summary>Findings that the lead lets be.</summary>
     public IReadOnlyList<WaiverDocument> Waivers { get; init; } = [];
 
+    /// <summary>What is claimed of it, such as noAddedSugar.</summary>
+    public IReadOnlyList<string> Claims { get; init; } = [];
+
+    /// <summary>The colour of a real cup of it at the reference size, handed over, as #rrggbb; by it the worked-out colours of every size are
+    /// set right. Missing when nobody has looked.</summary>
+    public string? SeenColour { get; init; }
+
     /// <summary>The build that it is a variant of; missing when it stands by itself.</summary>
     public ParentDocument? Parent { get; init; }
 }

@@ -24,6 +24,24 @@ public sealed record BuildLine(
     /// <summary>How it follows from the reference size; null as the build's school has it.</summary>
     public LineRule? Rule { get; init; }
 
+    /// <summary>To where it fills the cup; null when it goes in by amount.</summary>
+    public Mark? To { get; init; }
+
+    /// <summary>To where it fills the cup at the sizes where that was said by hand.</summary>
+    public IReadOnlyDictionary<CupId, Mark> PinnedMarks { get; init; } = new Dictionary<CupId, Mark>();
+
+    /// <summary>The id of the espresso recipe that it is pulled by; null for the bar's first.</summary>
+    public string? Recipe { get; init; }
+
+    /// <summary>How it is cooled, where it is.</summary>
+    public CoolingWay Cooling { get; init; }
+
+    /// <summary>To what it is cooled; null as that way of cooling usually does.</summary>
+    public Celsius? CooledTo { get; init; }
+
+    /// <summary>How thick the foam on it stands; null by the foam level.</summary>
+    public Millimetres? FoamCap { get; init; }
+
     /// <summary>What the card says the reference size's amount is in another measure; null when it says nothing.</summary>
     public Quantity? Stated { get; init; }
 }

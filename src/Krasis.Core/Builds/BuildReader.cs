@@ -1,6 +1,7 @@
 using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
@@ -58,12 +59,17 @@ public static class BuildReader
             _ = fields.Id($"tags[{i}]", document.Tags[i]);
         }
 
+        var claims = document.Claims.Select((claim, i) => fields.Word($"claims[{i}]", claim, Claim.NoAddedSugar)).Distinct().ToList();
+        var seen = document.SeenColour is null ? null : IngredientReader.ReadColour(document.SeenColour, fields, "seenColour");
         _ = fields.Note("parent.how", document.Parent?.How);
         return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines)
         {
             Serve = serve ?? (lines.Exists(line => bar.Find(line.Ingredient)!.IsIce) ? Serve.Iced : Serve.Hot),
+            IsServeSaid = serve is not null,
             Season = season,
             Prices = prices,
+            Claims = claims,
+            SeenColour = seen,
             Waivers = waivers,
         });
     }

@@ -41,6 +41,11 @@ internal static class LineReader
         var set = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
         var pins = ReadPins(line.Pins, "pins", build, unit, fields);
         var technique = fields.OptionalWord<Technique>("technique", line.Technique) ?? Technique.Pour;
+        var to = ReadMark(line.To, "to", fields);
+        var recipe = ReadRecipe(line, ingredient, bar, fields);
+        var cooling = fields.OptionalWord<CoolingWay>("cooling", line.Cooling) ?? CoolingWay.OverIce;
+        var cooled = fields.Optional("cooledCelsius", line.CooledCelsius, 0, 60, "°C");
+        var cap = fields.Optional("foamCapMm", line.FoamCapMm, 0, 80, "mm");
         var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
         if (foam is { } level && bar.Find(level) is null)
         {
@@ -53,10 +58,45 @@ internal static class LineReader
         return fields.Finish(() => new BuildLine(new LineId(id), ingredient!.Id, set, pins)
         {
             Technique = technique,
+            To = to,
+            PinnedMarks = line.Pins.Where(pin => pin?.To is not null).ToDictionary(pin => new CupId(pin.Size!), pin => SpokenAmountText.ReadMark(pin.To).Value),
+            Recipe = recipe,
+            Cooling = cooling,
+            CooledTo = cooled is { } celsius ? Celsius.From(celsius) : null,
+            FoamCap = cap is { } mm ? Millimetres.From(mm) : null,
             Foam = foam,
             Rule = rule,
             Stated = stated,
         });
+    }
+
+    private static Mark? ReadMark(string? text, string field, FieldReader fields)
+    {
+        if (text is null)
+        {
+            return null;
+        }
+
+        var mark = SpokenAmountText.ReadMark(text);
+        fields.Take(mark.Problems.Select(problem => problem with { Field = fields.Path(field) }));
+        return mark.IsRead ? mark.Value : null;
+    }
+
+    private static string? ReadRecipe(LineDocument line, Ingredient? ingredient, BarFacts bar, FieldReader fields)
+    {
+        if (line.Recipe is null || ingredient is null)
+        {
+            return null;
+        }
+
+        // At another station the recipe may be missing; there the coffee is pulled as it is there.
+        var known = bar.RecipesOf(ingredient.Id);
+        if (!bar.HasRecipe(line.Recipe, ingredient.Id))
+        {
+            fields.Report("recipe", line.Recipe, $"The bar has no recipe '{Problem.Shorten(line.Recipe)}' for {ingredient.Name}.", known.Count == 0 ? "none: no espresso recipe makes it" : string.Join(", ", known.Select(recipe => recipe.Id)));
+        }
+
+        return line.Recipe;
     }
 
     private static LineRule? ReadRule(ScaleDocument? scale, BuildDocument build, Measure measure, FieldReader fields)
@@ -107,7 +147,8 @@ internal static class LineReader
             // A list in a request may hold nulls, whatever its type says.
             var pin = given[i] ?? new PinDocument();
             var size = pin.Size ?? "";
-            var amount = fields.Number($"{field}[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
+            _ = ReadMark(pin.To, $"{field}[{i}].to", fields);
+            var amount = pin.To is not null && pin.Amount is null ? 0 : fields.Number($"{field}[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
             if (size == build.ReferenceSize)
             {
                 fields.Report($"{field}[{i}].size", size, "The reference size is set, not pinned.", "another of the build's sizes");

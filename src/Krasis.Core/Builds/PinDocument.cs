@@ -8,4 +8,7 @@ public sealed record PinDocument
 
     /// <summary>How much, in the line's measure.</summary>
     public double? Amount { get; init; }
+
+    /// <summary>To where it fills this cup, as <see cref="LineDocument.To"/>; goes before the amount.</summary>
+    public string? To { get; init; }
 }

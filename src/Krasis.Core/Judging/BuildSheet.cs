@@ -14,6 +14,7 @@ namespace Krasis.Core.Judging;
 /// <param name="Sizes">Every size, in the build's order.</param>
 /// <param name="AllowedStrengthDrift">How far a size may be from the reference size in strength.</param>
 /// <param name="AllowedSweetnessDrift">How far a size may be from the reference size in sweetness.</param>
+/// <param name="AllowedColourDrift">How far a size may be from the reference size in colour, ΔE₀₀.</param>
 /// <param name="Currency">What stands after an amount of money.</param>
 /// <param name="Findings">What the checks have found, the gravest first.</param>
 /// <param name="Cautions">What is to be minded in the making and the drinking, by the techniques that the build uses.</param>
@@ -25,6 +26,7 @@ public sealed record BuildSheet(
     IReadOnlyList<SizeSheet> Sizes,
     Percent AllowedStrengthDrift,
     Percent AllowedSweetnessDrift,
+    double AllowedColourDrift,
     string Currency,
     IReadOnlyList<Finding> Findings,
     IReadOnlyList<Caution> Cautions);

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging;
@@ -9,8 +10,9 @@ namespace Krasis.Core.Judging;
 /// <param name="Bar">The bar's facts that it was worked out with.</param>
 /// <param name="Sheet">The build, worked out.</param>
 /// <param name="Worked">The same size by size, before it was made into a sheet.</param>
+/// <param name="Scaling">What the lines follow that have no rule of their own.</param>
 /// <param name="Today">The day on which it is judged; null when dates are not.</param>
-internal sealed record Setting(Build Build, BarFacts Bar, BuildSheet Sheet, IReadOnlyList<WorkedSize> Worked, DateOnly? Today)
+internal sealed record Setting(Build Build, BarFacts Bar, BuildSheet Sheet, IReadOnlyList<WorkedSize> Worked, IScaling Scaling, DateOnly? Today)
 {
     /// <summary>The reference size.</summary>
     public WorkedSize Reference => Worked.First(size => size.Size.Cup.Id == Build.ReferenceSize);

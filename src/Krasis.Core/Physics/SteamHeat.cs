@@ -5,10 +5,6 @@ namespace Krasis.Core.Physics;
 /// <summary>What steam gives to milk.</summary>
 public static class SteamHeat
 {
-    /// <summary>Heat that warms a gram of liquid water by a kelvin, J, on the average from 0 to 70 °C (IAPWS-97: 4.18 to
-    /// 4.22).</summary>
-    public const double Water = 4.186;
-
     // Enthalpy of saturated steam, J/g above liquid water at 0 °C (IAPWS-97; the tests hold it against python3-iapws).
     private static readonly (double Celsius, double Enthalpy)[] Table = [(100, 2675.6), (110, 2691.1), (120, 2705.9), (130, 2720.1), (140, 2733.4)];
 
@@ -33,5 +29,5 @@ public static class SteamHeat
     /// <example>Whole milk of 3.93 J/(g·K) from 5 to 62 °C with steam of 110 °C takes up 9.2 % of its mass: 18.4 g into
     /// 200 g.</example>
     public static double CondensatePerGram(SpecificHeat milk, Celsius from, Celsius to, Celsius steam) =>
-        to.Value <= from.Value ? 0 : milk.Value * (to.Value - from.Value) / (EnthalpyOf(steam) - (Water * to.Value));
+        to.Value <= from.Value ? 0 : milk.Value * (to.Value - from.Value) / (EnthalpyOf(steam) - (Water.SpecificHeat * to.Value));
 }

@@ -12,14 +12,9 @@ public abstract record SpokenAmount
     /// <param name="AlsoSaid">The same said again in another measure, as in "2 strokes = 50 ml"; null when it is said once.</param>
     public sealed record Plain(Quantity Quantity, Quantity? AlsoSaid) : SpokenAmount;
 
-    /// <summary>As much as fills the cup to a height, as in "to 62 mm".</summary>
-    /// <param name="Height">The height above the cup's bottom.</param>
-    public sealed record FillTo(Millimetres Height) : SpokenAmount;
-
-    /// <summary>As much as fills the cup to a printed line, as in "to the second line".</summary>
-    /// <param name="Number">The line's number from the bottom, from 1; null when it was named.</param>
-    /// <param name="Label">The line's name; null when it was counted.</param>
-    public sealed record FillToLine(int? Number, string? Label) : SpokenAmount;
+    /// <summary>As much as fills the cup to a mark, as in "to the second line".</summary>
+    /// <param name="Mark">The mark.</param>
+    public sealed record FillTo(Mark Mark) : SpokenAmount;
 
     /// <summary>As much as makes coffee and the rest of it 1 : n by mass.</summary>
     /// <param name="Parts">The n.</param>

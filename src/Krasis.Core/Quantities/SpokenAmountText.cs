@@ -7,6 +7,17 @@ namespace Krasis.Core.Quantities;
 /// <summary>Reads how much, as somebody typed it.</summary>
 public static partial class SpokenAmountText
 {
+    private const string MarksAccepted = "a height such as 'to 62 mm', a volume such as 'to 120 ml', a share such as 'to ¾', 'to the top', 'to the brim', or a printed line such as 'to the second line'";
+
+    private static readonly Dictionary<string, double> SharesInWords = new(StringComparer.Ordinal)
+    {
+        ["a quarter"] = 0.25, ["one quarter"] = 0.25, ["quarter"] = 0.25, ["1/4"] = 0.25,
+        ["a third"] = 1.0 / 3, ["one third"] = 1.0 / 3, ["1/3"] = 1.0 / 3,
+        ["half"] = 0.5, ["a half"] = 0.5, ["halfway"] = 0.5, ["1/2"] = 0.5,
+        ["two thirds"] = 2.0 / 3, ["2/3"] = 2.0 / 3,
+        ["three quarters"] = 0.75, ["3/4"] = 0.75,
+    };
+
     private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
 
     /// <summary>Reads <paramref name="text"/>.</summary>
@@ -20,7 +31,8 @@ public static partial class SpokenAmountText
         var given = text?.Trim() ?? "";
         if (To().Match(given) is { Success: true } to)
         {
-            return ReadTarget(given, to.Groups["target"].Value);
+            var mark = ReadTarget(given, to.Groups["target"].Value.Trim());
+            return mark.IsRead ? Reading<SpokenAmount>.Of(new SpokenAmount.FillTo(mark.Value)) : Reading<SpokenAmount>.Failed(mark.Problems);
         }
 
         if (Parts().Match(given) is { Success: true } ratio)
@@ -46,35 +58,83 @@ public static partial class SpokenAmountText
             : Reading<SpokenAmount>.Failed(once.Problems);
     }
 
-    private static Reading<SpokenAmount> ReadTarget(string given, string target)
+    /// <summary>Reads a mark: what stands behind "to".</summary>
+    /// <param name="text">Such as <c>to the milk line</c>, <c>to 62 mm</c>, <c>to 120 ml</c>, <c>to ¾</c>, <c>to the top</c>, <c>to the brim</c>.</param>
+    /// <returns>The mark, or what is wrong with the text, under the field <c>text</c>.</returns>
+    public static Reading<Mark> ReadMark(string? text)
     {
-        if (Height().Match(target) is { Success: true } height)
+        var given = text?.Trim() ?? "";
+        return To().Match(given) is { Success: true } to
+            ? ReadTarget(given, to.Groups["target"].Value.Trim())
+            : Problem.At("text", given, $"'{Problem.Shorten(given)}' is not a mark.", MarksAccepted);
+    }
+
+    private static Reading<Mark> ReadTarget(string given, string target)
+    {
+        if (Length().Match(target) is { Success: true } height)
         {
             var mm = Number(height.Groups["number"].Value) * (height.Groups["unit"].Value.Equals("cm", StringComparison.OrdinalIgnoreCase) ? 10 : 1);
             return mm is > 0 and <= 400
-                ? Reading<SpokenAmount>.Of(new SpokenAmount.FillTo(Millimetres.From(mm)))
-                : Problem.At("text", given, $"No cup is filled to {mm.ToString("0.#", CultureInfo.InvariantCulture)} mm.", "a height from 0 to 400 mm");
+                ? Reading<Mark>.Of(new Mark.Height(Millimetres.From(mm)))
+                : Problem.At("text", given, $"No cup is filled to {Short(mm)} mm.", "a height from 0 to 400 mm");
+        }
+
+        if (Named(target, Top()) is not null)
+        {
+            return Reading<Mark>.Of(new Mark.Top());
+        }
+
+        if (Named(target, Brim()) is not null)
+        {
+            return Reading<Mark>.Of(new Mark.Brim());
         }
 
         if (Counted().Match(target) is { Success: true } counted)
         {
-            return Reading<SpokenAmount>.Of(new SpokenAmount.FillToLine(int.Parse(counted.Groups["number"].Value, CultureInfo.InvariantCulture), null));
+            return Reading<Mark>.Of(new Mark.Line(int.Parse(counted.Groups["number"].Value, CultureInfo.InvariantCulture), null));
         }
 
-        if (Named().Match(target) is { Success: true } named)
+        if (Named(target, LineNamed()) is { } name)
         {
-            var name = named.Groups["name"].Value;
             var ordinal = Array.FindIndex(Ordinals, word => word.Equals(name, StringComparison.OrdinalIgnoreCase));
-            return Reading<SpokenAmount>.Of(ordinal >= 0 ? new SpokenAmount.FillToLine(ordinal + 1, null) : new SpokenAmount.FillToLine(null, name));
+            return Reading<Mark>.Of(ordinal >= 0 ? new Mark.Line(ordinal + 1, null) : new Mark.Line(null, name));
         }
 
-        return Problem.At("text", given, $"'{Problem.Shorten(target)}' is nothing that a cup can be filled to.", "a height such as 'to 62 mm', or a printed line such as 'to the second line'");
+        if (ShareOf(target) is { } share)
+        {
+            return share is > 0 and <= 1
+                ? Reading<Mark>.Of(new Mark.Share(share))
+                : Problem.At("text", given, $"{Short(share * 100)} % of a cup is not in it.", "a share above 0, at most 100 %");
+        }
+
+        var volume = QuantityText.Read(target, Measure.Millilitre, [.. Measure.All.Where(measure => measure.Kind == MeasureKind.Volume)]);
+        return volume is { IsRead: true, Value: { Measure.Kind: MeasureKind.Volume, Amount: > 0 } quantity } && target.Any(char.IsLetter)
+            ? Reading<Mark>.Of(new Mark.Volume(quantity.Measure.ToMillilitres(quantity.Amount)))
+            : Problem.At("text", given, $"'{Problem.Shorten(target)}' is nothing that a cup can be filled to.", MarksAccepted);
     }
+
+    // ¾, 3/4, three quarters, half, 75 %, of the cup or the glass if need be.
+    private static double? ShareOf(string target)
+    {
+        var bare = OfTheCup().Replace(target, "").Trim();
+        if (Percent().Match(bare) is { Success: true } percent)
+        {
+            return Number(percent.Groups["number"].Value) / 100;
+        }
+
+        return SharesInWords.TryGetValue(bare.ToLowerInvariant(), out var words) ? words
+            : Mark.SharesSaid.Where(known => known.Says == bare).Select(known => (double?)known.Value).FirstOrDefault();
+    }
+
+    private static string? Named(string target, Regex pattern) =>
+        pattern.Match(target) is { Success: true } match ? (match.Groups["name"] is { Success: true } name ? name.Value : "") : null;
+
+    private static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
     private static double Number(string digits) =>
         double.TryParse(digits.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) ? number : double.NaN;
 
-    [GeneratedRegex(@"^(?:fill\s+|up\s+)?to\s+(?<target>.{1,80})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:fill\s+)?(?:up\s+)?to\s+)(?<target>.{1,80})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex To();
 
     [GeneratedRegex(@"^1\s*:\s*(?<parts>\d{1,6}(?:[.,]\d{1,6})?)$", RegexOptions.CultureInvariant)]
@@ -84,11 +144,23 @@ public static partial class SpokenAmountText
     private static partial Regex Twice();
 
     [GeneratedRegex(@"^(?<number>\d{1,4}(?:[.,]\d{1,4})?)\s*(?<unit>mm|cm)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
-    private static partial Regex Height();
+    private static partial Regex Length();
 
     [GeneratedRegex(@"^(?:the\s+)?line\s+(?<number>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Counted();
 
     [GeneratedRegex(@"^(?:the\s+)?(?<name>.{1,60}?)\s+line$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
-    private static partial Regex Named();
+    private static partial Regex LineNamed();
+
+    [GeneratedRegex(@"^(?:the\s+)?top$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex Top();
+
+    [GeneratedRegex(@"^(?:the\s+)?(?:brim|rim|lip)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex Brim();
+
+    [GeneratedRegex(@"^(?<number>\d{1,3}(?:[.,]\d{1,2})?)\s*%$", RegexOptions.CultureInvariant)]
+    private static partial Regex Percent();
+
+    [GeneratedRegex(@"\s+(?:full|of\s+the\s+(?:cup|glass))$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OfTheCup();
 }

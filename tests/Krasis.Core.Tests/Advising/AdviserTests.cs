@@ -20,9 +20,9 @@ public class AdviserTests
         (build, size) => Advise(build, size).All(advice =>
         {
             var mixed = FullBar.Mix(advice.Edits.Aggregate(build, BuildEdits.Apply)).Size(size);
-            return mixed.RoomLeft.Value >= -1e-6
-                && Math.Abs(mixed.RoomLeft.Value - advice.Room.Value) < 1e-6
-                && (size == "m" || Math.Abs(mixed.Drift.Strength!.Value.Value - advice.Strength!.Value.Value) < 1e-6)
+            return mixed.Fill.RoomLeft.Value >= -1e-6
+                && Math.Abs(mixed.Fill.RoomLeft.Value - advice.Room.Value) < 1e-6
+                && (size == "m" || Math.Abs(mixed.Taste.Drift.Strength!.Value.Value - advice.Strength!.Value.Value) < 1e-6)
                 && advice.Edits.All(edit => Math.Abs(edit.Amount / Step(edit) - Math.Round(edit.Amount / Step(edit))) < 1e-6);
         }),
         iter: 60);
@@ -52,9 +52,9 @@ public class AdviserTests
                     var tried = build with { Lines = [TestBar.Line("syrup", 3, "stroke", ("s", strokes)), TestBar.Line("espresso", 3, "shot", ("s", shots)), TestBar.Line("milk", 160, "ml", ("s", milk))] };
                     var size = FullBar.Mix(tried).Size("s");
                     var full = FullBar.Mix(tried).Size("m");
-                    var score = Math.Abs(size.Drift.Strength!.Value.Value) + Math.Abs(size.Drift.Sweetness!.Value.Value)
-                        + (0.1 * Math.Abs((size.OccupiedVolume / size.WorkingVolume) - (full.OccupiedVolume / full.WorkingVolume)) * 100);
-                    least = size.RoomLeft.Value < 0 ? least : Math.Min(least, score);
+                    var score = Math.Abs(size.Taste.Drift.Strength!.Value.Value) + Math.Abs(size.Taste.Drift.Sweetness!.Value.Value)
+                        + (0.1 * Math.Abs((size.Fill.OccupiedVolume / size.Fill.WorkingVolume) - (full.Fill.OccupiedVolume / full.Fill.WorkingVolume)) * 100);
+                    least = size.Fill.RoomLeft.Value < 0 ? least : Math.Min(least, score);
                 }
             }
         }

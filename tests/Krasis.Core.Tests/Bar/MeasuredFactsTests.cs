@@ -118,7 +118,7 @@ public class MeasuredFactsTests
         Assert.Single(CoffeeBaseReader.Read(new() { Id = "b", Name = "B", Ingredient = "coffee", Method = "batch", CoffeeGrams = 500, WaterGrams = 1000, ExtractionPercent = 20 }).Problems).Field);
 
     [Fact]
-    public void A_coffee_whose_strength_is_not_measured_has_its_recipe_s()
+    public void A_coffee_is_as_strong_as_its_recipe_makes_it_whatever_else_is_entered()
     {
         var brew = new CoffeeBaseDocument { Id = "b", Name = "B", Ingredient = "coffee", Method = "batch", CoffeeGrams = 60, WaterGrams = 1000, ExtractionPercent = 20 };
         var open = FullBar.Document with
@@ -128,7 +128,10 @@ public class MeasuredFactsTests
         };
 
         Assert.Equal(12 / 880.0 * 100, FullBar.Ingredient("coffee", FullBar.Read(open)).Strength!.Value.Value, 1e-9);
-        Assert.Equal(1.25, FullBar.Ingredient("coffee", FullBar.Read(FullBar.Document with { Coffees = [brew] })).Strength!.Value.Value);
+        Assert.Equal(12 / 880.0 * 100, FullBar.Ingredient("coffee", FullBar.Read(FullBar.Document with { Coffees = [brew] })).Strength!.Value.Value, 1e-9);
+
+        // A recipe that does not say how much dissolves leaves what was measured.
+        Assert.Equal(1.25, FullBar.Ingredient("coffee", FullBar.Read(FullBar.Document with { Coffees = [brew with { ExtractionPercent = null }] })).Strength!.Value.Value);
     }
 
     public static TheoryData<string, FoamDocument> BadFoams => new()

@@ -15,7 +15,7 @@ public class CheckTests
         // 36 + 380 ml in 400 ml; the other sizes in proportion, rounded.
         var finding = Only(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 380, "ml", ("s", 0), ("l", 0))));
 
-        Assert.Equal((Overfull.Name, Severity.Fault, "m"), (finding.Check, finding.Severity, finding.Size.Value));
+        Assert.Equal((new Overfull().Name, Severity.Fault, "m"), (finding.Check, finding.Severity, finding.Size.Value));
         Assert.Equal("Middle runs over: 416 ml in a cup of 400 ml spills 16 ml, and is 16 ml more than fits below the reserve. Take out 20 ml of Milk.", finding.Message);
         Assert.Equal(360, Assert.Single(finding.Mend!.Edits).Amount);
     }
@@ -76,7 +76,7 @@ public class CheckTests
         var build = TestBar.Build(TestBar.Line("syrup", 2.5, "stroke")) with { Sizes = ["m"] };
         var finding = Only(build);
 
-        Assert.Equal((NotPourable.Name, Severity.Fault), (finding.Check, finding.Severity));
+        Assert.Equal((new NotPourable().Name, Severity.Fault), (finding.Check, finding.Severity));
         Assert.Equal("Middle: 2.5 strokes of Syrup cannot be poured; this bar gives whole strokes only.", finding.Message);
         Assert.Empty(TestBar.Mix(Apply(build, finding.Mend!)).Findings);
     }
@@ -100,7 +100,7 @@ public class CheckTests
         var third = build with { ReferenceSize = "l", Sizes = ["s", "l"] };
         var finding = Only(third);
 
-        Assert.Equal((RoundedAway.Name, Severity.Warning, "s"), (finding.Check, finding.Severity, finding.Size.Value));
+        Assert.Equal((new RoundedAway().Name, Severity.Warning, "s"), (finding.Check, finding.Severity, finding.Size.Value));
         Assert.Equal("Small gets no Syrup: its share is 0.33 strokes, and the least this bar pours is 1 stroke.", finding.Message);
         Assert.Empty(TestBar.Mix(Apply(third, finding.Mend!)).Findings);
     }

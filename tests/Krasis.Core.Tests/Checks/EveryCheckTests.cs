@@ -22,8 +22,8 @@ public class EveryCheckTests
     {
         // 72 g of espresso in the middle cup and in the large one: 30 % weaker.
         var build = TestBar.Build(TestBar.Line("espresso", 4, "shot"), TestBar.Line("milk", 250, "ml")) with { Sizes = ["m", "l"], School = "same-shot" };
-        Fires(build, SameShotInABiggerCup.Name, Severity.Warning, "l", "Large is a bigger cup with the reference's coffee", mended: true);
-        Silent(build with { Lines = [TestBar.Line("espresso", 4, "shot"), TestBar.Line("milk", 250, "ml", ("l", 290))] }, SameShotInABiggerCup.Name);
+        Fires(build, new SameShotInABiggerCup().Name, Severity.Warning, "l", "Large is a bigger cup with the reference's coffee", mended: true);
+        Silent(build with { Lines = [TestBar.Line("espresso", 4, "shot"), TestBar.Line("milk", 250, "ml", ("l", 290))] }, new SameShotInABiggerCup().Name);
     }
 
     [Fact]
@@ -31,10 +31,10 @@ public class EveryCheckTests
     {
         // Milk pinned too low in the small cup: stronger and sweeter than allowed.
         var build = TestBar.Build(TestBar.Line("syrup", 2, "stroke"), Espresso, TestBar.Line("milk", 150, "ml", ("s", 40))) with { Sizes = ["s", "m"] };
-        var finding = Fires(build, TasteDrift.Name, Severity.Warning, "s", "Small is 52 % stronger than the reference size", mended: true);
+        var finding = Fires(build, new TasteDrift().Name, Severity.Warning, "s", "Small is 52 % stronger than the reference size", mended: true);
 
         Assert.Equal("Pin 75 ml of Milk", finding.Mend!.Label);
-        Silent(build with { Lines = [.. build.Lines.Take(2), TestBar.Line("milk", 150, "ml", ("s", 65))] }, TasteDrift.Name);
+        Silent(build with { Lines = [.. build.Lines.Take(2), TestBar.Line("milk", 150, "ml", ("s", 65))] }, new TasteDrift().Name);
     }
 
     [Fact]
@@ -42,60 +42,60 @@ public class EveryCheckTests
     {
         var bar = FullBar.Read(FullBar.Document with { Cups = [.. FullBar.Document.Cups.Select(cup => cup with { LidClearanceMm = 10 })] });
         var build = Only(TestBar.Line("coffee", 395, "ml"), TestBar.Line("whip", 30, "g"));
-        Fires(build, NoRoomForTheTop.Name, Severity.Warning, "m", "Middle: the lid does not close; what stands on top reaches 113.8 mm and the lid leaves 110 mm.", mended: true, bar);
-        Silent(build with { Lines = [TestBar.Line("coffee", 380, "ml"), build.Lines[1]] }, NoRoomForTheTop.Name, bar);
-        Silent(build, NoRoomForTheTop.Name);
+        Fires(build, new NoRoomForTheTop().Name, Severity.Warning, "m", "Middle: the lid does not close; what stands on top reaches 113.8 mm and the lid leaves 110 mm.", mended: true, bar);
+        Silent(build with { Lines = [TestBar.Line("coffee", 380, "ml"), build.Lines[1]] }, new NoRoomForTheTop().Name, bar);
+        Silent(build, new NoRoomForTheTop().Name);
     }
 
     [Fact]
     public void A_layer_that_will_mix()
     {
         var build = Only(Ice, TestBar.Line("syrup", 2, "stroke"), Milk) with { Serve = "layered" };
-        Fires(build, LayerWillMix.Name, Severity.Warning, "m", "Middle: a layer will not hold.", mended: true);
-        Silent(build with { Lines = [Ice, build.Lines[1], Milk with { Technique = "float" }] }, LayerWillMix.Name);
-        Silent(build with { Serve = "iced" }, LayerWillMix.Name);
+        Fires(build, new LayerWillMix().Name, Severity.Warning, "m", "Middle: a layer will not hold.", mended: true);
+        Silent(build with { Lines = [Ice, build.Lines[1], Milk with { Technique = "float" }] }, new LayerWillMix().Name);
+        Silent(build with { Serve = "iced" }, new LayerWillMix().Name);
     }
 
     [Fact]
     public void Sauce_on_the_bottom_when_cold_milk_goes_in_before_the_hot_shot()
     {
         var build = Only(TestBar.Line("sauce", 20, "g"), Milk, Espresso, Ice);
-        var finding = Fires(build, SauceOnTheBottom.Name, Severity.Warning, "m", "Middle: Dark sauce stays on the bottom", mended: true);
+        var finding = Fires(build, new SauceOnTheBottom().Name, Severity.Warning, "m", "Middle: Dark sauce stays on the bottom", mended: true);
 
         Assert.Equal("Pour Espresso before Milk", finding.Mend!.Label);
-        Silent(build with { Lines = [build.Lines[0], Espresso, Milk, Ice] }, SauceOnTheBottom.Name);
-        Silent(build with { Lines = [build.Lines[0], Milk with { Technique = "stir" }, Ice] }, SauceOnTheBottom.Name);
-        Silent(build with { Lines = [build.Lines[0] with { Technique = "wall" }, Milk, Ice] }, SauceOnTheBottom.Name);
+        Silent(build with { Lines = [build.Lines[0], Espresso, Milk, Ice] }, new SauceOnTheBottom().Name);
+        Silent(build with { Lines = [build.Lines[0], Milk with { Technique = "stir" }, Ice] }, new SauceOnTheBottom().Name);
+        Silent(build with { Lines = [build.Lines[0] with { Technique = "wall" }, Milk, Ice] }, new SauceOnTheBottom().Name);
 
         // Steamed milk is warm, and the shot may be stirred in after it: it no longer melts the sauce that it does not reach.
         var steamed = Milk with { Technique = "steam", Foam = "low" };
-        Fires(build with { Lines = [build.Lines[0], steamed, Espresso with { Technique = "stir" }] }, SauceOnTheBottom.Name, Severity.Warning, "m", "Milk goes on it before the hot Espresso", mended: true);
-        Silent(build with { Lines = [build.Lines[0], Espresso with { Technique = "stir" }, steamed] }, SauceOnTheBottom.Name);
-        Silent(build with { Serve = "shaken" }, SauceOnTheBottom.Name);
+        Fires(build with { Lines = [build.Lines[0], steamed, Espresso with { Technique = "stir" }] }, new SauceOnTheBottom().Name, Severity.Warning, "m", "Milk goes on it before the hot Espresso", mended: true);
+        Silent(build with { Lines = [build.Lines[0], Espresso with { Technique = "stir" }, steamed] }, new SauceOnTheBottom().Name);
+        Silent(build with { Serve = "shaken" }, new SauceOnTheBottom().Name);
     }
 
     [Fact]
     public void Sauce_on_the_bottom_when_nobody_stirs() => Assert.Equal(
-        "Stir Milk in", Fires(Only(TestBar.Line("sauce", 20, "g"), Milk, Ice), SauceOnTheBottom.Name, Severity.Warning, "m", "nothing stirs it", mended: true).Mend!.Label);
+        "Stir Milk in", Fires(Only(TestBar.Line("sauce", 20, "g"), Milk, Ice), new SauceOnTheBottom().Name, Severity.Warning, "m", "nothing stirs it", mended: true).Mend!.Label);
 
     [Fact]
     public void Powder_in_the_cold()
     {
         var build = Only(TestBar.Line("cocoa", 20, "g"), Milk, Ice);
-        Fires(build, PowderInTheCold.Name, Severity.Warning, "m", "Middle: Cocoa does not dissolve in the cold.", mended: true);
-        Silent(build with { Lines = [build.Lines[0], Steamed] }, PowderInTheCold.Name);
-        Silent(build with { Lines = [Espresso, build.Lines[0], Milk] }, PowderInTheCold.Name);
+        Fires(build, new PowderInTheCold().Name, Severity.Warning, "m", "Middle: Cocoa does not dissolve in the cold.", mended: true);
+        Silent(build with { Lines = [build.Lines[0], Steamed] }, new PowderInTheCold().Name);
+        Silent(build with { Lines = [Espresso, build.Lines[0], Milk] }, new PowderInTheCold().Name);
     }
 
     [Fact]
     public void Hot_espresso_on_the_ice()
     {
         var build = Only(TestBar.Line("espresso", 4, "shot"), TestBar.Line("milk", 60, "ml"), Ice);
-        Fires(build, HotOnTheIce.Name, Severity.Warning, "m", "Middle is watery: Espresso goes on the ice at 70 °C", mended: true);
+        Fires(build, new HotOnTheIce().Name, Severity.Warning, "m", "Middle is watery: Espresso goes on the ice at 70 °C", mended: true);
 
-        // With much more cold milk one shot loses less than 12 %.
-        Silent(Only(TestBar.Line("espresso", 1, "shot"), TestBar.Line("milk", 200, "ml"), TestBar.Line("ice", 60, "g")), HotOnTheIce.Name);
-        Silent(build with { Serve = "blended" }, HotOnTheIce.Name);
+        // With much more cold milk the heat of one shot is worth less than 6 %.
+        Silent(Only(TestBar.Line("espresso", 1, "shot"), TestBar.Line("milk", 200, "ml"), TestBar.Line("ice", 60, "g")), new HotOnTheIce().Name);
+        Silent(build with { Serve = "blended" }, new HotOnTheIce().Name);
     }
 
     [Fact]
@@ -103,19 +103,19 @@ public class EveryCheckTests
     {
         // Two fluid ounces are 59 ml to 200 ml of milk, four times the usual 15; the mend halves them.
         var build = Only(TestBar.Line("syrup", 0.8, "us-fl-oz"), TestBar.Line("milk", 200, "ml"));
-        Fires(build, OuncesForTablespoons.Name, Severity.Warning, "m", "Middle: 0.8 US fl oz of Syrup is 11.8 ml to 100 ml of milk, where 7.5 ml is usual.", mended: true);
-        Silent(build with { Lines = [TestBar.Line("syrup", 0.75, "us-fl-oz"), build.Lines[1]] }, OuncesForTablespoons.Name);
-        Silent(build with { Lines = [TestBar.Line("syrup", 4, "us-tbsp"), build.Lines[1]] }, OuncesForTablespoons.Name);
+        Fires(build, new OuncesForTablespoons().Name, Severity.Warning, "m", "Middle: 0.8 US fl oz of Syrup is 11.8 ml to 100 ml of milk, where 7.5 ml is usual.", mended: true);
+        Silent(build with { Lines = [TestBar.Line("syrup", 0.75, "us-fl-oz"), build.Lines[1]] }, new OuncesForTablespoons().Name);
+        Silent(build with { Lines = [TestBar.Line("syrup", 4, "us-tbsp"), build.Lines[1]] }, new OuncesForTablespoons().Name);
     }
 
     [Fact]
     public void A_stated_pair_that_contradicts_itself()
     {
         var build = Only(TestBar.Line("syrup", 2, "stroke") with { Stated = "50 ml" }, Milk);
-        var finding = Fires(build, StatedPairContradicts.Name, Severity.Warning, "m", "Middle: 2 strokes of Syrup is said to be 50 ml, but at this bar it is 15 ml.", mended: true);
+        var finding = Fires(build, new StatedPairContradicts().Name, Severity.Warning, "m", "Middle: 2 strokes of Syrup is said to be 50 ml, but at this bar it is 15 ml.", mended: true);
 
         Assert.Equal("Say 15 ml", finding.Mend!.Label);
-        Silent(build with { Lines = [TestBar.Line("syrup", 2, "stroke") with { Stated = "16.6 ml" }, Milk] }, StatedPairContradicts.Name);
+        Silent(build with { Lines = [TestBar.Line("syrup", 2, "stroke") with { Stated = "16.6 ml" }, Milk] }, new StatedPairContradicts().Name);
     }
 
     [Theory]
@@ -129,26 +129,26 @@ public class EveryCheckTests
     {
         // Source: 2 tbsp of dark and about 4 of white to a cup of milk (common practice): 12.5 and 25 ml to 100 ml.
         var build = Only(TestBar.Line("white", 31.25, "g"), TestBar.Line("milk", 200, "ml"));
-        Fires(build, DosedLikeAnother.Name, Severity.Warning, "m", "Middle: 12.5 ml of White sauce to 100 ml of milk, where 25 ml is usual. That is the dose of Dark sauce.", mended: true);
-        Silent(build with { Lines = [TestBar.Line("white", 42, "g"), build.Lines[1]] }, DosedLikeAnother.Name);
-        Silent(build with { Lines = [TestBar.Line("white", 31, "g"), TestBar.Line("sauce", 15, "g"), build.Lines[1]] }, DosedLikeAnother.Name);
+        Fires(build, new DosedLikeAnother().Name, Severity.Warning, "m", "Middle: 12.5 ml of White sauce to 100 ml of milk, where 25 ml is usual. That is the dose of Dark sauce.", mended: true);
+        Silent(build with { Lines = [TestBar.Line("white", 42, "g"), build.Lines[1]] }, new DosedLikeAnother().Name);
+        Silent(build with { Lines = [TestBar.Line("white", 31, "g"), TestBar.Line("sauce", 15, "g"), build.Lines[1]] }, new DosedLikeAnother().Name);
     }
 
     [Fact]
     public void Sweetened_milk_and_full_strokes()
     {
         var build = Only(TestBar.Line("syrup", 2, "stroke"), Espresso, TestBar.Line("sweet-milk", 200, "ml"));
-        Fires(build, SweetenedMilkAndFullStrokes.Name, Severity.Warning, "m", "Middle: Milk mix is sweetened, and 2 strokes of Syrup is a full dose.", mended: true);
-        Silent(build with { Lines = [TestBar.Line("syrup", 1, "stroke"), .. build.Lines.Skip(1)] }, SweetenedMilkAndFullStrokes.Name);
-        Silent(build with { Lines = [build.Lines[0], Espresso, TestBar.Line("milk", 200, "ml")] }, SweetenedMilkAndFullStrokes.Name);
+        Fires(build, new SweetenedMilkAndFullStrokes().Name, Severity.Warning, "m", "Middle: Milk mix is sweetened, and 2 strokes of Syrup is a full dose.", mended: true);
+        Silent(build with { Lines = [TestBar.Line("syrup", 1, "stroke"), .. build.Lines.Skip(1)] }, new SweetenedMilkAndFullStrokes().Name);
+        Silent(build with { Lines = [build.Lines[0], Espresso, TestBar.Line("milk", 200, "ml")] }, new SweetenedMilkAndFullStrokes().Name);
     }
 
     [Fact]
     public void Too_much_of_a_potent_flavour()
     {
         var build = Only(TestBar.Line("smoke", 1.3, "g"), Milk);
-        Fires(build, TooMuchOfAPotentFlavour.Name, Severity.Fault, "m", "Middle: 1.3 g of Smoke is more than the 1 g that a drink bears.", mended: true);
-        Silent(Only(TestBar.Line("smoke", 1, "g"), Milk), TooMuchOfAPotentFlavour.Name);
+        Fires(build, new TooMuchOfAPotentFlavour().Name, Severity.Fault, "m", "Middle: 1.3 g of Smoke is more than the 1 g that a drink bears.", mended: true);
+        Silent(Only(TestBar.Line("smoke", 1, "g"), Milk), new TooMuchOfAPotentFlavour().Name);
     }
 
     [Theory]
@@ -158,7 +158,7 @@ public class EveryCheckTests
     public void Milk_too_cold_or_too_hot(double celsius, Severity severity, string words)
     {
         var bar = FullBar.Read(FullBar.Document with { Foams = [.. FullBar.Document.Foams, new() { Id = "odd", Name = "Odd", OverrunPercent = 15, FromCelsius = 5, ToCelsius = celsius }] });
-        Fires(Only(Espresso, Milk with { Technique = "steam", Foam = "odd" }), MilkTemperature.Name, severity, "m", words, mended: true, bar);
+        Fires(Only(Espresso, Milk with { Technique = "steam", Foam = "odd" }), new MilkTemperature().Name, severity, "m", words, mended: true, bar);
     }
 
     [Theory]
@@ -166,34 +166,34 @@ public class EveryCheckTests
     [InlineData(65)]
     public void Milk_just_warm_enough_and_just_not_too_hot(double celsius) => Silent(
         Only(Espresso, Milk with { Technique = "steam", Foam = "odd" }),
-        MilkTemperature.Name,
+        new MilkTemperature().Name,
         FullBar.Read(FullBar.Document with { Foams = [.. FullBar.Document.Foams, new() { Id = "odd", Name = "Odd", OverrunPercent = 15, FromCelsius = 5, ToCelsius = celsius }] }));
 
     [Fact]
     public void Milk_that_has_been_warm_before_has_no_level_or_goes_in_cold()
     {
         var bar = FullBar.Read(FullBar.Document with { Foams = [.. FullBar.Document.Foams, new() { Id = "again", Name = "Again", OverrunPercent = 15, FromCelsius = 40, ToCelsius = 60 }] });
-        Fires(Only(Espresso, Milk with { Technique = "steam", Foam = "again" }), MilkTemperature.Name, Severity.Warning, "m", "Milk is steamed once", mended: true, bar);
-        Fires(Only(Espresso, Milk with { Technique = "steam" }), MilkTemperature.Name, Severity.Warning, "m", "not said to which foam level", mended: true);
-        Fires(Only(Espresso, Milk), MilkTemperature.Name, Severity.Note, "m", "goes into a hot drink at 4 °C", mended: true);
-        Silent(Only(Espresso, TestBar.Line("milk", 40, "ml")), MilkTemperature.Name);
-        Silent(Only(Espresso, Milk, Ice), MilkTemperature.Name);
+        Fires(Only(Espresso, Milk with { Technique = "steam", Foam = "again" }), new MilkTemperature().Name, Severity.Warning, "m", "Milk is steamed once", mended: true, bar);
+        Fires(Only(Espresso, Milk with { Technique = "steam" }), new MilkTemperature().Name, Severity.Warning, "m", "not said to which foam level", mended: true);
+        Fires(Only(Espresso, Milk), new MilkTemperature().Name, Severity.Note, "m", "goes into a hot drink at 4 °C", mended: true);
+        Silent(Only(Espresso, TestBar.Line("milk", 40, "ml")), new MilkTemperature().Name);
+        Silent(Only(Espresso, Milk, Ice), new MilkTemperature().Name);
     }
 
     [Fact]
     public void Cold_foam_from_too_warm()
     {
         var bar = FullBar.Read(FullBar.Document with { Foams = [.. FullBar.Document.Foams, new() { Id = "tepid", Name = "Tepid", OverrunPercent = 90, Cold = true, FromCelsius = 6 }] });
-        Fires(Only(Espresso, Ice, Milk with { Technique = "foam", Foam = "tepid" }), ColdFoamTooWarm.Name, Severity.Warning, "m", "foamed cold from 6 °C", mended: true, bar);
-        Silent(Only(Espresso, Ice, Milk with { Technique = "foam", Foam = "cold" }), ColdFoamTooWarm.Name, bar);
+        Fires(Only(Espresso, Ice, Milk with { Technique = "foam", Foam = "tepid" }), new ColdFoamTooWarm().Name, Severity.Warning, "m", "foamed cold from 6 °C", mended: true, bar);
+        Silent(Only(Espresso, Ice, Milk with { Technique = "foam", Foam = "cold" }), new ColdFoamTooWarm().Name, bar);
     }
 
     [Fact]
     public void Foam_of_the_wrong_third()
     {
         var bar = FullBar.Read(FullBar.Document with { Foams = [.. FullBar.Document.Foams, new() { Id = "thick", Name = "Thick", OverrunPercent = 30, Thirds = 1, FromCelsius = 5, ToCelsius = 62 }] });
-        Fires(Only(Espresso, Milk with { Technique = "steam", Foam = "thick" }), FoamOfTheWrongThird.Name, Severity.Warning, "m", "Thick is to be one third of foam, but grows by 30 %, which is two thirds of the house's 45 %", mended: true, bar);
-        Silent(Only(Espresso, Steamed), FoamOfTheWrongThird.Name, bar);
+        Fires(Only(Espresso, Milk with { Technique = "steam", Foam = "thick" }), new FoamOfTheWrongThird().Name, Severity.Warning, "m", "Thick is to be one third of foam, but grows by 30 %, which is two thirds of the house's 45 %", mended: true, bar);
+        Silent(Only(Espresso, Steamed), new FoamOfTheWrongThird().Name, bar);
     }
 
     [Fact]
@@ -201,9 +201,9 @@ public class EveryCheckTests
     {
         // Source: 19.2 g for 18 g was judged fine, about 10 % allowed (common practice, no source).
         var build = Only(TestBar.Line("sauce", 18, "g"), Espresso);
-        Fires(build, BottleOvershoots.Name, Severity.Warning, "m", "gives 20 % more a squeeze", mended: false, Bottle(strokeMl: 12, nominal: 10));
-        Fires(build, BottleOvershoots.Name, Severity.Warning, "m", "from squeeze to squeeze", mended: false, Bottle(grams: [10, 13, 16]));
-        Silent(build, BottleOvershoots.Name, Bottle(strokeMl: 11, nominal: 10));
+        Fires(build, new BottleOvershoots().Name, Severity.Warning, "m", "gives 20 % more a squeeze", mended: false, Bottle(strokeMl: 12, nominal: 10));
+        Fires(build, new BottleOvershoots().Name, Severity.Warning, "m", "from squeeze to squeeze", mended: false, Bottle(grams: [10, 13, 16]));
+        Silent(build, new BottleOvershoots().Name, Bottle(strokeMl: 11, nominal: 10));
 
         static BarFacts Bottle(double? strokeMl = null, double? nominal = null, double[]? grams = null) => FullBar.Read(FullBar.Document with
         {
@@ -215,9 +215,9 @@ public class EveryCheckTests
     public void A_stroke_off_its_nominal()
     {
         var build = Only(TestBar.Line("syrup", 2, "stroke"), Milk);
-        Fires(build, StrokeOffItsNominal.Name, Severity.Note, "m", "a stroke of Pump measures 7.5 ml, not the 8 ml", mended: false, Nominal(8));
-        Silent(build, StrokeOffItsNominal.Name, Nominal(7.15));
-        Silent(Only(TestBar.Line("syrup", 15, "ml"), Milk), StrokeOffItsNominal.Name, Nominal(8));
+        Fires(build, new StrokeOffItsNominal().Name, Severity.Note, "m", "a stroke of Pump measures 7.5 ml, not the 8 ml", mended: false, Nominal(8));
+        Silent(build, new StrokeOffItsNominal().Name, Nominal(7.15));
+        Silent(Only(TestBar.Line("syrup", 15, "ml"), Milk), new StrokeOffItsNominal().Name, Nominal(8));
 
         static BarFacts Nominal(double ml) => FullBar.Read(FullBar.Document with { Dispensers = [FullBar.Document.Dispensers[0] with { NominalMl = ml }] });
     }
@@ -226,9 +226,9 @@ public class EveryCheckTests
     public void A_pump_weighed_long_ago()
     {
         var build = Only(TestBar.Line("syrup", 2, "stroke"), Milk);
-        Fires(build, WeighedLongAgo.Name, Severity.Note, "m", "the strokes of Pump were weighed 91 days ago", mended: false, Weighed("2026-08-26"), Today);
-        Silent(build, WeighedLongAgo.Name, Weighed("2026-08-27"), Today);
-        Silent(Only(TestBar.Line("syrup", 15, "ml"), Milk), WeighedLongAgo.Name, Weighed("2026-08-26"), Today);
+        Fires(build, new WeighedLongAgo().Name, Severity.Note, "m", "the strokes of Pump were weighed 91 days ago", mended: false, Weighed("2026-08-26"), Today);
+        Silent(build, new WeighedLongAgo().Name, Weighed("2026-08-27"), Today);
+        Silent(Only(TestBar.Line("syrup", 15, "ml"), Milk), new WeighedLongAgo().Name, Weighed("2026-08-26"), Today);
 
         static BarFacts Weighed(string day) => FullBar.Read(FullBar.Document with { Dispensers = [FullBar.Document.Dispensers[0] with { StrokeMl = null, StrokesGrams = [9.75], WeighedOn = day }] });
     }
@@ -236,9 +236,9 @@ public class EveryCheckTests
     [Fact]
     public void A_shot_outside_the_window()
     {
-        Fires(Only(Espresso, Milk), ShotOutsideTheWindow.Name, Severity.Warning, "m", "too fast", mended: false, Pulled(36, 24));
-        Silent(Only(Espresso, Milk), ShotOutsideTheWindow.Name, Pulled(36, 25));
-        Silent(Only(Espresso, Milk), ShotOutsideTheWindow.Name);
+        Fires(Only(Espresso, Milk), new ShotOutsideTheWindow().Name, Severity.Warning, "m", "too fast", mended: false, Pulled(36, 24));
+        Silent(Only(Espresso, Milk), new ShotOutsideTheWindow().Name, Pulled(36, 25));
+        Silent(Only(Espresso, Milk), new ShotOutsideTheWindow().Name);
 
         static BarFacts Pulled(double grams, double seconds) => FullBar.Read(FullBar.Document with { Espresso = [FullBar.Document.Espresso[0] with { PulledGrams = grams, PulledSeconds = seconds }] });
     }
@@ -246,8 +246,8 @@ public class EveryCheckTests
     [Fact]
     public void A_cup_whose_label_is_not_its_capacity()
     {
-        Fires(Only(Milk), LabelIsNotTheCapacity.Name, Severity.Note, "m", "Middle holds 400 ml as weighed, not the 425 ml of its label.", mended: false, Label(425));
-        Silent(Only(Milk), LabelIsNotTheCapacity.Name, Label(420));
+        Fires(Only(Milk), new LabelIsNotTheCapacity().Name, Severity.Note, "m", "Middle holds 400 ml as weighed, not the 425 ml of its label.", mended: false, Label(425));
+        Silent(Only(Milk), new LabelIsNotTheCapacity().Name, Label(420));
 
         static BarFacts Label(double ml) => FullBar.Read(FullBar.Document with { Cups = [.. FullBar.Document.Cups.Select(cup => cup.Id == "m" ? cup with { LabelMl = ml } : cup)] });
     }
@@ -264,8 +264,8 @@ public class EveryCheckTests
     {
         var build = Only(Milk) with { Season = new() { From = from, To = to } };
 
-        Assert.Equal(isTold, FullBar.Mix(build, today: Today).Findings.Any(finding => finding.Check == OutOfSeason.Name));
-        Assert.DoesNotContain(FullBar.Mix(build).Findings, finding => finding.Check == OutOfSeason.Name);
+        Assert.Equal(isTold, FullBar.Mix(build, today: Today).Findings.Any(finding => finding.Check == new OutOfSeason().Name));
+        Assert.DoesNotContain(FullBar.Mix(build).Findings, finding => finding.Check == new OutOfSeason().Name);
     }
 
     [Theory]
@@ -278,8 +278,8 @@ public class EveryCheckTests
     [Fact]
     public void A_component_past_its_use_by()
     {
-        Fires(Only(Milk), PastItsUseBy.Name, Severity.Fault, "m", "Milk was to be used by 24 November 2026. Discard it and open a new one.", mended: false, Opened("2026-11-21"), Today);
-        Silent(Only(Milk), PastItsUseBy.Name, Opened("2026-11-22"), Today);
+        Fires(Only(Milk), new PastItsUseBy().Name, Severity.Fault, "m", "Milk was to be used by 24 November 2026. Discard it and open a new one.", mended: false, Opened("2026-11-21"), Today);
+        Silent(Only(Milk), new PastItsUseBy().Name, Opened("2026-11-22"), Today);
 
         static BarFacts Opened(string day) => FullBar.With("milk", milk => milk with { OpenedOn = day, OpenedDays = 3 });
     }
@@ -292,55 +292,61 @@ public class EveryCheckTests
             Ingredients = [.. FullBar.Document.Ingredients.Select(ingredient => ingredient.Id == "milk" ? ingredient with { OpenedOn = "2026-11-20", OpenedDays = 3 } : ingredient)],
             Parts = [new() { Id = "mix", Name = "Mix", Kind = "milk", Colour = "#aabbcc", Lines = [new() { Ingredient = "milk", Amount = 1, Measure = "g" }], MadeOn = "2026-11-24", ShelfLifeDays = 5 }],
         });
-        Fires(Only(TestBar.Line("mix", 100, "g")), PastItsUseBy.Name, Severity.Fault, "m", "23 November 2026. Discard it and make a new one.", mended: false, bar, Today);
+        Fires(Only(TestBar.Line("mix", 100, "g")), new PastItsUseBy().Name, Severity.Fault, "m", "23 November 2026. Discard it and make a new one.", mended: false, bar, Today);
     }
 
     [Fact]
     public void An_allergen_that_only_one_milk_or_topping_brings_in()
     {
-        var build = Only(Espresso, TestBar.Line("oat", 100, "ml"), TestBar.Line("whip", 20, "g"));
-        var finding = Fires(build, AllergenByOneLine.Name, Severity.Note, "m", "only Whip brings in milk", mended: true);
+        var build = Only(Espresso, TestBar.Line("water", 100, "ml"), TestBar.Line("whip", 20, "g"));
+        var finding = Fires(build, new AllergenByOneLine().Name, Severity.Note, "m", "only Whip brings in milk", mended: true);
 
         Assert.Equal("Leave Whip out", finding.Mend!.Label);
-        Silent(Only(Espresso, Milk, TestBar.Line("whip", 20, "g")), AllergenByOneLine.Name);
+        Silent(Only(Espresso, Milk, TestBar.Line("whip", 20, "g")), new AllergenByOneLine().Name);
+
+        // Smoke has not been read, and the dark sauce may contain milk: nothing is the only one beside them.
+        Silent(Only(Espresso, TestBar.Line("smoke", 0.1, "g"), TestBar.Line("whip", 20, "g")), new AllergenByOneLine().Name);
+        Silent(Only(Espresso, TestBar.Line("sauce", 10, "g"), TestBar.Line("whip", 20, "g")), new AllergenByOneLine().Name);
     }
 
     [Fact]
     public void Overfull_rounded_away_and_not_pourable_are_mended()
     {
-        Fires(Only(Espresso, TestBar.Line("milk", 380, "ml")), Overfull.Name, Severity.Fault, "m", "Middle runs over", mended: true);
-        Fires(Only(TestBar.Line("syrup", 2.5, "stroke"), Milk), NotPourable.Name, Severity.Fault, "m", "cannot be poured", mended: true);
-        Fires(TestBar.Build(TestBar.Line("syrup", 1, "stroke"), Milk) with { ReferenceSize = "l", Sizes = ["s", "l"] }, RoundedAway.Name, Severity.Warning, "s", "Small gets no Syrup", mended: true);
-        Silent(Only(Espresso, TestBar.Line("milk", 364, "ml")), Overfull.Name);
-        Silent(TestBar.Build(TestBar.Line("syrup", 2, "stroke"), Milk) with { ReferenceSize = "l", Sizes = ["s", "l"] }, RoundedAway.Name);
+        Fires(Only(Espresso, TestBar.Line("milk", 380, "ml")), new Overfull().Name, Severity.Fault, "m", "Middle runs over", mended: true);
+        Fires(Only(TestBar.Line("syrup", 2.5, "stroke"), Milk), new NotPourable().Name, Severity.Fault, "m", "cannot be poured", mended: true);
+        Fires(TestBar.Build(TestBar.Line("syrup", 1, "stroke"), Milk) with { ReferenceSize = "l", Sizes = ["s", "l"] }, new RoundedAway().Name, Severity.Warning, "s", "Small gets no Syrup", mended: true);
+        Silent(Only(Espresso, TestBar.Line("milk", 364, "ml")), new Overfull().Name);
+        Silent(TestBar.Build(TestBar.Line("syrup", 2, "stroke"), Milk) with { ReferenceSize = "l", Sizes = ["s", "l"] }, new RoundedAway().Name);
     }
 
     [Fact]
     public void Every_check_has_a_name_of_its_own() =>
-        Assert.Equal(26, AllChecks.All.Select(check => (string)check.GetType().GetField("Name")!.GetRawConstantValue()!).Distinct().Count());
+        Assert.Equal(31, AllChecks.All.Select(check => check.Name).Distinct().Count());
 
     [Fact]
     public void A_build_that_fits_still_fits_after_its_own_mends() => Gen.Select(Gen.Int[1, 4], Gen.Double[40, 260], Gen.Int[1, 5], Gen.Double[0, 120], Gen.OneOfConst("hot", "iced", "layered")).Sample((shots, milk, strokes, ice, serve) =>
     {
         var build = TestBar.Build(TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("ice", ice, "g")) with { Serve = serve };
         var sheet = FullBar.Mix(build);
-        return sheet.Sizes.Any(size => size.RoomLeft.Value < 0) || sheet.Findings
-            .Where(finding => finding.Mend is not null && finding.Check != MilkTemperature.Name)
-            .All(finding => FullBar.Mix(BuildEdits.Apply(build, finding.Mend!)).Sizes.All(size => size.RoomLeft.Value >= -1e-6));
+        return sheet.Sizes.Any(size => size.Fill.RoomLeft.Value < 0) || sheet.Findings
+            .Where(finding => finding.Mend is not null && finding.Check != new MilkTemperature().Name)
+            .All(finding => FullBar.Mix(BuildEdits.Apply(build, finding.Mend!)).Sizes.All(size => size.Fill.RoomLeft.Value >= -1e-6));
     });
 
     [Theory]
-    [InlineData("steam", true)]
-    [InlineData("torch", true)]
-    [InlineData("skewer", true)]
-    [InlineData("blend", true)]
-    public void Cautions_come_with_their_technique(string technique, bool isThere)
+    [InlineData("steam")]
+    [InlineData("torch")]
+    [InlineData("skewer")]
+    [InlineData("blend")]
+    public void Cautions_come_with_their_technique_and_with_no_other(string technique)
     {
         var code = technique == "blend" ? "blender" : technique;
         var build = Only(Espresso, Milk with { Technique = technique, Foam = technique == "steam" ? "low" : null });
 
-        Assert.Equal(isThere, FullBar.Mix(build).Cautions.Any(caution => caution.Code == code));
-        Assert.DoesNotContain(FullBar.Mix(Only(Espresso, TestBar.Line("water", 100, "ml"))).Cautions, caution => caution.Code == code);
+        Assert.Contains(FullBar.Mix(build).Cautions, caution => caution.Code == code && caution.Lines.Single().Value == "milk");
+        Assert.All(
+            Techniques.All.Where(other => other.Code != technique),
+            other => Assert.DoesNotContain(FullBar.Mix(Only(Espresso, Milk with { Technique = other.Code })).Cautions, caution => caution.Code == code));
     }
 
     [Fact]
@@ -350,10 +356,11 @@ public class EveryCheckTests
         Assert.Equal("Small, Middle and Large are handed over above 60 °C, which can burn skin in seconds.", hot.Message);
         Assert.DoesNotContain(FullBar.Mix(TestBar.Build(Espresso, Milk, Ice)).Cautions, caution => caution.Code == "hot");
 
-        // 72 mg in two shots of 36 g at 200 mg in 100 g: six shots have 216 mg, five 180.
-        var strong = FullBar.Mix(Only(TestBar.Line("espresso", 6, "shot"))).Cautions.Single(caution => caution.Code == "caffeine");
+        // 18 g of 1.2 % give 186.8 mg in two shots, 158 to 215: four have more than 200, two may have, one has not.
+        var strong = FullBar.Mix(Only(TestBar.Line("espresso", 4, "shot"))).Cautions.Single(caution => caution.Code == "caffeine");
         Assert.StartsWith("Middle has more than 200 mg of caffeine", strong.Message, StringComparison.Ordinal);
-        Assert.DoesNotContain(FullBar.Mix(Only(TestBar.Line("espresso", 5, "shot"))).Cautions, caution => caution.Code == "caffeine");
+        Assert.Equal(["caffeine-perhaps"], FullBar.Mix(Only(Espresso)).Cautions.Select(caution => caution.Code).Where(code => code.StartsWith("caffeine", StringComparison.Ordinal)));
+        Assert.DoesNotContain(FullBar.Mix(Only(TestBar.Line("espresso", 1, "shot"))).Cautions, caution => caution.Code.StartsWith("caffeine", StringComparison.Ordinal));
 
         var cold = FullBar.Mix(Only(Espresso, Milk, TestBar.Line("whip", 5, "g"))).Cautions.Single(caution => caution.Code == "keep-cold");
         Assert.StartsWith("Milk and Whip: Hold at or below 5 °C", cold.Message, StringComparison.Ordinal);

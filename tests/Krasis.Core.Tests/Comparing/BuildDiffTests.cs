@@ -58,16 +58,16 @@ public class BuildDiffTests
     public void A_finding_that_is_let_be_keeps_its_reason_and_goes_to_the_end()
     {
         var full = TestBar.Build(TestBar.Line("milk", 398, "ml"), TestBar.Line("syrup", 2, "stroke")) with { Name = "Full", Sizes = ["m"] };
-        var finding = FullBar.Mix(full).Findings.First(finding => finding.Check == Overfull.Name);
+        var finding = FullBar.Mix(full).Findings.First(finding => finding.Check == new Overfull().Name);
         Assert.Null(finding.Waived);
 
-        var waived = full with { Waivers = [new() { Check = Overfull.Name, Size = "m", Line = finding.Line?.Value, Reason = "A saucer under it." }] };
+        var waived = full with { Waivers = [new() { Check = new Overfull().Name, Size = "m", Line = finding.Line?.Value, Reason = "A saucer under it." }] };
         var findings = FullBar.Mix(waived).Findings;
-        Assert.Equal("A saucer under it.", findings.Single(finding => finding.Check == Overfull.Name).Waived);
+        Assert.Equal("A saucer under it.", findings.Single(finding => finding.Check == new Overfull().Name).Waived);
         Assert.True(findings[^1].Waived is not null);
 
         // It lets be that one and no other.
-        Assert.Null(FullBar.Mix(full with { Waivers = [new() { Check = Overfull.Name, Size = "l", Reason = "x" }] }).Findings.First(finding => finding.Check == Overfull.Name).Waived);
+        Assert.Null(FullBar.Mix(full with { Waivers = [new() { Check = new Overfull().Name, Size = "l", Reason = "x" }] }).Findings.First(finding => finding.Check == new Overfull().Name).Waived);
         Assert.Equal("waivers[0].reason", Assert.Single(BuildReader.Read(full with { Waivers = [new() { Check = "overfull", Size = "m" }] }, FullBar.Facts).Problems).Field);
     }
 

@@ -22,7 +22,8 @@ public class DrawingTests
     public void Layers_lie_on_one_another_without_a_gap_up_to_the_surface() => Iced.Sample(build => FullBar.Mix(build).Sizes.All(size => Drawings(size).All(drawing =>
         drawing.Layers[0].From.Value == 0
         && drawing.Layers.Zip(drawing.Layers.Skip(1)).All(pair => pair.First.To == pair.Second.From)
-        && Math.Abs(drawing.Layers[^1].To.Value - drawing.FillHeight.Value) < 0.01)));
+        && Math.Abs((drawing.Foam ?? drawing.Layers[^1]).To.Value - drawing.FillHeight.Value) < 0.01
+        && (drawing.Foam is null || drawing.Foam.From == drawing.Layers[^1].To))));
 
     // Archimedes: floating ice displaces its own mass of the drink, and its water fills a little more than that where the drink is
     // denser than water. By hand, for drinks of up to 1.15 g/ml: 1 - 1 ÷ 1.15 = 0.13 ml for each gram.
@@ -31,9 +32,9 @@ public class DrawingTests
     {
         // The test bar's cups are cylinders. A heap that stands on the bottom takes up more than the liquid fills.
         var area = size.Cup.BrimCapacity.Value / size.Cup.Height.Value;
-        var isFloating = Math.Abs((size.Drawing.FillHeight.Value * area) - size.OccupiedVolume.Value) < 1e-6;
-        return !isFloating || size.Spilt.Value > 0
-            || size.Moments.All(moment => Math.Abs(moment.Drawing.FillHeight.Value - size.Drawing.FillHeight.Value) <= size.IceMass.Value * 0.15 / area);
+        var isFloating = Math.Abs((size.Drawing.Poured.FillHeight.Value * area) - size.Fill.OccupiedVolume.Value) < 1e-6;
+        return !isFloating || size.Fill.Spilt.Value > 0
+            || size.Life.Moments.All(moment => Math.Abs(moment.Drawing.FillHeight.Value - size.Drawing.Poured.FillHeight.Value) <= size.Fill.IceMass.Value * 0.15 / area);
     }));
 
     [Fact]
@@ -44,26 +45,40 @@ public class DrawingTests
     }));
 
     [Fact]
-    public void What_has_melted_is_gone_from_the_drawing_and_thins_the_topmost_liquid()
+    public void What_has_melted_is_gone_from_the_drawing_and_thins_a_clear_drink()
     {
-        // The milk goes in before the hot shots, so that the shots lie on top, where the ice is.
-        var size = FullBar.Mix(TestBar.Build(Syrup, Milk, Shots, Ice with { Amount = 5 })).Size("m");
-        Assert.NotNull(size.Drawing.Ice);
-        Assert.Null(size.Moments[^1].Drawing.Ice);
-        Assert.Equal("#3d2314", size.Drawing.Layers[^1].Colour);
+        var size = FullBar.Mix(TestBar.Build(Shots, Ice with { Amount = 5 })).Size("m");
+        Assert.NotNull(size.Drawing.Poured.Ice);
+        Assert.Null(size.Life.Moments[^1].Drawing.Ice);
+        Assert.Equal("#3d2314", size.Drawing.Poured.Layers[^1].Colour);
 
-        // By hand, by Beer and Lambert: 36 ml with 5 g of water are 87.8 % of it, and 255 · (61 ÷ 255)^0.878 = 73 = 0x49.
-        Assert.Equal("#492d1b", size.Moments[^1].Drawing.Layers[^1].Colour);
+        // By hand, by Beer and Lambert in linear light: 36 g with 5 g of water; red 61 is 0.04667, to the power of 36 ÷ 41 it is 0.0678, which is 74.
+        Assert.StartsWith("#4a", size.Life.Moments[^1].Drawing.Layers[^1].Colour, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_drink_that_is_poured_is_one_colour_when_it_is_handed_over_and_a_layered_one_is_not()
+    {
+        var latte = FullBar.Mix(TestBar.Build(Syrup, Shots, Milk with { Technique = "steam", Foam = "high" }) with { Serve = "hot" }).Size("m");
+        Assert.Equal(3, latte.Drawing.Poured.Layers.Count);
+        var served = latte.Life.Moments[0].Drawing;
+        Assert.Equal(latte.Taste.Colour, Assert.Single(served.Layers).Colour);
+        Assert.Equal(served.Layers[0].To, served.Foam!.From);
+        Assert.Equal(served.FillHeight, served.Foam.To);
+        Assert.Equal(latte.Fill.FoamCap.Value, (served.Foam.To - served.Foam.From).Value, 1e-9);
+
+        var layered = FullBar.Mix(TestBar.Build(Ice, Syrup, Milk with { Technique = "float" }, Shots with { Technique = "float" }) with { Serve = "layered" }).Size("m");
+        Assert.Equal(3, layered.Life.Moments[0].Drawing.Layers.Count);
     }
 
     [Fact]
     public void Edges_are_sharp_where_a_layer_holds_and_soft_where_it_does_not()
     {
         var layered = FullBar.Mix(TestBar.Build(Ice, Syrup, Milk with { Technique = "float" }, Shots with { Technique = "float" }) with { Serve = "layered" }).Size("m");
-        Assert.Equal([false, false, false], layered.Drawing.Layers.Select(layer => layer.MixesAbove));
+        Assert.Equal([false, false, false], layered.Drawing.Poured.Layers.Select(layer => layer.MixesAbove));
 
         var poured = FullBar.Mix(TestBar.Build(Syrup, Shots, Milk)).Size("m");
-        Assert.Equal([true, true, false], poured.Drawing.Layers.Select(layer => layer.MixesAbove));
+        Assert.Equal([true, true, false], poured.Drawing.Poured.Layers.Select(layer => layer.MixesAbove));
     }
 
     [Fact]
@@ -76,15 +91,15 @@ public class DrawingTests
 
         Assert.Equal(
             [("wall", TrimPlace.Wall), ("rim", TrimPlace.Rim), ("bars", TrimPlace.Drizzle), ("cocoa", TrimPlace.Dusting)],
-            size.Drawing.Trims.Select(trim => (trim.Line.Value, trim.Place)));
+            size.Drawing.Poured.Trims.Select(trim => (trim.Line.Value, trim.Place)));
     }
 
     [Fact]
     public void The_fill_line_is_the_milk_s_or_else_the_coffee_s()
     {
-        Assert.Equal("milk", FullBar.Mix(TestBar.Build(Syrup, Shots, Milk, Ice)).Size("m").FillLine?.Value);
-        Assert.Equal("coffee", FullBar.Mix(TestBar.Build(Syrup, TestBar.Line("coffee", 200, "ml"), Ice)).Size("m").FillLine?.Value);
-        Assert.Null(FullBar.Mix(TestBar.Build(Syrup, Shots)).Size("m").FillLine);
+        Assert.Equal("milk", FullBar.Mix(TestBar.Build(Syrup, Shots, Milk, Ice)).Size("m").Fill.FillLine?.Value);
+        Assert.Equal("coffee", FullBar.Mix(TestBar.Build(Syrup, TestBar.Line("coffee", 200, "ml"), Ice)).Size("m").Fill.FillLine?.Value);
+        Assert.Null(FullBar.Mix(TestBar.Build(Syrup, Shots)).Size("m").Fill.FillLine);
     }
 
     [Fact]
@@ -102,5 +117,5 @@ public class DrawingTests
         Assert.Null(FullBar.Mix(TestBar.Build(Milk)).Size("m").Cup.LidHeight);
     }
 
-    private static IEnumerable<CupDrawing> Drawings(SizeSheet size) => [size.Drawing, .. size.Moments.Select(moment => moment.Drawing)];
+    private static IEnumerable<CupDrawing> Drawings(SizeSheet size) => [size.Drawing.Poured, .. size.Life.Moments.Select(moment => moment.Drawing)];
 }

@@ -84,12 +84,12 @@ public class RuleTests
     {
         var build = TestBar.Build(TestBar.Line("syrup", strokes, "stroke") with { Scale = new() { By = "sweetness" } }, TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("ice", ice, "g"));
         var sheet = FullBar.Mix(build with { School = "same-shot" });
-        var target = sheet.Size("m").Taste.Sweetness!.Value.Value;
+        var target = sheet.Size("m").Taste.Poured.Sweetness!.Value.Value;
 
-        // Milk and shots as they are poured, syrup as it is asked for.
+        // Everything as the rules ask for it, before any rounding.
         return sheet.Sizes.Where(size => !size.IsReference).All(size =>
         {
-            var (syrup, coffee, poured) = (Cell(size, "syrup").Exact * 7.5 * 1.3, Cell(size, "espresso").Mass.Value, Cell(size, "milk").Mass.Value);
+            var (syrup, coffee, poured) = (Cell(size, "syrup").Exact * 7.5 * 1.3, Cell(size, "espresso").Exact * 18, Cell(size, "milk").Exact * 1.03);
             return Math.Abs((((syrup * 0.65) + (poured * 0.05 * 0.16)) / (syrup + coffee + poured) * 100) - target) < 1e-9;
         });
     });
@@ -101,11 +101,11 @@ public class RuleTests
             with
         { ReserveMm = reserve };
         var sheet = FullBar.Mix(build);
-        var fullness = Math.Min(1, sheet.Size("m").OccupiedVolume / sheet.Size("m").WorkingVolume);
+        var fullness = Math.Min(1, sheet.Size("m").Fill.OccupiedVolume / sheet.Size("m").Fill.WorkingVolume);
 
         // A step is 5 ml of milk, and with it the ice floats a little higher or lower: as much as a tenth of the step more.
         return sheet.Sizes.Where(size => !size.IsReference && Cell(size, "milk").Amount > 0).All(size =>
-            size.RoomLeft.Value >= -1e-6 && size.WorkingVolume.Value * fullness - size.OccupiedVolume.Value is > -1e-6 and < 5.5);
+            size.Fill.RoomLeft.Value >= -1e-6 && size.Fill.WorkingVolume.Value * fullness - size.Fill.OccupiedVolume.Value is > -1e-6 and < 5.5);
     });
 
     [Fact]
@@ -125,8 +125,8 @@ public class RuleTests
             TestBar.Line("espresso", 2, "shot"),
             TestBar.Line("milk", 200, "ml") with { Scale = new() { By = "rest" } }));
 
-        Assert.All(sheet.Sizes, size => Assert.InRange(size.RoomLeft.Value, -1e-6, double.MaxValue));
-        Assert.All(sheet.Sizes, size => Assert.InRange(Math.Abs(size.Drift.Sweetness!.Value.Value), 0, 3));
+        Assert.All(sheet.Sizes, size => Assert.InRange(size.Fill.RoomLeft.Value, -1e-6, double.MaxValue));
+        Assert.All(sheet.Sizes, size => Assert.InRange(Math.Abs(size.Taste.Drift.Sweetness!.Value.Value), 0, 3));
         Assert.All(sheet.Sizes, size => Assert.InRange(Cell(size, "sauce").Mass / Cell(size, "milk").Mass, 0.045, 0.0525));
     }
 
@@ -168,9 +168,9 @@ public class RuleTests
         var size = FullBar.Mix(TestBar.Build(TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", 150, "ml"))).Size("s");
         var change = ((36 / (36 + 77.25)) / (27 / (27 + 77.25)) - 1) * 100;
 
-        Assert.Equal(change, size.Rounding.Strength!.Value.Value, 1e-9);
-        Assert.Equal("Rounding makes it 23 % stronger and 8 % less sweet.", size.Rounding.Says);
-        Assert.Equal("", FullBar.Mix(TestBar.Build(TestBar.Line("espresso", 3, "shot"))).Size("m").Rounding.Says);
+        Assert.Equal(change, size.Taste.Rounding.Strength!.Value.Value, 1e-9);
+        Assert.Equal("Rounding makes it 23 % stronger and 8 % less sweet.", size.Taste.Rounding.Says);
+        Assert.Equal("", FullBar.Mix(TestBar.Build(TestBar.Line("espresso", 3, "shot"))).Size("m").Taste.Rounding.Says);
     }
 
     private static BuildSheet With(string line, string by) => FullBar.Mix(Latte with { Lines = [.. Latte.Lines.Select(each => each.Id == line ? each with { Scale = new() { By = by } } : each)] });

@@ -51,7 +51,7 @@ public class ScalingTests
         Assert.Equal([2, 3, 5], Row(sheet, "espresso"));
         Assert.Equal([100, 150, 250], Row(sheet, "milk"));
         Assert.Equal([1, 2, 3], Row(sheet, "syrup"));
-        Assert.All(sheet.Sizes, size => Assert.Equal(sheet.Size("m").Taste.MilkPerCoffee!.Value, size.Taste.MilkPerCoffee!.Value, 1e-9));
+        Assert.All(sheet.Sizes, size => Assert.Equal(sheet.Size("m").Taste.Poured.MilkPerCoffee!.Value, size.Taste.Poured.MilkPerCoffee!.Value, 1e-9));
     }
 
     [Fact]

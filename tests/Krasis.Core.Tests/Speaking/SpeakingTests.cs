@@ -41,13 +41,13 @@ public class SpeakingTests
     [InlineData("to 62 mm", 62)]
     [InlineData("fill to 6.2 cm", 62)]
     [InlineData("up to 62,5 mm", 62.5)]
-    public void A_height_is_read(string text, double mm) => Assert.Equal(mm, Assert.IsType<SpokenAmount.FillTo>(Read(text).Value).Height.Value, 1e-9);
+    public void A_height_is_read(string text, double mm) => Assert.Equal(mm, Assert.IsType<Mark.Height>(Assert.IsType<SpokenAmount.FillTo>(Read(text).Value).Mark).Value.Value, 1e-9);
 
     [Theory]
     [InlineData("to the second line", 2, null)]
     [InlineData("to line 2", 2, null)]
     [InlineData("to the milk line", null, "milk")]
-    public void A_printed_line_is_read(string text, int? number, string? label) => Assert.Equal(new SpokenAmount.FillToLine(number, label), Read(text).Value);
+    public void A_printed_line_is_read(string text, int? number, string? label) => Assert.Equal(new SpokenAmount.FillTo(new Mark.Line(number, label)), Read(text).Value);
 
     [Theory]
     [InlineData("1:6", 6)]
@@ -94,7 +94,7 @@ public class SpeakingTests
     {
         var milk = Resolve($"to {mm.ToString("0.0000", System.Globalization.CultureInfo.InvariantCulture)} mm", size, "milk").Value;
         var build = size == "m" ? With("milk", milk.Amount) : Latte with { Lines = [.. Latte.Lines.Take(2), TestBar.Line("milk", 150, "ml", (size, milk.Amount))] };
-        return Math.Abs(FullBar.Mix(build, Bar).Size(size).FillHeight.Value - mm) < 1e-3;
+        return Math.Abs(FullBar.Mix(build, Bar).Size(size).Fill.FillHeight.Value - mm) < 1e-3;
     });
 
     [Fact]
@@ -112,7 +112,7 @@ public class SpeakingTests
     {
         Assert.Equal(36 * 6 / 1.03, Resolve("1:6", "m", "milk").Value.Amount, 1e-9);
         Assert.Equal(150 * 1.03 / 6 / 18, Resolve("1:6", "m", "espresso").Value.Amount, 1e-9);
-        Assert.Equal(6, FullBar.Mix(With("milk", 36 * 6 / 1.03), Bar).Size("m").Taste.MilkPerCoffee!.Value, 1e-9);
+        Assert.Equal(6, FullBar.Mix(With("milk", 36 * 6 / 1.03), Bar).Size("m").Taste.Poured.MilkPerCoffee!.Value, 1e-9);
     }
 
     [Fact]

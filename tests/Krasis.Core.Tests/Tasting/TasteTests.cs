@@ -31,10 +31,10 @@ public class TasteTests
         // as 1.236 g sucrose) and 19.5 g of syrup (12.675 g sucrose) it weighs 210 g: 1.714 %, 6.624 g/100 g, 1 : 4.29.
         var taste = Mix(Latte(2, 2, 150)).Size("m").Taste;
 
-        Assert.Equal(3.6 / 210 * 100, taste.Strength!.Value.Value, 1e-9);
-        Assert.Equal((12.675 + (7.725 * 0.16)) / 210 * 100, taste.Sweetness!.Value.Value, 1e-9);
-        Assert.Equal(154.5 / 36, taste.MilkPerCoffee!.Value, 1e-9);
-        Assert.Empty(taste.Unknown);
+        Assert.Equal(3.6 / 210 * 100, taste.Poured.Strength!.Value.Value, 1e-9);
+        Assert.Equal((12.675 + (7.725 * 0.16)) / 210 * 100, taste.Poured.Sweetness!.Value.Value, 1e-9);
+        Assert.Equal(154.5 / 36, taste.Poured.MilkPerCoffee!.Value, 1e-9);
+        Assert.Empty(taste.Poured.Unknown);
     }
 
     // Source: the certified Italian cappuccino, 25 ml of espresso and 100 ml of milk (Istituto Espresso Italiano, from
@@ -46,14 +46,14 @@ public class TasteTests
     {
         var size = Mix(TestBar.Build(TestBar.Line("espresso", espresso, "g"), TestBar.Line("milk", milk, "g")) with { Sizes = ["m"] }).Size("m");
 
-        Assert.Equal(ratio, size.Taste.MilkPerCoffee!.Value, 1e-9);
-        Assert.Equal(100.0 * (20 * 0.1) / 140, size.Taste.Strength!.Value.Value, 1e-9);
+        Assert.Equal(ratio, size.Taste.Poured.MilkPerCoffee!.Value, 1e-9);
+        Assert.Equal(100.0 * (20 * 0.1) / 140, size.Taste.Poured.Strength!.Value.Value, 1e-9);
     }
 
     [Fact]
     public void The_reference_does_not_drift_from_itself() => Builds.Sample(build =>
     {
-        var drift = Mix(build).Size("m").Drift;
+        var drift = Mix(build).Size("m").Taste.Drift;
         return drift.Strength is null or { Value: 0 } && drift.Sweetness is null or { Value: 0 } && drift.Ratio is null or { Value: 0 };
     });
 
@@ -61,15 +61,15 @@ public class TasteTests
     public void More_syrup_is_never_less_sweet_and_never_stronger() => Gen.Select(Builds, Gen.Int[1, 6]).Sample((build, more) =>
     {
         var (plain, sweet) = (Mix(build).Size("m").Taste, Mix(build with { Lines = [build.Lines[0] with { Amount = build.Lines[0].Amount + more }, .. build.Lines.Skip(1)] }).Size("m").Taste);
-        return (plain.Sweetness is null || sweet.Sweetness!.Value.Value >= plain.Sweetness.Value.Value - 1e-12)
-            && (plain.Strength is null || sweet.Strength!.Value.Value <= plain.Strength.Value.Value + 1e-12);
+        return (plain.Poured.Sweetness is null || sweet.Poured.Sweetness!.Value.Value >= plain.Poured.Sweetness.Value.Value - 1e-12)
+            && (plain.Poured.Strength is null || sweet.Poured.Strength!.Value.Value <= plain.Poured.Strength.Value.Value + 1e-12);
     });
 
     [Fact]
     public void Ice_does_not_change_what_is_poured() => Builds.Sample(build =>
     {
         var iced = build with { Lines = [.. build.Lines, TestBar.Line("ice", 100, "g")] };
-        return Mix(build).Size("m").Taste.Strength == Mix(iced).Size("m").Taste.Strength;
+        return Mix(build).Size("m").Taste.Poured.Strength == Mix(iced).Size("m").Taste.Poured.Strength;
     });
 
     [Fact]
@@ -81,17 +81,17 @@ public class TasteTests
         }).Value;
         var size = Mixer.Mix(BuildReader.Read(Latte(2, 2, 150), bar).Value, bar).Size("m");
 
-        Assert.Null(size.Taste.Sweetness);
-        Assert.Equal(["Syrup"], size.Taste.Unknown);
-        Assert.NotNull(size.Taste.Strength);
+        Assert.Null(size.Taste.Poured.Sweetness);
+        Assert.Equal(["Syrup"], size.Taste.Poured.Unknown);
+        Assert.NotNull(size.Taste.Poured.Strength);
     }
 
     [Fact]
     public void A_drink_without_coffee_has_no_ratio_and_an_empty_cup_no_taste()
     {
-        Assert.Null(Mix(TestBar.Build(TestBar.Line("milk", 100, "ml"))).Size("m").Taste.MilkPerCoffee);
+        Assert.Null(Mix(TestBar.Build(TestBar.Line("milk", 100, "ml"))).Size("m").Taste.Poured.MilkPerCoffee);
         var empty = Mix(TestBar.Build()).Size("m");
-        Assert.Equal((null, null, null), (empty.Taste.Strength, empty.Taste.Sweetness, empty.Drift.Strength));
+        Assert.Equal((null, null, null), (empty.Taste.Poured.Strength, empty.Taste.Poured.Sweetness, empty.Taste.Drift.Strength));
     }
 
     [Fact]
@@ -101,7 +101,7 @@ public class TasteTests
         var same = Latte(2, 2, 150) with { Sizes = ["m", "l"], Lines = [TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot", ("l", 2)), TestBar.Line("milk", 150, "ml")] };
         var finding = Assert.Single(Mix(same).Findings, finding => finding.Severity != Severity.Note);
 
-        Assert.Equal((SameShotInABiggerCup.Name, Severity.Warning, "l"), (finding.Check, finding.Severity, finding.Size.Value));
+        Assert.Equal((new SameShotInABiggerCup().Name, Severity.Warning, "l"), (finding.Check, finding.Severity, finding.Size.Value));
         Assert.StartsWith("Large is a bigger cup with the reference's coffee: 29 % weaker, and sold as the same drink.", finding.Message, StringComparison.Ordinal);
         Assert.DoesNotContain(Mix(Latte(2, 2, 150) with { Sizes = ["m", "l"] }).Findings, finding => finding.Severity != Severity.Note);
     }
@@ -116,7 +116,7 @@ public class TasteTests
         var milk = (21 / wanted) - 21;
         var build = TestBar.Build(TestBar.Line("espresso", 20, "g", ("l", 21)), TestBar.Line("milk", 120, "g", ("l", milk))) with { Sizes = ["m", "l"] };
 
-        Assert.Equal(isTold, Mix(build).Findings.Any(finding => finding.Check == TasteDrift.Name && finding.Message.Contains("weaker", StringComparison.Ordinal)));
+        Assert.Equal(isTold, Mix(build).Findings.Any(finding => finding.Check == new TasteDrift().Name && finding.Message.Contains("weaker", StringComparison.Ordinal)));
     }
 
     [Fact]

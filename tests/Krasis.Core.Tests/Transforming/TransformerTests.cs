@@ -58,7 +58,7 @@ public class TransformerTests
         var layered = Transformer.ServeAs(Hot, Serve.Layered, FullBar.Facts).Value;
 
         Assert.Equal(["ice", "syrup", "milk", "espresso"], layered.Build.Lines.Select(line => line.Ingredient));
-        Assert.All(FullBar.Mix(layered.Build).Size("m").Boundaries, boundary => Assert.True(boundary.Holds));
+        Assert.All(FullBar.Mix(layered.Build).Size("m").Drawing.Boundaries, boundary => Assert.True(boundary.Holds));
     }
 
     [Fact]
@@ -98,7 +98,7 @@ public class TransformerTests
         var (before, after) = (SugarIn(Hot), SugarIn(light.Build));
         Assert.Equal(before, after, 1e-9);
 
-        static double SugarIn(BuildDocument build) => FullBar.Mix(build).Size("m") is var size ? size.Nutrition.Sugars!.Value.Value : 0;
+        static double SugarIn(BuildDocument build) => FullBar.Mix(build).Size("m") is var size ? size.Inside.Nutrition.Sugars!.Value.Value : 0;
     }
 
     [Theory]
@@ -110,7 +110,7 @@ public class TransformerTests
         var less = Transformer.LessSweet(Hot, percent, FullBar.Facts).Value;
 
         Assert.Equal(strokes, Line(less, "syrup").Amount);
-        Assert.All(FullBar.Mix(less.Build).Sizes, size => Assert.True(size.Taste.Sweetness!.Value.Value < FullBar.Mix(Hot).Size(size.Size.Value).Taste.Sweetness!.Value.Value));
+        Assert.All(FullBar.Mix(less.Build).Sizes, size => Assert.True(size.Taste.Poured.Sweetness!.Value.Value < FullBar.Mix(Hot).Size(size.Size.Value).Taste.Poured.Sweetness!.Value.Value));
         Assert.Equal([2 * percent / 100, 4 * percent / 100, 6 * percent / 100], FullBar.Mix(less.Build).Sizes.Select(size => size.Lines[0].Amount), (one, other) => Math.Abs(one - other) <= 0.5);
     }
 

@@ -66,10 +66,12 @@ public class CupMeasuredTests
     }
 
     [Fact]
-    public void A_material_stands_in_until_the_cup_is_measured()
+    public void What_was_not_measured_of_a_cup_is_worked_out_from_its_lengths_and_its_material()
     {
-        Assert.Equal(CupMaterials.UsualLoss(CupMaterial.Glass), CupMeasured.Of(Reed with { Material = "glass" }, default).HeatLoss);
-        Assert.Equal(0.33, CupMeasured.Of(Reed with { Material = "glass", HeatLossWattsPerKelvin = 0.33 }, default).HeatLoss!.Value.Value);
+        var glass = CupMeasured.Of(Reed with { Material = "glass" }, default).HeatLoss!;
+        Assert.True(glass.HotOpen.Value > glass.HotLidded.Value);
+        Assert.Equal(glass with { Cold = WattsPerKelvin.From(0.33) }, CupMeasured.Of(Reed with { Material = "glass", ColdWattsPerKelvin = 0.33 }, default).HeatLoss);
+        Assert.Equal(new HeatLoss(WattsPerKelvin.From(0.4), WattsPerKelvin.From(0.4), WattsPerKelvin.From(0.4)), CupMeasured.Of(Reed with { HeatLossWattsPerKelvin = 0.4 }, default).HeatLoss);
         Assert.Null(CupMeasured.Of(Reed, default).HeatLoss);
     }
 
@@ -77,8 +79,8 @@ public class CupMeasuredTests
     [Fact]
     public void Two_temperatures_give_the_loss_that_made_them() => Gen.Select(Gen.Double[0.05, 2], Gen.Double[100, 600], Gen.Double[60, 95], Gen.Double[5, 40], Gen.Double[10, 30]).Sample((loss, grams, from, minutes, room) =>
     {
-        var heat = new HeatContent(grams * SteamHeat.Water * from, grams * SteamHeat.Water, 0, 0);
-        var to = Cooling.After(heat, 0, WattsPerKelvin.From(loss), Celsius.From(room), Minutes.From(minutes)).Temperature.Value;
+        var heat = new HeatContent(grams * Water.SpecificHeat * from, grams * Water.SpecificHeat, 0, 0);
+        var to = Cooling.After(heat, WattsPerKelvin.From(loss), Celsius.From(room), Minutes.From(minutes)).Temperature.Value;
         var found = new HeatLossMeasuring { WaterGrams = grams, FromCelsius = from, ToCelsius = to, Minutes = minutes, RoomCelsius = room }.Work();
         return Math.Abs(found.Value.Value - loss) < 1e-6;
     });

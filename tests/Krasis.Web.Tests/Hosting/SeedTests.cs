@@ -62,14 +62,14 @@ public class SeedTests
         var heron = Mixer.Mix(BuildReader.Read(seed.Builds.Single(build => build.Name == "Cardamom latte"), bar).Value, bar).Sizes.Single(size => size.Size.Value == "heron");
 
         Assert.Equal([3, 3, 305], heron.Lines.Select(line => line.Amount));
-        Assert.Equal(479.09, heron.WorkingVolume.Value, 0.005);
-        Assert.Equal(29.44, heron.Condensate.Value, 0.005);
-        Assert.Equal((415.05, 40.13, 455.18), (Math.Round(heron.LiquidVolume.Value, 2), Math.Round(heron.FoamVolume.Value, 2), Math.Round(heron.OccupiedVolume.Value, 2)));
-        Assert.Equal((111.7, 23.9), (Math.Round(heron.FillHeight.Value, 1), Math.Round(heron.RoomLeft.Value, 1)));
-        Assert.Equal((1.25, 4.70, 5.4), (Math.Round(heron.Taste.Strength!.Value.Value, 2), Math.Round(heron.Taste.Sweetness!.Value.Value, 2), Math.Round(heron.Taste.MilkPerCoffee!.Value, 1)));
-        Assert.Equal((2.6, 2.2), (Math.Round(heron.Drift.Strength!.Value.Value, 1), Math.Round(heron.Drift.Sweetness!.Value.Value, 1)));
-        Assert.Equal([61.0, 52.0, 45.1], heron.Moments.Select(moment => Math.Round(moment.Temperature.Value, 1)));
-        Assert.Equal((275, 114, 33.0), (Math.Round(heron.Nutrition.Energy!.Value.Value), Math.Round(heron.Nutrition.Caffeine!.Value.Value), Math.Round(heron.Nutrition.Sugars!.Value.Value, 1)));
+        Assert.Equal(479.09, heron.Fill.WorkingVolume.Value, 0.005);
+        Assert.Equal(29.44, heron.Life.Condensate.Value, 0.005);
+        Assert.Equal((415.05, 40.13, 455.18), (Math.Round(heron.Fill.LiquidVolume.Value, 2), Math.Round(heron.Fill.FoamVolume.Value, 2), Math.Round(heron.Fill.OccupiedVolume.Value, 2)));
+        Assert.Equal((111.7, 23.9), (Math.Round(heron.Fill.FillHeight.Value, 1), Math.Round(heron.Fill.RoomLeft.Value, 1)));
+        Assert.Equal((1.25, 4.70, 5.4), (Math.Round(heron.Taste.Poured.Strength!.Value.Value, 2), Math.Round(heron.Taste.Poured.Sweetness!.Value.Value, 2), Math.Round(heron.Taste.Poured.MilkPerCoffee!.Value, 1)));
+        Assert.Equal((2.6, 2.2), (Math.Round(heron.Taste.Drift.Strength!.Value.Value, 1), Math.Round(heron.Taste.Drift.Sweetness!.Value.Value, 1)));
+        Assert.Equal([61.0, 52.0, 45.1], heron.Life.Moments.Select(moment => Math.Round(moment.Temperature.Value, 1)));
+        Assert.Equal((275, 114, 33.0), (Math.Round(heron.Inside.Nutrition.Energy!.Value.Value), Math.Round(heron.Inside.Nutrition.Caffeine!.Value.Value), Math.Round(heron.Inside.Nutrition.Sugars!.Value.Value, 1)));
         Assert.Equal((1.38, 29), (Math.Round(heron.Cost.Total!.Value.Value, 2), Math.Round(heron.Cost.ShareOfPrice!.Value.Value)));
         Assert.Equal(("Large jug", 0), (heron.Milk!.Pitcher, heron.Milk.Waste.Value));
     }

@@ -17,6 +17,9 @@ namespace Krasis.Core.Bar.Coffee;
 public sealed record CoffeeBase(
     string Id, string Name, IngredientId Makes, BrewMethod Method, Grams Coffee, Grams Water, Grams Other, double Retained, Percent? Extraction, double DilutionParts)
 {
+    /// <summary>How warm it is when it goes into a hot drink; null for what is steeped cold.</summary>
+    public Celsius? HotAt { get; init; }
+
     /// <summary>What comes out: the water less what the grounds keep, and, where all of the coffee dissolves, the coffee; then
     /// diluted.</summary>
     public Grams Yield

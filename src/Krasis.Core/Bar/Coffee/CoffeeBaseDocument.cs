@@ -30,6 +30,9 @@ public sealed record CoffeeBaseDocument
     /// <summary>The share of the coffee that dissolves, %.</summary>
     public double? ExtractionPercent { get; init; }
 
+    /// <summary>How warm it is when it goes into a hot drink, °C; 80 when it is missing. Cold brew has none.</summary>
+    public double? HotCelsius { get; init; }
+
     /// <summary>Parts of water that one part of it is diluted with before it is served; 0 when it is ready.</summary>
     public double? DilutionParts { get; init; }
 }

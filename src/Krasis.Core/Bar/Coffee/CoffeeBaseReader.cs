@@ -11,6 +11,9 @@ public static class CoffeeBaseReader
     // Spent grounds weigh about three times what they did dry: two grams of water to a gram (common practice, no source).
     private const double UsualRetained = 2;
 
+    // Brewed coffee is served at 80 to 85 °C and loses a little on its way into the cup (common practice, no source).
+    private const double FromThePot = 80;
+
     /// <summary>Reads one coffee base.</summary>
     /// <param name="document">The document.</param>
     /// <param name="path">Where it stands, for the problems' fields; empty when it stands alone.</param>
@@ -27,6 +30,7 @@ public static class CoffeeBaseReader
         var other = fields.Optional("otherGrams", document.OtherGrams, 0, 100_000, "g") ?? 0;
         var retained = fields.Optional("retainedGramsPerGram", document.RetainedGramsPerGram, 0, 4, "g to a gram") ?? (dissolves ? 0 : UsualRetained);
         var extraction = dissolves ? 100 : fields.Optional("extractionPercent", document.ExtractionPercent, 5, 30, "%");
+        var hot = fields.Optional("hotCelsius", document.HotCelsius, 40, 98, "°C") ?? (method == BrewMethod.ColdBrew ? null : FromThePot);
         var dilution = fields.Optional("dilutionParts", document.DilutionParts, 0, 20, "parts") ?? 0;
         if (fields.Problems.Count == 0 && water <= coffee * retained)
         {
@@ -43,6 +47,9 @@ public static class CoffeeBaseReader
             Grams.From(other),
             retained,
             extraction is { } share ? Percent.From(share) : null,
-            dilution));
+            dilution)
+        {
+            HotAt = hot is { } celsius ? Celsius.From(celsius) : null,
+        });
     }
 }

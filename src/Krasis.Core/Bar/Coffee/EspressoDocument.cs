@@ -19,6 +19,9 @@ public sealed record EspressoDocument
     /// <summary>Espresso out, g a pull.</summary>
     public double? YieldGrams { get; init; }
 
+    /// <summary>The same by volume, ml without the crema; used where no mass is said.</summary>
+    public double? YieldMl { get; init; }
+
     /// <summary>How many shots a pull counts for.</summary>
     public double? ShotsPerPull { get; init; }
 

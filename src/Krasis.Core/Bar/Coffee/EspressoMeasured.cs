@@ -20,7 +20,7 @@ public sealed record EspressoMeasured(
     public static EspressoMeasured Of(EspressoDocument document)
     {
         var dose = document.DoseGrams is > 0 ? document.DoseGrams : null;
-        var yield = document.YieldGrams is > 0 ? document.YieldGrams : null;
+        var yield = document.YieldGrams is > 0 ? document.YieldGrams : document.YieldMl is > 0 ? document.YieldMl * EspressoReader.GramsPerMl : null;
         var extraction = document.ExtractionPercent ?? (document.TdsPercent * yield / dose);
         var strength = extraction * dose / yield;
         var recipe = EspressoReader.Read(document with { Id = "new", Name = "New", Ingredient = document.Ingredient ?? "new", ShotsPerPull = document.ShotsPerPull ?? 1 });

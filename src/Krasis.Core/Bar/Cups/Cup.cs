@@ -24,15 +24,48 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>Whether a station has it.</summary>
     public bool IsAt(string station) => Stations.Count == 0 || Stations.Contains(station);
 
-    /// <summary>Heat that it loses for each kelvin between drink and room, as measured or as its material's; null when neither
-    /// is known.</summary>
-    public WattsPerKelvin? HeatLoss { get; init; }
+    /// <summary>What it is made of; null when not said.</summary>
+    public CupMaterial? Material { get; init; }
+
+    /// <summary>Heat that it loses for each kelvin between drink and room, each value as measured or as worked out from its lengths and its
+    /// material; null when neither is known.</summary>
+    public HeatLoss? HeatLoss { get; init; }
+
+    /// <summary>Heat that warms the empty cup by a kelvin, as far as it comes to the drink's temperature, J/K; null when not known.</summary>
+    public double? HeatCapacity { get; init; }
+
+    /// <summary>How warm the empty cup is; null when it is as warm as the room.</summary>
+    public Celsius? WarmedTo { get; init; }
 
     /// <summary>What the cup and its lid cost; null when not known.</summary>
     public Money? Price { get; init; }
 
     /// <summary>Millilitres that the cup holds when level full, as weighed.</summary>
     public Millilitres BrimCapacity => Brim.Capacity;
+
+    /// <summary>How high a mark stands in the cup; null where the cup lacks it or is not so high.</summary>
+    /// <param name="mark">The mark.</param>
+    /// <param name="reserve">The build's reserve, for its top.</param>
+    public Millimetres? HeightOf(Mark mark, Millimetres reserve) => mark switch
+    {
+        Mark.Height height => height.Value <= Shape.Height ? height.Value : null,
+        Mark.Volume volume => volume.Value.Value <= BrimCapacity.Value + 1e-9 ? HeightFor(volume.Value) : null,
+        Mark.Share share => HeightFor(BrimCapacity * share.Value),
+        Mark.Line { Number: { } number } => PrintedLines.ElementAtOrDefault(number - 1)?.Height,
+        Mark.Line line => PrintedLines.FirstOrDefault(printed => string.Equals(printed.Label, line.Label, StringComparison.OrdinalIgnoreCase))?.Height,
+        Mark.Top => Shape.Height - reserve,
+        _ => Shape.Height,
+    };
+
+    /// <summary>Why the cup has no such mark, and what would be one, in words.</summary>
+    public (string Why, string Accepted) Lacks(Mark mark) => mark switch
+    {
+        Mark.Line => (
+            $"{Name} has no such printed line.",
+            PrintedLines.Count == 0 ? "a height, such as 'to 62 mm': it has no printed lines" : string.Join(", ", PrintedLines.Select((line, i) => $"line {i + 1} ({line.Label})"))),
+        Mark.Volume => ($"{Name} holds only {BrimCapacity.Value:0} ml.", $"at most {BrimCapacity.Value:0} ml"),
+        _ => ($"{Name} is only {Shape.Height.Value:0.#} mm high.", $"at most {Shape.Height.Value:0.#} mm"),
+    };
 
     private double Correction => BrimCapacity / Shape.Capacity;
 

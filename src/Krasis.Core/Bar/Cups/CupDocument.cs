@@ -37,11 +37,28 @@ public sealed record CupDocument
     /// <summary>The ids of the stations that have it; empty when every station has.</summary>
     public IReadOnlyList<string> Stations { get; init; } = [];
 
-    /// <summary>One of paper, doublePaper, plastic, glass, ceramic, steel; gives the heat loss where that is not measured.</summary>
+    /// <summary>One of paper, doublePaper, plastic, glass, ceramic, steel; gives what the cup loses and
+    /// weighs where that is not measured.</summary>
     public string? Material { get; init; }
 
-    /// <summary>Heat that it loses for each kelvin between drink and room, W/K.</summary>
+    /// <summary>Heat that it loses for each kelvin between drink and room, W/K, where only one value was measured: it stands for each of the three
+    /// below that is missing.</summary>
     public double? HeatLossWattsPerKelvin { get; init; }
+
+    /// <summary>The same with a hot drink without a lid, W/K.</summary>
+    public double? HotOpenWattsPerKelvin { get; init; }
+
+    /// <summary>The same with a hot drink under a lid, W/K; at most as much as without.</summary>
+    public double? HotLiddedWattsPerKelvin { get; init; }
+
+    /// <summary>What a cold drink in it takes from the room, W/K.</summary>
+    public double? ColdWattsPerKelvin { get; init; }
+
+    /// <summary>What the empty cup weighs, g.</summary>
+    public double? EmptyGrams { get; init; }
+
+    /// <summary>To what it is warmed before a hot drink goes in, °C; as the room when it is missing.</summary>
+    public double? WarmedCelsius { get; init; }
 
     /// <summary>What the cup costs, in the house's currency.</summary>
     public double? Price { get; init; }

@@ -8,7 +8,8 @@ namespace Krasis.Core.Bar.Cups;
 /// <param name="OffGeometry">How far the weighing is from the lengths; null before both are there.</param>
 /// <param name="OffLabel">How far the weighing is from the label; null before both are there.</param>
 /// <param name="IsLabelWrong">Whether that is more than a label may be off.</param>
-/// <param name="HeatLoss">What it loses, as measured or as its material's; null when neither is known.</param>
+/// <param name="HeatLoss">What it loses, each value as measured or as worked out from its lengths and its material; null when neither is
+/// known.</param>
 /// <param name="Section">The cup cut through the middle, for drawing; null before weighing and lengths agree.</param>
 /// <param name="PrintedLines">The lines printed on it, with height and volume.</param>
 /// <param name="Says">All of it in sentences.</param>
@@ -18,7 +19,7 @@ public sealed record CupMeasured(
     Percent? OffGeometry,
     Percent? OffLabel,
     bool IsLabelWrong,
-    WattsPerKelvin? HeatLoss,
+    HeatLoss? HeatLoss,
     CupSection? Section,
     IReadOnlyList<PrintedLine> PrintedLines,
     IReadOnlyList<string> Says)

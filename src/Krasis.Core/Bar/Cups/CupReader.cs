@@ -28,8 +28,18 @@ public static class CupReader
         var label = fields.Optional("labelMl", document.LabelMl, 10, 5000, "ml");
         var lid = fields.Optional("lidClearanceMm", document.LidClearanceMm, -50, 100, "mm");
 
-        // 0.3 to 1.5 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
-        var loss = fields.Optional("heatLossWattsPerKelvin", document.HeatLossWattsPerKelvin, 0.01, 10, "W/K");
+        // 0.2 to 1 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
+        var loss = Watts("heatLossWattsPerKelvin", document.HeatLossWattsPerKelvin);
+        var open = Watts("hotOpenWattsPerKelvin", document.HotOpenWattsPerKelvin);
+        var lidded = Watts("hotLiddedWattsPerKelvin", document.HotLiddedWattsPerKelvin);
+        var cold = Watts("coldWattsPerKelvin", document.ColdWattsPerKelvin);
+        if (open is { } bare && lidded is { } covered && covered > bare)
+        {
+            fields.Report("hotLiddedWattsPerKelvin", covered.ToString(CultureInfo.InvariantCulture), $"Under a lid it would lose {covered:0.##} W/K, more than the {bare:0.##} W/K without one.", $"at most {bare:0.##} W/K");
+        }
+
+        var empty = fields.Optional("emptyGrams", document.EmptyGrams, 1, 3000, "g");
+        var warmed = fields.Optional("warmedCelsius", document.WarmedCelsius, 0, 90, "°C");
         var material = fields.OptionalWord<CupMaterial>("material", document.Material);
         var stations = document.Stations.Select((station, i) => fields.Id($"stations[{i}]", station)).ToList();
         var price = fields.Optional("price", document.Price, 0, 1000, "");
@@ -39,15 +49,19 @@ public static class CupReader
             return Reading<Cup>.Failed(fields.Problems);
         }
 
+        var shape = new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height));
         var cup = new Cup(
             new CupId(id),
             name,
-            new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height)),
+            shape,
             new BrimWeighing(Grams.From(water), Celsius.From(temperature)))
         {
             Label = label is { } ml ? Millilitres.From(ml) : null,
             LidClearance = lid is { } mm ? Millimetres.From(mm) : null,
-            HeatLoss = loss is { } watts ? WattsPerKelvin.From(watts) : material is { } of ? CupMaterials.UsualLoss(of) : null,
+            Material = material,
+            HeatLoss = LossOf(shape, material, open ?? loss, lidded ?? loss, cold ?? loss),
+            HeatCapacity = CapacityOf(shape, material, empty),
+            WarmedTo = warmed is { } celsius ? Celsius.From(celsius) : null,
             Stations = stations,
             Price = price is { } cost ? Money.From(cost + (lidPrice ?? 0)) : null,
         };
@@ -68,7 +82,29 @@ public static class CupReader
         }
 
         return fields.Finish(() => cup);
+
+        double? Watts(string field, double? value) => fields.Optional(field, value, 0.01, 10, "W/K");
     }
+
+    // Each that was measured, and the others as worked out; where the material is not said, only what was measured.
+    private static HeatLoss? LossOf(Frustum shape, CupMaterial? material, double? open, double? lidded, double? cold)
+    {
+        if (material is not { } of)
+        {
+            return (open ?? lidded ?? cold) is { } any
+                ? new HeatLoss(WattsPerKelvin.From(open ?? any), WattsPerKelvin.From(lidded ?? any), WattsPerKelvin.From(cold ?? any))
+                : null;
+        }
+
+        var worked = HeatLoss.Of(shape, of);
+        return new HeatLoss(Or(open, worked.HotOpen), Or(lidded, worked.HotLidded), Or(cold, worked.Cold));
+
+        static WattsPerKelvin Or(double? measured, WattsPerKelvin usual) => measured is { } watts ? WattsPerKelvin.From(watts) : usual;
+    }
+
+    private static double? CapacityOf(Frustum shape, CupMaterial? material, double? empty) => material is { } of
+        ? (empty ?? (shape.WallArea * CupMaterials.GramsPerSquareMillimetre(of))) * CupMaterials.SpecificHeat(of) * CupMaterials.SharesHeat(of)
+        : null;
 
     private static List<PrintedLine> ReadLines(CupDocument document, Cup cup, FieldReader fields) =>
     [

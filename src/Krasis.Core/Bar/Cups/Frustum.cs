@@ -32,6 +32,16 @@ public sealed record Frustum
     /// <summary>Inner height from the bottom to the brim.</summary>
     public Millimetres Height { get; }
 
+    /// <summary>The inner area of wall and bottom, mm²: π·(r₀ + r)·slant + π·r₀².</summary>
+    public double WallArea
+    {
+        get
+        {
+            var (bottom, top) = (Bottom.Value / 2, Top.Value / 2);
+            return (Math.PI * (bottom + top) * Math.Sqrt((Height.Value * Height.Value) + ((top - bottom) * (top - bottom)))) + (Math.PI * bottom * bottom);
+        }
+    }
+
     /// <summary>The volume when level full, by geometry alone.</summary>
     public Millilitres Capacity => VolumeTo(Height);
 

@@ -1,7 +1,6 @@
 using Krasis.Core.Input;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Heat;
 
 namespace Krasis.Core.Bar.Cups;
 
@@ -63,7 +62,7 @@ public sealed record HeatLossMeasuring
             return 0;
         }
 
-        return grams * SteamHeat.Water / seconds * Math.Log((from - room) / (to - room));
+        return grams * Water.SpecificHeat / seconds * Math.Log((from - room) / (to - room));
     }
 
     private double ByIce(FieldReader fields, double seconds, double room)
@@ -75,6 +74,6 @@ public sealed record HeatLossMeasuring
             fields.Report("iceAfterGrams", $"{after:0.#}", after == 0 ? "No ice is left, so it is not known when it was gone." : $"{after:0.#} g are left of {before:0.#} g: nothing melted.", $"some ice, less than {before:0.#} g");
         }
 
-        return (before - after) * HeatContent.Fusion / (room * seconds);
+        return (before - after) * IceFacts.Fusion / (room * seconds);
     }
 }

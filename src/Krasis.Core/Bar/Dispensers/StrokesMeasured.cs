@@ -33,8 +33,6 @@ public sealed record StrokesMeasured(
     bool IsStale,
     IReadOnlyList<string> Says)
 {
-    // Over 5 % is more than weighing strokes is unsure of (common practice, no source).
-    private const double NominalTolerance = 0.05;
     private const int MostStrokes = 200;
 
     /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the dispenser is
@@ -54,7 +52,7 @@ public sealed record StrokesMeasured(
             ? holds is null ? default(Millilitres?) : weighing.Mean / holds.Density
             : document.StrokeMl is > 0 and <= 200 ? Millilitres.From(document.StrokeMl.Value) : null;
         var isSpread = weighing is { Count: > 1 };
-        var off = ml is { } measured && document.NominalMl is > 0 ? Percent.From(((measured.Value / document.NominalMl.Value) - 1) * 100) : default(Percent?);
+        var off = ml is { } measured && document.NominalMl is > 0 ? Dispenser.Off(measured, Millilitres.From(document.NominalMl.Value)) : default(Percent?);
         var weighedOn = new FieldReader().Day("weighedOn", document.WeighedOn);
         var age = weighedOn is { } day ? today.DayNumber - day.DayNumber : default(int?);
         var result = new StrokesMeasured(
@@ -106,9 +104,9 @@ public sealed record StrokesMeasured(
 
         if (OffNominal is { } off && MlPerStroke is { } ml)
         {
-            yield return Math.Abs(off.Value) > NominalTolerance * 100
+            yield return Dispenser.IsOff(off)
                 ? $"The maker says {Say.Short(document.NominalMl!.Value)} ml; it gives {Say.Fine(ml.Value)} ml, {Say.Short(Math.Abs(off.Value))} % {(off.Value > 0 ? "more" : "less")}. Go by the measured stroke."
-                : $"Within 5 % of the maker's {Say.Short(document.NominalMl!.Value)} ml.";
+                : $"Within {Say.Short(Dispenser.NominalTolerance)} % of the maker's {Say.Short(document.NominalMl!.Value)} ml.";
         }
 
         if (IsStale)

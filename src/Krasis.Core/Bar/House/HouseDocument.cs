@@ -37,6 +37,21 @@ public sealed record HouseDocument
     /// <summary>How much of the ice that a layered drink could melt has melted by hand-over, %; 40 when it is missing.</summary>
     public double? LayeredMeltPercent { get; init; }
 
+    /// <summary>How much of the ice that a built iced drink could melt has melted by hand-over, %; 50 when it is missing.</summary>
+    public double? BuiltMeltPercent { get; init; }
+
+    /// <summary>Air that shaking puts into a drink, % of its volume; 10 when it is missing.</summary>
+    public double? ShakenAirPercent { get; init; }
+
+    /// <summary>Air that blending puts into a drink, % of its volume; 15 when it is missing.</summary>
+    public double? BlendedAirPercent { get; init; }
+
+    /// <summary>The coolest that a hot drink may be handed over, °C; 55 when it is missing.</summary>
+    public double? HotFromCelsius { get; init; }
+
+    /// <summary>How far a size may be from the reference size in colour, ΔE₀₀; 5 when it is missing.</summary>
+    public double? ColourDrift { get; init; }
+
     /// <summary>For how many days a weighing of strokes is good; 90 when it is missing.</summary>
     public double? CalibrationDays { get; init; }
 

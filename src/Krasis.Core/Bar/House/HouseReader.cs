@@ -24,6 +24,11 @@ public static class HouseReader
         var milkTo = fields.Optional("milkToCelsius", document.MilkToCelsius, 30, 90, "°C");
         var sauce = fields.Optional("sauceTolerancePercent", document.SauceTolerancePercent, 1, 100, "%");
         var layered = fields.Optional("layeredMeltPercent", document.LayeredMeltPercent, 0, 100, "%");
+        var built = fields.Optional("builtMeltPercent", document.BuiltMeltPercent, 0, 100, "%");
+        var shaken = fields.Optional("shakenAirPercent", document.ShakenAirPercent, 0, 100, "%");
+        var blended = fields.Optional("blendedAirPercent", document.BlendedAirPercent, 0, 100, "%");
+        var hot = fields.Optional("hotFromCelsius", document.HotFromCelsius, 30, 80, "°C");
+        var colour = fields.Optional("colourDrift", document.ColourDrift, 1, 50, "ΔE");
         var days = document.CalibrationDays is null ? default(int?) : fields.Whole("calibrationDays", document.CalibrationDays, 1, 1000, "days");
         var tolerance = fields.Optional("calibrationTolerancePercent", document.CalibrationTolerancePercent, 0.2, 20, "%");
         var units = fields.OptionalWord<DisplayUnits>("units", document.Units) ?? DisplayUnits.Metric;
@@ -40,6 +45,11 @@ public static class HouseReader
             MilkTo = Or(milkTo, usual.MilkTo),
             SauceTolerance = Or(sauce, usual.SauceTolerance),
             LayeredMelt = Or(layered, usual.LayeredMelt),
+            BuiltMelt = Or(built, usual.BuiltMelt),
+            ShakenAir = Or(shaken, usual.ShakenAir),
+            BlendedAir = Or(blended, usual.BlendedAir),
+            HotFrom = Or(hot, usual.HotFrom),
+            AllowedColourDrift = colour ?? usual.AllowedColourDrift,
             CalibrationDays = days ?? usual.CalibrationDays,
             CalibrationTolerance = Or(tolerance, usual.CalibrationTolerance),
             HalfStrokes = document.HalfStrokes ?? usual.HalfStrokes,
@@ -69,7 +79,8 @@ public static class HouseReader
                 Read("glucose", document.Glucose) ?? usual.Glucose,
                 Read("fructose", document.Fructose) ?? usual.Fructose,
                 Read("lactose", document.Lactose) ?? usual.Lactose,
-                Read("maltose", document.Maltose) ?? usual.Maltose);
+                Read("maltose", document.Maltose) ?? usual.Maltose,
+                Read("galactose", document.Galactose) ?? usual.Galactose);
 
         double? Read(string sugar, double? value) => fields.Optional($"sweetness.{sugar}", value, 0, 3, "times sucrose");
     }

@@ -35,6 +35,23 @@ public sealed record HouseRules(
     /// weigh your own).</summary>
     public Percent LayeredMelt { get; init; } = Percent.From(40);
 
+    /// <summary>How much of the ice that a built iced drink could melt has melted by hand-over: half, about a minute after it was put together
+    /// (common practice, no source; strain it and weigh the ice). Stirred, shaken and blended drinks have melted all of it.</summary>
+    public Percent BuiltMelt { get; init; } = Percent.From(50);
+
+    /// <summary>Air that shaking puts into a drink, of its volume: 10 % to begin with (no source; measure it in a jug).</summary>
+    public Percent ShakenAir { get; init; } = Percent.From(10);
+
+    /// <summary>Air that blending puts into a drink, of its volume: 15 % to begin with (no source; measure it in a jug).</summary>
+    public Percent BlendedAir { get; init; } = Percent.From(15);
+
+    /// <summary>The coolest that a hot drink may be handed over: 55 °C to begin with (common practice, no source).</summary>
+    public Celsius HotFrom { get; init; } = Celsius.From(55);
+
+    /// <summary>How far a size may be from the reference size in colour, ΔE₀₀: 5 to begin with; about 1 is just seen side by side, about 5 at a
+    /// glance (from memory of colour science).</summary>
+    public double AllowedColourDrift { get; init; } = 5;
+
     /// <summary>For how many days a weighing of strokes is good: 90 to begin with (no source; springs and syrups change).</summary>
     public int CalibrationDays { get; init; } = 90;
 

@@ -14,4 +14,7 @@ public sealed record SweetnessDocument
 
     /// <summary>Of maltose.</summary>
     public double? Maltose { get; init; }
+
+    /// <summary>Galactose.</summary>
+    public double? Galactose { get; init; }
 }

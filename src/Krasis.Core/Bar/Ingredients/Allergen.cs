@@ -47,4 +47,40 @@ public enum Allergen
 
     /// <summary>Lupin.</summary>
     Lupin,
+
+    /// <summary>Rye, a cereal containing gluten.</summary>
+    Rye,
+
+    /// <summary>Barley, a cereal containing gluten.</summary>
+    Barley,
+
+    /// <summary>Oats, a cereal containing gluten.</summary>
+    Oats,
+
+    /// <summary>Spelt, a wheat, and so a cereal containing gluten.</summary>
+    Spelt,
+
+    /// <summary>Almonds, a tree nut.</summary>
+    Almonds,
+
+    /// <summary>Hazelnuts, a tree nut.</summary>
+    Hazelnuts,
+
+    /// <summary>Walnuts, a tree nut.</summary>
+    Walnuts,
+
+    /// <summary>Cashews, a tree nut.</summary>
+    Cashews,
+
+    /// <summary>Pecan nuts, a tree nut.</summary>
+    Pecans,
+
+    /// <summary>Brazil nuts, a tree nut.</summary>
+    BrazilNuts,
+
+    /// <summary>Pistachio nuts, a tree nut.</summary>
+    Pistachios,
+
+    /// <summary>Macadamia or Queensland nuts, a tree nut.</summary>
+    Macadamias,
 }

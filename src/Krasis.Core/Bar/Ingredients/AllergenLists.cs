@@ -17,11 +17,44 @@ public static class AllergenLists
         Allergen.TreeNuts, Allergen.Celery, Allergen.Mustard, Allergen.Sesame, Allergen.Sulphites, Allergen.Lupin, Allergen.Molluscs,
     ];
 
+    /// <summary>The species that have to be named, and what each of them is: Regulation (EU) No 1169/2011, Annex II, 1 and 8, and article 21; wheat
+    /// is one of them and has a name of its own in the US.</summary>
+    public static IReadOnlyDictionary<Allergen, Allergen> FamilyOf { get; } = new Dictionary<Allergen, Allergen>
+    {
+        [Allergen.Wheat] = Allergen.Gluten,
+        [Allergen.Rye] = Allergen.Gluten,
+        [Allergen.Barley] = Allergen.Gluten,
+        [Allergen.Oats] = Allergen.Gluten,
+        [Allergen.Spelt] = Allergen.Wheat,
+        [Allergen.Almonds] = Allergen.TreeNuts,
+        [Allergen.Hazelnuts] = Allergen.TreeNuts,
+        [Allergen.Walnuts] = Allergen.TreeNuts,
+        [Allergen.Cashews] = Allergen.TreeNuts,
+        [Allergen.Pecans] = Allergen.TreeNuts,
+        [Allergen.BrazilNuts] = Allergen.TreeNuts,
+        [Allergen.Pistachios] = Allergen.TreeNuts,
+        [Allergen.Macadamias] = Allergen.TreeNuts,
+    };
+
+    /// <summary>An allergen and all that it is: spelt is wheat, and a cereal with gluten.</summary>
+    public static IEnumerable<Allergen> WithFamily(Allergen allergen)
+    {
+        yield return allergen;
+        while (FamilyOf.TryGetValue(allergen, out allergen))
+        {
+            yield return allergen;
+        }
+    }
+
     /// <summary>What an allergen is called in a sentence.</summary>
     public static string Say(Allergen allergen) => allergen switch
     {
         Allergen.TreeNuts => "tree nuts",
         Allergen.Gluten => "cereals with gluten",
+        Allergen.Pecans => "pecan nuts",
+        Allergen.BrazilNuts => "Brazil nuts",
+        Allergen.Pistachios => "pistachio nuts",
+        Allergen.Macadamias => "macadamia nuts",
         _ => allergen.ToString().ToLowerInvariant(),
     };
 }

@@ -21,5 +21,5 @@ internal static class AllergenReader
     }
 
     private static HashSet<Allergen> ReadSet(IReadOnlyList<string> words, string field, FieldReader fields) =>
-        [.. words.Select((word, index) => fields.Word($"{field}[{index}]", word, Allergen.Milk))];
+        [.. words.Select((word, index) => fields.Word($"{field}[{index}]", word, Allergen.Milk)).SelectMany(AllergenLists.WithFamily)];
 }

@@ -12,6 +12,10 @@ namespace Krasis.Core.Bar.Ingredients;
 public readonly record struct Composition(
     double? EnergyKcal, double? Fat, double? Saturates, double? Carbohydrate, double? Sugars, double? Protein, double? Salt, double? CaffeineMg)
 {
+    /// <summary>How far <see cref="CaffeineMg"/> may be off either way, mg. Caffeine of one drink is nearly always of one coffee, so that spreads
+    /// add up.</summary>
+    public double CaffeineSpreadMg { get; init; }
+
     /// <summary>Nothing is known.</summary>
     public static Composition Unknown { get; } = new(null, null, null, null, null, null, null, null);
 
@@ -32,7 +36,10 @@ public readonly record struct Composition(
             sum.Sugars + (Sugars * share),
             sum.Protein + (Protein * share),
             sum.Salt + (Salt * share),
-            sum.CaffeineMg + (CaffeineMg * share));
+            sum.CaffeineMg + (CaffeineMg * share))
+        {
+            CaffeineSpreadMg = sum.CaffeineSpreadMg + (CaffeineSpreadMg * share),
+        };
     }
 
     /// <summary>Everything taken <paramref name="factor"/> times.</summary>
@@ -46,5 +53,6 @@ public readonly record struct Composition(
         Protein = Protein * factor,
         Salt = Salt * factor,
         CaffeineMg = CaffeineMg * factor,
+        CaffeineSpreadMg = CaffeineSpreadMg * factor,
     };
 }

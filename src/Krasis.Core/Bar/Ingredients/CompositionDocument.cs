@@ -43,6 +43,12 @@ public sealed record CompositionDocument
     /// <summary>Maltose, g.</summary>
     public double? Maltose { get; init; }
 
+    /// <summary>Galactose, g: half of what lactose is split into.</summary>
+    public double? Galactose { get; init; }
+
+    /// <summary>What sweetens it without being sugar; missing when nothing does.</summary>
+    public SweetenerDocument? Sweeteners { get; init; }
+
     /// <summary>Where the values come from.</summary>
     public string? Source { get; init; }
 

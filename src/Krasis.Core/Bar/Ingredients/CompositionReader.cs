@@ -1,6 +1,5 @@
 using System.Globalization;
 using Krasis.Core.Input;
-using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Ingredients;
 
@@ -8,9 +7,9 @@ namespace Krasis.Core.Bar.Ingredients;
 internal static class CompositionReader
 {
     // Printed values are each rounded: their sum may be a little over the whole.
-    private const double RoundingSlack = 1;
+    internal const double RoundingSlack = 1;
 
-    /// <summary>Reads everything but the kinds of sugar.</summary>
+    /// <summary>Reads everything but the kinds of sugar, which <see cref="SugarReader"/> reads.</summary>
     /// <param name="document">The composition, or null when nothing is known of it.</param>
     /// <param name="fields">Takes the problems, under the field <c>per100g</c>.</param>
     public static Composition Read(CompositionDocument? document, FieldReader fields)
@@ -53,55 +52,11 @@ internal static class CompositionReader
         }
     }
 
-    /// <summary>Reads the sugars.</summary>
-    /// <param name="document">The composition, or null when nothing is known of it.</param>
-    /// <param name="fields">Takes the problems, under the field <c>per100g</c>.</param>
-    /// <returns>The sugars, or null when any of them is not known: a sum with a gap in it is not a sum.</returns>
-    public static IReadOnlyDictionary<Sugar, GramsPer100Grams>? ReadSugars(CompositionDocument? document, FieldReader fields)
-    {
-        if (document is null)
-        {
-            return null;
-        }
-
-        var sugars = new Dictionary<Sugar, GramsPer100Grams>();
-        foreach (var (sugar, given) in Given(document))
-        {
-            if (given is not null)
-            {
-                sugars[sugar] = GramsPer100Grams.From(fields.Number($"per100g.{FieldName(sugar)}", given, 0, 100, "g"));
-            }
-        }
-
-        var total = sugars.Values.Sum(grams => grams.Value);
-        if (total > 100)
-        {
-            fields.Report("per100g", Say(total), $"The sugars add up to {Say(total)} g in 100 g.", "at most 100 g of sugars together");
-        }
-        else if (document.Sugars is { } all && total > all + RoundingSlack)
-        {
-            fields.Report("per100g.sugars", Say(all), $"The kinds of sugar add up to {Say(total)} g, which is more than the {Say(all)} g of sugars.", $"at least {Say(total)} g");
-        }
-
-        return sugars.Count == Enum.GetValues<Sugar>().Length ? sugars : null;
-    }
-
     private static double? SumOfKinds(CompositionDocument document)
     {
-        var kinds = Given(document).Select(kind => kind.Given).ToList();
-        return kinds.TrueForAll(given => given is >= 0 and <= 100) ? kinds.Sum() : null;
+        var kinds = SugarReader.Given(document).Where(kind => kind.Sugar != Sugar.Galactose).Select(kind => kind.Given).ToList();
+        return kinds.TrueForAll(given => given is >= 0 and <= 100) ? kinds.Sum() + (document.Galactose ?? 0) : null;
     }
-
-    private static IEnumerable<(Sugar Sugar, double? Given)> Given(CompositionDocument document) =>
-    [
-        (Sugar.Sucrose, document.Sucrose),
-        (Sugar.Glucose, document.Glucose),
-        (Sugar.Fructose, document.Fructose),
-        (Sugar.Lactose, document.Lactose),
-        (Sugar.Maltose, document.Maltose),
-    ];
-
-    private static string FieldName(Sugar sugar) => sugar.ToString().ToLowerInvariant();
 
     private static string Say(double number) => number.ToString("0.#", CultureInfo.InvariantCulture);
 }

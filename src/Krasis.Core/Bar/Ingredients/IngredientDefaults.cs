@@ -22,7 +22,7 @@ public static class IngredientDefaults
         _ => 20,
     });
 
-    /// <summary>Heat that warms a gram of a kind of ingredient by a kelvin, J: water 4.18 (IAPWS), whole milk 3.93, coffee as
+    /// <summary>Heat that warms a gram of a kind of ingredient by a kelvin, J: water 4.186 (IAPWS), whole milk 3.93, coffee as
     /// water, ice 2.1 (IAPWS R10-06), a syrup of 65 °Brix about 2.8, sauce 2.6, dry powder 1.5, cream 3.4 (all but
     /// water and ice from memory).</summary>
     public static SpecificHeat SpecificHeat(IngredientKind kind) => Quantities.SpecificHeat.From(kind switch
@@ -32,8 +32,8 @@ public static class IngredientDefaults
         IngredientKind.Sauce => 2.6,
         IngredientKind.Powder => 1.5,
         IngredientKind.Topping => 3.4,
-        IngredientKind.Ice => 2.1,
-        _ => 4.18,
+        IngredientKind.Ice => Physics.IceFacts.SpecificHeat,
+        _ => Physics.Water.SpecificHeat,
     });
 
     /// <summary>Three strokes of 7.5 ml in a cup of 300 ml: what a flavour's usual dose is where the house has said none, in ml

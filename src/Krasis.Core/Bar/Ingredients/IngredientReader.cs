@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Input;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
@@ -32,19 +33,26 @@ public static partial class IngredientReader
         var heat = fields.Optional("specificHeat", document.SpecificHeat, 0.5, 4.5, "J/(g·K)");
         var isPlain = kind is IngredientKind.Water || (isIce && document.Per100g is null && strength is null or 0);
         var composition = isPlain && document.Per100g is null ? Composition.Nothing : CompositionReader.Read(document.Per100g, fields);
-        var sugars = CompositionReader.ReadSugars(document.Per100g, fields);
         var allergens = isPlain && document.Allergens is null ? AllergenStatement.None : AllergenReader.Read(document.Allergens, fields);
+        var sugars = SugarReader.Read(document.Per100g, kind, allergens, fields);
+        var sweeteners = SugarReader.ReadSweeteners(document.Per100g, fields);
+        var roast = ReadRoast(document, kind, fields);
         var price = ReadPrice(document, density, fields);
         var most = fields.Optional("mostGramsPerDrink", document.MostGramsPerDrink, 0.01, 500, "g");
         var usual = fields.Optional("usualMlPer100Ml", document.UsualMlPer100Ml, 0.01, 100, "ml to 100 ml");
         var foams = fields.Optional("foamsColdBelowCelsius", document.FoamsColdBelowCelsius, -5, 40, "°C");
         var steams = fields.Optional("steamsBelowCelsius", document.SteamsBelowCelsius, 30, 100, "°C");
         var useBy = ReadUseBy(document.OpenedOn, "openedOn", document.OpenedDays, "openedDays", fields);
+        var frozen = isIce && document.FrozenFrom is not null ? new IngredientId(fields.Id("frozenFrom", document.FrozenFrom)) : default(IngredientId?);
         _ = fields.Note("source", document.Source);
         var colour = ReadColour(document.Colour, fields);
         return fields.Finish(() => new Ingredient(
-            new IngredientId(id), name, kind, density, colour, isIce ? Grams.From(piece) : null, AsPercent(strength), sugars)
+            new IngredientId(id), name, kind, density, colour, isIce ? Grams.From(piece) : null, AsPercent(strength), sugars?.Kinds)
         {
+            FrozenFrom = frozen,
+            IsSugarTaken = sugars?.IsTaken ?? false,
+            Sweeteners = sweeteners,
+            Roast = roast,
             Composition = composition,
             Allergens = allergens,
             PricePerGram = price,
@@ -61,14 +69,14 @@ public static partial class IngredientReader
     }
 
     /// <summary>Reads a colour, for whatever else has one.</summary>
-    internal static string ReadColour(string? colour, FieldReader fields)
+    internal static string ReadColour(string? colour, FieldReader fields, string field = "colour")
     {
         if (colour is not null && HexColour().IsMatch(colour))
         {
             return colour;
         }
 
-        fields.Report("colour", colour, "That is not a colour.", "a colour as #rrggbb, such as #d9b08c");
+        fields.Report(field, colour, "That is not a colour.", "a colour as #rrggbb, such as #d9b08c");
         return "";
     }
 
@@ -111,6 +119,16 @@ public static partial class IngredientReader
 
         var grams = document.PackMeasure == "ml" ? amount * density.Value : amount;
         return Money.From(price / (grams * usable / 100));
+    }
+
+    // Robusta has up to 4 %, instant powder up to 6 (from memory): beyond that it is no coffee.
+    private static Roast? ReadRoast(IngredientDocument document, IngredientKind kind, FieldReader fields)
+    {
+        var caffeine = fields.Optional("roastCaffeinePercent", document.RoastCaffeinePercent, 0, 6, "%");
+        var spread = fields.Optional("roastCaffeineSpreadPercent", document.RoastCaffeineSpreadPercent, 0, 50, "%");
+        return caffeine is { } known && kind is (IngredientKind.Espresso or IngredientKind.Coffee)
+            ? new Roast(Percent.From(known), spread is { } off ? Percent.From(off) : Roast.UsualSpread)
+            : null;
     }
 
     private static Percent? AsPercent(double? value) => value is { } percent ? Percent.From(percent) : null;

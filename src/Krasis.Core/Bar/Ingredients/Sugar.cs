@@ -17,4 +17,7 @@ public enum Sugar
 
     /// <summary>Malt sugar, which oat drinks are sweet from.</summary>
     Maltose,
+
+    /// <summary>Galactose, half of what lactose is split into.</summary>
+    Galactose,
 }

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
 
@@ -14,6 +15,24 @@ namespace Krasis.Core.Bar.Milk;
 /// <param name="Steam">How hot the steam is.</param>
 public sealed record FoamLevel(FoamId Id, string Name, double Overrun, int? Thirds, bool IsCold, Celsius From, Celsius To, Celsius Steam)
 {
+    /// <summary>What it is foamed with.</summary>
+    public FoamTool Tool { get; init; }
+
+    /// <summary>The fattest milk that it manages, g of fat in 100 g.</summary>
+    public double MostFat { get; init; } = 100;
+
+    /// <summary>Whether it manages a milk: what is not known of it is not held against it.</summary>
+    public bool Manages(Ingredient milk) => milk.Composition.Fat is not { } fat || fat <= MostFat + 1e-9;
+
+    /// <summary>What a tool manages, g of fat in 100 g (common practice, no source): a wand and a strong mixer anything that is poured; a jar up
+    /// to whole milk; a weak whisk skimmed milk, and hardly whole.</summary>
+    public static double UsualMostFat(FoamTool tool) => tool switch
+    {
+        FoamTool.Whisk => 1,
+        FoamTool.Jar => 4.5,
+        _ => 100,
+    };
+
     /// <summary>Grams of steam that condense into a gram of milk of a specific heat.</summary>
     public double CondensatePerGram(SpecificHeat milk) => IsCold ? 0 : SteamHeat.CondensatePerGram(milk, From, To, Steam);
 }

@@ -33,9 +33,9 @@ public sealed record FoamMeasured(Percent? Overrun, Grams? Steam, Millilitres? L
             yield return $"Ends at {Say.Short(level.To.Value)} °C; the house steams to {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C.";
         }
 
-        if (level.To.Value > 70)
+        if (level.To.Value > FoamLevels.Scalds.Value)
         {
-            yield return "Milk scalds above about 70 °C.";
+            yield return $"Milk scalds above about {Say.Degrees(FoamLevels.Scalds)}.";
         }
     }
 }

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Parts;
@@ -6,20 +7,20 @@ namespace Krasis.Core.Bar.Parts;
 /// <summary>What becomes of ingredients that are put together.</summary>
 internal static class Blend
 {
-    // What boils away is water.
-    private const double WaterDensity = 0.9982;
+    // Dry powder and fat take 1.5 J/(g·K) and more: a loss that leaves less was no water.
+    private const double LeastSpecificHeat = 1;
 
     /// <summary>The ingredient that a part is.</summary>
     /// <param name="part">The part.</param>
     /// <param name="shares">What goes in, by mass; together above zero.</param>
     /// <remarks>With a loss, everything but water stays and is in less: per 100 g = Σ ÷ (mass in × (1 − loss)). The estimated
     /// density is what is left ÷ (Σ volumes − the lost water's volume); that liquids shrink a little when they mix is
-    /// left out. What is unknown of one share is unknown of the whole.</remarks>
+    /// left out; its specific heat is what is left without the lost water's. What is unknown of one share is unknown of the whole.</remarks>
     public static Ingredient Of(Part part, IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares)
     {
         var massIn = shares.Sum(share => share.Mass.Value);
         var mass = massIn * (1 - part.Loss);
-        var volume = shares.Sum(share => (share.Mass / share.Ingredient.DensityInDrink).Value) - (massIn * part.Loss / WaterDensity);
+        var volume = shares.Sum(share => (share.Mass / share.Ingredient.DensityInDrink).Value) - (massIn * part.Loss / Water.AtRoom);
         var perHundred = 100 / mass;
         return new Ingredient(
             part.Id,
@@ -31,16 +32,29 @@ internal static class Blend
             Strength(shares, perHundred),
             Sugars(shares, perHundred))
         {
+            IsSugarTaken = shares.Any(share => share.Ingredient.IsSugarTaken && share.Mass.Value > 0),
+            Sweeteners = shares.SelectMany(share => share.Ingredient.Sweeteners.Select(entry => (entry.Key, Grams: entry.Value * share.Mass.Value / 100)))
+                .GroupBy(entry => entry.Key).ToDictionary(group => group.Key, group => group.Sum(entry => entry.Grams) * perHundred),
+            MilkShare = MilkShare(part, shares, mass),
+            CoffeeShare = Math.Min(1, shares.Sum(share => share.Mass.Value * share.Ingredient.CoffeeShare) / mass),
             Composition = shares.Aggregate(Composition.Nothing, (sum, share) => share.Ingredient.Composition.AddTo(sum, share.Mass.Value)).Times(perHundred),
             Allergens = shares.Aggregate<(Ingredient Ingredient, Grams), AllergenStatement?>(
                 AllergenStatement.None, (sum, share) => share.Ingredient.Allergens is { } allergens ? sum?.With(allergens) : null),
             PricePerGram = Price(shares, mass),
             ServedAt = part.ServedAt ?? IngredientDefaults.ServedAt(part.Kind),
-            SpecificHeat = SpecificHeat.From(shares.Sum(share => share.Mass.Value * share.Ingredient.SpecificHeat.Value) / massIn),
+            SpecificHeat = SpecificHeat.From(Math.Clamp(
+                (shares.Sum(share => share.Mass.Value * share.Ingredient.SpecificHeat.Value) - (massIn * part.Loss * Water.SpecificHeat)) / mass, LeastSpecificHeat, Water.SpecificHeat)),
             UseBy = shares.Select(share => share.Ingredient.UseBy).Append(part.UseBy).Where(day => day is not null).DefaultIfEmpty(null).Min(),
             IsChilled = part.IsChilled ?? shares.Any(share => share.Ingredient.IsChilled),
             IsPart = true,
         };
+    }
+
+    // What went in of milk, cream and plant drinks, at most all of it; a milk that the house makes of other things is milk.
+    private static double MilkShare(Part part, IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double mass)
+    {
+        var milk = shares.Sum(share => share.Mass.Value * share.Ingredient.MilkShare);
+        return milk <= 0 && part.Kind == IngredientKind.Milk ? 1 : Math.Min(1, milk / mass);
     }
 
     private static Percent? Strength(IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double perHundred)
@@ -59,7 +73,7 @@ internal static class Blend
         var sums = Enum.GetValues<Sugar>().ToDictionary(sugar => sugar, _ => 0.0);
         foreach (var (ingredient, mass) in shares)
         {
-            if (ingredient.IsCoffee || ingredient.Kind is IngredientKind.Water)
+            if (ingredient.IsUnsweet)
             {
                 continue;
             }
@@ -83,7 +97,7 @@ internal static class Blend
         double? cost = 0;
         foreach (var (ingredient, grams) in shares)
         {
-            cost += grams.Value * (ingredient.PricePerGram?.Value ?? (ingredient.Kind == IngredientKind.Water ? 0 : null));
+            cost += grams.Value * (ingredient.PricePerGram?.Value ?? (ingredient.IsKnownAsNothing ? 0 : null));
         }
 
         return cost is { } known ? Money.From(known / mass) : null;

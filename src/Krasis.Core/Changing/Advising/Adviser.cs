@@ -4,10 +4,10 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Advising;
 
@@ -38,21 +38,21 @@ public static class Adviser
     /// <exception cref="ArgumentException">The build has no such size.</exception>
     public static IReadOnlyList<Advice> Advise(Build build, BarFacts bar, CupId size)
     {
-        var worked = Mixer.SettleAll(build, bar, build.School.Scaling);
+        var worked = SizeWork.SettleAll(build, bar, build.School.Scaling);
         var reference = worked.Single(candidate => candidate.Size.Cup.Id == build.ReferenceSize);
         var own = worked.Find(candidate => candidate.Size.Cup.Id == size) ?? throw new ArgumentException($"The build has no size '{size}'.", nameof(size));
-        return Advise(own, reference, bar.House, build.Serve == Serve.Blended);
+        return Advise(own, reference, bar.House);
     }
 
-    private static List<Advice> Advise(WorkedSize own, WorkedSize reference, HouseRules house, bool isBlended)
+    private static List<Advice> Advise(WorkedSize own, WorkedSize reference, HouseRules house)
     {
         var varied = VariedLines(own);
-        var fixedPart = new Tally(isBlended);
+        var fixedPart = new Tally(own.Size.Glass);
         for (var i = 0; i < own.Lines.Count; i++)
         {
             if (!varied.Contains(i))
             {
-                fixedPart.Add(own.Lines[i], own.Mass(i));
+                fixedPart.Add(own.Lines[i].Facts, own.Lines[i].Mass);
             }
         }
 
@@ -81,7 +81,7 @@ public static class Adviser
             foreach (var amount in choices[at])
             {
                 var next = content;
-                next.Add(own.Lines[varied[at]], own.Lines[varied[at]].Mass(amount, own.Size.Growth.Stretch));
+                next.Add(own.Lines[varied[at]].Facts, own.Lines[varied[at]].Facts.Mass(amount, own.Lines[varied[at]].Stretch));
                 if (next.Occupied > working + 1e-6)
                 {
                     // More never takes up less room.
@@ -111,14 +111,14 @@ public static class Adviser
 
     // What is not known, or is nothing in the reference, does not rank.
     private static double Off(double value, double standard) =>
-        standard > 1e-8 && double.IsFinite(value) ? Math.Abs((value / standard) - 1) * 100 : 0;
+        Math.Abs(Drift.Of(standard, value)?.Value ?? 0);
 
     private static List<int> VariedLines(WorkedSize own)
     {
         var coffee = Largest(line => line.Kind == IngredientKind.Espresso) ?? Largest(line => line.Kind == IngredientKind.Coffee);
         var flavour = Enumerable.Range(0, own.Lines.Count)
-            .Where(i => own.Exact[i] > 0 && !own.Lines[i].IsOnTop && own.Lines[i].Ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder)
-            .OrderByDescending(i => own.Mass(i) * (own.Lines[i].Sweetness ?? 0))
+            .Where(i => own.Lines[i].Exact > 0 && !own.Lines[i].IsOnTop && own.Lines[i].Ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder)
+            .OrderByDescending(i => own.Lines[i].Mass * (own.Lines[i].Facts.Sweetness ?? 0))
             .Select(i => (int?)i)
             .FirstOrDefault();
         var filler = Largest(line => line.Kind is IngredientKind.Milk or IngredientKind.Water || (line.Kind == IngredientKind.Coffee && coffee is { } first && own.Lines[first].Ingredient.Id != line.Id));
@@ -126,15 +126,15 @@ public static class Adviser
         return [.. new[] { coffee, flavour, ice, filler }.OfType<int>().Distinct()];
 
         int? Largest(Func<Ingredient, bool> which) => Enumerable.Range(0, own.Lines.Count)
-            .Where(i => own.Exact[i] > 0 && !own.Lines[i].IsOnTop && which(own.Lines[i].Ingredient))
-            .OrderByDescending(own.Mass)
+            .Where(i => own.Lines[i].Exact > 0 && !own.Lines[i].IsOnTop && which(own.Lines[i].Ingredient))
+            .OrderByDescending(i => own.Lines[i].Mass)
             .Select(i => (int?)i)
             .FirstOrDefault();
     }
 
     private static double[] AmountsNear(WorkedSize own, int i)
     {
-        var (exact, step) = (own.Exact[i], own.Lines[i].Step);
+        var (exact, step) = (own.Lines[i].Exact, own.Lines[i].Step);
         var each = own.Lines[i].IsIce ? IceEachWay
             : own.Lines[i].Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke ? CountsEachWay
             : LiquidEachWay;
@@ -146,10 +146,10 @@ public static class Adviser
 
     private static Advice Describe(WorkedSize own, List<int> varied, double[] amounts, Tally content, Tally standard, double score)
     {
-        var strength = Change(content.Strength, standard.Strength);
-        var sweetness = Change(content.Sweetness, standard.Sweetness);
+        var strength = Drift.Of(standard.Strength, content.Strength);
+        var sweetness = Drift.Of(standard.Sweetness, content.Sweetness);
         var room = Millilitres.From(own.Size.WorkingVolume.Value - content.Occupied);
-        var pours = varied.Select((i, at) => (Index: i, Line: own.Lines[i], Amount: amounts[at], Before: own.Amounts[i])).OrderBy(pour => pour.Index).ToList();
+        var pours = varied.Select((i, at) => (Index: i, Line: own.Lines[i], Amount: amounts[at], Before: own.Lines[i].Amount)).OrderBy(pour => pour.Index).ToList();
         return new Advice(
             [.. pours.Where(pour => Math.Abs(pour.Amount - pour.Before) > 1e-9).Select(pour => new CellEdit(pour.Line.Line.Id, own.Size.Cup.Id, pour.Amount))],
             string.Join(", ", pours.Select(pour => $"{pour.Line.Line.Set.With(pour.Amount)} of {pour.Line.Ingredient.Name}")),
@@ -160,13 +160,10 @@ public static class Adviser
             $"{Words(strength, "stronger", "weaker", "strong")}, {Words(sweetness, "sweeter", "less sweet", "sweet")}; {Math.Round(room.Value).ToString(CultureInfo.InvariantCulture)} ml of room left.");
     }
 
-    private static Percent? Change(double value, double standard) =>
-        standard > 1e-8 && double.IsFinite(value) ? Percent.From(((value / standard) - 1) * 100) : null;
-
     private static string Words(Percent? change, string more, string less, string what) => change switch
     {
         null => $"how {what} is not known",
-        { Value: var value } when Math.Abs(value) < 0.5 => $"as {what} as the reference",
+        { Value: var value } when Math.Abs(value) < Drift.Noticeable => $"as {what} as the reference",
         { Value: var value } => $"{Math.Abs(value).ToString("0", CultureInfo.InvariantCulture)} % {(value > 0 ? more : less)}",
     };
 }

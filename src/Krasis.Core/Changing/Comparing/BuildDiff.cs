@@ -102,8 +102,8 @@ public static class BuildDiff
 
             foreach (var (what, from, to, unit) in new[]
             {
-                ("strength", old.Taste.Strength?.Value, size.Taste.Strength?.Value, "%"),
-                ("sweetness", old.Taste.Sweetness?.Value, size.Taste.Sweetness?.Value, "g/100 g"),
+                ("strength", old.Taste.Poured.Strength?.Value, size.Taste.Poured.Strength?.Value, "%"),
+                ("sweetness", old.Taste.Poured.Sweetness?.Value, size.Taste.Poured.Sweetness?.Value, "g/100 g"),
                 ("cost", old.Cost.Total?.Value, size.Cost.Total?.Value, now.Currency),
             })
             {

@@ -22,6 +22,7 @@ public static class BuildEdits
     public static BuildDocument Apply(BuildDocument build, LineChange change) => change.Field switch
     {
         LineField.Technique => Change(build, change.Line, line => line with { Technique = change.Value }),
+        LineField.Cooling => Change(build, change.Line, line => line with { Cooling = change.Value }),
         LineField.Foam => Change(build, change.Line, line => line with { Foam = change.Value }),
         LineField.Stated => Change(build, change.Line, line => line with { Stated = change.Value }),
         LineField.Ingredient => Change(build, change.Line, line => line with { Ingredient = change.Value }),

@@ -58,17 +58,17 @@ public static class SheetMoves
             }
         }
 
-        if (Of("filled to", was.FillHeight.Value, now.FillHeight.Value, 0.1, "mm", 1) is { } fill)
+        if (Of("filled to", was.Fill.FillHeight.Value, now.Fill.FillHeight.Value, 0.1, "mm", 1) is { } fill)
         {
             yield return fill;
         }
 
-        if (Of("room left", was.RoomLeft.Value, now.RoomLeft.Value, 0.1, "ml", 1) is { } room)
+        if (Of("room left", was.Fill.RoomLeft.Value, now.Fill.RoomLeft.Value, 0.1, "ml", 1) is { } room)
         {
             yield return room;
         }
 
-        foreach (var taste in new[] { Taste("strength", was.Taste.Strength?.Value, now.Taste.Strength?.Value, "%"), Taste("sweetness", was.Taste.Sweetness?.Value, now.Taste.Sweetness?.Value, "g/100 g") })
+        foreach (var taste in new[] { Taste("strength", was.Taste.Poured.Strength?.Value, now.Taste.Poured.Strength?.Value, "%"), Taste("sweetness", was.Taste.Poured.Sweetness?.Value, now.Taste.Poured.Sweetness?.Value, "g/100 g") })
         {
             if (taste is not null)
             {
@@ -76,20 +76,20 @@ public static class SheetMoves
             }
         }
 
-        if (Of("melted at hand-over", was.Moments[0].Melt.Value, now.Moments[0].Melt.Value, 0.1, "g", 1) is { } melt)
+        if (Of("melted at hand-over", was.Life.Moments[0].Melt.Value, now.Life.Moments[0].Melt.Value, 0.1, "g", 1) is { } melt)
         {
             yield return melt;
         }
 
-        if (was.Moments.Count == now.Moments.Count && Of($"after {Say(now.Moments[^1].After.Value, 0)} min", was.Moments[^1].Temperature.Value, now.Moments[^1].Temperature.Value, 0.1, "°C", 1) is { } heat)
+        if (was.Life.Moments.Count == now.Life.Moments.Count && Of($"after {Say(now.Life.Moments[^1].After.Value, 0)} min", was.Life.Moments[^1].Temperature.Value, now.Life.Moments[^1].Temperature.Value, 0.1, "°C", 1) is { } heat)
         {
             yield return heat;
         }
 
         foreach (var known in new[]
         {
-            Of("energy", was.Nutrition.Energy?.Value, now.Nutrition.Energy?.Value, 1, "kcal", 0),
-            Of("caffeine", was.Nutrition.Caffeine?.Value, now.Nutrition.Caffeine?.Value, 1, "mg", 0),
+            Of("energy", was.Inside.Nutrition.Energy?.Value, now.Inside.Nutrition.Energy?.Value, 1, "kcal", 0),
+            Of("caffeine", was.Inside.Nutrition.Caffeine?.Value, now.Inside.Nutrition.Caffeine?.Value, 1, "mg", 0),
             Of("cost", was.Cost.Total?.Value, now.Cost.Total?.Value, 0.005, currency, 2),
         })
         {
@@ -107,9 +107,9 @@ public static class SheetMoves
     }
 
     private static string Allergens(SizeSheet size) =>
-        size.Allergens.Found.Count + size.Allergens.Unknown.Count == 0
+        size.Inside.Allergens.Found.Count + size.Inside.Allergens.Unknown.Count == 0
             ? "none known"
-            : string.Join(", ", size.Allergens.Found.Select(found => found.IsTrace ? $"traces of {found.Name}" : found.Name).Concat(size.Allergens.Unknown.Select(name => $"{name} not known")));
+            : string.Join(", ", size.Inside.Allergens.Found.Select(found => found.IsTrace ? $"traces of {found.Name}" : found.Name).Concat(size.Inside.Allergens.Unknown.Select(name => $"{name} not known")));
 
     private static Move? Taste(string what, double? was, double? now, string unit) => (was, now) switch
     {

@@ -2,6 +2,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Changing.Transforming;
@@ -20,7 +21,7 @@ public static class Skeleton
     private const double BrewShare = 0.75;
     private const double PowderPerMl = 12.0 / 300;
     private const double StrokesPerMl = 2.0 / 300;
-    private const int Rounds = 6;
+    private const int Rounds = 12;
 
     /// <summary>The bases, and which of them the bar can make.</summary>
     public static IReadOnlyList<BaseChoice> Choices(BarFacts bar) =>
@@ -112,7 +113,7 @@ public static class Skeleton
 
         if (bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Milk && !ingredient.IsPart) is { } milk)
         {
-            var level = isCold ? null : bar.Foams.FirstOrDefault(foam => !foam.IsCold && foam.To.Value >= bar.House.MilkFrom.Value && foam.To.Value <= bar.House.MilkTo.Value);
+            var level = isCold ? null : FoamLevels.Right(milk, bar);
             yield return Line("milk", milk, liquid * (isBrew ? 1 - BrewShare : 0.6), bar, level is null ? "pour" : "steam", Measure.Millilitre) with { Foam = level?.Id.Value };
         }
 
@@ -125,18 +126,21 @@ public static class Skeleton
     // Milk takes what room is left: a little more or less of it, until the reference is full to the reserve and no further.
     private static BuildDocument Fit(BuildDocument build, BarFacts bar)
     {
-        var milk = build.Lines.ToList().FindLastIndex(line => bar.Find(new IngredientId(line.Ingredient ?? "")) is { Kind: IngredientKind.Milk });
+        // Whichever of milk and brewed coffee there is more of; a cap of milk on a brew has no room to give.
+        var milk = Most(line => bar.Find(new IngredientId(line.Ingredient ?? "")) is { Kind: IngredientKind.Milk or IngredientKind.Coffee } && line.Measure == Measure.Millilitre.Code);
         var filler = milk >= 0 ? milk : build.Lines.ToList().FindIndex(line => line.Measure == Measure.Millilitre.Code);
         for (var round = 0; round < Rounds && filler >= 0; round++)
         {
+            // As full as its fullest size lets the reference be: what is rounded up elsewhere must not run over.
             var sheet = Mixer.Mix(BuildReader.Read(build, bar, nameless: true).Value, bar);
             var size = sheet.Sizes.First(size => size.IsReference);
+            var room = sheet.Sizes.Min(other => other.Fill.RoomLeft.Value / other.Fill.WorkingVolume.Value) is < 0 and var over ? Math.Min(size.Fill.RoomLeft.Value, over * size.Fill.WorkingVolume.Value) : size.Fill.RoomLeft.Value;
             var line = build.Lines[filler];
             var step = size.Lines[filler].Step;
 
             // Foam and steam make a millilitre of milk take up more than one.
-            var amount = Math.Max(step, BarRounding.Round((line.Amount ?? 0) + (size.RoomLeft.Value * 0.75) - (step / 2), step));
-            if (Math.Abs(amount - (line.Amount ?? 0)) < step / 2 && size.RoomLeft.Value >= 0)
+            var amount = Math.Max(step, BarRounding.Round((line.Amount ?? 0) + (room * 0.75) - (step / 2), step));
+            if (Math.Abs(amount - (line.Amount ?? 0)) < step / 2 && room >= 0)
             {
                 break;
             }
@@ -145,6 +149,8 @@ public static class Skeleton
         }
 
         return build;
+
+        int Most(Func<LineDocument, bool> which) => build.Lines.Select((line, i) => (line, i)).Where(entry => which(entry.line)).OrderByDescending(entry => entry.line.Amount).Select(entry => entry.i).FirstOrDefault(-1);
     }
 
     private static LineDocument Line(string id, Ingredient ingredient, double amount, BarFacts bar, string? technique, Measure? measure = null)

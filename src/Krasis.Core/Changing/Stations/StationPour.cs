@@ -47,7 +47,7 @@ public static class StationPour
     {
         var ingredient = here.Find(line.Ingredient)!;
         var measure = MeasureAt(line.Set.Measure, ingredient, here);
-        var perUnit = Dosing.Mass(new Quantity(1, measure), ingredient, here).Value;
+        var perUnit = Dosing.Mass(new Quantity(1, measure), ingredient, here.Pulling(line.Recipe)).Value;
         var step = BarRounding.StepOf(measure, ingredient, here);
         var said = sizes.ToDictionary(size => size, size =>
         {
@@ -59,6 +59,8 @@ public static class StationPour
             Set = said[reference],
             Pins = said.Where(entry => entry.Key != reference).ToDictionary(entry => entry.Key, entry => entry.Value),
             Rule = null,
+            To = null,
+            PinnedMarks = new Dictionary<CupId, Mark>(),
         };
     }
 
@@ -78,9 +80,9 @@ public static class StationPour
         here.Size,
         here.Name,
         [.. here.Lines.Zip(home.Lines, (line, set) => new StationLine(line.Line, line.IngredientName, line.Amount, line.Unit, line.Mass, set.Amount, set.Unit, set.Mass))],
-        here.Taste,
-        Drift.Between(home.Taste, here.Taste).Against(house),
-        here.RoomLeft);
+        here.Taste.Poured,
+        Drift.Between(home.Taste.Poured, here.Taste.Poured).Against(house),
+        here.Fill.RoomLeft);
 
     // Nothing follows: everything is pinned.
     private sealed class Pinned : IScaling

@@ -48,7 +48,7 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
 
         double? Scale(double? amount) => amount is not { } before ? null
             : factor <= 0 || before == 0 ? 0
-            : Math.Max(step, halvesDown ? Math.Ceiling((before * factor / step) - 0.5 - 1e-9) * step : BarRounding.Round(before * factor, step));
+            : Math.Max(step, halvesDown ? BarRounding.RoundHalvesDown(before * factor, step) : BarRounding.Round(before * factor, step));
     }
 
     /// <summary>A line's amount in words, such as 3 strokes.</summary>

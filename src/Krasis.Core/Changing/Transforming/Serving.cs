@@ -1,6 +1,5 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
-using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
@@ -76,13 +75,11 @@ internal static class Serving
             return;
         }
 
-        var level = draft.Bar.Foams.FirstOrDefault(foam => IsRight(foam, draft.Bar.House));
+        var level = FoamLevels.Right(draft.IngredientOf(milk)!, draft.Bar);
         var steamed = Grow(draft, milk, room) with { Technique = "steam", Foam = level?.Id.Value };
         draft.Replace(milk, steamed);
         draft.Note(milk.Id, $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(steamed)}, steamed{(level is null ? "" : $" to {level.Name}")}.", "It takes the room that the ice had.");
     }
-
-    private static bool IsRight(FoamLevel foam, HouseRules house) => !foam.IsCold && foam.To.Value >= house.MilkFrom.Value && foam.To.Value <= house.MilkTo.Value;
 
     private static void ChillLine(Draft draft, LineDocument line, Serve to)
     {

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Checks;
 using Krasis.Core.Quantities;
@@ -21,7 +22,8 @@ internal static class AllCautions
     public static IReadOnlyList<Caution> For(Setting setting)
     {
         var found = new List<Caution>();
-        ByLine("steam", line => line.Line.Technique == Technique.Steam, "Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at 55 to 65 °C as a rule; above about 70 °C it scalds.");
+        var house = setting.Bar.House;
+        ByLine("steam", line => line.Line.Technique == Technique.Steam, $"Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C in this house; above about {Say.Degrees(FoamLevels.Scalds)} it scalds.");
         ByLine("torch", line => line.Line.Technique == Technique.Torch, "Torch: away from paper, alcohol, sleeves and children, and never unattended.");
         ByLine("blender", line => line.Line.Technique == Technique.Blend || (setting.Build.Serve == Serve.Blended && line.IsIce), "Blender: lid on, and off at the wall before a hand goes near the blades.");
         ByLine("hot-blender", line => setting.Build.Serve == Serve.Blended && line.Temperature >= PourOrder.Warm, "Hot liquids erupt in a blender: let them cool first.");
@@ -29,14 +31,18 @@ internal static class AllCautions
         ByLine("stove-top", line => setting.Bar.CoffeeOf(line.Ingredient.Id)?.Method == BrewMethod.StoveTop, "Stove-top brewer: fill it below the safety valve.");
         ByLine("keep-cold", line => line.Ingredient.IsChilled, "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).");
         ByLine("shared", line => line.Line.Technique is Technique.Steam or Technique.Foam or Technique.Blend or Technique.Shake, "Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.");
-        BySize("hot", size => size.Moments[0].Temperature.Value > Burns, sizes => $"{sizes} {Are(sizes)} handed over above {Burns} °C, which can burn skin in seconds.");
+        BySize("hot", size => size.Life.Moments[0].Temperature.Value > Burns, (sizes, isOne) => $"{sizes} {(isOne ? "is" : "are")} handed over above {Burns} °C, which can burn skin in seconds.");
         BySize(
             "caffeine",
-            size => size.Nutrition.Caffeine is { Value: > CaffeineAtOnce },
-            sizes => $"{sizes} {(Are(sizes) == "is" ? "has" : "have")} more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.");
+            size => size.Inside.Nutrition.Caffeine is { Value: > CaffeineAtOnce },
+            (sizes, isOne) => $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.");
+        BySize(
+            "caffeine-perhaps",
+            size => size.Inside.Nutrition is { Caffeine: { Value: <= CaffeineAtOnce }, CaffeineTo: { Value: > CaffeineAtOnce } },
+            (sizes, _) => $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).");
         return found;
 
-        void ByLine(string code, Func<LineFacts, bool> calls, string message)
+        void ByLine(string code, Func<WorkedLine, bool> calls, string message)
         {
             var lines = setting.Reference.Lines.Where(calls).ToList();
             if (lines.Count > 0)
@@ -45,15 +51,14 @@ internal static class AllCautions
             }
         }
 
-        void BySize(string code, Func<SizeSheet, bool> calls, Func<string, string> message)
+        void BySize(string code, Func<SizeSheet, bool> calls, Func<string, bool, string> message)
         {
             var sizes = setting.Sheet.Sizes.Where(calls).ToList();
             if (sizes.Count > 0)
             {
-                found.Add(new Caution(code, message(Say.List([.. sizes.Select(size => size.Name)])), [.. sizes.Select(size => size.Size)], []));
+                found.Add(new Caution(code, message(Say.List([.. sizes.Select(size => size.Name)]), sizes.Count == 1), [.. sizes.Select(size => size.Size)], []));
             }
         }
 
-        static string Are(string sizes) => sizes.Contains(" and ", StringComparison.Ordinal) ? "are" : "is";
     }
 }

@@ -9,9 +9,9 @@ internal static class AllChecks
         new Overfull(), new NotPourable(), new RoundedAway(), new SameShotInABiggerCup(), new TasteDrift(),
         new NoRoomForTheTop(), new LayerWillMix(), new SauceOnTheBottom(), new PowderInTheCold(), new HotOnTheIce(),
         new OuncesForTablespoons(), new StatedPairContradicts(), new DosedLikeAnother(), new SweetenedMilkAndFullStrokes(), new TooMuchOfAPotentFlavour(),
-        new MilkTemperature(), new ColdFoamTooWarm(), new FoamOfTheWrongThird(),
+        new MilkTemperature(), new LukewarmHot(), new ColdFoamTooWarm(), new FoamOfTheWrongThird(), new FoamWillNotStand(),
         new BottleOvershoots(), new StrokeOffItsNominal(), new WeighedLongAgo(), new ShotOutsideTheWindow(), new LabelIsNotTheCapacity(),
-        new OutOfSeason(), new PastItsUseBy(), new AllergenByOneLine(),
+        new MarkNotKept(), new ColourDrift(), new ClaimNotMet(), new OutOfSeason(), new PastItsUseBy(), new AllergenByOneLine(),
     ];
 
     /// <summary>Puts a sheet before every check.</summary>

@@ -1,36 +1,39 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Judging.Mends;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>An allergen is in the drink only because of one milk or topping.</summary>
-internal sealed class AllergenByOneLine : ICheck
+/// <summary>Allergens are in the drink only because of one milk or topping: one finding a line. Nothing is said to be the only one while another
+/// line has not been read or may contain it.</summary>
+internal sealed class AllergenByOneLine() : LineCheck(onlyReference: true)
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "allergen-by-one";
+    /// <inheritdoc/>
+    public override string Name => "allergen-by-one";
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
+    protected override Finding? Judge(LineSetting at)
     {
-        if (!size.IsReference)
+        var line = at.Line;
+        if ((line.Ingredient.Kind != IngredientKind.Milk && !line.IsOnTop) || line.Ingredient.Allergens is not { } own)
         {
-            yield break;
+            return null;
         }
 
-        foreach (var found in size.Allergens.Found.Where(found => !found.IsTrace && found.Lines.Count == 1))
+        var others = at.Worked.Lines.Where(other => other.IsPoured && other.Ingredient.Id != line.Ingredient.Id).Select(other => other.Ingredient.Allergens).ToList();
+        if (others.Any(other => other is null))
         {
-            var line = worked.Lines.First(line => line.Line.Id == found.Lines[0]);
-            if (line.Ingredient.Kind == IngredientKind.Milk || line.IsOnTop)
-            {
-                yield return new Finding(
-                    Name,
-                    Severity.Note,
-                    size.Size,
-                    line.Line.Id,
-                    $"{size.Name}: only {line.Ingredient.Name} brings in {found.Name}. Shared equipment still carries traces.",
-                    line.IsOnTop ? Mend.Lines($"Leave {line.Ingredient.Name} out", new LineChange(line.Line.Id, LineField.Remove, null)) : null);
-            }
+            return null;
         }
+
+        var only = at.Size.Inside.Allergens.Found
+            .Where(found => !found.IsTrace && own.Contains.Contains(found.Allergen) && others.TrueForAll(other => !other!.Contains.Contains(found.Allergen) && !other.MayContain.Contains(found.Allergen)))
+            .Select(found => found.Name)
+            .ToList();
+        return only.Count == 0 ? null : Found(
+            at,
+            Severity.Note,
+            $"only {line.Ingredient.Name} brings in {Say.List(only)}. Shared equipment still carries traces.",
+            line.IsOnTop ? at.Change($"Leave {line.Ingredient.Name} out", LineField.Remove, null) : null);
     }
 }

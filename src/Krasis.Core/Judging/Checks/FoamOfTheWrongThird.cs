@@ -1,47 +1,37 @@
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging.Checks;
 
 /// <summary>A foam level is meant to be one third of the house's foam and is nearer to another.</summary>
-internal sealed class FoamOfTheWrongThird : ICheck
+internal sealed class FoamOfTheWrongThird() : LineCheck(onlyReference: true)
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "foam-third";
+    /// <inheritdoc/>
+    public override string Name => "foam-third";
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
+    protected override Finding? Judge(LineSetting at)
     {
-        if (!size.IsReference)
+        if (at.Line.Foam is not { Thirds: { } meant } foam || at.Line.Facts.FoamCap > 0)
         {
-            yield break;
+            return null;
         }
 
-        for (var i = 0; i < worked.Lines.Count; i++)
+        // Three thirds is the most that the house foams, hot or cold each by itself.
+        var most = at.Bar.Foams.Where(level => level.IsCold == foam.IsCold).Max(level => level.Overrun);
+        var thirds = Thirds(foam, most);
+        if (thirds == meant || most <= 0)
         {
-            var line = worked.Lines[i];
-            if (worked.Amounts[i] <= 0 || line.Foam is not { Thirds: { } meant } foam)
-            {
-                continue;
-            }
-
-            // Three thirds is the most that the house foams, hot or cold each by itself.
-            var most = setting.Bar.Foams.Where(level => level.IsCold == foam.IsCold).Max(level => level.Overrun);
-            var thirds = Thirds(foam, most);
-            if (thirds != meant && most > 0)
-            {
-                var better = setting.Bar.Foams.FirstOrDefault(level => level.IsCold == foam.IsCold && level.Thirds == meant && Thirds(level, most) == meant);
-                yield return new Finding(
-                    Name,
-                    Severity.Warning,
-                    size.Size,
-                    line.Line.Id,
-                    $"{size.Name}: {foam.Name} is to be {Words(meant)} of foam, but grows by {Say.Short(foam.Overrun * 100)} %, which is {Words(thirds)} of the house's {Say.Short(most * 100)} %.",
-                    better is null ? null : Mend.Lines($"Foam it to {better.Name}", new LineChange(line.Line.Id, LineField.Foam, better.Id.Value)));
-            }
+            return null;
         }
+
+        var better = at.Bar.Foams.FirstOrDefault(level => level.IsCold == foam.IsCold && level.Thirds == meant && Thirds(level, most) == meant);
+        return Found(
+            at,
+            Severity.Warning,
+            $"{foam.Name} is to be {Words(meant)} of foam, but grows by {Say.Short(foam.Overrun * 100)} %, which is {Words(thirds)} of the house's {Say.Short(most * 100)} %.",
+            better is null ? null : at.Change($"Foam it to {better.Name}", LineField.Foam, better.Id.Value));
     }
 
     private static int Thirds(FoamLevel level, double most) => (int)Math.Clamp(Math.Round(level.Overrun / most * 3, MidpointRounding.AwayFromZero), 1, 3);

@@ -7,17 +7,14 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>A cup does not hold what its label says.</summary>
 internal sealed class LabelIsNotTheCapacity : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "label-capacity";
-
-    // A rim and a rounding are worth a few per cent; beyond 5 % the label speaks of another cup (common practice).
-    private const double Tolerance = CupMeasured.LabelTolerance;
+    /// <inheritdoc/>
+    public string Name => "label-capacity";
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
         var cup = worked.Size.Cup;
-        if (cup.Label is { } label && Math.Abs((cup.BrimCapacity / label) - 1) > Tolerance + 1e-9)
+        if (cup.Label is { } label && Math.Abs((cup.BrimCapacity / label) - 1) > CupMeasured.LabelTolerance + 1e-9)
         {
             yield return new Finding(
                 Name,

@@ -7,8 +7,8 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>A drink that is served layered has a layer that will not hold.</summary>
 internal sealed class LayerWillMix : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "layer-will-mix";
+    /// <inheritdoc/>
+    public string Name => "layer-will-mix";
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
@@ -18,7 +18,7 @@ internal sealed class LayerWillMix : ICheck
             yield break;
         }
 
-        foreach (var boundary in size.Boundaries.Where(boundary => !boundary.Holds))
+        foreach (var boundary in size.Drawing.Boundaries.Where(boundary => !boundary.Holds))
         {
             var mend = boundary.DensityStep >= Boundary.Margin
                 ? Mend.Lines("Pour it slowly", new LineChange(boundary.Upper, LineField.Technique, "float"))

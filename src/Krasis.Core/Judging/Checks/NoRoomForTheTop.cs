@@ -7,13 +7,13 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>What stands on the drink, or its ice, keeps the lid from closing.</summary>
 internal sealed class NoRoomForTheTop : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "no-room-for-top";
+    /// <inheritdoc/>
+    public string Name => "no-room-for-top";
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        if (size.LidIsClear != false)
+        if (size.Fill.LidIsClear != false)
         {
             yield break;
         }
@@ -21,14 +21,18 @@ internal sealed class NoRoomForTheTop : ICheck
         var cup = worked.Size.Cup;
         var clearance = cup.LidClearance!.Value;
         var limit = cup.Shape.Height + clearance;
-        var mend = HoldBack.For(worked, content => Mixer.CrownOf(cup, content) <= limit + Millimetres.From(1e-9));
+        var mend = HoldBack.For(worked, content => Crown.Of(cup, content) <= limit + Millimetres.From(1e-9));
         var what = worked.Poured.OnTop > 0 ? "what stands on top" : worked.Poured.Surface < worked.Poured.Occupied ? "the ice" : "the drink";
         yield return new Finding(
             Name,
             Severity.Warning,
             size.Size,
             null,
-            $"{size.Name}: the lid does not close; {what} reaches {Say.Short(size.CrownHeight.Value)} mm and the lid leaves {Say.Short(limit.Value)} mm. {(mend is null ? "Put less on top, or use another lid." : $"{mend.Label}.")}",
+            $"{size.Name}: the lid does not close; {what} reaches {Height(size.Fill.CrownHeight, limit)} mm and the lid leaves {Say.Short(limit.Value)} mm. {(mend is null ? "Put less on top, or use another lid." : $"{mend.Label}.")}",
             mend);
     }
+
+    // Never the same number twice for what is more and what is less.
+    private static string Height(Millimetres reached, Millimetres limit) =>
+        Say.Short(reached.Value) == Say.Short(limit.Value) ? Say.Fine(reached.Value + 0.05) : Say.Short(reached.Value);
 }

@@ -5,8 +5,8 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>A seasonal drink is still, or already, on the board.</summary>
 internal sealed class OutOfSeason : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "out-of-season";
+    /// <inheritdoc/>
+    public string Name => "out-of-season";
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)

@@ -7,8 +7,8 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>More goes into a size than its cup holds below the reserve: a warning up to the brim, a fault beyond.</summary>
 internal sealed class Overfull : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "overfull";
+    /// <inheritdoc/>
+    public string Name => "overfull";
 
     // A hair's breadth of arithmetic is not an overfull cup.
     private const double Tolerance = 1e-6;
@@ -16,17 +16,17 @@ internal sealed class Overfull : ICheck
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        if (size.RoomLeft.Value >= -Tolerance)
+        if (size.Fill.RoomLeft.Value >= -Tolerance)
         {
             yield break;
         }
 
-        var spills = size.Spilt.Value > Tolerance;
-        var over = Say.Ml(size.OccupiedVolume - size.WorkingVolume);
-        var mend = HoldBack.For(worked, content => content.Occupied <= size.WorkingVolume.Value + Tolerance);
+        var spills = size.Fill.Spilt.Value > Tolerance;
+        var over = Say.Ml(size.Fill.OccupiedVolume - size.Fill.WorkingVolume);
+        var mend = HoldBack.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
         var what = spills
-            ? $"{size.Name} runs over: {Say.Ml(size.OccupiedVolume)} in a cup of {Say.Ml(size.Cup.BrimCapacity)} spills {Say.Ml(size.Spilt)}, and is {over} more than fits below the reserve."
-            : $"{size.Name} is overfull by {over}: {Say.Ml(size.OccupiedVolume)} reaches into the reserve above {Say.Ml(size.WorkingVolume)}.";
+            ? $"{size.Name} runs over: {Say.Ml(size.Fill.OccupiedVolume)} in a cup of {Say.Ml(size.Cup.BrimCapacity)} spills {Say.Ml(size.Fill.Spilt)}, and is {over} more than fits below the reserve."
+            : $"{size.Name} is overfull by {over}: {Say.Ml(size.Fill.OccupiedVolume)} reaches into the reserve above {Say.Ml(size.Fill.WorkingVolume)}.";
         yield return new Finding(
             Name,
             spills ? Severity.Fault : Severity.Warning,

@@ -12,52 +12,15 @@ internal static class PourOrder
     public const double Warm = 45;
 
     /// <summary>Whether everything is mixed at the latest when the drink is finished.</summary>
-    public static bool IsMixed(Setting setting, WorkedSize worked, int from)
-    {
-        if (setting.Build.Serve is Serve.Shaken or Serve.Blended)
-        {
-            return true;
-        }
+    public static bool IsMixed(Setting setting, WorkedSize worked, int from) =>
+        setting.Build.Serve is Serve.Shaken or Serve.Blended || worked.Lines.Skip(from).Any(line => line.IsPoured && line.Facts.Technique.Mixes);
 
-        for (var i = from; i < worked.Lines.Count; i++)
-        {
-            if (worked.Amounts[i] > 0 && worked.Lines[i].Line.Technique is Technique.Stir or Technique.Shake or Technique.Blend)
-            {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /// <summary>The first drink that is poured after a line: no ice, no flavour, nothing on top; -1 when there is none.</summary>
-    public static int NextLiquid(WorkedSize worked, int after)
-    {
-        for (var i = after + 1; i < worked.Lines.Count; i++)
-        {
-            if (worked.Amounts[i] > 0 && IsLiquid(worked.Lines[i]))
-            {
-                return i;
-            }
-        }
-
-        return -1;
-    }
+    /// <summary>The first drink that is poured after a line: no ice, no flavour, nothing on top; null when there is none.</summary>
+    public static WorkedLine? NextLiquid(WorkedSize worked, int after) => worked.Lines.Skip(after + 1).FirstOrDefault(line => line.IsPoured && IsLiquid(line));
 
     /// <summary>Whether the drink that was poured last before a line is warm enough to melt sauce and dissolve powder.</summary>
-    public static bool IsInWarmth(WorkedSize worked, int line)
-    {
-        for (var i = line - 1; i >= 0; i--)
-        {
-            if (worked.Amounts[i] > 0 && IsLiquid(worked.Lines[i]))
-            {
-                return worked.Lines[i].Temperature >= Warm;
-            }
-        }
+    public static bool IsInWarmth(WorkedSize worked, int line) => worked.Lines.Take(line).LastOrDefault(earlier => earlier.IsPoured && IsLiquid(earlier)) is { Temperature: >= Warm };
 
-        return false;
-    }
-
-    private static bool IsLiquid(LineFacts line) =>
-        !line.IsOnTop && line.Ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee or IngredientKind.Milk or IngredientKind.Water;
+    private static bool IsLiquid(WorkedLine line) =>
+        line.IsInside && line.Ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee or IngredientKind.Milk or IngredientKind.Water;
 }

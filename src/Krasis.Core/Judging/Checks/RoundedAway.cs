@@ -7,8 +7,8 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>Rounding to the bar has left a size without something that the reference size has.</summary>
 internal sealed class RoundedAway : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "rounded-away";
+    /// <inheritdoc/>
+    public string Name => "rounded-away";
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)

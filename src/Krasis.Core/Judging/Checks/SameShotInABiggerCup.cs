@@ -7,8 +7,8 @@ namespace Krasis.Core.Judging.Checks;
 /// drink.</summary>
 internal sealed class SameShotInABiggerCup : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "same-shot";
+    /// <inheritdoc/>
+    public string Name => "same-shot";
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
@@ -24,13 +24,13 @@ internal sealed class SameShotInABiggerCup : ICheck
             Severity.Warning,
             size.Size,
             null,
-            $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Drift.Strength!.Value, "weaker", "stronger", setting.Bar.House.AllowedStrengthDrift)}, and sold as the same drink. {(mend is null ? "Give it more coffee." : $"{mend.Label}.")}",
+            $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", setting.Bar.House.AllowedStrengthDrift)}, and sold as the same drink. {(mend is null ? "Give it more coffee." : $"{mend.Label}.")}",
             mend);
     }
 
     /// <summary>Whether a size is such a one.</summary>
     public static bool Is(Setting setting, SizeSheet size, WorkedSize worked) =>
-        size.Drift.Strength is { } drift
+        size.Taste.Drift.Strength is { } drift
         && -drift.Value > setting.Bar.House.AllowedStrengthDrift.Value
         && worked.Size.Growth.Cup > 1
         && worked.Poured.Coffee <= setting.Reference.Poured.Coffee * (1 + 1e-9);

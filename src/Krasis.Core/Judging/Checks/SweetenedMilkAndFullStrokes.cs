@@ -1,46 +1,30 @@
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Judging.Mends;
-using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging.Checks;
 
 /// <summary>The milk is sweetened already, and the flavour is dosed as if it were not.</summary>
-internal sealed class SweetenedMilkAndFullStrokes : ICheck
+internal sealed class SweetenedMilkAndFullStrokes() : LineCheck(onlyReference: false)
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "sweetened-milk";
-
     // A plant drink may have 2 to 3 g of added sugar; condensed milk and its mixes have ten times as much (from memory).
     private const double AddedSugar = 5;
     private const double NearlyFull = 0.8;
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
+    public override string Name => "sweetened-milk";
+
+    /// <inheritdoc/>
+    protected override Finding? Judge(LineSetting at)
     {
-        var milk = worked.Lines.Where((line, i) => worked.Amounts[i] > 0 && line.Ingredient.Kind == IngredientKind.Milk && Added(line.Ingredient) >= AddedSugar).FirstOrDefault();
-        if (milk is null)
+        var line = at.Line;
+        var milk = at.Worked.Lines.FirstOrDefault(other => other.IsPoured && other.Ingredient.Kind == IngredientKind.Milk && Added(other.Ingredient) >= AddedSugar);
+        if (milk is null || !Dose.IsFlavour(line) || !line.IsSaid || Dose.Per100Ml(at.Worked, line) is not { } dose || dose < Dose.Usual(line) * NearlyFull)
         {
-            yield break;
+            return null;
         }
 
-        for (var i = 0; i < worked.Lines.Count; i++)
-        {
-            var line = worked.Lines[i];
-            if (!Dose.IsFlavour(line) || !Dose.IsSaid(worked, i) || Dose.Per100Ml(worked, i) is not { } dose || dose < Dose.Usual(line) * NearlyFull)
-            {
-                continue;
-            }
-
-            // As many steps fewer as bring it below the full dose.
-            var less = (Math.Ceiling((worked.Amounts[i] * Dose.Usual(line) * NearlyFull / dose / line.Step) - 1e-9) - 1) * line.Step;
-            yield return new Finding(
-                Name,
-                Severity.Warning,
-                size.Size,
-                line.Line.Id,
-                $"{size.Name}: {milk.Ingredient.Name} is sweetened, and {line.Line.Set.With(worked.Amounts[i])} of {line.Ingredient.Name} is a full dose. Sweet milk takes less.",
-                Mend.Cells($"Make it {line.Line.Set.With(less)}", new CellEdit(line.Line.Id, size.Size, less)));
-        }
+        // As many steps fewer as bring it below the full dose.
+        var less = (Math.Ceiling((line.Amount * Dose.Usual(line) * NearlyFull / dose / line.Step) - 1e-9) - 1) * line.Step;
+        return Found(at, Severity.Warning, $"{milk.Ingredient.Name} is sweetened, and {at.Amount} of {line.Ingredient.Name} is a full dose. Sweet milk takes less.", at.Make(less));
     }
 
     private static double Added(Ingredient milk) => milk.Sugars is { } sugars

@@ -9,21 +9,21 @@ namespace Krasis.Core.Judging.Checks;
 /// allows.</summary>
 internal sealed class TasteDrift : ICheck
 {
-    /// <summary>The check's name in findings.</summary>
-    public const string Name = "taste-drift";
+    /// <inheritdoc/>
+    public string Name => "taste-drift";
 
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
         var house = setting.Bar.House;
-        if (size.Drift.IsStrengthFar && !SameShotInABiggerCup.Is(setting, size, worked))
+        if (size.Taste.Drift.IsStrengthFar && !SameShotInABiggerCup.Is(setting, size, worked))
         {
-            yield return Found(setting, size, worked, true, $"{By(size.Drift.Strength!.Value, "weaker", "stronger", house.AllowedStrengthDrift)} than the reference size ({size.Taste.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", house.AllowedStrengthDrift, "the coffee or the milk");
+            yield return Found(setting, size, worked, true, $"{By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", house.AllowedStrengthDrift)} than the reference size ({size.Taste.Poured.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", house.AllowedStrengthDrift, "the coffee or the milk");
         }
 
-        if (size.Drift.IsSweetnessFar)
+        if (size.Taste.Drift.IsSweetnessFar)
         {
-            yield return Found(setting, size, worked, false, $"{By(size.Drift.Sweetness!.Value, "less sweet", "sweeter", house.AllowedSweetnessDrift)} than the reference size ({size.Taste.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", house.AllowedSweetnessDrift, "the flavour or the milk");
+            yield return Found(setting, size, worked, false, $"{By(size.Taste.Drift.Sweetness!.Value, "less sweet", "sweeter", house.AllowedSweetnessDrift)} than the reference size ({size.Taste.Poured.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", house.AllowedSweetnessDrift, "the flavour or the milk");
         }
     }
 
@@ -36,7 +36,7 @@ internal sealed class TasteDrift : ICheck
         return $"{by.ToString(format, CultureInfo.InvariantCulture)} % {(drift.Value < 0 ? less : more)}";
     }
 
-    private static Finding Found(Setting setting, SizeSheet size, WorkedSize worked, bool strength, string what, Percent allowed, string pin)
+    private Finding Found(Setting setting, SizeSheet size, WorkedSize worked, bool strength, string what, Percent allowed, string pin)
     {
         var mend = DriftMend.For(setting, worked, strength);
         return new(

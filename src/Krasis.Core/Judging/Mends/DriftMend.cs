@@ -1,6 +1,8 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Judging.Mends;
 
@@ -36,7 +38,7 @@ internal static class DriftMend
     private static Mend? Try(Setting setting, WorkedSize worked, int i, double target, bool strength)
     {
         var line = worked.Lines[i];
-        var amounts = worked.Amounts.ToArray();
+        var amounts = worked.Amounts();
         amounts[i] = 0;
         var without = worked.With(amounts);
         amounts[i] = 1;
@@ -51,7 +53,7 @@ internal static class DriftMend
         amounts[i] = BarRounding.Round(ideal, line.Step);
         var mended = worked.With(amounts);
         var standard = setting.Reference.Poured;
-        return amounts[i] != worked.Amounts[i]
+        return amounts[i] != worked.Lines[i].Amount
             && IsAllowed(standard.Strength, mended.Strength, setting.Bar.House.AllowedStrengthDrift.Value)
             && IsAllowed(standard.Sweetness, mended.Sweetness, setting.Bar.House.AllowedSweetnessDrift.Value)
             && mended.Occupied <= worked.Size.WorkingVolume.Value + 1e-6
@@ -62,5 +64,5 @@ internal static class DriftMend
     }
 
     private static bool IsAllowed(double standard, double value, double percent) =>
-        !(standard > 1e-8) || !double.IsFinite(value) || Math.Abs((value / standard) - 1) * 100 <= percent;
+        !Drift.IsBeyond(Drift.Of(standard, value), Percent.From(percent));
 }

@@ -21,12 +21,12 @@ internal static class HoldBack
     /// <returns>The mend; null when nothing that may be taken out would do.</returns>
     public static Mend? For(WorkedSize worked, Func<Tally, bool> fits)
     {
-        var amounts = worked.Amounts.ToArray();
+        var amounts = worked.Amounts();
         var candidates = worked.Lines
             .Select((line, index) => (Line: line, Index: index, Rank: Array.IndexOf(First, line.Ingredient.Kind)))
             .Where(candidate => candidate.Rank >= 0 && !candidate.Line.IsOnTop && amounts[candidate.Index] > 0)
             .OrderBy(candidate => candidate.Line.IsIce)
-            .ThenByDescending(candidate => worked.Mass(candidate.Index) * candidate.Line.VolumePerGram);
+            .ThenByDescending(candidate => worked.Lines[candidate.Index].Mass * candidate.Line.VolumePerGram);
         var cuts = new List<(int Index, Quantity Cut)>();
         foreach (var (line, index, _) in candidates)
         {

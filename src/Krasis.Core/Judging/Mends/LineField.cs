@@ -20,4 +20,7 @@ public enum LineField
 
     /// <summary>The line is taken out.</summary>
     Remove,
+
+    /// <summary>How it is cooled; the value is a way of cooling.</summary>
+    Cooling,
 }

@@ -1,39 +1,42 @@
-using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Working.Cost;
 
 /// <summary>What a size costs the house.</summary>
-/// <param name="Ingredients">What goes in; null when a price is not known.</param>
+/// <param name="Ingredients">What goes in and what is poured away for it; null when a price is not known.</param>
+/// <param name="Wasted">What of that is poured away: the rest of a pull, and milk that the pitcher needs; null when a price is not
+/// known.</param>
 /// <param name="Cup">The cup and its lid; null when not known.</param>
 /// <param name="Total">Both together; null when either is not known.</param>
 /// <param name="Price">What it is sold for; null when not said.</param>
 /// <param name="ShareOfPrice">The total as a share of the price; null when either is not known.</param>
 /// <param name="Unknown">What has no price, in pour order.</param>
 public sealed record CostFacts(
-    Money? Ingredients, Money? Cup, Money? Total, Money? Price, Percent? ShareOfPrice, IReadOnlyList<string> Unknown)
+    Money? Ingredients, Money? Wasted, Money? Cup, Money? Total, Money? Price, Percent? ShareOfPrice, IReadOnlyList<string> Unknown)
 {
     /// <summary>The cost of a size.</summary>
-    internal static CostFacts Of(WorkedSize size, Money? price)
+    /// <param name="size">The size.</param>
+    /// <param name="price">What it is sold for.</param>
+    /// <param name="milk">In what its milk is steamed.</param>
+    /// <remarks>Espresso is paid for by the dose and in whole pulls; steamed milk with what the pitcher needs above it.</remarks>
+    internal static CostFacts Of(WorkedSize size, Money? price, MilkPlan? milk)
     {
-        double? sum = 0;
+        double? sum = 0, wasted = 0;
         var unknown = new List<string>();
-        for (var i = 0; i < size.Lines.Count; i++)
+        var steamed = size.Lines.Sum(line => line.Foam is { IsCold: false } ? line.Mass : 0);
+        foreach (var line in size.Lines.Where(line => line.IsPoured))
         {
-            var ingredient = size.Lines[i].Ingredient;
-            var grams = size.Mass(i);
-            if (grams <= 0)
-            {
-                continue;
-            }
-
-            // Water and ice from the tap cost next to nothing; a price that was entered counts all the same.
-            var perGram = ingredient.PricePerGram?.Value ?? (ingredient.IsIce || ingredient.Kind == IngredientKind.Water ? 0 : null);
-            sum += perGram * grams;
+            var perGram = line.Ingredient.PricePerGram?.Value ?? (line.Ingredient.IsKnownAsNothing ? 0 : null);
+            var away = line.Facts.Recipe is { } recipe ? (line.Pulls * recipe.Yield.Value * line.Stretch) - line.Mass
+                : line.Foam is { IsCold: false } && milk is not null ? milk.Waste.Value * line.Mass / steamed / line.VolumePerGram
+                : 0;
+            sum += perGram * (line.Mass + away);
+            wasted += perGram * away;
             if (perGram is null)
             {
-                unknown.Add(ingredient.Name);
+                unknown.Add(line.Ingredient.Name);
             }
         }
 
@@ -45,11 +48,14 @@ public sealed record CostFacts(
 
         var total = sum + cup?.Value;
         return new CostFacts(
-            sum is { } ingredients ? Money.From(ingredients) : null,
+            AsMoney(sum),
+            AsMoney(wasted),
             cup,
-            total is { } all ? Money.From(all) : null,
+            AsMoney(total),
             price,
-            total is { } cost && price is { Value: > 0 } sold ? Percent.From(cost / sold.Value * 100) : null,
+            total is { } cost && price is { Value: > 0 } sold && double.IsFinite(cost / sold.Value) ? Percent.From(cost / sold.Value * 100) : null,
             unknown);
+
+        static Money? AsMoney(double? amount) => amount is { } known ? Money.From(known) : null;
     }
 }

@@ -1,71 +1,98 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Working.Mixing;
 
-/// <summary>Where in the cup each liquid, the ice and what stands on top are to be drawn.</summary>
-/// <param name="Layers">The liquids from the bottom up; a single one where the drink is shaken or blended.</param>
+/// <summary>Where in the cup each liquid, the foam, the ice and what stands on top are to be drawn.</summary>
+/// <param name="Layers">The liquids from the bottom up: as poured each by itself, handed over only those that stay apart.</param>
+/// <param name="Foam">The foam on them, or null.</param>
 /// <param name="Ice">The ice, or null.</param>
 /// <param name="Top">What stands on top, or null; it may reach above the brim.</param>
-/// <param name="FillHeight">How high the liquid stands; the brim when it spills.</param>
+/// <param name="FillHeight">How high the drink stands; the brim when it spills.</param>
 /// <param name="Trims">What is on the wall, on the rim and on top, in pour order.</param>
-public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer? Top, Millimetres FillHeight, IReadOnlyList<Trim> Trims)
+public sealed record CupDrawing(IReadOnlyList<Layer> Layers, Layer? Foam, IceBand? Ice, Layer? Top, Millimetres FillHeight, IReadOnlyList<Trim> Trims)
 {
-    // Less than a splinter is not drawn, g.
+    // Less than a splinter is not drawn, g; nor foam that is thinner than a line, mm.
     private const double LeastIce = 0.5;
+    private const double LeastFoam = 0.5;
 
-    // Where red, green and blue begin in #rrggbb.
-    private static readonly int[] Channels = [1, 3, 5];
+    // Foam is the drink's colour seen through so many air bubbles: that share of the way to white (by eye).
+    private const double Foamy = 0.6;
 
-    /// <summary>Stacks the liquids in pour order around the ice that hangs from the surface, or stands on the bottom where there
-    /// is more ice than the liquid can float.</summary>
-    /// <param name="size">The size.</param>
-    /// <param name="serve">How it is served.</param>
-    /// <param name="boundaries">Where one liquid was poured on another.</param>
-    /// <param name="melt">Grams of ice that have melted; the water is drawn in the topmost liquid, where the ice is.</param>
-    /// <remarks>In the heap of ice only the gaps are liquid, so the same liquid reaches higher there.</remarks>
-    internal static CupDrawing Of(WorkedSize size, Serve serve, IReadOnlyList<Boundary> boundaries, double melt = 0)
+    /// <summary>The drink as it is poured: the liquids in pour order around the ice, each in its own colour.</summary>
+    internal static CupDrawing AsPoured(WorkedSize size, Serve serve, IReadOnlyList<Boundary> boundaries)
     {
-        var cup = size.Size.Cup;
-        var content = size.Poured.Melted(melt);
-        var crown = Mixer.CrownOf(cup, content);
-        var isBlended = serve == Serve.Blended;
-        var surface = content.Surface;
-        var sunk = isBlended ? 0 : Math.Max(0, surface - content.LiquidVolume - content.Air);
-        var heap = isBlended ? 0 : Math.Min(surface, content.IceHeap);
-        var below = surface - heap;
-        var gaps = heap <= 0 ? 1 : Math.Max(0, (heap - sunk) / heap);
-        var liquids = Liquids(size, isBlended);
-        if (!isBlended && melt > 0 && liquids.Count > 0)
-        {
-            var (line, colour, volume) = liquids[^1];
-            var water = melt / Tally.Meltwater;
-            liquids[^1] = (line, Thinned(colour, volume / (volume + water)), volume + water);
-        }
+        var groups = Liquids(size).Select(liquid => new Group([liquid], boundaries.Any(boundary => boundary.Lower == liquid.Line.Id && !boundary.Holds))).ToList();
+        return serve is Serve.Blended or Serve.Shaken
+            ? Draw(size, [new Group([.. Liquids(size)], false)], 0, null)
+            : Draw(size, groups, 0, null);
+    }
 
-        var layers = new List<Layer>();
-        if (serve is Serve.Blended or Serve.Shaken && liquids.Count > 0)
+    /// <summary>The drink as it stands before the guest: what does not stay apart is one liquid of one colour, and the ice has melted into
+    /// it.</summary>
+    /// <param name="size">The size.</param>
+    /// <param name="boundaries">Where one liquid was poured on another.</param>
+    /// <param name="melt">Grams of ice that have melted; the water is in the topmost liquid, where the ice is.</param>
+    /// <param name="tint">What a real cup's colour has taught.</param>
+    internal static CupDrawing Served(WorkedSize size, IReadOnlyList<Boundary> boundaries, double melt, Light? tint)
+    {
+        var groups = new List<Group>();
+        foreach (var liquid in Liquids(size))
         {
-            layers.Add(new Layer(liquids[0].Line, Mixed(liquids), default, cup.HeightFor(Millilitres.From(surface))));
-        }
-        else
-        {
-            var liquid = 0.0;
-            foreach (var (line, colour, volume) in liquids)
+            var isApart = boundaries.Any(boundary => boundary.Upper == liquid.Line.Id && boundary.Holds);
+            if (groups.Count == 0 || isApart)
             {
-                var from = HeightOf(liquid);
-                liquid += volume;
-                layers.Add(new Layer(line, colour, from, HeightOf(liquid), boundaries.Any(boundary => boundary.Lower == line && !boundary.Holds)));
+                groups.Add(new Group([liquid], false));
+            }
+            else
+            {
+                groups[^1].Lines.Add(liquid);
             }
         }
 
-        return new CupDrawing(layers, isBlended ? null : Ice(), Top(), cup.HeightFor(Millilitres.From(surface)), TrimsOf(size));
+        return Draw(size, groups, melt, tint);
+    }
 
-        Millimetres HeightOf(double liquidBelow) => cup.HeightFor(Millilitres.From(
-            liquidBelow <= below || gaps <= 0 ? liquidBelow : Math.Min(surface, below + ((liquidBelow - below) / gaps))));
+    // Stacks groups of liquids around the ice. In the heap of ice only the gaps are liquid, so the same liquid reaches higher there.
+    private static CupDrawing Draw(WorkedSize size, List<Group> groups, double melt, Light? tint)
+    {
+        var cup = size.Size.Cup;
+        var content = size.Poured.Melted(melt);
+        var levels = content.Levels;
+        var isBlended = content.IsBlended;
+        var gaps = content.IceHeap > 0 && !isBlended ? 1 - (content.IceMass / IceFacts.Density.Value / content.IceHeap) : 1;
+        var layers = new List<Layer>();
+        var liquid = 0.0;
+        foreach (var (group, i) in groups.Where(group => group.Lines.Count > 0).Select((group, i) => (group, i)))
+        {
+            var from = Height(liquid);
+            var isLast = i == groups.Count - 1;
+            liquid += group.Lines.Sum(line => VolumeOf(line)) + (isLast && !isBlended ? melt / Water.AtMelting : 0);
+            var to = isLast ? cup.HeightFor(Millilitres.From(isBlended ? levels.Surface : levels.Liquid)) : Height(liquid);
+            layers.Add(new Layer(group.Lines.MaxBy(line => line.Mass)!.Line.Id, ColourOf(group, isLast ? melt : 0, isBlended ? content.IceMass : 0, tint).ToHex(), from, to, group.MixesAbove));
+        }
+
+        return new CupDrawing(layers, Foam(), isBlended ? null : Ice(), Top(), cup.HeightFor(Millilitres.From(levels.Surface)), TrimsOf(size));
+
+        Millimetres Height(double below) => cup.HeightFor(Millilitres.From(
+            below <= levels.HeapFrom || gaps <= 0 ? below : Math.Min(levels.Liquid, levels.HeapFrom + ((below - levels.HeapFrom) / gaps))));
+
+        Layer? Foam()
+        {
+            var (from, to) = (cup.HeightFor(Millilitres.From(levels.Liquid)), cup.HeightFor(Millilitres.From(levels.Surface)));
+            if (isBlended || groups.Count == 0 || groups[^1].Lines.Count == 0 || (to - from).Value < LeastFoam)
+            {
+                return null;
+            }
+
+            var foamed = size.Lines.Where(line => line.IsPoured && line.IsInside && line.Foam is not null).MaxBy(line => line.Mass);
+            var colour = foamed is null ? ColourOf(groups[^1], melt, 0, tint) : Light.Of(foamed.Ingredient.Colour);
+            return new Layer((foamed ?? groups[^1].Lines[^1]).Line.Id, colour.Each(band => band + ((1 - band) * Foamy)).ToHex(), from, to);
+        }
 
         IceBand? Ice()
         {
@@ -74,25 +101,14 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
                 return null;
             }
 
-            double pieces = 0;
-            string? colour = null;
-            for (var i = 0; i < size.Lines.Count; i++)
-            {
-                if (size.Lines[i].IsIce && size.Amounts[i] > 0)
-                {
-                    pieces += size.Mass(i) / size.Lines[i].Ingredient.PieceMass!.Value.Value;
-                    colour ??= size.Lines[i].Ingredient.Colour;
-                }
-            }
-
-            return colour is null
-                ? null
-                : new IceBand(
-                    cup.HeightFor(Millilitres.From(below)),
-                    cup.HeightFor(Millilitres.From(Math.Max(surface, content.Occupied))),
-                    Millimetres.From(Math.Cbrt(content.IceMass / pieces / IceFacts.Density.Value) * 10),
-                    pieces,
-                    colour);
+            var ice = size.Lines.Where(line => line.IsIce && line.IsPoured).ToList();
+            var pieces = ice.Sum(line => line.Mass / line.Ingredient.PieceMass!.Value.Value);
+            return new IceBand(
+                cup.HeightFor(Millilitres.From(levels.HeapFrom)),
+                cup.HeightFor(Millilitres.From(levels.HeapTo)),
+                Millimetres.From(Math.Cbrt(content.IceMass / pieces / IceFacts.Density.Value) * 10),
+                pieces,
+                ice[0].Ingredient.Colour);
         }
 
         Layer? Top()
@@ -102,17 +118,25 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
                 return null;
             }
 
-            var line = size.Lines.Select((facts, i) => (Facts: facts, Mass: size.Mass(i))).Where(entry => entry.Facts.IsOnTop).MaxBy(entry => entry.Mass * entry.Facts.VolumePerGram).Facts;
-            return new Layer(line.Line.Id, line.Ingredient.Colour, cup.HeightFor(Millilitres.From(content.Occupied)), crown);
+            var line = size.Lines.Where(entry => entry.IsOnTop).MaxBy(entry => entry.Mass * entry.VolumePerGram)!;
+            return new Layer(line.Line.Id, line.Ingredient.Colour, cup.HeightFor(Millilitres.From(levels.Top)), Crown.Of(cup, content));
         }
     }
+
+    private static Light ColourOf(Group group, double melt, double ice, Light? tint) => group.Lines is [var only] && melt <= 0 && tint is null
+        ? Light.Of(only.Ingredient.Colour)
+        : DrinkColour.Of(group.Lines.Select(line => (line.Ingredient, line.Mass)), group.Lines.Sum(line => line.Mass * (line.Facts.CondensatePerGram + line.Facts.MeltPerGram)) + melt + ice, tint)
+            ?? new Light(1, 1, 1);
+
+    private static double VolumeOf(WorkedLine line) => line.Mass * (line.VolumePerGram + line.Facts.CondensatePerGram + line.Facts.MeltPerGram);
+
+    private static IEnumerable<WorkedLine> Liquids(WorkedSize size) => size.Lines.Where(line => line.IsPoured && line.IsInside && !line.IsIce);
 
     private static List<Trim> TrimsOf(WorkedSize size)
     {
         var trims = new List<Trim>();
-        for (var i = 0; i < size.Lines.Count; i++)
+        foreach (var line in size.Lines.Where(line => line.IsPoured))
         {
-            var line = size.Lines[i];
             TrimPlace? place = line.Line.Technique switch
             {
                 Technique.Wall => TrimPlace.Wall,
@@ -122,7 +146,7 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
                 Technique.Top when line.Ingredient.Kind == IngredientKind.Powder => TrimPlace.Dusting,
                 _ => null,
             };
-            if (place is { } where && size.Amounts[i] > 0)
+            if (place is { } where)
             {
                 trims.Add(new Trim(line.Line.Id, line.Ingredient.Colour, where));
             }
@@ -131,32 +155,6 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, IceBand? Ice, Layer
         return trims;
     }
 
-    private static List<(LineId Line, string Colour, double Volume)> Liquids(WorkedSize size, bool isBlended)
-    {
-        var liquids = new List<(LineId, string, double)>(size.Lines.Count);
-        for (var i = 0; i < size.Lines.Count; i++)
-        {
-            var line = size.Lines[i];
-            var grams = size.Mass(i);
-            if (grams > 0 && !line.IsOnTop && (isBlended || !line.IsIce))
-            {
-                liquids.Add((line.Line.Id, line.Ingredient.Colour, grams * (line.VolumePerGram + line.CondensatePerGram) * (1 + line.Overrun)));
-            }
-        }
-
-        return liquids;
-    }
-
-    // A clear liquid lets through light as by the Beer–Lambert law: thinned to a share, each channel's share of white to the power
-    // of it. Coffee thins to tan, and milk stays near to white.
-    private static string Thinned(string colour, double share) => "#" + string.Concat(Channels.Select(at =>
-        ((int)Math.Round(255 * Math.Pow(Convert.ToInt32(colour.Substring(at, 2), 16) / 255.0, share))).ToString("x2", System.Globalization.CultureInfo.InvariantCulture)));
-
-    // The colours' average by volume, channel by channel: near enough for a drawing.
-    private static string Mixed(List<(LineId Line, string Colour, double Volume)> liquids)
-    {
-        var total = liquids.Sum(liquid => liquid.Volume);
-        return "#" + string.Concat(Channels.Select(at =>
-            ((int)Math.Round(liquids.Sum(liquid => liquid.Volume * Convert.ToInt32(liquid.Colour.Substring(at, 2), 16)) / total)).ToString("x2", System.Globalization.CultureInfo.InvariantCulture)));
-    }
+    // Liquids that are one in the cup.
+    private sealed record Group(List<WorkedLine> Lines, bool MixesAbove);
 }

@@ -16,7 +16,7 @@ internal static class Layering
         for (var i = 0; i < size.Lines.Count; i++)
         {
             var line = size.Lines[i];
-            if (line.IsIce || line.IsOnTop || size.Amounts[i] <= 0)
+            if (line.IsIce || !line.IsInside || !line.IsPoured)
             {
                 continue;
             }
@@ -35,12 +35,12 @@ internal static class Layering
     private static Boundary Between(WorkedSize size, int lower, int upper, Serve serve)
     {
         var (below, above) = (size.Lines[lower], size.Lines[upper]);
-        var step = below.Ingredient.DensityInDrink.Value - (above.Ingredient.DensityInDrink.Value / (1 + above.Overrun));
-        var isMixed = serve is Serve.Shaken or Serve.Blended || above.Line.Technique is Technique.Stir or Technique.Shake or Technique.Blend;
-        var isSlow = above.Line.Technique is Technique.Float or Technique.Foam;
+        var step = below.Ingredient.DensityInDrink.Value - (above.Ingredient.DensityInDrink.Value / (1 + (above.Facts.FoamCap > 0 ? above.Foam!.Overrun : above.Facts.Overrun)));
+        var isMixed = serve is Serve.Shaken or Serve.Blended || above.Facts.Technique.Mixes;
+        var isSlow = above.Facts.Technique.IsSlow;
         var holds = !isMixed && isSlow && step >= Boundary.Margin;
         var why = isMixed ? "They are mixed."
-            : step < Boundary.Margin ? $"{above.Ingredient.Name} is not lighter enough than {below.Ingredient.Name} to stay on it ({Say(step)} g/ml)."
+            : step < Boundary.Margin ? $"{above.Ingredient.Name} is too heavy to stay on {below.Ingredient.Name}: it would have to be {Say(Boundary.Margin)} g/ml lighter, and is {(step < 0 ? $"{Say(-step)} g/ml heavier" : $"{Say(step)} g/ml lighter")}."
             : isSlow ? $"{below.Ingredient.Name} is {Say(step)} g/ml denser, and {above.Ingredient.Name} is poured slowly."
             : $"{above.Ingredient.Name} would stay on {below.Ingredient.Name} if it were poured slowly.";
         return new Boundary(below.Line.Id, above.Line.Id, step, holds, why);

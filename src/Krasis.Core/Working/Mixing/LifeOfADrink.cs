@@ -1,5 +1,7 @@
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Builds;
+using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Heat;
 
@@ -10,40 +12,79 @@ internal static class LifeOfADrink
 {
     private static readonly double[] Later = [10, 20];
 
-    /// <summary>The drink's moments.</summary>
-    /// <remarks>How much of the melt that the drink's heat is good for has happened at hand-over is the technique's: mixed,
-    /// shaken or blended all of it, layered the house's share.</remarks>
-    public static List<Moment> Of(WorkedSize size, Serve serve, HouseRules house, IReadOnlyList<Boundary> boundaries)
+    /// <summary>The drink's life.</summary>
+    /// <remarks>How far liquid and ice have come to one another at hand-over is the technique's: stirred, shaken or blended all the way; built
+    /// and layered by the house's share. The cup has taken its heat by then.</remarks>
+    public static SizeLife Of(WorkedSize size, Serve serve, HouseRules house, IReadOnlyList<Boundary> boundaries, Light? tint)
     {
         var content = size.Poured;
-        var heat = content.Heat;
-        var melted = heat.Potential * (serve == Serve.Layered ? house.LayeredMelt.Value / 100 : 1);
-        var moments = new List<Moment>(3) { At(0, melted, heat.TemperatureAfter(melted)) };
-        if (size.Size.Cup.HeatLoss is { } loss)
+        var cup = size.Size.Cup;
+        var heat = WithCup(content.Heat, cup, serve, house).Exchanged(ShareAtHandOver(size, serve, house));
+        var loss = LossOf(cup, content, serve);
+        var moments = new List<Moment>(3) { At(0, heat) };
+        if (loss is { } watts)
         {
             foreach (var minutes in Later)
             {
-                var (total, temperature) = Cooling.After(heat, melted, loss, house.Room, Minutes.From(minutes));
-                moments.Add(At(minutes, total, temperature));
+                moments.Add(At(minutes, Cooling.After(heat, watts, house.Room, Minutes.From(minutes))));
             }
         }
 
-        return moments;
+        return new SizeLife(Grams.From(content.Condensate), Grams.From(content.CoolingMelt), loss, moments);
 
-        Moment At(double minutes, double melt, Celsius temperature)
+        Moment At(double minutes, HeatContent then)
         {
+            var melt = content.IceMass - then.IceMass;
+
             // Blended ice is in the drink whole, melted or not.
-            var water = serve == Serve.Blended ? content.IceMass : melt;
+            var water = content.IsBlended ? content.IceMass : melt;
             return new Moment(
                 Minutes.From(minutes),
                 Grams.From(melt),
-                Grams.From(content.IceMass - melt),
-                temperature,
+                Grams.From(then.IceMass),
+                then.Temperature,
                 Finite(content.StrengthWith(water) * 100) is { } strength ? Percent.From(strength) : null,
                 Finite(content.SweetnessWith(water) * 100) is { } sweetness ? GramsPer100Grams.From(sweetness) : null,
-                CupDrawing.Of(size, serve, boundaries, melt));
+                CupDrawing.Served(size, boundaries, content.IsBlended ? 0 : melt, tint));
         }
 
         static double? Finite(double value) => double.IsFinite(value) ? value : null;
     }
+
+    /// <summary>The share of the melt that the drink's heat is good for which has happened when it is handed over.</summary>
+    public static double ShareAtHandOver(WorkedSize size, Serve serve, HouseRules house)
+    {
+        if (serve is Serve.Shaken or Serve.Blended or Serve.Hot)
+        {
+            return 1;
+        }
+
+        // Stirred once the ice is in, it comes all the way.
+        var ice = size.Lines.FirstOrDefault(line => line.IsIce && line.IsPoured)?.Index ?? size.Lines.Count;
+        return size.Lines.Any(line => line.Index >= ice && line.IsPoured && line.Facts.Technique.Mixes) ? 1
+            : (serve == Serve.Layered ? house.LayeredMelt : house.BuiltMelt).Value / 100;
+    }
+
+    // A cup that was warmed was warmed for a hot drink.
+    private static HeatContent WithCup(HeatContent heat, Cup cup, Serve serve, HouseRules house) => cup.HeatCapacity is { } capacity && heat.LiquidCapacity > 0
+        ? heat.WithCup(capacity, serve == Serve.Hot && cup.WarmedTo is { } warmed ? warmed : house.Room)
+        : heat;
+
+    // A lid keeps more in than foam does; a cup goes out with its lid where it has one.
+    private static WattsPerKelvin? LossOf(Cup cup, Tally content, Serve serve)
+    {
+        if (cup.HeatLoss is not { } loss)
+        {
+            return null;
+        }
+
+        return serve != Serve.Hot ? loss.Cold
+            : cup.LidClearance is not null ? loss.HotLidded
+            : loss.HotUnderFoam(cup.Shape, cup.Material ?? CupMaterial.Paper, Millimetres.From(CapOf(cup, content)));
+    }
+
+    /// <summary>How thick the foam stands on the liquid, mm; zero where the air is blended in.</summary>
+    public static double CapOf(Cup cup, Tally content) => content.IsBlended
+        ? 0
+        : Math.Max(0, (cup.HeightFor(Millilitres.From(content.Levels.Surface)) - cup.HeightFor(Millilitres.From(content.Levels.Liquid))).Value);
 }

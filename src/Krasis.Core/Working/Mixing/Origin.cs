@@ -11,4 +11,7 @@ public enum Origin
 
     /// <summary>The lead has pinned it, at this size.</summary>
     Pinned,
+
+    /// <summary>It fills the cup to a mark.</summary>
+    Marked,
 }

@@ -12,14 +12,15 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Measure">The code of the line's measure.</param>
 /// <param name="Unit">What stands after the amount on screen, in the singular or the plural as the amount needs.</param>
 /// <param name="Amount">How much goes in, in that measure.</param>
-/// <param name="Exact">What scaling asked for before it was rounded to the bar; the same as <paramref name="Amount"/>
+/// <param name="Exact">What the lead's rules ask for before any rounding; the same as <paramref name="Amount"/>
 /// where the lead has set or pinned it.</param>
 /// <param name="Step">The smallest difference that the bar pours, in that measure.</param>
 /// <param name="Origin">Where the amount comes from.</param>
 /// <param name="Mass">The same in grams.</param>
 /// <param name="Volume">The same in millilitres; for ice, of the solid.</param>
 /// <param name="Units">In what volume and mass are said beside the amount.</param>
-/// <param name="Pull">How it is pulled, where it is espresso in shots.</param>
+/// <param name="Pull">How it is pulled, where it is espresso.</param>
+/// <param name="Mark">To where it fills the cup; null where it goes in by amount.</param>
 public sealed record SheetLine(
     LineId Line,
     IngredientId Ingredient,
@@ -33,7 +34,8 @@ public sealed record SheetLine(
     Grams Mass,
     Millilitres Volume,
     DisplayUnits Units,
-    PullSize? Pull)
+    PullSize? Pull,
+    SheetMark? Mark)
 {
     /// <summary>Volume and mass as they are said beside the amount. Worked out when it is asked for: most sheets are never
     /// read out.</summary>

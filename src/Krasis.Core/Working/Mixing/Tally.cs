@@ -1,5 +1,6 @@
-using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
 using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
 using Krasis.Core.Working.Heat;
 using Krasis.Core.Working.Scaling;
 
@@ -12,24 +13,23 @@ internal struct Tally
     // Less than a drop of a drop floats nothing, and is too little to take a density of.
     private const double NoLiquid = 1e-6;
 
-    /// <summary>What water at 0 °C weighs, g/ml (IAPWS).</summary>
-    public const double Meltwater = 0.9998;
-
-    private readonly bool isBlended;
+    private readonly Glass glass;
+    private double foamAir;
+    private double capMm;
+    private double topDrink;
+    private double topSolids;
+    private double topSweet;
 
     /// <summary>An empty cup.</summary>
-    /// <param name="isBlended">Whether ice that goes in is blended into the liquid.</param>
-    public Tally(bool isBlended) => this.isBlended = isBlended;
+    public Tally(Glass glass) => this.glass = glass;
 
-    /// <summary>Mass of everything that is not ice and does not stand on top, condensed steam with it, g.</summary>
+    /// <summary>Mass of everything that is not ice and stands neither on top nor on the glass, condensed steam and what a coffee took up from the
+    /// ice it was cooled over with it, g.</summary>
     public double LiquidMass { get; private set; }
 
     /// <summary>Its volume without foam, ml: the sum of the volumes (that liquids shrink a little when they are mixed is left
     /// out).</summary>
     public double LiquidVolume { get; private set; }
-
-    /// <summary>Air that foaming has put in, ml.</summary>
-    public double Air { get; private set; }
 
     /// <summary>Mass of the ice, g.</summary>
     public double IceMass { get; private set; }
@@ -40,14 +40,20 @@ internal struct Tally
     /// <summary>Volume of what stands on top, ml.</summary>
     public double OnTop { get; private set; }
 
-    /// <summary>Mass of the coffee, g.</summary>
+    /// <summary>Mass of all that goes into, onto and around the drink, g.</summary>
+    public double TotalMass { get; private set; }
+
+    /// <summary>Mass of the coffee, in parts and on top too, g.</summary>
     public double Coffee { get; private set; }
 
-    /// <summary>Mass of the milk as it was poured, without steam, g.</summary>
+    /// <summary>Mass of the milk as it was poured, without steam, in parts too, g.</summary>
     public double Milk { get; private set; }
 
     /// <summary>Condensed steam, g.</summary>
     public double Condensate { get; private set; }
+
+    /// <summary>Water from the ice that a coffee was cooled over, g.</summary>
+    public double CoolingMelt { get; private set; }
 
     /// <summary>Coffee solids in the liquid, g; NaN when not known.</summary>
     public double Solids { get; private set; }
@@ -64,37 +70,49 @@ internal struct Tally
     /// <summary>The heat of it all.</summary>
     public HeatContent Heat { get; private set; }
 
-    /// <summary>Volume that the ice takes up in the liquid, ml. Floating, it displaces its own mass of the mixed liquid
-    /// (Archimedes); blended, and without any liquid, it is there with its own volume.</summary>
-    public readonly double Displaced => LiquidVolume > NoLiquid && !isBlended
-        ? IceMass * LiquidVolume / LiquidMass
-        : IceMass / IceFacts.Density.Value;
+    /// <summary>Whether the ice is in the drink whole.</summary>
+    public readonly bool IsBlended => glass.IsBlended;
 
-    /// <summary>Volume of the cup that is taken up, ml: the foamed liquid and what the ice displaces, or the heap of ice where
-    /// that reaches higher.</summary>
-    public readonly double Occupied => Math.Max(LiquidVolume + Air + Displaced, isBlended ? 0 : IceHeap);
-
-    /// <summary>Volume below the surface of the liquid, ml: what is taken up, unless the ice stands on the bottom and the liquid
-    /// only fills its gaps.</summary>
-    public readonly double Surface
+    /// <summary>Air that foaming, shaking or blending has put in, ml. A cap that is so many millimetres thick is as much as stands so high in
+    /// the cup on what else is in it.</summary>
+    public readonly double Air
     {
         get
         {
-            var floating = LiquidVolume + Air + Displaced;
-            return isBlended || floating >= IceHeap
-                ? floating
-                : Math.Min(IceHeap, (LiquidVolume + Air) / (1 - (IceMass / IceFacts.Density.Value / IceHeap)));
+            var air = foamAir + (glass.Overrun * DrinkVolume);
+            if (capMm <= 0)
+            {
+                return air;
+            }
+
+            var surface = LevelsUnder(air).Surface;
+            var from = glass.Cup.HeightFor(Millilitres.From(surface));
+            var to = from + Millimetres.From(capMm);
+            var beyond = Math.Max(0, (to - glass.Cup.Shape.Height).Value) * Math.PI * Math.Pow(glass.Cup.Shape.Top.Value / 2, 2) / 1000;
+            return air + glass.Cup.VolumeTo(to).Value - Math.Min(surface, glass.Cup.BrimCapacity.Value) + beyond;
         }
     }
 
+    /// <summary>Volume of the drink without its foam, ml: the liquid, and where the ice is blended in, the ice with it.</summary>
+    public readonly double DrinkVolume => LiquidVolume + (IsBlended ? IceMass / IceFacts.Density.Value : 0);
+
+    /// <summary>How high it all stands.</summary>
+    public readonly Levels Levels => LevelsUnder(Air);
+
+    /// <summary>Volume of the cup that is taken up, ml: up to the foam, or to the top of the ice where that sticks out.</summary>
+    public readonly double Occupied => Levels.Top;
+
+    /// <summary>Volume below the surface of the drink, ml.</summary>
+    public readonly double Surface => Levels.Surface;
+
+    /// <summary>Mass of the drink as poured, g: the liquid, what coffee stands on top, and the ice where it is blended in.</summary>
+    public readonly double DrinkMass => LiquidMass + topDrink + (IsBlended ? IceMass : 0);
+
     /// <summary>Coffee solids as a share of the drink as poured, by mass; NaN when not known or the cup is empty.</summary>
-    public readonly double Strength => isBlended ? StrengthWith(IceMass) : Solids / LiquidMass;
+    public readonly double Strength => StrengthWith(IsBlended ? IceMass : 0);
 
     /// <summary>Sweetness as a share of the drink as poured, by mass; NaN when not known or the cup is empty.</summary>
-    public readonly double Sweetness => isBlended ? SweetnessWith(IceMass) : Sweet / LiquidMass;
-
-    /// <summary>Mass of the drink as poured, g.</summary>
-    public readonly double DrinkMass => isBlended ? LiquidMass + IceMass : LiquidMass;
+    public readonly double Sweetness => SweetnessWith(IsBlended ? IceMass : 0);
 
     /// <summary>Puts a line in.</summary>
     /// <param name="line">The line.</param>
@@ -106,9 +124,25 @@ internal struct Tally
             return;
         }
 
+        TotalMass += grams;
+        if (line.Placed == Placed.OnTheGlass)
+        {
+            return;
+        }
+
+        Coffee += grams * line.Ingredient.CoffeeShare;
+        Milk += line.IsOnTop ? 0 : grams * line.Ingredient.MilkShare;
         if (line.IsOnTop)
         {
             OnTop += grams * line.VolumePerGram;
+            if (line.Ingredient.CoffeeShare > 0)
+            {
+                // Whipped coffee is stirred in when it is drunk: its solids and its sugar are the drink's.
+                topDrink += grams;
+                topSolids += grams * (line.Solids ?? double.NaN);
+                topSweet += grams * (line.Sweetness ?? double.NaN);
+            }
+
             return;
         }
 
@@ -123,16 +157,18 @@ internal struct Tally
         }
 
         var steam = grams * line.CondensatePerGram;
-        var volume = (grams * line.VolumePerGram) + steam;
-        LiquidMass += grams + steam;
+        var melt = grams * line.MeltPerGram;
+        var volume = (grams * line.VolumePerGram) + steam + melt;
+        LiquidMass += grams + steam + melt;
+        TotalMass += steam + melt;
         LiquidVolume += volume;
-        Air += volume * line.Overrun;
+        foamAir += volume * line.Overrun;
+        capMm += line.FoamCap;
         Condensate += steam;
+        CoolingMelt += melt;
         Solids += grams * (line.Solids ?? double.NaN);
         Sweet += grams * (line.Sweetness ?? double.NaN);
-        Coffee += line.Ingredient.IsCoffee ? grams : 0;
-        Milk += line.Ingredient.Kind == IngredientKind.Milk ? grams : 0;
-        var capacity = (grams * line.Capacity) + (steam * SteamHeat.Water);
+        var capacity = (grams * line.Capacity) + ((steam + melt) * Water.SpecificHeat);
         Heat = Heat with { LiquidHeat = Heat.LiquidHeat + (capacity * line.Temperature), LiquidCapacity = Heat.LiquidCapacity + capacity };
     }
 
@@ -142,15 +178,16 @@ internal struct Tally
         var sum = this;
         sum.LiquidMass += times * other.LiquidMass;
         sum.LiquidVolume += times * other.LiquidVolume;
-        sum.Air += times * other.Air;
+        sum.foamAir += times * other.foamAir;
+        sum.capMm += other.capMm;
         return sum;
     }
 
     /// <summary>Strength as a share, once so much of the ice has melted.</summary>
-    public readonly double StrengthWith(double melt) => (Solids + IceShare(IceSolids, melt)) / (LiquidMass + melt);
+    public readonly double StrengthWith(double melt) => (Solids + topSolids + IceShare(IceSolids, melt)) / (LiquidMass + topDrink + melt);
 
     /// <summary>Sweetness as a share, once so much of the ice has melted.</summary>
-    public readonly double SweetnessWith(double melt) => (Sweet + IceShare(IceSweet, melt)) / (LiquidMass + melt);
+    public readonly double SweetnessWith(double melt) => (Sweet + topSweet + IceShare(IceSweet, melt)) / (LiquidMass + topDrink + melt);
 
     /// <summary>The cup once so much of its ice has melted, for its room; solids and sugars of the ice are left where they
     /// were.</summary>
@@ -160,10 +197,31 @@ internal struct Tally
         var left = IceMass > 0 ? Math.Max(0, 1 - (melt / IceMass)) : 0;
         var after = this;
         after.LiquidMass += IceMass * (1 - left);
-        after.LiquidVolume += IceMass * (1 - left) / Meltwater;
+        after.LiquidVolume += IceMass * (1 - left) / Water.AtMelting;
         after.IceMass *= left;
         after.IceHeap *= left;
         return after;
+    }
+
+    // A heap floats as soon as the liquid in its gaps reaches as high as the part of it that is under when it floats:
+    // liquid ÷ (1 − fraction) ≥ ice ÷ (fraction × the liquid's density). Until then the liquid stands in its gaps. Foam fills the gaps of what
+    // sticks out, and then stands over it.
+    private readonly Levels LevelsUnder(double air)
+    {
+        if (IsBlended || IceHeap <= 0)
+        {
+            var level = DrinkVolume + (IsBlended ? 0 : IceMass / IceFacts.Density.Value);
+            return new Levels(level, level + air, level, level);
+        }
+
+        var gaps = 1 - (IceMass / IceFacts.Density.Value / IceHeap);
+        var density = LiquidVolume > NoLiquid ? LiquidMass / LiquidVolume : Water.AtMelting;
+        var under = Math.Min(IceHeap, IceHeap * IceFacts.Density.Value / density);
+        var isAfloat = LiquidVolume / gaps >= under;
+        var liquid = isAfloat ? LiquidVolume + (IceMass / density) : LiquidVolume / gaps;
+        var top = isAfloat ? liquid + IceHeap - under : IceHeap;
+        var room = (top - liquid) * gaps;
+        return new Levels(liquid, air <= room ? liquid + (air / gaps) : top + air - room, top - IceHeap, top);
     }
 
     private readonly double IceShare(double inIce, double melt) => IceMass > 0 && melt > 0 ? inIce * melt / IceMass : 0;

@@ -1,68 +1,61 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Working.Nutrition;
 
 /// <summary>The allergens of a drink. Never a promise that it is free from anything.</summary>
-/// <param name="Found">What is in it, and then what may be.</param>
+/// <param name="Found">What is in it, and then what may be; nuts and cereals with their species.</param>
 /// <param name="Unknown">The ingredients on which nobody has read the label, in pour order.</param>
 public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnlyList<string> Unknown)
 {
-    /// <summary>The allergens of what is poured into a size.</summary>
+    /// <summary>The allergens of what is poured into a size, of what is on top and on the glass too.</summary>
     internal static AllergenFacts Of(WorkedSize size)
     {
-        var contains = new SortedDictionary<Allergen, List<int>>();
-        var traces = new SortedDictionary<Allergen, List<int>>();
-        var unknown = new List<string>();
-        for (var i = 0; i < size.Lines.Count; i++)
-        {
-            var ingredient = size.Lines[i].Ingredient;
-            if (size.Amounts[i] <= 0)
-            {
-                continue;
-            }
-
-            if (ingredient.Allergens is not { } allergens)
-            {
-                if (!unknown.Contains(ingredient.Name))
-                {
-                    unknown.Add(ingredient.Name);
-                }
-
-                continue;
-            }
-
-            Note(contains, allergens.Contains, i);
-            Note(traces, allergens.MayContain, i);
-        }
-
+        var poured = size.Lines.Where(line => line.IsPoured).ToList();
+        var contains = By(line => line.Ingredient.Allergens?.Contains);
+        var traces = By(line => line.Ingredient.Allergens?.MayContain);
         return new AllergenFacts(
             [
-                .. contains.Select(found => Trace(found.Key, false, found.Value)),
-                .. traces.Where(found => !contains.ContainsKey(found.Key)).Select(found => Trace(found.Key, true, found.Value)),
+                .. contains.Where(found => IsNamed(found.Key)).Select(found => Trace(found.Key, false, found.Value, contains)),
+                .. traces.Where(found => IsNamed(found.Key) && !contains.ContainsKey(found.Key)).Select(found => Trace(found.Key, true, found.Value, traces)),
             ],
-            unknown);
+            [.. poured.Where(line => line.Ingredient.Allergens is null).Select(line => line.Ingredient.Name).Distinct()]);
 
-        AllergenTrace Trace(Allergen allergen, bool isTrace, List<int> lines) => new(
+        SortedDictionary<Allergen, List<WorkedLine>> By(Func<WorkedLine, IReadOnlySet<Allergen>?> of)
+        {
+            var found = new SortedDictionary<Allergen, List<WorkedLine>>();
+            foreach (var line in poured)
+            {
+                foreach (var allergen in of(line) ?? new HashSet<Allergen>())
+                {
+                    if (!found.TryGetValue(allergen, out var lines))
+                    {
+                        found[allergen] = lines = [];
+                    }
+
+                    lines.Add(line);
+                }
+            }
+
+            return found;
+        }
+    }
+
+    // A species is told with what it is one of.
+    private static bool IsNamed(Allergen allergen) => AllergenLists.UsNine.Contains(allergen) || AllergenLists.EuFourteen.Contains(allergen);
+
+    private static AllergenTrace Trace(Allergen allergen, bool isTrace, List<WorkedLine> lines, SortedDictionary<Allergen, List<WorkedLine>> all)
+    {
+        var species = all.Keys.Where(other => other != allergen && AllergenLists.WithFamily(other).Contains(allergen)).Select(AllergenLists.Say).ToList();
+        var name = AllergenLists.Say(allergen);
+        return new AllergenTrace(
             allergen,
-            AllergenLists.Say(allergen),
+            species.Count == 0 ? name : $"{name} ({string.Join(", ", species)})",
             AllergenLists.UsNine.Contains(allergen),
             AllergenLists.EuFourteen.Contains(allergen),
             isTrace,
-            [.. lines.Select(i => size.Lines[i].Line.Id)],
-            [.. lines.Select(i => size.Lines[i].Ingredient.Name)]);
-
-        static void Note(SortedDictionary<Allergen, List<int>> found, IReadOnlySet<Allergen> allergens, int line)
-        {
-            foreach (var allergen in allergens)
-            {
-                if (!found.TryGetValue(allergen, out var lines))
-                {
-                    found[allergen] = lines = [];
-                }
-
-                lines.Add(line);
-            }
-        }
+            [.. lines.Select(line => line.Line.Id)],
+            [.. lines.Select(line => line.Ingredient.Name)]);
     }
 }

@@ -11,10 +11,14 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Sugars">Sugars.</param>
 /// <param name="Protein">Protein.</param>
 /// <param name="Salt">Salt.</param>
-/// <param name="Caffeine">Caffeine.</param>
-/// <param name="SugarsPer100Ml">Sugars in 100 ml of the liquid as poured, g.</param>
+/// <param name="Caffeine">Caffeine, by the dose.</param>
+/// <param name="CaffeineFrom">The least that it may be.</param>
+/// <param name="CaffeineTo">The most that it may be.</param>
+/// <param name="SugarsPer100Ml">Sugars in 100 ml of the drink as poured, g.</param>
 /// <param name="Band">What the sugars are called; null when they are not known.</param>
-/// <param name="Label">The same rounded as on a US label.</param>
+/// <param name="Label">The portion rounded as on a US label.</param>
+/// <param name="EuPortion">The portion rounded as on an EU label.</param>
+/// <param name="EuPer100Ml">100 ml rounded as on an EU label.</param>
 /// <param name="Unknown">The ingredients of which something is not known, in pour order.</param>
 public sealed record NutritionFacts(
     Kilocalories? Energy,
@@ -26,7 +30,11 @@ public sealed record NutritionFacts(
     Grams? Protein,
     Grams? Salt,
     Milligrams? Caffeine,
+    Milligrams? CaffeineFrom,
+    Milligrams? CaffeineTo,
     double? SugarsPer100Ml,
     SugarBand? Band,
     LabelValues Label,
+    EuLabelValues EuPortion,
+    EuLabelValues EuPer100Ml,
     IReadOnlyList<string> Unknown);

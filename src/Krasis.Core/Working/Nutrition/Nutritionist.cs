@@ -7,35 +7,26 @@ namespace Krasis.Core.Working.Nutrition;
 /// <summary>Adds up what is in a drink.</summary>
 internal static class Nutritionist
 {
-    // Thermochemical, exact.
-    private const double KilojoulesPerKilocalorie = 4.184;
-
     /// <summary>What is in a size: every line, ice and toppings too. What is unknown of one line is unknown of the drink.</summary>
     public static NutritionFacts Of(WorkedSize size)
     {
         var sum = Composition.Nothing;
         var unknown = new List<string>();
-        for (var i = 0; i < size.Lines.Count; i++)
+        foreach (var line in size.Lines.Where(line => line.Mass > 0))
         {
-            var grams = size.Mass(i);
-            if (grams <= 0)
+            sum = line.Ingredient.Composition.AddTo(sum, line.Mass);
+            if (HasGap(line.Ingredient.Composition) && !unknown.Contains(line.Ingredient.Name))
             {
-                continue;
-            }
-
-            var ingredient = size.Lines[i].Ingredient;
-            sum = ingredient.Composition.AddTo(sum, grams);
-            if (HasGap(ingredient.Composition) && !unknown.Contains(ingredient.Name))
-            {
-                unknown.Add(ingredient.Name);
+                unknown.Add(line.Ingredient.Name);
             }
         }
 
-        var ml = size.Poured.LiquidVolume;
+        // What stands on top and around it is eaten with it, and is no part of the 100 ml: the drink's volume is the label's portion.
+        var ml = size.Poured.DrinkVolume;
         var perHundred = ml > 0 ? sum.Sugars / ml * 100 : null;
         return new NutritionFacts(
             sum.EnergyKcal is { } kcal ? Kilocalories.From(kcal) : null,
-            sum.EnergyKcal is { } energy ? Kilojoules.From(energy * KilojoulesPerKilocalorie) : null,
+            sum.EnergyKcal is { } energy ? Kilojoules.From(energy * Physics.Energy.KilojoulesPerKilocalorie) : null,
             AsGrams(sum.Fat),
             AsGrams(sum.Saturates),
             AsGrams(sum.Carbohydrate),
@@ -43,9 +34,13 @@ internal static class Nutritionist
             AsGrams(sum.Protein),
             AsGrams(sum.Salt),
             sum.CaffeineMg is { } caffeine ? Milligrams.From(caffeine) : null,
+            sum.CaffeineMg is { } least ? Milligrams.From(Math.Max(0, least - sum.CaffeineSpreadMg)) : null,
+            sum.CaffeineMg is { } most ? Milligrams.From(most + sum.CaffeineSpreadMg) : null,
             perHundred,
             perHundred is { } per100 ? SugarBands.Of(per100, sum.Sugars!.Value, ml) : null,
             LabelRounding.Of(sum),
+            EuLabelRounding.Of(sum),
+            EuLabelRounding.Of(ml > 0 ? sum.Times(100 / ml) : Composition.Unknown),
             unknown);
     }
 

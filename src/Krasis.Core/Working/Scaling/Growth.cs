@@ -3,5 +3,4 @@ namespace Krasis.Core.Working.Scaling;
 /// <summary>How much larger a size is than the reference size.</summary>
 /// <param name="Cup">How many times the reference's working volume it has; above zero.</param>
 /// <param name="Steps">How many sizes it is above the reference; below zero when it is smaller.</param>
-/// <param name="Stretch">How many times the reference's dose goes into a pull; one unless shots are stretched.</param>
-public readonly record struct Growth(double Cup, int Steps, double Stretch);
+public readonly record struct Growth(double Cup, int Steps);

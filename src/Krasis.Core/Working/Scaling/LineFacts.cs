@@ -1,4 +1,5 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
@@ -11,56 +12,64 @@ namespace Krasis.Core.Working.Scaling;
 /// of the line's measure.</summary>
 public sealed class LineFacts
 {
-    // Espresso is "cooled" when it no longer warms what it meets: stirred over ice or whisked with two cubes for half a
-    // minute, and the ice taken out (common practice, no source).
-    private const double Cooled = 20;
-
     /// <summary>Looks a line up.</summary>
     /// <exception cref="ArgumentException">The build was read against another bar.</exception>
     public LineFacts(BuildLine line, Build build, BarFacts bar, IScaling scaling)
     {
+        var here = bar.Pulling(line.Recipe);
         Line = line;
-        Ingredient = bar.Find(line.Ingredient) ?? throw new ArgumentException($"The bar has no ingredient '{line.Ingredient}'.", nameof(line));
+        Ingredient = here.Find(line.Ingredient) ?? throw new ArgumentException($"The bar has no ingredient '{line.Ingredient}'.", nameof(line));
+        Technique = line.Technique.Facts();
         Rule = line.Rule ?? scaling.RuleFor(Ingredient);
-        GramsPerUnit = Dosing.Mass(new Quantity(1, line.Set.Measure), Ingredient, bar).Value;
-        Step = BarRounding.StepOf(line.Set.Measure, Ingredient, bar);
-        Foam = line.Foam is { } foam && (line.Technique is Technique.Steam or Technique.Foam) ? bar.Find(foam) : null;
-        var recipe = Ingredient.Kind == IngredientKind.Espresso ? bar.EspressoOf(Ingredient.Id) : null;
-        IsOnTop = Ingredient.IsTopping || line.Technique is Technique.Top or Technique.Rim or Technique.Dust or Technique.Torch or Technique.Skewer;
-        IsIce = Ingredient.IsIce && !IsOnTop;
-        Solids = Ingredient.Kind == IngredientKind.Espresso ? recipe?.Strength?.Value / 100
-            : Ingredient.Strength?.Value / 100 ?? (Ingredient.Kind == IngredientKind.Coffee ? null : 0);
-        Sweetness = bar.House.Sweetness.Of(Ingredient) / 100;
+        GramsPerUnit = Dosing.Mass(new Quantity(1, line.Set.Measure), Ingredient, here).Value;
+        Step = BarRounding.StepOf(line.Set.Measure, Ingredient, here);
+        Foam = line.Foam is { } foam && Technique.WantsFoam ? bar.Find(foam) : null;
+        Recipe = here.EspressoOf(Ingredient.Id);
+        Placed = Technique.Placed == Placed.InTheDrink && Ingredient.IsTopping ? Placed.OnTop : Technique.Placed;
+        IsIce = Ingredient.IsIce && Placed == Placed.InTheDrink;
+        Solids = Ingredient.Strength?.Value / 100 ?? (Ingredient.CoffeeShare > 0 ? null : 0);
+        Sweetness = bar.House.Sweetness.Of(Ingredient, build.Serve == Serve.Hot ? Warmth.Hot : Warmth.Cold) / 100;
         VolumePerGram = 1 / Ingredient.DensityInDrink.Value;
         HeapPerGram = IsIce ? 1 / (Ingredient.Density.Value * Ingredient.SolidFraction) : 0;
         CondensatePerGram = Foam is { IsCold: false } ? Foam.CondensatePerGram(Ingredient.SpecificHeat) : 0;
-        Overrun = Foam?.Overrun ?? 0;
+        FoamCap = Foam is not null && line.FoamCap is { } cap ? cap.Value : 0;
+        Overrun = FoamCap > 0 ? 0 : Foam?.Overrun ?? 0;
+        var served = ServedAt(build, here);
         Temperature = line.Technique switch
         {
-            Technique.Steam when Foam is not null => Foam.To.Value,
-            Technique.Foam when Foam is not null => Foam.From.Value,
-            Technique.Cool => Math.Min(Cooled, (recipe?.CupTemperature ?? Ingredient.ServedAt).Value),
-            _ => (recipe?.CupTemperature ?? Ingredient.ServedAt).Value,
+            Builds.Technique.Steam when Foam is not null => Foam.To.Value,
+            Builds.Technique.Foam when Foam is not null => Foam.From.Value,
+            Builds.Technique.Cool => Math.Min((line.CooledTo ?? CoolingWays.Usual(line.Cooling, bar.House.Room)).Value, served.Value),
+            _ => served.Value,
         };
+        MeltPerGram = line is { Technique: Builds.Technique.Cool, Cooling: CoolingWay.OverIce } && !IsIce ? CoolingWays.MeltPerGram(served, Celsius.From(Temperature), IceFor(build, bar)) : 0;
         Capacity = Ingredient.SpecificHeat.Value;
-        ShotsPerPull = line.Set.Measure.Kind == MeasureKind.Shot ? recipe?.ShotsPerPull ?? 0 : 0;
-        Dose = recipe?.Dose.Value ?? 0;
-        Yield = recipe?.Yield.Value ?? 0;
-        Basket = recipe is null ? (0, 0) : (recipe.Basket.From.Value, recipe.Basket.To.Value);
-        IsStretched = scaling.StretchesTheShot && ShotsPerPull > 0;
+        ShotsPerPull = line.Set.Measure.Kind == MeasureKind.Shot ? Recipe?.ShotsPerPull ?? 0 : 0;
+
+        // A rule of one's own that keeps a line the same in every size is kept; every other one says how many shots, and the stretch the rest.
+        IsStretched = scaling.StretchesTheShot && ShotsPerPull > 0 && line.Rule?.By != ScaleBy.Fixed;
     }
 
     /// <summary>The line.</summary>
     public BuildLine Line { get; }
 
-    /// <summary>Its ingredient.</summary>
+    /// <summary>Its ingredient; a coffee as the line's recipe makes it.</summary>
     public Ingredient Ingredient { get; }
+
+    /// <summary>How it goes in.</summary>
+    public TechniqueFacts Technique { get; }
 
     /// <summary>What it follows.</summary>
     public LineRule Rule { get; }
 
     /// <summary>The foam level that it is steamed or foamed to.</summary>
     public FoamLevel? Foam { get; }
+
+    /// <summary>The espresso recipe that it is pulled by; null for what is not espresso.</summary>
+    public EspressoRecipe? Recipe { get; }
+
+    /// <summary>Where it ends up.</summary>
+    public Placed Placed { get; }
 
     /// <summary>Grams of one of the line's measure.</summary>
     public double GramsPerUnit { get; }
@@ -69,7 +78,10 @@ public sealed class LineFacts
     public double Step { get; }
 
     /// <summary>Whether it stands on the drink and is no part of the liquid.</summary>
-    public bool IsOnTop { get; }
+    public bool IsOnTop => Placed == Placed.OnTop;
+
+    /// <summary>Whether it is part of the drink: neither on top of it nor on the glass.</summary>
+    public bool IsInside => Placed == Placed.InTheDrink;
 
     /// <summary>Whether it is ice in the drink.</summary>
     public bool IsIce { get; }
@@ -89,8 +101,14 @@ public sealed class LineFacts
     /// <summary>Grams of steam that condense into a gram.</summary>
     public double CondensatePerGram { get; }
 
-    /// <summary>Volume gained by foaming, as a fraction.</summary>
+    /// <summary>Grams of water that a gram takes up from the ice it is cooled over.</summary>
+    public double MeltPerGram { get; }
+
+    /// <summary>Volume gained by foaming, as a fraction; zero where <see cref="FoamCap"/> says it.</summary>
     public double Overrun { get; }
+
+    /// <summary>How thick its foam stands, mm; zero where the foam level says how much it grows.</summary>
+    public double FoamCap { get; }
 
     /// <summary>How warm it goes into the cup, °C.</summary>
     public double Temperature { get; }
@@ -101,21 +119,28 @@ public sealed class LineFacts
     /// <summary>Shots that a pull counts for, where the line is said in shots; zero elsewhere.</summary>
     public int ShotsPerPull { get; }
 
-    /// <summary>The recipe's dose, g; zero for what is not espresso.</summary>
-    public double Dose { get; }
-
-    /// <summary>The recipe's yield, g; zero for what is not espresso.</summary>
-    public double Yield { get; }
-
-    /// <summary>What the basket takes, g.</summary>
-    public (double From, double To) Basket { get; }
-
     /// <summary>Whether its pulls grow with the cup.</summary>
     public bool IsStretched { get; }
 
-    /// <summary>How many times the reference's dose goes into a pull when the cup grows: as far as the basket takes it.</summary>
-    public double StretchFor(double cup) => IsStretched ? Math.Clamp(Dose * cup, Basket.From, Basket.To) / Dose : 1;
+    /// <summary>How many times the recipe's dose goes into a pull: as much as is still missing to so many times the reference's coffee, as far
+    /// as the basket takes it.</summary>
+    /// <param name="growth">How many times the reference's coffee is wanted of each shot; above zero.</param>
+    /// <example>A basket of 18 to 20 g, a dose of 18.5 g and a cup 1.3 times as large with as many shots: 20 ÷ 18.5 = 1.08.</example>
+    public double StretchFor(double growth) => IsStretched && Recipe is { } recipe
+        ? Math.Clamp(recipe.Dose.Value * growth, recipe.Basket.From.Value, recipe.Basket.To.Value) / recipe.Dose.Value
+        : 1;
 
     /// <summary>Grams of an amount of the line's measure.</summary>
-    public double Mass(double amount, double stretch) => amount * GramsPerUnit * (IsStretched ? stretch : 1);
+    /// <param name="amount">How much.</param>
+    /// <param name="stretch">How many times the recipe's dose goes into a pull.</param>
+    public double Mass(double amount, double stretch) => amount * GramsPerUnit * stretch;
+
+    // Brewed coffee comes hot from the pot into a hot drink, and cold into every other.
+    private Celsius ServedAt(Build build, BarFacts here) =>
+        build.Serve == Serve.Hot && here.CoffeeOf(Ingredient.Id)?.HotAt is { } hot ? hot : Ingredient.ServedAt;
+
+    // A coffee is cooled over the drink's ice, or else the bar's.
+    private static Celsius IceFor(Build build, BarFacts bar) =>
+        (build.Lines.Select(other => bar.Find(other.Ingredient)).FirstOrDefault(ingredient => ingredient is { IsIce: true })
+            ?? bar.Ingredients.FirstOrDefault(ingredient => ingredient.IsIce))?.ServedAt ?? Celsius.From(0);
 }

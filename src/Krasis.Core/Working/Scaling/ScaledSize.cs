@@ -1,10 +1,16 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Working.Scaling;
 
 /// <summary>What scaling knows of a size.</summary>
-/// <param name="Cup">The cup.</param>
+/// <param name="Glass">The cup, and what the way of serving does in it.</param>
+/// <param name="Reserve">Height kept free below the brim.</param>
 /// <param name="WorkingVolume">What the cup holds below the build's reserve; above zero.</param>
 /// <param name="Growth">How much larger it is than the reference size.</param>
-public sealed record ScaledSize(Cup Cup, Millilitres WorkingVolume, Growth Growth);
+internal sealed record ScaledSize(Glass Glass, Millimetres Reserve, Millilitres WorkingVolume, Growth Growth)
+{
+    /// <summary>The cup.</summary>
+    public Cup Cup => Glass.Cup;
+}

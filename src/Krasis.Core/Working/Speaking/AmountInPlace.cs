@@ -1,13 +1,11 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
-using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Working.Speaking;
 
@@ -23,7 +21,7 @@ public static class AmountInPlace
     /// <returns>The quantity, or a problem under the field <c>text</c>.</returns>
     public static Reading<Quantity> Resolve(SpokenAmount said, Build build, BarFacts bar, CupId size, LineId line)
     {
-        var worked = Mixer.SettleAll(build, bar, build.School.Scaling).Find(candidate => candidate.Size.Cup.Id == size);
+        var worked = SizeWork.SettleAll(build, bar, build.School.Scaling).Find(candidate => candidate.Size.Cup.Id == size);
         var at = worked?.Lines.Select((facts, i) => (facts, i)).Where(entry => entry.facts.Line.Id == line).Select(entry => (int?)entry.i).FirstOrDefault();
         if (worked is null || at is not { } index)
         {
@@ -34,8 +32,7 @@ public static class AmountInPlace
         return said switch
         {
             SpokenAmount.Plain plain => Dosing.Convert(plain.Quantity, facts.Line.Set.Measure, facts.Ingredient, bar, "text"),
-            SpokenAmount.FillTo to => FillTo(worked, index, to.Height),
-            SpokenAmount.FillToLine to => FindLine(worked.Size.Cup, to) is { } printed ? FillTo(worked, index, printed.Height) : NoLine(worked.Size.Cup, to),
+            SpokenAmount.FillTo to => FillTo(worked, index, to.Mark),
             SpokenAmount.Ratio ratio => Ratio(worked, index, ratio.Parts),
             _ => throw new ArgumentOutOfRangeException(nameof(said), said, "There is nothing else that can be said."),
         };
@@ -47,7 +44,7 @@ public static class AmountInPlace
         if (said is not SpokenAmount.Plain { AlsoSaid: { } again } plain
             || Dosing.Refusal(ingredient, plain.Quantity.Measure, bar) is not null
             || Dosing.Refusal(ingredient, again.Measure, bar) is not null
-            || !StatedPairContradicts.Contradict(plain.Quantity, again, ingredient, bar))
+            || !Dosing.Contradict(plain.Quantity, again, ingredient, bar))
         {
             return null;
         }
@@ -56,53 +53,31 @@ public static class AmountInPlace
         return $"{plain.Quantity} is not {again} at this bar{(really.IsRead ? $": it is {new Quantity(Math.Round(really.Value.Amount, 1), again.Measure)}" : "")}.";
     }
 
-    private static Reading<Quantity> FillTo(WorkedSize worked, int index, Millimetres height)
+    /// <summary>The mark that was said, and what is wrong with it for the lines before and for the cup.</summary>
+    private static Reading<Quantity> FillTo(WorkedSize worked, int index, Mark mark)
     {
         var cup = worked.Size.Cup;
         var line = worked.Lines[index];
-        if (height > cup.Shape.Height)
+        if (cup.HeightOf(mark, worked.Size.Reserve) is not { } height)
         {
-            return Problem.At("text", Say.Short(height.Value), $"{cup.Name} is only {Say.Short(cup.Shape.Height.Value)} mm high.", $"at most {Say.Short(cup.Shape.Height.Value)} mm");
+            var (why, accepted) = cup.Lacks(mark);
+            return Problem.At("text", mark.Says, why, accepted);
         }
 
-        var target = cup.VolumeTo(height).Value;
-        var amounts = worked.Amounts.ToArray();
-        if (SurfaceWith(0) > target)
+        var before = new Tally(worked.Size.Glass);
+        foreach (var earlier in worked.Lines.Take(index))
         {
-            return Problem.At("text", Say.Short(height.Value), $"The rest of the drink already stands {Say.Short(cup.HeightFor(Millilitres.From(SurfaceWith(0))).Value)} mm high in {cup.Name}.", "a height above that");
+            before.Add(earlier.Facts, earlier.Mass);
         }
 
-        double low = 0, high = line.Line.Set.Measure.Most;
-        if (SurfaceWith(high) < target)
+        var (amount, trouble) = MarkFill.To(before, line.Facts, 1, cup.VolumeTo(height).Value);
+        return trouble switch
         {
-            return Problem.At("text", Say.Short(height.Value), $"No amount of {line.Ingredient.Name} fills {cup.Name} to {Say.Short(height.Value)} mm.", "a quantity, such as 180 ml");
-        }
-
-        // More never stands lower.
-        for (var i = 0; i < 100; i++)
-        {
-            var middle = (low + high) / 2;
-            (low, high) = SurfaceWith(middle) <= target ? (middle, high) : (low, middle);
-        }
-
-        return Reading<Quantity>.Of(line.Line.Set.With(low));
-
-        double SurfaceWith(double amount)
-        {
-            amounts[index] = amount;
-            return worked.With(amounts).Surface;
-        }
+            MarkTrouble.BelowTheLiquid => Problem.At("text", mark.Says, $"What goes in before already stands {Say.Short(cup.HeightFor(Millilitres.From(line.IsIce ? before.Occupied : before.Surface)).Value)} mm high in {cup.Name}.", "a mark above that"),
+            MarkTrouble.OutOfReach => Problem.At("text", mark.Says, $"No amount of {line.Ingredient.Name} fills {cup.Name} {mark.Says}.", "a quantity, such as 180 ml"),
+            _ => Reading<Quantity>.Of(line.Line.Set.With(amount)),
+        };
     }
-
-    private static PrintedLine? FindLine(Cup cup, SpokenAmount.FillToLine to) => to.Number is { } number
-        ? cup.PrintedLines.ElementAtOrDefault(number - 1)
-        : cup.PrintedLines.FirstOrDefault(line => string.Equals(line.Label, to.Label, StringComparison.OrdinalIgnoreCase));
-
-    private static Problem NoLine(Cup cup, SpokenAmount.FillToLine to) => Problem.At(
-        "text",
-        to.Label ?? to.Number?.ToString(CultureInfo.InvariantCulture),
-        $"{cup.Name} has no such printed line.",
-        cup.PrintedLines.Count == 0 ? "a height, such as 'to 62 mm': it has no printed lines" : string.Join(", ", cup.PrintedLines.Select((line, i) => $"line {i + 1} ({line.Label})")));
 
     // 1 : n is coffee to milk by mass: of coffee it says how much coffee goes to the milk, of anything else how much of it goes
     // to the coffee.
@@ -112,10 +87,10 @@ public static class AmountInPlace
         double coffee = 0, milk = 0;
         for (var i = 0; i < worked.Lines.Count; i++)
         {
-            if (i != index && !worked.Lines[i].IsOnTop)
+            if (i != index)
             {
-                coffee += worked.Lines[i].Ingredient.IsCoffee ? worked.Mass(i) : 0;
-                milk += worked.Lines[i].Ingredient.Kind == IngredientKind.Milk ? worked.Mass(i) : 0;
+                coffee += worked.Lines[i].Mass * worked.Lines[i].Ingredient.CoffeeShare;
+                milk += worked.Lines[i].IsInside ? worked.Lines[i].Mass * worked.Lines[i].Ingredient.MilkShare : 0;
             }
         }
 
@@ -125,6 +100,6 @@ public static class AmountInPlace
         var missing = line.Ingredient.IsCoffee ? "milk" : "coffee";
         return grams <= 0
             ? Problem.At("text", $"1:{Say.Short(parts)}", $"There is no {missing} in {worked.Size.Cup.Name} yet that 1 : {Say.Short(parts)} could be to, or there is more than enough.", "a quantity, such as 180 ml")
-            : Reading<Quantity>.Of(line.Line.Set.With(Math.Min(line.Line.Set.Measure.Most, grams / line.Mass(1, worked.Size.Growth.Stretch))));
+            : Reading<Quantity>.Of(line.Line.Set.With(Math.Min(line.Line.Set.Measure.Most, grams / line.Facts.Mass(1, line.Stretch))));
     }
 }

@@ -1,4 +1,3 @@
-using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
 
@@ -8,29 +7,26 @@ namespace Krasis.Core.Working.Tasting;
 internal static class Taster
 {
     /// <summary>The taste of a size as it is poured.</summary>
-    /// <remarks>Strength = coffee solids ÷ mass of the drink. Sweetness = Σ sugars × <see cref="RelativeSweetness"/> ÷ mass of
-    /// the drink. Condensed steam is part of the drink; ice is not yet, unless it is blended in.</remarks>
+    /// <remarks>Strength = coffee solids ÷ mass of the drink. Sweetness = Σ sugars and sweeteners × their relative sweetness ÷ mass of the drink.
+    /// Condensed steam and what a coffee took up from the ice it was cooled over are part of the drink; its own ice is not yet, unless it is
+    /// blended in. Of what stands on top, coffee counts.</remarks>
     public static Taste Of(WorkedSize size)
     {
-        var unknown = new List<string>();
-        for (var i = 0; i < size.Lines.Count; i++)
-        {
-            var line = size.Lines[i];
-            if ((line.Solids is null || line.Sweetness is null) && !line.IsOnTop && size.Amounts[i] > 0)
-            {
-                unknown.Add(line.Ingredient.Name);
-            }
-        }
-
-        return Of(size.Poured, unknown);
+        var tasted = size.Lines.Where(line => line.IsPoured && (line.IsInside || (line.IsOnTop && line.Ingredient.CoffeeShare > 0))).ToList();
+        return Of(
+            size.Poured,
+            [.. tasted.Where(line => line.Facts.Solids is null || line.Facts.Sweetness is null).Select(line => line.Ingredient.Name)],
+            [.. tasted.Where(line => line.Ingredient.IsSugarTaken).Select(line => line.Ingredient.Name).Distinct()]);
     }
 
     /// <summary>The taste of a cup's content.</summary>
     /// <param name="content">The content.</param>
     /// <param name="unknown">The names of what is not known in it.</param>
-    public static Taste Of(Tally content, IReadOnlyList<string> unknown) => new(
+    /// <param name="taken">The names of that whose sugars are taken to be as usual.</param>
+    public static Taste Of(Tally content, IReadOnlyList<string> unknown, IReadOnlyList<string> taken) => new(
         double.IsFinite(content.Strength) ? Percent.From(content.Strength * 100) : null,
         double.IsFinite(content.Sweetness) ? GramsPer100Grams.From(content.Sweetness * 100) : null,
         content.Coffee > 0 ? content.Milk / content.Coffee : null,
-        unknown);
+        unknown,
+        taken);
 }

@@ -1,0 +1,65 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Bar.Coffee;
+
+/// <summary>What a coffee brings, wherever it stands: as a line, inside a part, blended, on top. A recipe decides it, before anything is
+/// blended; what is entered with the coffee itself holds only for what no recipe says.</summary>
+internal static class CoffeeContent
+{
+    /// <summary>A coffee as an espresso recipe makes it: solids by dose and extraction, caffeine and price by the dose.</summary>
+    public static Ingredient Of(Ingredient coffee, EspressoRecipe recipe)
+    {
+        var dose = recipe.Dose / recipe.Yield;
+        return Resolved(coffee, dose, Extraction.OfEspresso(recipe.Dose.Value, recipe.Yield.Value), recipe.Strength) with
+        {
+            ServedAt = recipe.CupTemperature ?? coffee.ServedAt,
+        };
+    }
+
+    /// <summary>A coffee as a brewed recipe makes it; what else dissolves in it is sugar.</summary>
+    public static Ingredient Of(Ingredient coffee, CoffeeBase recipe)
+    {
+        var dissolves = recipe.Method is BrewMethod.Instant or BrewMethod.Whipped;
+        var made = Resolved(coffee, recipe.Coffee / recipe.Yield, dissolves ? 1 : Extraction.Brewed, recipe.Strength);
+        return recipe.Other.Value <= 0 ? made : Sweetened(made, recipe.Other / recipe.Yield * 100);
+    }
+
+    private static Ingredient Resolved(Ingredient coffee, double dosePerGram, double share, Percent? strength)
+    {
+        var caffeine = coffee.Roast is { } roast ? dosePerGram * roast.Caffeine.Value / 100 * share * 1000 * 100 : default(double?);
+        return coffee with
+        {
+            Strength = strength ?? coffee.Strength,
+            PricePerGram = coffee.PricePerGram is { } price ? Money.From(price.Value * dosePerGram) : null,
+            Composition = coffee.Composition with
+            {
+                CaffeineMg = caffeine,
+                CaffeineSpreadMg = caffeine * (coffee.Roast is { } known ? Extraction.SpreadWith(known) : 0) ?? 0,
+            },
+        };
+    }
+
+    // Table sugar: nothing but sucrose, 4 kcal a gram (USDA Agriculture Handbook 74).
+    private static Ingredient Sweetened(Ingredient coffee, double sugar)
+    {
+        var sugars = Enum.GetValues<Sugar>().ToDictionary(kind => kind, kind => GramsPer100Grams.From(kind == Sugar.Sucrose ? sugar : 0));
+        var rest = coffee.Composition;
+        var carbohydrate = (rest.Carbohydrate ?? 0) - (rest.Sugars ?? 0);
+        return coffee with
+        {
+            Sugars = sugars,
+            IsSugarTaken = false,
+            Composition = rest with
+            {
+                Sugars = sugar,
+                Carbohydrate = sugar + Math.Max(0, carbohydrate),
+                EnergyKcal = rest.EnergyKcal is { } energy && rest.Sugars is > 0 ? energy : (rest.EnergyKcal ?? 0) + (4 * sugar),
+                Fat = rest.Fat ?? 0,
+                Saturates = rest.Saturates ?? 0,
+                Protein = rest.Protein ?? 0,
+                Salt = rest.Salt ?? 0,
+            },
+        };
+    }
+}

@@ -1,0 +1,28 @@
+using Krasis.Core.Judging.Mends;
+using Krasis.Core.Working.Mixing;
+
+namespace Krasis.Core.Judging.Checks;
+
+/// <summary>A check that looks at every line of a size by itself, as far as anything of it is poured.</summary>
+/// <param name="onlyReference">Whether what it looks at is the same in every size, so that it is told once, of the reference size.</param>
+internal abstract class LineCheck(bool onlyReference) : ICheck
+{
+    /// <inheritdoc/>
+    public abstract string Name { get; }
+
+    /// <inheritdoc/>
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked) => onlyReference && !size.IsReference
+        ? []
+        : worked.Lines.Where(line => line.IsPoured).Select(line => Judge(new LineSetting(setting, size, worked, line))).OfType<Finding>();
+
+    /// <summary>What it finds of a line; null when nothing.</summary>
+    protected abstract Finding? Judge(LineSetting at);
+
+    /// <summary>A finding of a line.</summary>
+    /// <param name="at">Where.</param>
+    /// <param name="severity">How grave it is.</param>
+    /// <param name="message">What is wrong; the size is named before it.</param>
+    /// <param name="mend">What would put it right.</param>
+    protected Finding Found(LineSetting at, Severity severity, string message, Mend? mend = null) =>
+        new(Name, severity, at.Size.Size, at.Line.Line.Id, $"{at.Size.Name}: {message}", mend);
+}

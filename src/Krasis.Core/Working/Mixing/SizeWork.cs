@@ -1,0 +1,187 @@
+using System.Globalization;
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
+using Krasis.Core.Builds;
+using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Cost;
+using Krasis.Core.Working.Nutrition;
+using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Tasting;
+
+namespace Krasis.Core.Working.Mixing;
+
+/// <summary>Works out the sizes of a build: settles them, and says all there is to say of each.</summary>
+internal static class SizeWork
+{
+    /// <summary>Settles every size: what goes into it, and no more than that.</summary>
+    public static List<WorkedSize> SettleAll(Build build, BarFacts bar, IScaling scaling)
+    {
+        var lines = build.Lines.Select(line => new LineFacts(line, build, bar, scaling)).ToArray();
+        var cups = build.Sizes.Select(id => bar.Find(id) ?? throw new ArgumentException($"The bar has no cup '{id}'.", nameof(build))).ToList();
+        var volumes = cups.ConvertAll(cup => cup.WorkingVolume(build.Reserve));
+        var order = volumes.Order().ToList();
+        var at = cups.FindIndex(cup => cup.Id == build.ReferenceSize);
+        var settler = new Settler(build, lines, SizeAt(at));
+        return [.. cups.Select((_, i) => i == at ? settler.Reference : settler.Settle(SizeAt(i)))];
+
+        ScaledSize SizeAt(int i) => new(
+            Glass.For(cups[i], build.Serve, bar.House),
+            build.Reserve,
+            volumes[i],
+            new Growth(volumes[i] / volumes[at], order.IndexOf(volumes[i]) - order.IndexOf(volumes[at])));
+    }
+
+    /// <summary>Says all there is to say of the settled sizes.</summary>
+    public static List<SizeSheet> Describe(Build build, BarFacts bar, IReadOnlyList<WorkedSize> worked)
+    {
+        var reference = worked.Single(size => size.Size.Cup.Id == build.ReferenceSize);
+        var standard = Taster.Of(reference);
+        var tint = build.SeenColour is { } seen ? TintBy(build, reference, bar.House, Light.Of(seen)) : default(Light?);
+        var colour = ColourOf(build, reference, bar.House, tint);
+        return [.. worked.Select(size => Fill(build, size, standard, colour, tint, bar))];
+    }
+
+    private static SizeSheet Fill(Build build, WorkedSize worked, Taste standard, Light? standardColour, Light? tint, BarFacts bar)
+    {
+        var cup = worked.Size.Cup;
+        var boundaries = Layering.Of(worked, build.Serve);
+        var taste = Taster.Of(worked);
+        var colour = ColourOf(build, worked, bar.House, tint);
+        var milk = MilkPlan.For(SteamedMilk(worked), bar.Pitchers);
+        return new SizeSheet(
+            cup.Id,
+            cup.Name,
+            cup.Id == build.ReferenceSize,
+            CupSection.Of(cup, build.Reserve),
+            [.. worked.Lines.Select(line => Cell(worked, line, bar.House.Units))],
+            FillOf(worked),
+            new SizeTaste(taste, Drift.Between(standard, taste).InColour(standardColour, colour).Against(bar.House), EffectOf(worked, taste), colour?.ToHex()),
+            LifeOfADrink.Of(worked, build.Serve, bar.House, boundaries, tint),
+            new SizeInside(Nutritionist.Of(worked), AllergenFacts.Of(worked)),
+            CostFacts.Of(worked, build.Prices.TryGetValue(cup.Id, out var price) ? price : null, milk),
+            milk,
+            new SizeDrawing(CupDrawing.AsPoured(worked, build.Serve, boundaries), boundaries));
+    }
+
+    private static SizeFill FillOf(WorkedSize worked)
+    {
+        var cup = worked.Size.Cup;
+        var content = worked.Poured;
+        var occupied = Millilitres.From(content.Occupied);
+        var surface = Millilitres.From(content.Surface);
+        var crown = Crown.Of(cup, content);
+        return new SizeFill(
+            Millilitres.From(content.DrinkVolume),
+            Millilitres.From(content.Air),
+            Millimetres.From(LifeOfADrink.CapOf(cup, content)),
+            Grams.From(content.IceMass),
+            Grams.From(content.TotalMass),
+            occupied,
+            worked.Size.WorkingVolume,
+            worked.Size.WorkingVolume - occupied,
+            surface > cup.BrimCapacity ? surface - cup.BrimCapacity : default,
+            cup.HeightFor(surface),
+            crown,
+            crown > cup.Shape.Height ? crown - cup.Shape.Height : default,
+            cup.LidClearance is { } clearance ? crown <= cup.Shape.Height + clearance + Millimetres.From(1e-9) : null,
+            FillLineOf(worked));
+    }
+
+    private static SheetLine Cell(WorkedSize worked, WorkedLine line, DisplayUnits units)
+    {
+        var measure = line.Line.Set.Measure;
+        return new SheetLine(
+            line.Line.Id,
+            line.Ingredient.Id,
+            line.Ingredient.Name,
+            measure.Code,
+            line.Amount == 1 ? measure.Symbol : measure.Plural,
+            line.Amount,
+            line.Exact,
+            line.Step,
+            line.Origin,
+            Grams.From(line.Mass),
+            Millilitres.From(line.Mass / line.Ingredient.Density.Value),
+            units,
+            PullOf(line),
+            line.Mark is { } mark && line.Trouble != MarkTrouble.Missing && worked.Size.Cup.HeightOf(mark, worked.Size.Reserve) is { } height
+                ? new SheetMark(mark.Says, height, worked.Size.Cup.VolumeTo(height))
+                : null);
+    }
+
+    private static PullSize? PullOf(WorkedLine line)
+    {
+        if (line.Facts.Recipe is not { } recipe || !line.IsPoured)
+        {
+            return null;
+        }
+
+        var (dose, yield) = (recipe.Dose * line.Stretch, recipe.Yield * line.Stretch);
+        return new PullSize(recipe.Name, line.Mass / yield.Value, line.Pulls, dose, yield);
+    }
+
+    // What a lead pours to a line: the most of the milk, else the most of any other liquid that is poured freely.
+    private static LineId? FillLineOf(WorkedSize worked)
+    {
+        var poured = worked.Lines.Where(line => line.Mass > 0 && line.IsInside && !line.IsIce).ToList();
+        var free = poured.FindAll(line => line.Ingredient.Kind == IngredientKind.Milk);
+        free = free.Count > 0 ? free : poured.FindAll(line => line.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Water);
+        return free.Count == 0 ? null : free.MaxBy(line => line.Mass)!.Line.Id;
+    }
+
+    private static Millilitres SteamedMilk(WorkedSize worked) =>
+        Millilitres.From(worked.Lines.Sum(line => line.Foam is { IsCold: false } ? line.Mass * line.VolumePerGram : 0));
+
+    private static Light? ColourOf(Build build, WorkedSize worked, HouseRules house, Light? tint)
+    {
+        var (parts, water) = MixedIn(build, worked, house);
+        return DrinkColour.Of(parts, water, tint);
+    }
+
+    private static Light TintBy(Build build, WorkedSize worked, HouseRules house, Light seen)
+    {
+        var (parts, water) = MixedIn(build, worked, house);
+        return DrinkColour.TintBy(parts, water, seen);
+    }
+
+    // What is in the drink when it is handed over, and the water that steam and ice have brought.
+    private static (List<(Ingredient Ingredient, double Grams)> Parts, double Water) MixedIn(Build build, WorkedSize worked, HouseRules house)
+    {
+        var content = worked.Poured;
+        var melt = content.IsBlended ? content.IceMass : content.IceMass - content.Heat.Exchanged(LifeOfADrink.ShareAtHandOver(worked, build.Serve, house)).IceMass;
+        return ([.. worked.Lines.Where(line => line.IsInside && !line.IsIce).Select(line => (line.Ingredient, line.Mass))], content.Condensate + content.CoolingMelt + melt);
+    }
+
+    private static RoundingEffect EffectOf(WorkedSize worked, Taste after)
+    {
+        if (!worked.Lines.Any(line => Math.Abs(line.Amount - line.Exact) > 1e-9))
+        {
+            return new RoundingEffect(after, after.Strength is null ? null : Percent.From(0), after.Sweetness is null ? null : Percent.From(0), "");
+        }
+
+        var before = Taster.Of(worked.Exactly(), after.Unknown, after.Taken);
+        var change = Drift.Between(before, after);
+        return new RoundingEffect(before, change.Strength, change.Sweetness, Say(change));
+    }
+
+    private static string Say(Drift change)
+    {
+        var parts = new List<string>(2);
+        Add(change.Strength, "stronger", "weaker");
+        Add(change.Sweetness, "sweeter", "less sweet");
+        return parts.Count == 0 ? "Rounding hardly changes the taste." : $"Rounding makes it {string.Join(" and ", parts)}.";
+
+        void Add(Percent? by, string more, string less)
+        {
+            if (by is { } percent && Math.Abs(percent.Value) >= Drift.Noticeable)
+            {
+                parts.Add($"{Math.Abs(percent.Value).ToString("0", CultureInfo.InvariantCulture)} % {(percent.Value > 0 ? more : less)}");
+            }
+        }
+    }
+}
