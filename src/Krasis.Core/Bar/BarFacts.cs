@@ -106,6 +106,12 @@ public sealed class BarFacts
     /// <summary>The ingredient of an id, or null.</summary>
     public Ingredient? Find(IngredientId id) => ingredients.GetValueOrDefault(id);
 
+    /// <summary>The ingredient of an id as it was entered, whatever a recipe makes of it; null where there is none, and of a part.</summary>
+    public Ingredient? AsEntered(IngredientId id) => entered.FirstOrDefault(ingredient => ingredient.Id == id && !ingredient.IsPart);
+
+    /// <summary>What a recipe makes of a coffee, by the recipe's name; null where none makes it.</summary>
+    public string? RecipeNameOf(IngredientId id) => EspressoOf(id)?.Name ?? CoffeeOf(id)?.Name;
+
     /// <summary>The foam level of an id, or null.</summary>
     public FoamLevel? Find(FoamId id) => Foams.FirstOrDefault(foam => foam.Id == id);
 

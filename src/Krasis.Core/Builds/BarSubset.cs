@@ -14,6 +14,11 @@ public static class BarSubset
         var open = new Queue<string>(used);
         while (open.TryDequeue(out var id))
         {
+            if (bar.Ingredients.FirstOrDefault(ingredient => ingredient.Id == id)?.FrozenFrom is { } coffee && used.Add(coffee))
+            {
+                open.Enqueue(coffee);
+            }
+
             foreach (var line in bar.Parts.Where(part => part.Id == id).SelectMany(part => part.Lines))
             {
                 if (line.Ingredient is { } inner && used.Add(inner))

@@ -34,19 +34,19 @@ public static class Techniques
     public static IReadOnlyList<TechniqueFacts> All { get; } =
     [
         In(Technique.Pour, "poured in", "pour in"),
-        In(Technique.Stir, "poured in and stirred", "pour in and stir", mixes: true),
-        In(Technique.Dissolve, "dissolved first", "dissolve in a splash of hot water or in the hot coffee"),
+        In(Technique.Stir, "stirred in", "pour in and stir", mixes: true),
+        In(Technique.Dissolve, "dissolved hot first", "dissolve in a splash of hot water or in the hot coffee"),
         In(Technique.Cool, "cooled first", "cool"),
         In(Technique.Steam, "steamed", "steam", foam: true),
-        In(Technique.Foam, "foamed cold, laid on top", "foam cold and lay on top", slow: true, foam: true),
-        In(Technique.Float, "poured slowly, on a spoon or ice", "pour slowly over a spoon or the ice", slow: true),
+        In(Technique.Foam, "foamed cold", "foam cold and lay on top", slow: true, foam: true),
+        In(Technique.Float, "poured slowly on top", "pour slowly over a spoon or the ice", slow: true),
         In(Technique.Shake, "shaken", "shake", mixes: true),
         In(Technique.Blend, "blended", "blend", mixes: true),
-        In(Technique.Wall, "on the wall, inside", "draw on the inside of the wall"),
+        In(Technique.Wall, "on the wall", "draw on the inside of the wall"),
         On(Technique.Top, "on top", "put on top"),
         new(Technique.Rim, "on the rim", "put on the rim", Placed.OnTheGlass, false, false, false),
         On(Technique.Dust, "dusted", "dust"),
-        On(Technique.Torch, "on top, torched", "put on top and brown with a torch"),
+        On(Technique.Torch, "torched on top", "put on top and brown with a torch"),
         On(Technique.Skewer, "on a skewer", "lay across on a skewer"),
     ];
 

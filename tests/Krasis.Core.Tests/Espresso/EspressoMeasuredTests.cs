@@ -35,7 +35,7 @@ public class EspressoMeasuredTests
     [InlineData(40.0, "Thinner than")]
     public void A_batch_is_held_against_the_usual(double grams, string says)
     {
-        var measured = BrewMeasured.Of(new CoffeeBaseDocument { Method = "batch", CoffeeGrams = grams, WaterGrams = 1000, ExtractionPercent = 20 });
+        var measured = BrewMeasured.Of(new CoffeeBaseDocument { Method = "batch", CoffeeGrams = grams, WaterGrams = 1000, ExtractionPercent = 20 }, null);
         Assert.Equal(grams, measured.GramsPerLitre!.Value, 1e-9);
         Assert.StartsWith(says, measured.Says[0], StringComparison.Ordinal);
     }
@@ -44,7 +44,7 @@ public class EspressoMeasuredTests
     public void A_concentrate_is_as_strong_as_it_is_served()
     {
         // By hand: 200 g keep 2.3 times their water of 1600 g, 1140 g are left, doubled with water; 18.5 % of 200 g in 2280 g.
-        var measured = BrewMeasured.Of(new CoffeeBaseDocument { Method = "coldBrew", CoffeeGrams = 200, WaterGrams = 1600, RetainedGramsPerGram = 2.3, ExtractionPercent = 18.5, DilutionParts = 1 });
+        var measured = BrewMeasured.Of(new CoffeeBaseDocument { Method = "coldBrew", CoffeeGrams = 200, WaterGrams = 1600, RetainedGramsPerGram = 2.3, ExtractionPercent = 18.5, DilutionParts = 1 }, null);
 
         Assert.Equal(2280, measured.Yield!.Value.Value, 1e-9);
         Assert.Equal(37.0 / 2280 * 100, measured.Strength!.Value.Value, 1e-9);

@@ -68,9 +68,9 @@ public class SeedTests
         Assert.Equal((111.7, 23.9), (Math.Round(heron.Fill.FillHeight.Value, 1), Math.Round(heron.Fill.RoomLeft.Value, 1)));
         Assert.Equal((1.25, 4.70, 5.4), (Math.Round(heron.Taste.Poured.Strength!.Value.Value, 2), Math.Round(heron.Taste.Poured.Sweetness!.Value.Value, 2), Math.Round(heron.Taste.Poured.MilkPerCoffee!.Value, 1)));
         Assert.Equal((2.6, 2.2), (Math.Round(heron.Taste.Drift.Strength!.Value.Value, 1), Math.Round(heron.Taste.Drift.Sweetness!.Value.Value, 1)));
-        Assert.Equal([61.0, 52.0, 45.1], heron.Life.Moments.Select(moment => Math.Round(moment.Temperature.Value, 1)));
-        Assert.Equal((275, 114, 33.0), (Math.Round(heron.Inside.Nutrition.Energy!.Value.Value), Math.Round(heron.Inside.Nutrition.Caffeine!.Value.Value), Math.Round(heron.Inside.Nutrition.Sugars!.Value.Value, 1)));
-        Assert.Equal((1.38, 29), (Math.Round(heron.Cost.Total!.Value.Value, 2), Math.Round(heron.Cost.ShareOfPrice!.Value.Value)));
+        Assert.Equal([60.6, 57.1, 54.0], heron.Life.Moments.Select(moment => Math.Round(moment.Temperature.Value, 1)));
+        Assert.Equal((275, 305, 33.0), (Math.Round(heron.Inside.Nutrition.Energy!.Value.Value), Math.Round(heron.Inside.Nutrition.Caffeine!.Value.Value), Math.Round(heron.Inside.Nutrition.Sugars!.Value.Value, 1)));
+        Assert.Equal((1.59, 33), (Math.Round(heron.Cost.Total!.Value.Value, 2), Math.Round(heron.Cost.ShareOfPrice!.Value.Value)));
         Assert.Equal(("Large jug", 0), (heron.Milk!.Pitcher, heron.Milk.Waste.Value));
     }
 }

@@ -20,8 +20,8 @@ public sealed class MixApiTests(KrasisServer server) : IClassFixture<KrasisServe
             {
                 var answered = sheet["sizes"]![index]!;
                 Assert.Equal(size.Size.Value, (string?)answered["size"]);
-                Assert.Equal(size.Fill.FillHeight.Value, (double)answered["fillHeight"]!);
-                Assert.Equal(size.Fill.RoomLeft.Value, (double)answered["roomLeft"]!);
+                Assert.Equal(size.Fill.FillHeight.Value, (double)answered["fill"]!["fillHeight"]!);
+                Assert.Equal(size.Fill.RoomLeft.Value, (double)answered["fill"]!["roomLeft"]!);
                 Assert.Equal(size.Lines.Select(line => line.Amount), answered["lines"]!.AsArray().Select(line => (double)line!["amount"]!));
             }
 

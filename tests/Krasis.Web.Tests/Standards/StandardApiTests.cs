@@ -30,7 +30,7 @@ public sealed class StandardApiTests(KrasisServer server) : IClassFixture<Krasis
 
         var second = await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", new { reason = "" }, updated.ETag);
         Assert.Equal(2, (int)second.Json["number"]!);
-        Assert.NotEqual((double)kept.Json["sheet"]!["sizes"]![0]!["taste"]!["strength"]!, (double)second.Json["sheet"]!["sizes"]![0]!["taste"]!["strength"]!);
+        Assert.NotEqual((double)kept.Json["sheet"]!["sizes"]![0]!["taste"]!["poured"]!["strength"]!, (double)second.Json["sheet"]!["sizes"]![0]!["taste"]!["poured"]!["strength"]!);
         Assert.Equal([2, 1], (await server.Get($"/api/builds/{id}/standards")).Json.AsArray().Select(standard => (int)standard!["number"]!));
     }
 

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Ingredients;
 using System.Globalization;
 using Krasis.Core.Quantities;
 
@@ -16,16 +17,18 @@ public sealed record BrewMeasured(double? GramsPerLitre, Grams? Retained, Grams?
     private const double GoldenMost = 60.5;
 
     /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is read.</summary>
-    public static BrewMeasured Of(CoffeeBaseDocument document)
+    /// <param name="document">The recipe, perhaps half entered.</param>
+    /// <param name="coffee">The coffee that it makes, as it was entered; null when there is none yet.</param>
+    public static BrewMeasured Of(CoffeeBaseDocument document, Ingredient? coffee)
     {
         var perLitre = document is { CoffeeGrams: > 0, WaterGrams: > 0 } ? document.CoffeeGrams / document.WaterGrams * 1000 : null;
         var read = CoffeeBaseReader.Read(document with { Id = "new", Name = "New", Ingredient = document.Ingredient ?? "new" });
         return read.IsRead
-            ? new BrewMeasured(perLitre, read.Value.Coffee * read.Value.Retained, read.Value.Yield, read.Value.Strength, [.. Sentences(read.Value, perLitre)])
+            ? new BrewMeasured(perLitre, read.Value.Coffee * read.Value.Retained, read.Value.Yield, read.Value.Strength, [.. Sentences(read.Value, perLitre, coffee)])
             : new BrewMeasured(perLitre, null, null, null, []);
     }
 
-    private static IEnumerable<string> Sentences(CoffeeBase brew, double? perLitre)
+    private static IEnumerable<string> Sentences(CoffeeBase brew, double? perLitre, Ingredient? coffee)
     {
         if (perLitre is { } grams && brew.Method == BrewMethod.Batch)
         {
@@ -37,6 +40,16 @@ public sealed record BrewMeasured(double? GramsPerLitre, Grams? Retained, Grams?
         if (brew.DilutionParts > 0)
         {
             yield return $"One part of it is served with {brew.DilutionParts.ToString("0.##", CultureInfo.InvariantCulture)} parts of water; the yield and the strength are as served.";
+        }
+
+        if (coffee?.Strength is { } own && brew.Strength is { } holds && Math.Abs(own.Value - holds.Value) > 0.005)
+        {
+            yield return $"{coffee.Name} has {Say.Fine(own.Value)} % coffee solids entered; this recipe's {Say.Fine(holds.Value)} % hold.";
+        }
+
+        if (coffee is { Roast: null })
+        {
+            yield return $"The caffeine of {coffee.Name}'s roast is not said, so that of the drinks is not known.";
         }
 
         if (brew.Strength is null)

@@ -31,7 +31,8 @@ public sealed record IngredientMeasured(
     /// read.</summary>
     /// <param name="document">The ingredient, perhaps half entered.</param>
     /// <param name="sweetness">How sweet the house holds the sugars.</param>
-    public static IngredientMeasured Of(IngredientDocument document, RelativeSweetness sweetness)
+    /// <param name="recipe">The name of the recipe that makes it; null for what no recipe makes.</param>
+    public static IngredientMeasured Of(IngredientDocument document, RelativeSweetness sweetness, string? recipe = null)
     {
         var byBrix = document.DensityGramsPerMl is null && document.Brix is >= 0 and <= BrixDensity.Most;
         var density = byBrix ? BrixDensity.At(document.Brix!.Value)
@@ -56,14 +57,14 @@ public sealed record IngredientMeasured(
             known is not null && sweetness.Of(known) is { } sweet ? GramsPer100Grams.From(sweet) : null,
             known?.PricePerGram is { } price && (density is not null || document.PackMeasure != "ml") ? Money.From(price.Value * 100) : null,
             known?.UseBy,
-            [.. Gaps(document, known)],
-            [.. Sentences(document, energy)]);
+            [.. Gaps(document, known, recipe)],
+            [.. Sentences(document, known, energy, recipe)]);
     }
 
     private static double? EnergyOf(CompositionDocument? per100g) =>
         (4 * (per100g?.Carbohydrate + per100g?.Protein)) + (9 * per100g?.Fat);
 
-    private static IEnumerable<string> Gaps(IngredientDocument document, Ingredient? known)
+    private static IEnumerable<string> Gaps(IngredientDocument document, Ingredient? known, string? recipe)
     {
         if (known is null || document.Kind is "water" or "ice")
         {
@@ -71,12 +72,12 @@ public sealed record IngredientMeasured(
         }
 
         var composition = known.Composition;
-        if (!known.IsCoffee && known.Sugars is null)
+        if (!known.IsUnsweet && known.Sugars is null)
         {
             yield return "the kinds of sugar, so the sweetness of what it goes into";
         }
 
-        if (known.Kind == IngredientKind.Coffee && known.Strength is null)
+        if (known.Kind == IngredientKind.Coffee && known.Strength is null && recipe is null)
         {
             yield return "the strength, unless a coffee recipe gives it";
         }
@@ -86,7 +87,7 @@ public sealed record IngredientMeasured(
             yield return "the energy and what it is made of";
         }
 
-        if (composition.CaffeineMg is null)
+        if (recipe is not null ? known.Roast is null : composition.CaffeineMg is null)
         {
             yield return "the caffeine";
         }
@@ -102,7 +103,7 @@ public sealed record IngredientMeasured(
         }
     }
 
-    private static IEnumerable<string> Sentences(IngredientDocument document, double? energy)
+    private static IEnumerable<string> Sentences(IngredientDocument document, Ingredient? known, double? energy, string? recipe)
     {
         if (energy is { } kcal && document.Per100g?.EnergyKcal is { } stated)
         {
@@ -111,6 +112,17 @@ public sealed record IngredientMeasured(
             {
                 yield return $"Carbohydrate, protein and fat make {Say.Whole(kcal)} kcal by 4/9/4, and {Say.Whole(stated)} kcal is entered. Fibre and alcohol may explain it; a slip may, too.";
             }
+        }
+
+        if (recipe is not null)
+        {
+            yield return $"{recipe} makes it: its coffee solids, its caffeine by the roast and its price by the dose hold, and a pack is of the ground coffee."
+                + (document.StrengthPercent is null && document.Per100g?.CaffeineMg is null or 0 ? "" : " Solids and caffeine entered here are not used.");
+        }
+
+        if (known is { IsSugarTaken: true })
+        {
+            yield return "The label does not say every kind of its sugars: the rest is taken to be what is usual of such a thing.";
         }
 
         if (document.Per100g is { Source: null } && document.Source is null)

@@ -24,6 +24,15 @@ public sealed record FoamLevel(FoamId Id, string Name, double Overrun, int? Thir
     /// <summary>Whether it manages a milk: what is not known of it is not held against it.</summary>
     public bool Manages(Ingredient milk) => milk.Composition.Fat is not { } fat || fat <= MostFat + 1e-9;
 
+    /// <summary>What a tool is called.</summary>
+    public static string Words(FoamTool tool) => tool switch
+    {
+        FoamTool.Wand => "steam wand",
+        FoamTool.Mixer => "strong mixer",
+        FoamTool.Whisk => "weak whisk",
+        _ => "jar",
+    };
+
     /// <summary>What a tool manages, g of fat in 100 g (common practice, no source): a wand and a strong mixer anything that is poured; a jar up
     /// to whole milk; a weak whisk skimmed milk, and hardly whole.</summary>
     public static double UsualMostFat(FoamTool tool) => tool switch

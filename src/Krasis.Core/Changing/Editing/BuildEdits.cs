@@ -13,10 +13,10 @@ public static class BuildEdits
         return mend.Changes.Aggregate(cells, Apply);
     }
 
-    /// <summary>The build with one amount changed: the reference size's own, or a pin.</summary>
+    /// <summary>The build with one cell changed: the reference size's own amount or mark, or a pin.</summary>
     public static BuildDocument Apply(BuildDocument build, CellEdit edit) => Change(build, edit.Line, line => edit.Size.Value == build.ReferenceSize
-        ? line with { Amount = edit.Amount }
-        : line with { Pins = [.. line.Pins.Where(pin => pin.Size != edit.Size.Value), new PinDocument { Size = edit.Size.Value, Amount = edit.Amount }] });
+        ? line with { Amount = edit.Amount, To = edit.To }
+        : line with { Pins = [.. line.Pins.Where(pin => pin.Size != edit.Size.Value), new PinDocument { Size = edit.Size.Value, Amount = edit.Amount, To = edit.To }] });
 
     /// <summary>The build with one thing about a line changed.</summary>
     public static BuildDocument Apply(BuildDocument build, LineChange change) => change.Field switch

@@ -20,7 +20,7 @@ internal sealed class AllergenByOneLine() : LineCheck(onlyReference: true)
             return null;
         }
 
-        var others = at.Worked.Lines.Where(other => other.IsPoured && other.Ingredient.Id != line.Ingredient.Id).Select(other => other.Ingredient.Allergens).ToList();
+        var others = at.Worked.Lines.Where(other => other.IsPoured && other.Index != line.Index).Select(other => other.Ingredient.Allergens).ToList();
         if (others.Any(other => other is null))
         {
             return null;

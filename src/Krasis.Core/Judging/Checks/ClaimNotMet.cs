@@ -27,20 +27,17 @@ internal sealed class ClaimNotMet : ICheck
             var unknown = lines.FindAll(line => Breaks(claim, line.Ingredient) is null);
             if (breaks.Count > 0)
             {
-                yield return Found(Severity.Fault, $"\"{Words(claim)}\" is not so: {Names(breaks)} {(breaks.Count == 1 ? "brings" : "bring")} {What(claim)}.");
+                yield return Found(Severity.Fault, $"\"{Claims.Words(claim)}\" is not so: {Names(breaks)} {(breaks.Count == 1 ? "brings" : "bring")} {What(claim)}.");
             }
             else if (unknown.Count > 0)
             {
-                yield return Found(Severity.Warning, $"whether \"{Words(claim)}\" is so is not known of {Names(unknown)}.");
+                yield return Found(Severity.Warning, $"whether \"{Claims.Words(claim)}\" is so is not known of {Names(unknown)}.");
             }
         }
 
         Finding Found(Severity severity, string message) => new(Name, severity, size.Size, null, $"{size.Name}: {message}", null);
         static string Names(List<WorkedLine> lines) => Say.List([.. lines.Select(line => line.Ingredient.Name).Distinct()]);
     }
-
-    /// <summary>How a claim reads on the board.</summary>
-    public static string Words(Claim claim) => claim == Claim.NoAddedSugar ? "no added sugar" : "without milk";
 
     private static string What(Claim claim) => claim == Claim.NoAddedSugar ? "sugar" : "milk";
 

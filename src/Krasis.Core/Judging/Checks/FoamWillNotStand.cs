@@ -31,7 +31,7 @@ internal sealed class FoamWillNotStand() : LineCheck(onlyReference: true)
             return Found(
                 at,
                 Severity.Warning,
-                $"{Words(foam.Tool)} does not foam {at.Ingredient.Name} with {Say.Short(fat!.Value)} g of fat in 100 g; it manages up to {Say.Short(foam.MostFat)} g.",
+                $"The {FoamLevel.Words(foam.Tool)} does not foam {at.Ingredient.Name} with {Say.Short(fat!.Value)} g of fat in 100 g; it manages up to {Say.Short(foam.MostFat)} g.",
                 better is null ? null : at.Change($"Foam it to {better.Name}", LineField.Foam, better.Id.Value));
         }
 
@@ -47,12 +47,4 @@ internal sealed class FoamWillNotStand() : LineCheck(onlyReference: true)
             $"{at.Ingredient.Name} foamed to {foam.Name} drips through the drink: it grows by {Say.Short(foam.Overrun * 100)} % and has {Say.Short(known)} g of fat in 100 g. Foam it longer, or take more cream.",
             longer is null ? null : at.Change($"Foam it to {longer.Name}", LineField.Foam, longer.Id.Value));
     }
-
-    private static string Words(FoamTool tool) => tool switch
-    {
-        FoamTool.Whisk => "A weak whisk",
-        FoamTool.Jar => "A jar",
-        FoamTool.Mixer => "The mixer",
-        _ => "The wand",
-    };
 }

@@ -7,4 +7,9 @@ namespace Krasis.Core.Judging.Mends;
 /// <param name="Line">The line.</param>
 /// <param name="Size">The size; the reference size's own quantity when it is that one, a pin otherwise.</param>
 /// <param name="Amount">The amount, in the line's measure.</param>
-public sealed record CellEdit(LineId Line, CupId Size, double Amount);
+public sealed record CellEdit(LineId Line, CupId Size, double Amount)
+{
+    /// <summary>To where it fills the cup instead, as <see cref="LineDocument.To"/>: at the reference size for every size, else for this one; null
+    /// for an amount.</summary>
+    public string? To { get; init; }
+}

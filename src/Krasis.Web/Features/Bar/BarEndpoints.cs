@@ -44,6 +44,7 @@ public static class BarEndpoints
             [.. session.Bar.List(FactKinds.Stations).Select(View)],
             View(session.Bar.List(FactKinds.House).Single()),
             RulesView.Of(facts.House),
+            LineWords.All,
             bench.Today);
     }));
 

@@ -23,7 +23,7 @@ public static class BarKinds
     /// <summary>Ingredients.</summary>
     public static BarKind<IngredientDocument, IngredientMeasured> Ingredients { get; } = new(
         FactKinds.Ingredients, "ingredient", (document, id) => document with { Id = id }, bar => bar.Ingredients, (bar, facts) => bar with { Ingredients = facts },
-        (document, bench) => IngredientMeasured.Of(document, bench.Bar.House.Sweetness));
+        (document, bench) => IngredientMeasured.Of(document, bench.Bar.House.Sweetness, bench.Bar.RecipeNameOf(new IngredientId(document.Id ?? ""))));
 
     /// <summary>Dispensers.</summary>
     public static BarKind<DispenserDocument, StrokesMeasured> Dispensers { get; } = new(
@@ -41,7 +41,7 @@ public static class BarKinds
     /// <summary>How brewed coffees are made.</summary>
     public static BarKind<CoffeeBaseDocument, BrewMeasured> Coffees { get; } = new(
         FactKinds.Coffees, "coffee recipe", (document, id) => document with { Id = id }, bar => bar.Coffees, (bar, facts) => bar with { Coffees = facts },
-        (document, _) => BrewMeasured.Of(document));
+        (document, bench) => BrewMeasured.Of(document, bench.Bar.AsEntered(new IngredientId(document.Ingredient ?? ""))));
 
     /// <summary>Foam levels.</summary>
     public static BarKind<FoamDocument, FoamMeasured> Foams { get; } = new(

@@ -21,6 +21,7 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Stations">The stations.</param>
 /// <param name="House">The house rules.</param>
 /// <param name="Rules">The house rules as they hold, with what is taken for those that are not said.</param>
+/// <param name="Words">What can be chosen of how a line goes in.</param>
 /// <param name="Today">The day where the server stands.</param>
 public sealed record BarView(
     IReadOnlyList<MeasuredView<CupDocument, CupMeasured>> Cups,
@@ -34,4 +35,5 @@ public sealed record BarView(
     IReadOnlyList<FactView<StationDocument>> Stations,
     FactView<HouseDocument> House,
     RulesView Rules,
+    LineWords Words,
     DateOnly Today);

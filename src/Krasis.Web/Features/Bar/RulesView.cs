@@ -17,6 +17,12 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Fructose">How sweet fructose is against sucrose.</param>
 /// <param name="Lactose">How sweet lactose is against sucrose.</param>
 /// <param name="Maltose">How sweet maltose is against sucrose.</param>
+/// <param name="Galactose">How sweet galactose is against sucrose.</param>
+/// <param name="BuiltMelt">How much of the ice that a built iced drink could melt has melted by hand-over.</param>
+/// <param name="ShakenAir">Air that shaking puts into a drink, of its volume.</param>
+/// <param name="BlendedAir">Air that blending puts into a drink, of its volume.</param>
+/// <param name="HotFrom">The coolest that a hot drink may be handed over.</param>
+/// <param name="ColourDrift">How far a size may be from the reference size in colour, ΔE₀₀.</param>
 /// <param name="Currency">What stands after an amount of money.</param>
 public sealed record RulesView(
     Celsius Room,
@@ -32,6 +38,12 @@ public sealed record RulesView(
     double Fructose,
     double Lactose,
     double Maltose,
+    double Galactose,
+    Percent BuiltMelt,
+    Percent ShakenAir,
+    Percent BlendedAir,
+    Celsius HotFrom,
+    double ColourDrift,
     string Currency)
 {
     /// <summary>The rules of a house.</summary>
@@ -49,5 +61,11 @@ public sealed record RulesView(
         house.Sweetness.Fructose,
         house.Sweetness.Lactose,
         house.Sweetness.Maltose,
+        house.Sweetness.Galactose,
+        house.BuiltMelt,
+        house.ShakenAir,
+        house.BlendedAir,
+        house.HotFrom,
+        house.AllowedColourDrift,
         house.Currency);
 }

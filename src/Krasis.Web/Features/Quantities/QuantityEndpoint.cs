@@ -57,18 +57,20 @@ public static class QuantityEndpoint
             : InPlace(said.Value, request, bar);
         return quantity.IsRead
             ? TypedResults.Ok(new QuantityView(
-                quantity.Value.Amount, BarRounding.Round(quantity.Value, BarRounding.StepOf(measure, ingredient, bar)).Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), AmountInPlace.Objection(said.Value, ingredient, bar), request.Mix ? Mixed(quantity.Value, request, bar, clock.Today()) : null))
+                quantity.Value.Amount, BarRounding.Round(quantity.Value, BarRounding.StepOf(measure, ingredient, bar)).Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), MarkOf(said.Value), AmountInPlace.Objection(said.Value, ingredient, bar), request.Mix ? Mixed(quantity.Value, MarkOf(said.Value), request, bar, clock.Today()) : null))
             : ProblemResult.Fields(quantity.Problems);
     }
 
-    private static BuildSheet? Mixed(Quantity quantity, QuantityRequest request, BarFacts bar, DateOnly today)
+    private static string? MarkOf(SpokenAmount said) => said is SpokenAmount.FillTo to ? to.Mark.Says : null;
+
+    private static BuildSheet? Mixed(Quantity quantity, string? to, QuantityRequest request, BarFacts bar, DateOnly today)
     {
         if (request.Build is null)
         {
             return null;
         }
 
-        var edit = new CellEdit(new LineId(request.Line ?? ""), new CupId(request.Size ?? ""), quantity.Amount);
+        var edit = new CellEdit(new LineId(request.Line ?? ""), new CupId(request.Size ?? ""), quantity.Amount) { To = to };
         var build = BuildReader.Read(BuildEdits.Apply(request.Build, edit), bar, nameless: true);
         return build.IsRead ? Mixer.Mix(build.Value, bar, today) : null;
     }

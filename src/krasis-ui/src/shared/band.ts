@@ -11,9 +11,10 @@ export function tasteRows(sheet: BuildSheet | undefined) {
       allowed: sheet?.allowedStrengthDrift ?? null,
       cells: sizes.map((size) => ({
         size,
-        value: size.taste.strength === null ? null : `${fixed(size.taste.strength, 2)} %`,
-        drift: size.drift.strength,
-        isFar: size.drift.isStrengthFar ?? false,
+        value: size.taste.poured.strength === null ? null : `${fixed(size.taste.poured.strength, 2)} %`,
+        drift: size.taste.drift.strength,
+        isFar: size.taste.drift.isStrengthFar ?? false,
+        swatch: null,
       })),
     },
     {
@@ -22,9 +23,11 @@ export function tasteRows(sheet: BuildSheet | undefined) {
       allowed: sheet?.allowedSweetnessDrift ?? null,
       cells: sizes.map((size) => ({
         size,
-        value: size.taste.sweetness === null ? null : `${fixed(size.taste.sweetness, 1)} g/100 g`,
-        drift: size.drift.sweetness,
-        isFar: size.drift.isSweetnessFar ?? false,
+        value:
+          size.taste.poured.sweetness === null ? null : `${fixed(size.taste.poured.sweetness, 1)} g/100 g`,
+        drift: size.taste.drift.sweetness,
+        isFar: size.taste.drift.isSweetnessFar ?? false,
+        swatch: null,
       })),
     },
     {
@@ -33,9 +36,30 @@ export function tasteRows(sheet: BuildSheet | undefined) {
       allowed: null,
       cells: sizes.map((size) => ({
         size,
-        value: size.taste.milkPerCoffee === null ? null : `1 : ${fixed(size.taste.milkPerCoffee, 1)}`,
-        drift: size.drift.ratio,
+        value:
+          size.taste.poured.milkPerCoffee === null
+            ? null
+            : `1 : ${fixed(size.taste.poured.milkPerCoffee, 1)}`,
+        drift: size.taste.drift.ratio,
         isFar: false,
+        swatch: null,
+      })),
+    },
+    {
+      name: 'Colour',
+      hint: 'handed over',
+      allowed: null,
+      cells: sizes.map((size) => ({
+        size,
+        value:
+          size.taste.drift.colour == null
+            ? null
+            : size.isReference
+              ? 'as it is'
+              : `${fixed(size.taste.drift.colour, 1)} ΔE off`,
+        swatch: size.taste.colour,
+        drift: null,
+        isFar: size.taste.drift.isColourFar ?? false,
       })),
     },
   ]
@@ -50,6 +74,25 @@ interface Figure {
   isRemark?: boolean
 }
 
+/** What stands on a label, as far as it is known. */
+function labelled(label: {
+  energy: string | null
+  fat: string | null
+  carbohydrate: string | null
+  sugars: string | null
+  protein: string | null
+}): string | null {
+  const { energy, fat, carbohydrate, sugars, protein } = label
+  const parts = [
+    energy,
+    fat && `fat ${fat}`,
+    carbohydrate && `carbohydrate ${carbohydrate}`,
+    sugars && `sugars ${sugars}`,
+    protein && `protein ${protein}`,
+  ]
+  return parts.filter(Boolean).join(', ') || null
+}
+
 interface FigureRow {
   name: string
   hint: string
@@ -62,8 +105,8 @@ function at(moment: Moment | undefined, size: SizeSheet): Figure {
   }
 
   const parts = [
-    size.iceMass > 0 ? `${reading(moment.melt, 'g')} melted` : '',
-    size.iceMass > 0 && moment.strength !== null ? `${fixed(moment.strength, 2)} % strong` : '',
+    size.fill.iceMass > 0 ? `${reading(moment.melt, 'g')} melted` : '',
+    size.fill.iceMass > 0 && moment.strength !== null ? `${fixed(moment.strength, 2)} % strong` : '',
   ]
   return {
     size: size.size,
@@ -74,6 +117,10 @@ function at(moment: Moment | undefined, size: SizeSheet): Figure {
 
 /** Whose gap it is that a sum is not known. */
 const by = (names: string[]) => (names.length > 0 ? `for ${names.join(', ')}` : '')
+
+/** Between which two values it lies, where that is not the same. */
+const range = (from: number | null, to: number | null) =>
+  from === null || to === null || to - from < 1 ? '' : `${decimal(from, 0)} to ${decimal(to, 0)} mg`
 
 const bands = { low: 'low', medium: 'medium', high: 'high' }
 
@@ -89,37 +136,53 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
     cells: sheet.sizes.map(figure),
   })
   const money = (amount: number) => `${fixed(amount, 2)} ${sheet.currency}`.trim()
-  const rounded = sheet.sizes.some((size) => size.rounding.says)
+  const rounded = sheet.sizes.some((size) => size.taste.rounding.says)
   return [
     ...(rounded
       ? [
           row('Rounding', 'to what the bar pours', (size) => ({
             size: size.size,
             isRemark: true,
-            value: size.rounding.says || (size.isReference ? 'as set' : 'none'),
+            value: size.taste.rounding.says || (size.isReference ? 'as set' : 'none'),
           })),
         ]
       : []),
-    row('At hand-over', 'with what has melted', (size) => at(size.moments[0], size)),
-    row('After 10 min', 'standing in the room', (size) => at(size.moments[1], size)),
-    row('After 20 min', 'standing in the room', (size) => at(size.moments[2], size)),
-    row('Caffeine', '', ({ size, nutrition }) => ({
+    row('At hand-over', 'with what has melted', (size) => at(size.life.moments[0], size)),
+    row('After 10 min', 'standing in the room', (size) => at(size.life.moments[1], size)),
+    row('After 20 min', 'standing in the room', (size) => at(size.life.moments[2], size)),
+    row('Caffeine', 'by the dose', ({ size, inside: { nutrition } }) => ({
       size,
       value: nutrition.caffeine === null ? null : `${decimal(nutrition.caffeine, 0)} mg`,
+      ...(nutrition.caffeine ? { more: range(nutrition.caffeineFrom, nutrition.caffeineTo) } : {}),
       ...(nutrition.caffeine === null ? { more: by(nutrition.unknown) } : {}),
     })),
-    row('Energy', '', ({ size, nutrition }) => ({
+    row('Energy', '', ({ size, inside: { nutrition } }) => ({
       size,
       value: nutrition.energy === null ? null : `${decimal(nutrition.energy, 0)} kcal`,
       ...(nutrition.energy === null ? { more: by(nutrition.unknown) } : {}),
     })),
-    row('Sugars', 'UK front-of-pack bands', ({ size, nutrition }) => ({
+    row('Carbohydrate', 'sugars with it', ({ size, inside: { nutrition } }) => ({
+      size,
+      value: nutrition.carbohydrate === null ? null : reading(nutrition.carbohydrate, 'g'),
+      ...(nutrition.carbohydrate === null ? { more: by(nutrition.unknown) } : {}),
+    })),
+    row('Sugars', 'UK front-of-pack bands', ({ size, inside: { nutrition } }) => ({
       size,
       value: nutrition.sugars === null ? null : reading(nutrition.sugars, 'g'),
       ...(nutrition.band ? { more: bands[nutrition.band] } : {}),
       ...(nutrition.sugars === null ? { more: by(nutrition.unknown) } : {}),
     })),
-    row('Allergens', 'never a promise of free from', ({ size, allergens }) => {
+    row('100 ml on a label', 'rounded as in the EU', ({ size, inside: { nutrition } }) => ({
+      size,
+      isRemark: true,
+      value: labelled(nutrition.euPer100Ml),
+    })),
+    row('A portion on a label', 'rounded as in the US', ({ size, inside: { nutrition } }) => ({
+      size,
+      isRemark: true,
+      value: labelled({ ...nutrition.label, energy: nutrition.label.calories }),
+    })),
+    row('Allergens', 'never a promise of free from', ({ size, inside: { allergens } }) => {
       const names = (isTrace: boolean) =>
         allergens.found.filter((found) => found.isTrace === isTrace).map(({ name }) => name)
       const parts = [
@@ -140,7 +203,16 @@ export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
           })),
         ]
       : []),
-    row('Cost', 'with cup and lid', ({ size, cost }) => ({
+    row('On the scale', 'all of it, without the cup', ({ size, fill }) => ({
+      size,
+      value: reading(fill.totalMass, 'g'),
+      ...(fill.foamVolume > 0.5
+        ? {
+            more: `${reading(fill.foamVolume, 'ml')} of foam${fill.foamCap >= 0.5 ? `, ${decimal(fill.foamCap, 0)} mm` : ''}`,
+          }
+        : {}),
+    })),
+    row('Cost', 'with cup, lid and what is poured away', ({ size, cost }) => ({
       size,
       value: cost.total === null ? null : money(cost.total),
       ...(cost.total === null ? { more: by(cost.unknown) } : {}),

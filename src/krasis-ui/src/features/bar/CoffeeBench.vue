@@ -52,7 +52,13 @@ const bars = computed(() => {
       large
     />
     <NumberBox path="waterGrams" label="Water" unit="g" weigh large />
-    <NumberBox path="otherGrams" label="Sugar and the like" unit="g" weigh />
+    <NumberBox path="otherGrams" label="Sugar" unit="g" weigh />
+    <NumberBox
+      path="hotCelsius"
+      label="Into a hot drink at"
+      unit="°C"
+      hint="80 when nothing is said; cold brew has none"
+    />
   </StepHead>
   <StepHead
     :number="3"

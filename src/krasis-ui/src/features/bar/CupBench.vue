@@ -42,6 +42,25 @@ function removeLine(index: number): void {
     lines.value.filter((_, i) => i !== index),
   )
 }
+/** A hot drink loses first by evaporation, and a lid stops that: three numbers, and not one. */
+const losses = computed(
+  () =>
+    [
+      ['hotOpenWattsPerKelvin', 'Loses, hot and open', measured.value?.heatLoss?.hotOpen],
+      ['hotLiddedWattsPerKelvin', 'hot, under its lid', measured.value?.heatLoss?.hotLidded],
+      ['coldWattsPerKelvin', 'Takes in, cold', measured.value?.heatLoss?.cold],
+    ] as const,
+)
+
+function lossHint(path: string, known: number | undefined): string {
+  if (known === undefined) {
+    return 'Not known: no melt after hand-over.'
+  }
+
+  return bench.read(path) == null && bench.read('heatLossWattsPerKelvin') == null
+    ? `${fixed(known, 2)} worked out from its lengths and material, give or take a quarter`
+    : 'As measured'
+}
 </script>
 
 <template>
@@ -151,16 +170,19 @@ function removeLine(index: number): void {
         />
         <ChoiceBox path="material" label="Made of" :options="materials" clearable nothing="not said" />
         <NumberBox
-          path="heatLossWattsPerKelvin"
-          label="Heat loss"
+          v-for="[path, label, known] in losses"
+          :key="path"
+          :path="path"
+          :label="label"
           unit="W/K"
-          :hint="
-            measured?.heatLoss == null
-              ? 'Not known: no melt after hand-over.'
-              : bench.read('heatLossWattsPerKelvin') == null
-                ? `${fixed(measured.heatLoss, 2)} taken for its material`
-                : 'As measured'
-          "
+          :hint="lossHint(path, known)"
+        />
+        <NumberBox path="emptyGrams" label="The empty cup weighs" unit="g" weigh />
+        <NumberBox
+          path="warmedCelsius"
+          label="Warmed before a hot drink to"
+          unit="°C"
+          hint="empty where it is as cold as the room"
         />
         <NumberBox path="price" label="The cup costs" :unit="bar.rules.currency" />
         <NumberBox path="lidPrice" label="Its lid costs" :unit="bar.rules.currency" />

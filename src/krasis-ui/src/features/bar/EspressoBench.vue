@@ -46,6 +46,12 @@ const number = (path: string) => (bench.read(path) as number | null | undefined)
     />
     <NumberBox path="doseGrams" label="Coffee in" unit="g" weigh large />
     <NumberBox path="yieldGrams" label="Espresso out" unit="g" weigh large />
+    <NumberBox
+      path="yieldMl"
+      label="or by volume, without crema"
+      unit="ml"
+      hint="used where no grams are said"
+    />
     <NumberBox path="secondsFrom" label="In, at least" unit="s" />
     <NumberBox path="secondsTo" label="at most" unit="s" />
     <TextBox path="grind" label="The grinder stands at" />

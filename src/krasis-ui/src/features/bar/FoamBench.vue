@@ -9,7 +9,7 @@ import GaugeBar from './GaugeBar.vue'
 import NumberBox from './NumberBox.vue'
 import StepHead from './StepHead.vue'
 
-defineProps<{ bar: BarView }>()
+const props = defineProps<{ bar: BarView }>()
 
 const bench = useBench()
 const measured = bench.measured<FoamMeasured>()
@@ -18,6 +18,9 @@ const ways = [
   { value: false, label: 'steamed' },
   { value: true, label: 'foamed cold, without steam' },
 ]
+const tools = computed(() =>
+  props.bar.words.foamTools.map(({ code, name }) => ({ value: code, label: `a ${name}` })),
+)
 const thirds = [
   { value: 1, label: 'one third, the least' },
   { value: 2, label: 'two thirds' },
@@ -29,6 +32,19 @@ const scale = computed(() => 120 / Math.max(150, measured.value?.volume ?? 150))
 <template>
   <StepHead :number="1" title="How it is done">
     <ChoiceBox path="cold" label="The milk is" :options="ways" nothing="steamed" />
+    <ChoiceBox
+      path="tool"
+      label="Foamed with"
+      :options="tools"
+      :nothing="isCold ? 'a strong mixer' : 'a steam wand'"
+      clearable
+    />
+    <NumberBox
+      path="mostFatPer100g"
+      label="It manages up to"
+      unit="g of fat in 100 g"
+      hint="a weak whisk foams skimmed milk, and hardly whole"
+    />
     <ChoiceBox path="thirds" label="Meant to be" :options="thirds" nothing="not in thirds" clearable />
   </StepHead>
   <StepHead

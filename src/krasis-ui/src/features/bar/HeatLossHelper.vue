@@ -62,7 +62,8 @@ async function work(): Promise<void> {
 
   try {
     found.value = (await ask(api.POST('/api/bar/cups/heat-loss', { body }))).heatLoss
-    bench.put('heatLossWattsPerKelvin', Number(found.value.toFixed(3)))
+    const path = way.value !== 'water' ? 'coldWattsPerKelvin' : 'hotOpenWattsPerKelvin'
+    bench.put(path, Number(found.value.toFixed(3)))
   } catch (error) {
     const problem = ApiProblem.of(error)
     faults.value =

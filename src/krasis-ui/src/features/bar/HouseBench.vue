@@ -17,13 +17,19 @@ const units = [
   { value: 'us', label: 'US fluid ounces and grams' },
   { value: 'imperial', label: 'imperial fluid ounces and grams' },
 ]
-const sugars = ['glucose', 'fructose', 'lactose', 'maltose'] as const
+const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as const
 </script>
 
 <template>
   <StepHead :number="1" title="How far may a size taste from the reference?">
     <NumberBox path="strengthDriftPercent" label="In strength" unit="%" large />
     <NumberBox path="sweetnessDriftPercent" label="In sweetness" unit="%" large />
+    <NumberBox
+      path="colourDrift"
+      label="In colour"
+      unit="ΔE"
+      :hint="`about 1 is just seen side by side; ${decimal(bar.rules.colourDrift, 1)} holds`"
+    />
     <NumberBox
       path="strengthWeight"
       label="Strength weighs"
@@ -82,6 +88,18 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose'] as const
       :hint="`${decimal(bar.rules.milkTo, 0)} °C holds`"
     />
     <NumberBox
+      path="hotFromCelsius"
+      label="A hot drink goes out at, at least"
+      unit="°C"
+      :hint="`${decimal(bar.rules.hotFrom, 0)} °C holds`"
+    />
+    <NumberBox
+      path="builtMeltPercent"
+      label="A built iced drink’s ice melts by"
+      unit="%"
+      :hint="`of what it could, by hand-over: strain it and weigh the ice; ${decimal(bar.rules.builtMelt, 0)} % holds`"
+    />
+    <NumberBox
       path="layeredMeltPercent"
       label="A layered drink’s ice melts by"
       unit="%"
@@ -90,6 +108,24 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose'] as const
   </StepHead>
   <StepHead
     :number="5"
+    title="Air"
+    hint="Shake or blend, pour it into a measuring jug, and read it again once the foam is gone."
+  >
+    <NumberBox
+      path="shakenAirPercent"
+      label="Shaking puts in"
+      unit="% of air"
+      :hint="`${decimal(bar.rules.shakenAir, 0)} % holds`"
+    />
+    <NumberBox
+      path="blendedAirPercent"
+      label="Blending puts in"
+      unit="% of air"
+      :hint="`${decimal(bar.rules.blendedAir, 0)} % holds`"
+    />
+  </StepHead>
+  <StepHead
+    :number="6"
     title="How sweet are the sugars?"
     hint="Against sucrose, which is 1. Empty takes the value beside the box."
   >
@@ -101,7 +137,7 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose'] as const
       :hint="`${decimal(bar.rules[sugar], 2)} holds`"
     />
   </StepHead>
-  <StepHead :number="6" title="Words and money">
+  <StepHead :number="7" title="Words and money">
     <ChoiceBox
       path="units"
       label="A cell says beside its measure"

@@ -45,7 +45,16 @@ const composition = [
   ['salt', 'Salt', 'g'],
   ['caffeineMg', 'Caffeine', 'mg'],
 ] as const
-const sugars = ['sucrose', 'glucose', 'fructose', 'lactose', 'maltose'] as const
+const sugars = ['sucrose', 'glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as const
+const sweeteners = [
+  ['erythritol', 'erythritol'],
+  ['xylitol', 'xylitol'],
+  ['maltitol', 'maltitol'],
+  ['allulose', 'allulose'],
+  ['aspartame', 'aspartame'],
+  ['steviolGlycosides', 'steviol glycosides'],
+  ['sucralose', 'sucralose'],
+] as const
 /** The laws' lists: the nine of the US and the fourteen of the EU, in one. */
 const allergens = [
   ['milk', 'milk', 'US, EU'],
@@ -63,6 +72,18 @@ const allergens = [
   ['sulphites', 'sulphites', 'EU'],
   ['lupin', 'lupin', 'EU'],
   ['molluscs', 'molluscs', 'EU'],
+  ['rye', 'rye', 'a cereal with gluten'],
+  ['barley', 'barley', 'a cereal with gluten'],
+  ['oats', 'oats', 'a cereal with gluten'],
+  ['spelt', 'spelt', 'a wheat'],
+  ['almonds', 'almonds', 'a tree nut'],
+  ['hazelnuts', 'hazelnuts', 'a tree nut'],
+  ['walnuts', 'walnuts', 'a tree nut'],
+  ['cashews', 'cashews', 'a tree nut'],
+  ['pecans', 'pecan nuts', 'a tree nut'],
+  ['brazilNuts', 'Brazil nuts', 'a tree nut'],
+  ['pistachios', 'pistachio nuts', 'a tree nut'],
+  ['macadamias', 'macadamia nuts', 'a tree nut'],
 ].map(([value, label, laws]) => ({ value, label: `${label} (${laws})` }))
 const isRead = computed(() => bench.read('allergens') != null)
 const faultsOf = (list: string) =>
@@ -113,6 +134,20 @@ function beginFrom(index: number | null): void {
       unit="%"
       hint="empty where a coffee recipe gives it"
     />
+    <template v-if="['espresso', 'coffee'].includes(kind)">
+      <NumberBox
+        path="roastCaffeinePercent"
+        label="Caffeine of the roast"
+        unit="%"
+        hint="of the ground coffee: arabica about 1.2, robusta about 2.2"
+      />
+      <NumberBox
+        path="roastCaffeineSpreadPercent"
+        label="give or take"
+        unit="% of it"
+        hint="10 when nothing is said"
+      />
+    </template>
     <NumberBox path="servedCelsius" label="Goes in at" unit="°C" />
   </StepHead>
   <StepHead
@@ -151,6 +186,18 @@ function beginFrom(index: number | null): void {
     <div class="grid">
       <NumberBox v-for="sugar in sugars" :key="sugar" :path="`per100g.${sugar}`" :label="sugar" unit="g" />
     </div>
+    <details class="sweeteners">
+      <summary>Sweeteners that are no sugar</summary>
+      <div class="grid">
+        <NumberBox
+          v-for="[key, label] in sweeteners"
+          :key="key"
+          :path="`per100g.sweeteners.${key}`"
+          :label="label"
+          unit="g"
+        />
+      </div>
+    </details>
     <p v-if="bench.problemAt('per100g')" class="error" role="alert">{{ bench.problemAt('per100g') }}</p>
     <TextBox path="per100g.source" label="Read or measured where" />
     <TextBox path="per100g.on" label="on" kind="day" />
@@ -253,6 +300,17 @@ function beginFrom(index: number | null): void {
   flex-wrap: wrap;
   gap: 0.5rem;
   align-items: center;
+}
+
+.sweeteners {
+  width: 100%;
+}
+
+.sweeteners summary {
+  min-height: 2.75rem;
+  padding: 0.6rem 0;
+  color: var(--ink-soft);
+  cursor: pointer;
 }
 
 .grid {

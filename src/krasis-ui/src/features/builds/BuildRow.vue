@@ -4,6 +4,7 @@ import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { BuildSummary } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
+import { picture } from '@/shared/cup/section'
 import { frameFor } from '@/shared/cup/frame'
 import StateTag from '@/features/versions/StateTag.vue'
 import { when } from '@/shared/format'
@@ -40,7 +41,7 @@ const state = computed(() => {
   <li class="row" data-test="build">
     <RouterLink :to="`/builds/${build.id}`" class="shelf" tabindex="-1" aria-hidden="true">
       <span v-for="size in sizes" :key="size.size" class="cup"
-        ><CupSection :size="size" :frame="frame"
+        ><CupSection :size="picture(size, true)" :frame="frame"
       /></span>
     </RouterLink>
     <div class="what">

@@ -10,7 +10,9 @@ export function findingsOf(build: BuildSummary) {
 
 /** How many sizes taste further from the reference than the house allows. */
 export function driftingSizes(build: BuildSummary): number {
-  return (build.sheet?.sizes ?? []).filter(({ drift }) => drift.isStrengthFar || drift.isSweetnessFar).length
+  return (build.sheet?.sizes ?? []).filter(
+    ({ taste: { drift } }) => drift.isStrengthFar || drift.isSweetnessFar,
+  ).length
 }
 
 /** Everything that a build can be looked for by. */
@@ -21,7 +23,7 @@ function wordsOf(build: BuildSummary): string {
     stateOf(build.state).label,
     ...build.tags,
     build.board ? (build.board.isOn ? 'seasonal on the board' : 'seasonal off the board') : '',
-    ...sizes.flatMap(({ name, lines, allergens }) => [
+    ...sizes.flatMap(({ name, lines, inside: { allergens } }) => [
       name,
       ...lines.map(({ ingredientName }) => ingredientName),
       ...allergens.found.map((found) => found.name),

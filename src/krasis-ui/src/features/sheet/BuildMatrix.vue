@@ -18,7 +18,7 @@ const props = defineProps<{
   draft: Draft
   sheet: BuildSheet | undefined
   pourables: Pourable[]
-  foams: BarView['foams']
+  bar: Pick<BarView, 'foams' | 'espresso' | 'words'>
   cells: ReturnType<typeof useCells>
   problemAt: (field: string) => string | null
 }>()
@@ -44,7 +44,7 @@ const table = useTemplateRef<HTMLTableElement>('table')
 const frame = computed(() => frameFor(sizes.value, true))
 /** The moment at which the cups are drawn; 0 is as poured. */
 const at = ref(0)
-const known = computed(() => Math.min(...sizes.value.map(({ moments }) => moments.length)))
+const known = computed(() => Math.min(...sizes.value.map(({ life }) => life.moments.length)))
 const drawnAt = computed(() => Math.min(at.value, known.value))
 /** The size that is worked in: larger, and with its layers read out. */
 const focused = ref<string | null>(null)
@@ -87,7 +87,7 @@ const foundOf = (size: string, line: string) =>
 
 const band = computed(() => tasteRows(props.sheet))
 const figures = computed(() => figureRows(props.sheet))
-const unknown = computed(() => sizes.value[0]?.taste.unknown ?? [])
+const unknown = computed(() => sizes.value[0]?.taste.poured.unknown ?? [])
 
 function boxOf(line: string, sizeName: string): HTMLInputElement | null {
   return table.value?.querySelector(`[data-cell="${CSS.escape(`${line} ${sizeName}`)}"]`) ?? null
@@ -196,7 +196,7 @@ defineExpose({
               :is-last="row.index === rows.length - 1"
               :named="named"
               :pourables="pourables"
-              :foams="foams"
+              :bar="bar"
               :error="problemAt(`lines[${row.index}]`)"
               @ingredient="(to) => $emit('ingredient', row.line, to)"
               @measure="(to) => $emit('measure', row.line, to)"
@@ -245,6 +245,7 @@ defineExpose({
               :size-name="cell.size.name"
               :value="cell.value"
               :is-reference="cell.size.isReference"
+              :swatch="cell.swatch"
               :drift="cell.drift"
               :allowed="row.allowed"
               :is-beyond="cell.isFar"

@@ -15,11 +15,11 @@ interface Row {
   name: string
   says: string
   /** What it was poured on, and whether it stays there. */
-  below?: SizeSheet['boundaries'][number] | undefined
+  below?: SizeSheet['drawing']['boundaries'][number] | undefined
 }
 
 const rows = computed(() => {
-  const { layers, ice, top, trims } = props.drawing
+  const { layers, foam, ice, top, trims } = props.drawing
   const found: Row[] = trims.map(({ line, colour, place }) => ({
     key: `trim ${line}`,
     colour,
@@ -29,6 +29,11 @@ const rows = computed(() => {
   if (top) {
     const { colour, line, to } = top
     found.push({ key: 'top', colour, name: nameOf(line), says: `on top, to ${decimal(to, 0)} mm` })
+  }
+
+  if (foam) {
+    const cap = decimal(foam.to - foam.from, 0)
+    found.push({ key: 'foam', colour: foam.colour, name: 'Foam', says: `a cap of ${cap} mm` })
   }
 
   if (ice) {
@@ -42,7 +47,7 @@ const rows = computed(() => {
       colour,
       name: isMixed ? 'All of it, mixed' : nameOf(line),
       says: `${decimal(from, 0)}–${decimal(to, 0)} mm`,
-      below: props.size.boundaries.find((boundary) => boundary.upper === line),
+      below: props.size.drawing.boundaries.find((boundary) => boundary.upper === line),
     })
   }
 
@@ -70,7 +75,7 @@ const words: Record<CupDrawing['trims'][number]['place'], string> = {
       </span>
     </li>
     <li class="soft">
-      {{ reading(size.liquidVolume, 'ml') }} liquid, {{ reading(size.occupiedVolume, 'ml') }} in all
+      {{ reading(size.fill.liquidVolume, 'ml') }} liquid, {{ reading(size.fill.occupiedVolume, 'ml') }} in all
     </li>
   </ul>
 </template>

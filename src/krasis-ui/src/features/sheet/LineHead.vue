@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import InputNumber from 'primevue/inputnumber'
 import Select from 'primevue/select'
 import Textarea from 'primevue/textarea'
 import { computed, ref } from 'vue'
 import type { BarView, DraftLine, Pourable } from '@/shared/api/types'
-import { rules, techniques } from './words'
+import { rules } from './words'
 
 const props = defineProps<{
   line: DraftLine
@@ -13,7 +14,8 @@ const props = defineProps<{
   /** All lines of the build by name. */
   named: { id: string; name: string }[]
   pourables: Pourable[]
-  foams: BarView['foams']
+  /** What can be chosen of how a line goes in. */
+  bar: Pick<BarView, 'foams' | 'espresso' | 'words'>
   error: string | null
 }>()
 const emit = defineEmits<{
@@ -29,19 +31,36 @@ const isOpen = ref(false)
 
 const chosen = computed(() => props.pourables.find((pourable) => pourable.id === props.line.ingredient))
 const name = computed(() => chosen.value?.name ?? 'this line')
-const foamOptions = computed(() => props.foams.map(({ id, document }) => ({ id, name: document.name ?? '' })))
-const takesFoam = computed(() => ['steam', 'foam'].includes(props.line.technique ?? ''))
+const foamOptions = computed(() =>
+  props.bar.foams.map(({ id, document }) => ({ id, name: document.name ?? '' })),
+)
+const technique = computed(() =>
+  props.bar.words.techniques.find(({ code }) => code === (props.line.technique ?? 'pour')),
+)
+const takesFoam = computed(() => technique.value?.wantsFoam ?? false)
+/** The espresso recipes by which the coffee can be pulled; only where there is a choice. */
+const recipes = computed(() => {
+  const found = props.bar.espresso.filter(({ document }) => document.ingredient === props.line.ingredient)
+  return found.length > 1 ? found.map(({ id, document }) => ({ id, name: document.name ?? '' })) : []
+})
+const cooling = computed(() =>
+  technique.value?.cools
+    ? props.bar.words.coolings.find(({ code }) => code === (props.line.cooling ?? 'overIce'))?.name
+    : undefined,
+)
 const others = computed(() => props.named.filter(({ id }) => id !== props.line.id))
 
 /** How the line goes in and, where it has a rule of its own, what it follows. */
 const says = computed(() => {
-  const technique = techniques.find(({ code }) => code === (props.line.technique ?? 'pour'))
   const foam = takesFoam.value ? foamOptions.value.find(({ id }) => id === props.line.foam)?.name : undefined
+  const cap = takesFoam.value && props.line.foamCapMm ? `, ${props.line.foamCapMm} mm of foam` : ''
   const rule = rules.find(({ code }) => code === props.line.scale?.by)
   const of =
     props.line.scale?.by === 'share' ? props.named.find(({ id }) => id === props.line.scale?.of) : undefined
   return [
-    technique ? `${technique.name}${foam ? ` to ${foam}` : ''}` : '',
+    props.line.to ?? '',
+    recipes.value.find(({ id }) => id === props.line.recipe)?.name ?? '',
+    cooling.value ?? `${technique.value?.name ?? ''}${foam ? ` to ${foam}` : ''}${cap}`,
     rule ? `${rule.name}${of ? ` of ${of.name}` : ''}` : '',
   ]
     .filter(Boolean)
@@ -130,7 +149,7 @@ function putRule(by: string | null): void {
       <div v-if="isOpen" class="how">
         <Select
           :model-value="line.technique ?? 'pour'"
-          :options="techniques"
+          :options="bar.words.techniques"
           option-label="name"
           option-value="code"
           size="small"
@@ -147,6 +166,37 @@ function putRule(by: string | null): void {
           placeholder="Foam level"
           :aria-label="`Foam level of ${name}`"
           @update:model-value="(foam) => put({ foam })"
+        />
+        <Select
+          v-if="technique?.cools"
+          :model-value="line.cooling ?? 'overIce'"
+          :options="bar.words.coolings"
+          option-label="name"
+          option-value="code"
+          size="small"
+          :aria-label="`How ${name} is cooled`"
+          @update:model-value="(cooling) => put({ cooling })"
+        />
+        <InputNumber
+          v-if="takesFoam"
+          :model-value="line.foamCapMm ?? null"
+          size="small"
+          suffix=" mm of foam"
+          :min="0"
+          :max="80"
+          placeholder="foam by its level"
+          :aria-label="`How thick the foam of ${name} stands, mm`"
+          @update:model-value="(foamCapMm) => put({ foamCapMm })"
+        />
+        <Select
+          v-if="recipes.length > 0"
+          :model-value="line.recipe ?? recipes[0]?.id"
+          :options="recipes"
+          option-label="name"
+          option-value="id"
+          size="small"
+          :aria-label="`By which recipe ${name} is pulled`"
+          @update:model-value="(recipe) => put({ recipe })"
         />
         <Select
           :model-value="line.scale?.by ?? null"

@@ -33,7 +33,8 @@ const emit = defineEmits<{
 
 const id = useId()
 const box = useTemplateRef<HTMLInputElement>('box')
-const shown = computed(() => props.fault?.text ?? amount(props.cell.amount))
+/** A mark is the standard, and the amount follows from it. */
+const shown = computed(() => props.fault?.text ?? props.cell.mark?.says ?? amount(props.cell.amount))
 const text = ref(shown.value)
 const isEditing = ref(false)
 const isRounded = computed(() => Math.abs(props.cell.exact - props.cell.amount) > 0.005)
@@ -99,7 +100,7 @@ function leave(): void {
 function takeBack(): void {
   stopPeeking()
   emit('revert')
-  text.value = amount(props.cell.amount)
+  text.value = props.cell.mark?.says ?? amount(props.cell.amount)
 }
 
 function go(by: -1 | 1): void {

@@ -8,6 +8,7 @@ import { api, ask } from '@/shared/api/client'
 import { useSchools } from '@/shared/api/queries'
 import type { Draft, SizeSheet } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
+import { picture } from '@/shared/cup/section'
 import { frameFor } from '@/shared/cup/frame'
 import { decimal } from '@/shared/format'
 
@@ -35,12 +36,13 @@ const trouble = computed(() => (sheets.error.value ? ApiProblem.of(sheets.error.
 const frame = computed(() => frameFor(sheets.data.value?.flatMap(({ sheet }) => sheet.sizes) ?? [], false))
 
 function drift(size: SizeSheet, what: 'strength' | 'sweetness') {
-  const percent = size.drift[what]
+  const percent = size.taste.drift[what]
   return percent === null || size.isReference
     ? { text: size.isReference ? 'reference' : 'not known', isFar: false }
     : {
         text: `${percent < 0 ? '−' : '+'}${decimal(Math.abs(percent), 0)} %`,
-        isFar: (what === 'strength' ? size.drift.isStrengthFar : size.drift.isSweetnessFar) === true,
+        isFar:
+          (what === 'strength' ? size.taste.drift.isStrengthFar : size.taste.drift.isSweetnessFar) === true,
       }
 }
 </script>
@@ -64,7 +66,7 @@ function drift(size: SizeSheet, what: 'strength' | 'sweetness') {
         <h3>{{ school.name }}</h3>
         <div class="shelf">
           <div v-for="size in sheet.sizes" :key="size.size" class="cup">
-            <div class="drawing"><CupSection :size="size" :frame="frame" /></div>
+            <div class="drawing"><CupSection :size="picture(size, true)" :frame="frame" /></div>
             <strong>{{ size.name }}</strong>
             <span
               v-for="what in ['strength', 'sweetness'] as const"

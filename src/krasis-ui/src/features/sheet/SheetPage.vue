@@ -379,7 +379,7 @@ async function deleteThis(): Promise<void> {
         :draft="draft"
         :sheet="sheet"
         :pourables="pourables"
-        :foams="bar.data.value.foams"
+        :bar="bar.data.value"
         :cells="cells"
         :problem-at="problemAt"
         @reference="(size) => change((next) => referTo(next, size))"

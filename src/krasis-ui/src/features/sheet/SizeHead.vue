@@ -28,34 +28,39 @@ defineEmits<{
   step: [line: string, amount: number]
 }>()
 
-const moment = computed(() => props.size.moments[props.at - 1])
-const drawing = computed(() => moment.value?.drawing ?? props.size.drawing)
+const moment = computed(() => props.size.life.moments[props.at - 1])
+const drawing = computed(() => moment.value?.drawing ?? props.size.drawing.poured)
 const drawn = computed(() => ({ ...props.size, drawing: drawing.value }))
 /** What the fill line pours. It can be moved where the cup is drawn as poured, and nothing runs over. */
 const poured = computed(() =>
-  props.at === 0 ? props.size.lines.find((line) => line.line === props.size.fillLine) : undefined,
+  props.at === 0 ? props.size.lines.find((line) => line.line === props.size.fill.fillLine) : undefined,
 )
 const gravest = computed(() => worst(props.findings))
 const isEmpty = computed(() => props.size.lines.every((line) => line.amount === 0))
 
 const state = computed(() => {
-  if (props.size.spilt > 0) {
+  if (props.size.fill.spilt > 0) {
     return {
       kind: 'fault',
       icon: 'pi pi-times-circle',
-      big: reading(props.size.spilt, 'ml'),
+      big: reading(props.size.fill.spilt, 'ml'),
       small: 'runs over the brim',
     }
   }
 
-  return props.size.roomLeft < 0
+  return props.size.fill.roomLeft < 0
     ? {
         kind: 'warning',
         icon: 'pi pi-exclamation-triangle',
-        big: reading(-props.size.roomLeft, 'ml'),
+        big: reading(-props.size.fill.roomLeft, 'ml'),
         small: 'into the reserve',
       }
-    : { kind: 'fits', icon: 'pi pi-check', big: reading(props.size.roomLeft, 'ml'), small: 'of room left' }
+    : {
+        kind: 'fits',
+        icon: 'pi pi-check',
+        big: reading(props.size.fill.roomLeft, 'ml'),
+        small: 'of room left',
+      }
 })
 </script>
 
@@ -107,10 +112,10 @@ const state = computed(() => {
     <div v-if="moment" class="soft small" data-test="at-moment">
       {{ decimal(Math.round(moment.temperature) || 0, 0) }} °C<template v-if="moment.strength !== null"
         >, {{ fixed(moment.strength, 2) }} % strong</template
-      ><template v-if="size.iceMass > 0">, {{ reading(moment.iceLeft, 'g') }} ice</template>
+      ><template v-if="size.fill.iceMass > 0">, {{ reading(moment.iceLeft, 'g') }} ice</template>
     </div>
     <div v-else class="soft small" data-test="occupied">
-      {{ reading(size.occupiedVolume, 'ml') }} in the cup
+      {{ reading(size.fill.occupiedVolume, 'ml') }} in the cup
     </div>
     <a
       v-if="gravest"

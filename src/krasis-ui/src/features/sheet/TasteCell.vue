@@ -9,6 +9,8 @@ const props = defineProps<{
   /** The value as it is printed, its unit included; null when it is not known. */
   value: string | null
   isReference: boolean
+  /** A colour to show beside the value. */
+  swatch?: string | null
   /** In %, against the reference size; null when it cannot be said. */
   drift: number | null
   /** In %; null when the house sets no bounds. */
@@ -29,6 +31,7 @@ const said = computed(() => {
 <template>
   <div class="room">
     <div class="taste" :class="{ beyond: isBeyond }">
+      <span v-if="swatch" class="swatch" :style="{ background: swatch }" aria-hidden="true" />
       <strong v-if="value !== null" class="value">{{ value }}</strong>
       <span v-else class="soft">not known</span>
       <span v-if="isReference" class="soft small reference">the reference</span>
@@ -62,6 +65,14 @@ const said = computed(() => {
 </template>
 
 <style scoped>
+.swatch {
+  flex: none;
+  width: 1.5rem;
+  height: 1.5rem;
+  border: 1px solid var(--line-strong);
+  border-radius: 50%;
+}
+
 .room {
   container-type: inline-size;
 }

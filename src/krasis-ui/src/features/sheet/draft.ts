@@ -16,7 +16,7 @@ export function toDraft(document: BuildDocument): Draft {
       ingredient: line.ingredient ?? '',
       measure: line.measure ?? '',
       amount: line.amount ?? 0,
-      pins: (line.pins ?? []).map((pin) => ({ size: pin.size ?? '', amount: pin.amount ?? 0 })),
+      pins: (line.pins ?? []).map((pin) => ({ ...pin, size: pin.size ?? '', amount: pin.amount ?? 0 })),
     })),
   }
 }
@@ -32,8 +32,17 @@ export function newLine(pourable: Pourable): DraftLine {
   }
 }
 
-/** Sets the reference size's amount, or pins another size's. */
-export function putAmount(draft: Draft, lineId: string, size: string, amount: number): void {
+/**
+ * Sets the reference size's amount, or pins another size's.
+ * @param to The mark to which it fills the cup instead, as it is said; at the reference size it holds for every size.
+ */
+export function putAmount(
+  draft: Draft,
+  lineId: string,
+  size: string,
+  amount: number,
+  to: string | null = null,
+): void {
   const line = draft.lines.find((candidate) => candidate.id === lineId)
   if (!line) {
     return
@@ -41,14 +50,16 @@ export function putAmount(draft: Draft, lineId: string, size: string, amount: nu
 
   if (size === draft.referenceSize) {
     line.amount = amount
+    line.to = to
     return
   }
 
   const pin = line.pins.find((candidate) => candidate.size === size)
   if (pin) {
     pin.amount = amount
+    pin.to = to
   } else {
-    line.pins.push({ size, amount })
+    line.pins.push({ size, amount, to })
   }
 }
 

@@ -142,7 +142,7 @@ export function useCells(
     if (quantity) {
       const isStill = draft.value === asked
       change((next) => {
-        putAmount(next, lineId, size, quantity.amount)
+        putAmount(next, lineId, size, quantity.amount, quantity.to)
         // The answer holds the sheet already, unless something else has been changed while it was on its way.
         if (quantity.sheet && isStill) {
           foreknow(client, next, quantity.sheet)
@@ -164,15 +164,15 @@ export function useCells(
 
   /** Takes a block of cells at once, so that one undo takes all of it back. What cannot be read stays in its cell. */
   async function commitBlock(cells: { line: string; size: string; text: string }[]): Promise<void> {
-    const edits: { line: string; size: string; amount: number }[] = []
+    const edits: { line: string; size: string; amount: number; to: string | null }[] = []
     for (const { line, size, text } of cells) {
       const quantity = text === '' ? null : await readCell(line, size, text)
       if (quantity) {
-        edits.push({ line, size, amount: quantity.amount })
+        edits.push({ line, size, amount: quantity.amount, to: quantity.to })
       }
     }
 
-    change((next) => edits.forEach(({ line, size, amount }) => putAmount(next, line, size, amount)))
+    change((next) => edits.forEach(({ line, size, amount, to }) => putAmount(next, line, size, amount, to)))
   }
 
   /** Pours a line to about so much: to the nearest that the bar pours. */

@@ -12,25 +12,6 @@ export const serves: Choice[] = [
   { code: 'blended', name: 'blended' },
 ]
 
-/** How a line goes into the cup. */
-export const techniques: Choice[] = [
-  { code: 'pour', name: 'poured in' },
-  { code: 'stir', name: 'stirred in' },
-  { code: 'dissolve', name: 'dissolved hot first' },
-  { code: 'cool', name: 'cooled first' },
-  { code: 'steam', name: 'steamed' },
-  { code: 'foam', name: 'foamed cold' },
-  { code: 'float', name: 'poured slowly on top' },
-  { code: 'shake', name: 'shaken' },
-  { code: 'blend', name: 'blended' },
-  { code: 'wall', name: 'on the wall' },
-  { code: 'top', name: 'on top' },
-  { code: 'rim', name: 'on the rim' },
-  { code: 'dust', name: 'dusted' },
-  { code: 'torch', name: 'torched on top' },
-  { code: 'skewer', name: 'on a skewer' },
-]
-
 /** What a line follows from the reference size to another. */
 export const rules: Choice[] = [
   { code: 'fixed', name: 'the same in every size' },

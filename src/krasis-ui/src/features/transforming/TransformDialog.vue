@@ -11,6 +11,7 @@ import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { BuildSheet, BuildView, Draft, Pourable, TransformRequest } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
+import { picture } from '@/shared/cup/section'
 import { frameFor } from '@/shared/cup/frame'
 import { decimal, fixed, reading } from '@/shared/format'
 
@@ -55,8 +56,8 @@ function factsOf(sheet: BuildSheet): string {
     return ''
   }
 
-  const { carbohydrate, sugars, energy } = size.nutrition
-  const allergens = size.allergens.found.filter(({ isTrace }) => !isTrace).map(({ name }) => name)
+  const { carbohydrate, sugars, energy } = size.inside.nutrition
+  const allergens = size.inside.allergens.found.filter(({ isTrace }) => !isTrace).map(({ name }) => name)
   const figure = (value: number | null, what: string) =>
     value === null ? `${what} not known` : `${reading(value, 'g')} ${what}`
   return [
@@ -263,16 +264,20 @@ async function keep(): Promise<void> {
         <h3>{{ side.title }}</h3>
         <div class="shelf">
           <div v-for="size in side.sheet.sizes" :key="size.size" class="cup">
-            <div class="drawing"><CupSection :size="size" :frame="frame" /></div>
+            <div class="drawing"><CupSection :size="picture(size, true)" :frame="frame" /></div>
             <strong>{{ size.name }}</strong>
             <span class="soft small">
-              {{ size.taste.strength === null ? '' : `${fixed(size.taste.strength, 2)} % strong` }}
+              {{
+                size.taste.poured.strength === null ? '' : `${fixed(size.taste.poured.strength, 2)} % strong`
+              }}
             </span>
             <span class="soft small">
-              {{ size.taste.sweetness === null ? '' : `${fixed(size.taste.sweetness, 1)} sweet` }}
+              {{
+                size.taste.poured.sweetness === null ? '' : `${fixed(size.taste.poured.sweetness, 1)} sweet`
+              }}
             </span>
-            <span class="small" :class="{ over: size.roomLeft < 0 }"
-              >{{ decimal(size.roomLeft, 0) }} ml of room</span
+            <span class="small" :class="{ over: size.fill.roomLeft < 0 }"
+              >{{ decimal(size.fill.roomLeft, 0) }} ml of room</span
             >
           </div>
         </div>

@@ -8,6 +8,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { useBuilds } from '@/shared/api/queries'
 import CupSection from '@/shared/cup/CupSection.vue'
+import { picture } from '@/shared/cup/section'
 import { frameFor } from '@/shared/cup/frame'
 import { decimal, fixed, when } from '@/shared/format'
 import ComparedTable from './ComparedTable.vue'
@@ -161,14 +162,18 @@ watch(
         </div>
         <div v-if="compared[i]" class="shelf" data-test="compared">
           <div v-for="size in compared[i]?.shown" :key="size.size" class="cup">
-            <div class="drawing"><CupSection :size="size" :frame="frame" /></div>
+            <div class="drawing"><CupSection :size="picture(size, true)" :frame="frame" /></div>
             <strong>{{ size.name }}</strong>
-            <span>{{ size.taste.strength === null ? '' : `${fixed(size.taste.strength, 2)} % strong` }}</span>
-            <span>{{ size.taste.sweetness === null ? '' : `${fixed(size.taste.sweetness, 1)} sweet` }}</span>
             <span>{{
-              size.nutrition.energy === null ? '' : `${decimal(size.nutrition.energy, 0)} kcal`
+              size.taste.poured.strength === null ? '' : `${fixed(size.taste.poured.strength, 2)} % strong`
             }}</span>
-            <span>{{ decimal(size.roomLeft, 0) }} ml of room</span>
+            <span>{{
+              size.taste.poured.sweetness === null ? '' : `${fixed(size.taste.poured.sweetness, 1)} sweet`
+            }}</span>
+            <span>{{
+              size.inside.nutrition.energy === null ? '' : `${decimal(size.inside.nutrition.energy, 0)} kcal`
+            }}</span>
+            <span>{{ decimal(size.fill.roomLeft, 0) }} ml of room</span>
           </div>
         </div>
       </section>

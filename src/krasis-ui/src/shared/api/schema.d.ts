@@ -5144,7 +5144,7 @@ export interface components {
             size?: null | string;
         };
         /** @enum {unknown} */
-        Allergen: "milk" | "eggs" | "fish" | "crustaceans" | "molluscs" | "treeNuts" | "peanuts" | "wheat" | "gluten" | "soya" | "sesame" | "celery" | "mustard" | "sulphites" | "lupin";
+        Allergen: "milk" | "eggs" | "fish" | "crustaceans" | "molluscs" | "treeNuts" | "peanuts" | "wheat" | "gluten" | "soya" | "sesame" | "celery" | "mustard" | "sulphites" | "lupin" | "rye" | "barley" | "oats" | "spelt" | "almonds" | "hazelnuts" | "walnuts" | "cashews" | "pecans" | "brazilNuts" | "pistachios" | "macadamias";
         AllergenDocument: {
             contains?: string[];
             mayContain?: string[];
@@ -5188,6 +5188,7 @@ export interface components {
             stations: components["schemas"]["FactViewOfStationDocument"][];
             house: components["schemas"]["FactViewOfHouseDocument"];
             rules: components["schemas"]["RulesView"];
+            words: components["schemas"]["LineWords"];
             /** Format: date */
             today: string;
         };
@@ -5289,6 +5290,8 @@ export interface components {
             prices?: components["schemas"]["PriceDocument"][];
             tags?: string[];
             waivers?: components["schemas"]["WaiverDocument"][];
+            claims?: string[];
+            seenColour?: null | string;
             parent?: null | components["schemas"]["ParentDocument"];
         };
         BuildMove: {
@@ -5313,6 +5316,8 @@ export interface components {
              * @description In %.
              */
             allowedSweetnessDrift: number;
+            /** Format: double */
+            allowedColourDrift: number;
             currency: string;
             findings: components["schemas"]["Finding"][];
             cautions: components["schemas"]["Caution"][];
@@ -5373,11 +5378,16 @@ export interface components {
             size: string;
             /** Format: double */
             amount: number;
+            to?: null | string;
         };
         Change: {
             line: null | string;
             what: string;
             why: string;
+        };
+        ChoiceView: {
+            code: string;
+            name: string;
         };
         CoffeeBaseDocument: {
             id?: null | string;
@@ -5394,6 +5404,8 @@ export interface components {
             retainedGramsPerGram?: null | number;
             /** Format: double */
             extractionPercent?: null | number;
+            /** Format: double */
+            hotCelsius?: null | number;
             /** Format: double */
             dilutionParts?: null | number;
         };
@@ -5414,6 +5426,8 @@ export interface components {
             salt?: null | number;
             /** Format: double */
             caffeineMg?: null | number;
+            /** Format: double */
+            caffeineSpreadMg?: number;
         };
         CompositionDocument: {
             /** Format: double */
@@ -5442,6 +5456,9 @@ export interface components {
             lactose?: null | number;
             /** Format: double */
             maltose?: null | number;
+            /** Format: double */
+            galactose?: null | number;
+            sweeteners?: null | components["schemas"]["SweetenerDocument"];
             source?: null | string;
             on?: null | string;
         };
@@ -5451,6 +5468,11 @@ export interface components {
              * @description In the house's currency.
              */
             ingredients: null | number;
+            /**
+             * Format: double
+             * @description In the house's currency.
+             */
+            wasted: null | number;
             /**
              * Format: double
              * @description In the house's currency.
@@ -5496,12 +5518,23 @@ export interface components {
             /** Format: double */
             heatLossWattsPerKelvin?: null | number;
             /** Format: double */
+            hotOpenWattsPerKelvin?: null | number;
+            /** Format: double */
+            hotLiddedWattsPerKelvin?: null | number;
+            /** Format: double */
+            coldWattsPerKelvin?: null | number;
+            /** Format: double */
+            emptyGrams?: null | number;
+            /** Format: double */
+            warmedCelsius?: null | number;
+            /** Format: double */
             price?: null | number;
             /** Format: double */
             lidPrice?: null | number;
         };
         CupDrawing: {
             layers: components["schemas"]["Layer"][];
+            foam: null | components["schemas"]["Layer"];
             ice: null | components["schemas"]["IceBand"];
             top: null | components["schemas"]["Layer"];
             /**
@@ -5533,11 +5566,7 @@ export interface components {
              */
             offLabel: null | number;
             isLabelWrong: boolean;
-            /**
-             * Format: double
-             * @description In W/K.
-             */
-            heatLoss: null | number;
+            heatLoss: null | components["schemas"]["HeatLoss"];
             section: null | components["schemas"]["CupSection"];
             printedLines: components["schemas"]["PrintedLine"][];
             says: string[];
@@ -5619,6 +5648,9 @@ export interface components {
              * @description In %.
              */
             ratio: null | number;
+            /** Format: double */
+            colour?: null | number;
+            isColourFar?: boolean;
             isStrengthFar?: boolean;
             isSweetnessFar?: boolean;
         };
@@ -5642,6 +5674,8 @@ export interface components {
             doseGrams?: null | number;
             /** Format: double */
             yieldGrams?: null | number;
+            /** Format: double */
+            yieldMl?: null | number;
             /** Format: double */
             shotsPerPull?: null | number;
             /** Format: double */
@@ -5686,6 +5720,15 @@ export interface components {
             extraction: null | number;
             verdict: null | components["schemas"]["PullVerdict"];
             says: string[];
+        };
+        EuLabelValues: {
+            energy: null | string;
+            fat: null | string;
+            saturates: null | string;
+            carbohydrate: null | string;
+            sugars: null | string;
+            protein: null | string;
+            salt: null | string;
         };
         FactViewOfCoffeeBaseDocument: {
             id: string;
@@ -5759,6 +5802,9 @@ export interface components {
             overrunPercent?: null | number;
             /** Format: double */
             grownMl?: null | number;
+            tool?: null | string;
+            /** Format: double */
+            mostFatPer100g?: null | number;
             /** Format: double */
             thirds?: null | number;
             cold?: null | boolean;
@@ -5809,6 +5855,23 @@ export interface components {
             status: string;
             /** Format: int32 */
             builds: number;
+        };
+        HeatLoss: {
+            /**
+             * Format: double
+             * @description In W/K.
+             */
+            hotOpen: number;
+            /**
+             * Format: double
+             * @description In W/K.
+             */
+            hotLidded: number;
+            /**
+             * Format: double
+             * @description In W/K.
+             */
+            cold: number;
         };
         HeatLossMeasuring: {
             /** Format: double */
@@ -5865,6 +5928,16 @@ export interface components {
             sauceTolerancePercent?: null | number;
             /** Format: double */
             layeredMeltPercent?: null | number;
+            /** Format: double */
+            builtMeltPercent?: null | number;
+            /** Format: double */
+            shakenAirPercent?: null | number;
+            /** Format: double */
+            blendedAirPercent?: null | number;
+            /** Format: double */
+            hotFromCelsius?: null | number;
+            /** Format: double */
+            colourDrift?: null | number;
             /** Format: double */
             calibrationDays?: null | number;
             /** Format: double */
@@ -5933,12 +6006,17 @@ export interface components {
             pieceGrams?: null | number;
             /** Format: double */
             solidPercent?: null | number;
+            frozenFrom?: null | string;
             /** Format: double */
             servedCelsius?: null | number;
             /** Format: double */
             specificHeat?: null | number;
             /** Format: double */
             strengthPercent?: null | number;
+            /** Format: double */
+            roastCaffeinePercent?: null | number;
+            /** Format: double */
+            roastCaffeineSpreadPercent?: null | number;
             per100g?: null | components["schemas"]["CompositionDocument"];
             allergens?: null | components["schemas"]["AllergenDocument"];
             /** Format: double */
@@ -6056,6 +6134,13 @@ export interface components {
             measure?: null | string;
             /** Format: double */
             amount?: null | number;
+            to?: null | string;
+            recipe?: null | string;
+            cooling?: null | string;
+            /** Format: double */
+            cooledCelsius?: null | number;
+            /** Format: double */
+            foamCapMm?: null | number;
             pins?: components["schemas"]["PinDocument"][];
             technique?: null | string;
             foam?: null | string;
@@ -6064,7 +6149,13 @@ export interface components {
             note?: null | string;
         };
         /** @enum {unknown} */
-        LineField: "technique" | "foam" | "stated" | "ingredient" | "before" | "remove";
+        LineField: "technique" | "foam" | "stated" | "ingredient" | "before" | "remove" | "cooling";
+        LineWords: {
+            techniques: components["schemas"]["TechniqueView"][];
+            coolings: components["schemas"]["ChoiceView"][];
+            foamTools: components["schemas"]["ChoiceView"][];
+            claims: components["schemas"]["ChoiceView"][];
+        };
         MeasureView: {
             code: string;
             name: string;
@@ -6238,10 +6329,22 @@ export interface components {
              * @description In mg.
              */
             caffeine: null | number;
+            /**
+             * Format: double
+             * @description In mg.
+             */
+            caffeineFrom: null | number;
+            /**
+             * Format: double
+             * @description In mg.
+             */
+            caffeineTo: null | number;
             /** Format: double */
             sugarsPer100Ml: null | number;
             band: null | components["schemas"]["SugarBand"];
             label: components["schemas"]["LabelValues"];
+            euPortion: components["schemas"]["EuLabelValues"];
+            euPer100Ml: components["schemas"]["EuLabelValues"];
             unknown: string[];
         };
         OddStroke: {
@@ -6253,7 +6356,7 @@ export interface components {
             says: string;
         };
         /** @enum {unknown} */
-        Origin: "set" | "scaled" | "pinned";
+        Origin: "set" | "scaled" | "pinned" | "marked";
         PantryCheck: {
             rows: components["schemas"]["PantryRowView"][];
             problems: components["schemas"]["PantryProblem"][];
@@ -6378,6 +6481,7 @@ export interface components {
             size?: null | string;
             /** Format: double */
             amount?: null | number;
+            to?: null | string;
         };
         PitcherDocument: {
             id?: null | string;
@@ -6440,8 +6544,11 @@ export interface components {
             seconds?: null | number;
         };
         PullSize: {
+            recipe: string;
             /** Format: double */
             pulls: number;
+            /** Format: int32 */
+            wholePulls: number;
             /**
              * Format: double
              * @description In g.
@@ -6473,6 +6580,7 @@ export interface components {
             poured: number;
             measure: string;
             equivalents: components["schemas"]["Equivalent"][];
+            to: null | string;
             objection: null | string;
             sheet: null | components["schemas"]["BuildSheet"];
         };
@@ -6531,6 +6639,30 @@ export interface components {
             lactose: number;
             /** Format: double */
             maltose: number;
+            /** Format: double */
+            galactose: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            builtMelt: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            shakenAir: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            blendedAir: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            hotFrom: number;
+            /** Format: double */
+            colourDrift: number;
             currency: string;
         };
         ScaleDocument: {
@@ -6576,14 +6708,27 @@ export interface components {
             volume: number;
             units: components["schemas"]["DisplayUnits"];
             pull: null | components["schemas"]["PullSize"];
+            mark: null | components["schemas"]["SheetMark"];
             beside?: null | string;
         };
-        SizeSheet: {
-            size: string;
-            name: string;
-            isReference: boolean;
-            cup: components["schemas"]["CupSection"];
-            lines: components["schemas"]["SheetLine"][];
+        SheetMark: {
+            says: string;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            height: number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            volume: number;
+        };
+        SizeDrawing: {
+            poured: components["schemas"]["CupDrawing"];
+            boundaries: components["schemas"]["Boundary"][];
+        };
+        SizeFill: {
             /**
              * Format: double
              * @description In ml.
@@ -6596,9 +6741,19 @@ export interface components {
             foamVolume: number;
             /**
              * Format: double
+             * @description In mm.
+             */
+            foamCap: number;
+            /**
+             * Format: double
              * @description In g.
              */
             iceMass: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            totalMass: number;
             /**
              * Format: double
              * @description In ml.
@@ -6635,22 +6790,49 @@ export interface components {
              */
             sticksOut: number;
             lidIsClear: null | boolean;
-            taste: components["schemas"]["Taste"];
-            drift: components["schemas"]["Drift"];
-            rounding: components["schemas"]["RoundingEffect"];
+            fillLine: null | string;
+        };
+        SizeInside: {
+            nutrition: components["schemas"]["NutritionFacts"];
+            allergens: components["schemas"]["AllergenFacts"];
+        };
+        SizeLife: {
             /**
              * Format: double
              * @description In g.
              */
             condensate: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            coolingMelt: number;
+            /**
+             * Format: double
+             * @description In W/K.
+             */
+            loss: null | number;
             moments: components["schemas"]["Moment"][];
-            boundaries: components["schemas"]["Boundary"][];
-            nutrition: components["schemas"]["NutritionFacts"];
-            allergens: components["schemas"]["AllergenFacts"];
+        };
+        SizeSheet: {
+            size: string;
+            name: string;
+            isReference: boolean;
+            cup: components["schemas"]["CupSection"];
+            lines: components["schemas"]["SheetLine"][];
+            fill: components["schemas"]["SizeFill"];
+            taste: components["schemas"]["SizeTaste"];
+            life: components["schemas"]["SizeLife"];
+            inside: components["schemas"]["SizeInside"];
             cost: components["schemas"]["CostFacts"];
             milk: null | components["schemas"]["MilkPlan"];
-            drawing: components["schemas"]["CupDrawing"];
-            fillLine: null | string;
+            drawing: components["schemas"]["SizeDrawing"];
+        };
+        SizeTaste: {
+            poured: components["schemas"]["Taste"];
+            drift: components["schemas"]["Drift"];
+            rounding: components["schemas"]["RoundingEffect"];
+            colour: null | string;
         };
         StandardSummary: {
             /** Format: int64 */
@@ -6761,6 +6943,22 @@ export interface components {
         };
         /** @enum {unknown} */
         SugarBand: "low" | "medium" | "high" | null;
+        SweetenerDocument: {
+            /** Format: double */
+            erythritol?: null | number;
+            /** Format: double */
+            xylitol?: null | number;
+            /** Format: double */
+            maltitol?: null | number;
+            /** Format: double */
+            allulose?: null | number;
+            /** Format: double */
+            aspartame?: null | number;
+            /** Format: double */
+            steviolGlycosides?: null | number;
+            /** Format: double */
+            sucralose?: null | number;
+        };
         SweetnessDocument: {
             /** Format: double */
             glucose?: null | number;
@@ -6770,6 +6968,8 @@ export interface components {
             lactose?: null | number;
             /** Format: double */
             maltose?: null | number;
+            /** Format: double */
+            galactose?: null | number;
         };
         Taste: {
             /**
@@ -6785,6 +6985,13 @@ export interface components {
             /** Format: double */
             milkPerCoffee: null | number;
             unknown: string[];
+            taken: string[];
+        };
+        TechniqueView: {
+            code: string;
+            name: string;
+            wantsFoam: boolean;
+            cools: boolean;
         };
         TransformRequest: {
             build?: components["schemas"]["BuildDocument"];

@@ -58,6 +58,7 @@ export interface Pourable {
 export interface DraftPin {
   size: string
   amount: number
+  to?: string | null
 }
 
 /** A line with the gaps filled that the interface works on; everything else stays as it came. */

@@ -25,8 +25,8 @@ const props = defineProps<{
 
 const id = useId()
 const cup = computed(() => props.size.cup)
-const spills = computed(() => props.size.spilt > 0)
-const overfull = computed(() => props.size.roomLeft < 0)
+const spills = computed(() => props.size.fill.spilt > 0)
+const overfull = computed(() => props.size.fill.roomLeft < 0)
 const ice = computed(() => cubes(props.size))
 const edges = computed(() => softEdges(props.size.drawing.layers))
 const fill = computed(() => props.size.drawing.fillHeight)
@@ -75,10 +75,10 @@ const reads = computed(() => {
     .filter((line) => line.amount > 0)
     .map((line) => `${decimal(line.amount, 2)} ${line.unit} ${line.ingredientName}`)
   const state = spills.value
-    ? `runs over by ${reading(props.size.spilt, 'ml')}`
+    ? `runs over by ${reading(props.size.fill.spilt, 'ml')}`
     : overfull.value
-      ? `overfull by ${reading(-props.size.roomLeft, 'ml')}`
-      : `${reading(props.size.roomLeft, 'ml')} of room left`
+      ? `overfull by ${reading(-props.size.fill.roomLeft, 'ml')}`
+      : `${reading(props.size.fill.roomLeft, 'ml')} of room left`
   return `${props.size.name}, ${reading(cup.value.brimCapacity, 'ml')} to the brim: ${lines.join(', ') || 'empty'}. Filled to ${reading(fill.value, 'mm')} of ${reading(cup.value.height, 'mm')}, ${state}.`
 })
 </script>
@@ -129,6 +129,13 @@ const reads = computed(() => {
         :points="slice(cup, edge.from, edge.to)"
         :fill="`url(#${id}-edge-${index})`"
         data-test="soft-edge"
+      />
+      <polygon
+        v-if="size.drawing.foam"
+        :points="slice(cup, size.drawing.foam.from, size.drawing.foam.to)"
+        :fill="size.drawing.foam.colour"
+        class="foam"
+        data-test="foam"
       />
       <g v-for="trim in trimsAt('wall')" :key="trim.line" data-test="on-the-wall">
         <path
@@ -263,6 +270,12 @@ const reads = computed(() => {
   fill-opacity: 0.72;
   stroke: #7ea4b1;
   stroke-width: 0.7;
+}
+
+.foam {
+  stroke: var(--line-strong);
+  stroke-width: 0.5;
+  stroke-dasharray: 1 1.6;
 }
 
 .top {

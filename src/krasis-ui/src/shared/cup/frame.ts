@@ -13,12 +13,12 @@ const labels = { left: 26, right: 46, above: 14, below: 5 }
 const bare = { left: 3, right: 3, above: 6, below: 4 }
 
 /** The smallest frame that every one of the cups fits. */
-export function frameFor(sizes: CupPicture[], withLabels: boolean): Frame {
+export function frameFor(sizes: Pick<CupPicture, 'cup' | 'fill'>[], withLabels: boolean): Frame {
   const room = withLabels ? labels : bare
   const width = Math.max(60, ...sizes.flatMap(({ cup }) => [cup.topDiameter, cup.bottomDiameter]))
   const height = Math.max(
     60,
-    ...sizes.map(({ cup, crownHeight }) => Math.max(cup.height, crownHeight, cup.lidHeight ?? 0)),
+    ...sizes.map(({ cup, fill }) => Math.max(cup.height, fill.crownHeight, cup.lidHeight ?? 0)),
   )
   return {
     left: -width / 2 - room.left,

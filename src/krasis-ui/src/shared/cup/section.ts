@@ -1,13 +1,18 @@
-import type { SizeSheet } from '@/shared/api/types'
+import type { CupDrawing, SizeSheet } from '@/shared/api/types'
 
 /** How thick a wall is drawn, mm. */
 export const wall = 1.6
 
 /** As much of a worked-out size as a drawing of it needs. */
-export type CupPicture = Pick<
-  SizeSheet,
-  'name' | 'cup' | 'lines' | 'drawing' | 'spilt' | 'roomLeft' | 'crownHeight'
->
+export interface CupPicture extends Pick<SizeSheet, 'name' | 'cup' | 'lines'> {
+  drawing: CupDrawing
+  fill: Pick<SizeSheet['fill'], 'spilt' | 'roomLeft' | 'crownHeight'>
+}
+
+/** A size as it is poured, or as a guest gets it: what mixes is one liquid then. */
+export function picture(size: SizeSheet, isServed = false): CupPicture {
+  return { ...size, drawing: (isServed && size.life.moments[0]?.drawing) || size.drawing.poured }
+}
 
 /** A cup filled level with nothing but water, as it is weighed; empty before it is. */
 export function waterIn(name: string, cup: SizeSheet['cup'], isFull: boolean): CupPicture {
@@ -17,10 +22,8 @@ export function waterIn(name: string, cup: SizeSheet['cup'], isFull: boolean): C
     name,
     cup,
     lines: [],
-    drawing: { layers: isFull ? [water] : [], ice: null, top: null, fillHeight, trims: [] },
-    spilt: 0,
-    roomLeft: 0,
-    crownHeight: cup.height,
+    drawing: { layers: isFull ? [water] : [], foam: null, ice: null, top: null, fillHeight, trims: [] },
+    fill: { spilt: 0, roomLeft: 0, crownHeight: cup.height },
   }
 }
 
@@ -82,7 +85,7 @@ export function cubes(size: CupPicture): Cube[] {
   return found
 }
 
-type Layer = SizeSheet['drawing']['layers'][number]
+type Layer = CupDrawing['layers'][number]
 
 /** A stretch of the cup in which one colour passes into another. */
 export interface SoftEdge {
