@@ -94,6 +94,9 @@ public sealed record Ingredient(
     /// <summary>Whether it must be held at or below 5 °C.</summary>
     public bool IsChilled { get; init; }
 
+    /// <summary>What the house makes it of besides milk and water, by name; empty for what is bought.</summary>
+    public IReadOnlyList<string> MadeOf { get; init; } = [];
+
     /// <summary>Whether the house makes it: it is a part.</summary>
     public bool IsPart { get; init; }
 

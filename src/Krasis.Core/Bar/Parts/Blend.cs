@@ -46,6 +46,7 @@ internal static class Blend
                 (shares.Sum(share => share.Mass.Value * share.Ingredient.SpecificHeat.Value) - (massIn * part.Loss * Water.SpecificHeat)) / mass, LeastSpecificHeat, Water.SpecificHeat)),
             UseBy = shares.Select(share => share.Ingredient.UseBy).Append(part.UseBy).Where(day => day is not null).DefaultIfEmpty(null).Min(),
             IsChilled = part.IsChilled ?? shares.Any(share => share.Ingredient.IsChilled),
+            MadeOf = [.. shares.Where(share => share.Mass.Value > 0 && share.Ingredient.MilkShare < 1 && !share.Ingredient.IsKnownAsNothing).Select(share => share.Ingredient.Name).Distinct()],
             IsPart = true,
         };
     }

@@ -1,20 +1,15 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Bar.Cups;
-using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Comparing;
 
 /// <summary>Lays two people's changes of one build on one another, so that neither is lost.</summary>
 public sealed class BuildMerge
 {
-    private const string None = "–";
-
-    private readonly BarFacts bar;
+    private readonly BuildWords words;
     private readonly List<Difference> clashes = [];
 
-    private BuildMerge(BarFacts bar) => this.bar = bar;
+    private BuildMerge(BarFacts bar) => words = new BuildWords(bar);
 
     /// <summary>Merges. What only one has changed is as that one has it; what both have changed another way is as mine has it,
     /// and is told. An entry that one has taken out and the other has changed stays, and is told.</summary>
@@ -37,25 +32,27 @@ public sealed class BuildMerge
             sizes = [.. mine.Sizes];
         }
 
-        var reference = Pick("Reference size", build => build.ReferenceSize, CupName);
-        return new BuildDocument
+        var reference = Pick("Reference size", build => build.ReferenceSize, words.Cup);
+        return mine with
         {
             Name = Pick("Name", build => build.Name, name => name ?? ""),
-            ReserveMm = Pick("Reserve", build => build.ReserveMm, mm => $"{Say.Short(mm ?? 0)} mm"),
+            ReserveMm = Pick("Reserve", build => build.ReserveMm, BuildWords.Millimetres),
             Sizes = sizes,
             ReferenceSize = sizes.Contains(reference ?? "") ? reference : sizes.FirstOrDefault(),
-            School = Pick("Other sizes follow", build => build.School, code => code ?? None),
-            Serve = Pick("Served", build => build.Serve, word => word ?? "as its ice says"),
-            Season = Pick("On the board", build => build.Season, season => season is null ? "all year" : $"{season.From} to {season.To}"),
+            School = Pick("Other sizes follow", build => build.School, BuildWords.School),
+            Serve = Pick("Served", build => build.Serve, BuildWords.Serve),
+            Season = Pick("On the board", build => build.Season, BuildWords.Season),
             Tags = Words(origin.Tags, mine.Tags, theirs.Tags),
-            Parent = Pick("Variant of", build => build.Parent, parent => parent?.Build ?? None),
+            Claims = Words(origin.Claims, mine.Claims, theirs.Claims),
+            SeenColour = Pick("Colour as seen", build => build.SeenColour, colour => colour ?? BuildWords.None),
+            Parent = Pick("Variant of", build => build.Parent, parent => parent?.How ?? BuildWords.None),
             Prices =
             [
-                .. Entries([.. origin.Prices], [.. mine.Prices], [.. theirs.Prices], price => price.Size ?? "", price => $"{CupName(price.Size)}, price", price => Number(price.Price))
+                .. Entries([.. origin.Prices], [.. mine.Prices], [.. theirs.Prices], price => price.Size ?? "", price => $"{words.Cup(price.Size)}, price", price => BuildWords.Number(price.Price))
                     .Where(price => sizes.Contains(price.Size ?? "")),
             ],
             Waivers = Entries(
-                [.. origin.Waivers], [.. mine.Waivers], [.. theirs.Waivers], waiver => $"{waiver.Check} {waiver.Size} {waiver.Line}", waiver => $"Let be: {waiver.Check}", waiver => waiver.Reason ?? ""),
+                [.. origin.Waivers], [.. mine.Waivers], [.. theirs.Waivers], waiver => $"{waiver.Check} {waiver.Size} {waiver.Line}", waiver => $"Let be: {BuildWords.Check(waiver.Check)}", waiver => waiver.Reason ?? ""),
             Lines =
             [
                 .. KeyedMerge.Of(
@@ -79,19 +76,23 @@ public sealed class BuildMerge
 
         var was = origin ?? new LineDocument();
         var name = Name(mine);
-        return new LineDocument
+        return mine with
         {
-            Id = mine.Id,
-            Ingredient = Pick("what it is", line => line.Ingredient, IngredientName),
-            Measure = Pick("measure", line => line.Measure, code => code ?? None),
-            Amount = Pick("amount", line => line.Amount, Number),
-            Technique = Pick("how it goes in", line => line.Technique, word => word ?? "pour"),
-            Foam = Pick("foam", line => line.Foam, code => code ?? None),
-            Scale = Pick("how it scales", line => line.Scale, scale => scale?.By ?? "as the build"),
-            Stated = Pick("stated", line => line.Stated, text => text ?? None),
-            Note = Pick("note", line => line.Note, text => text ?? None),
+            Ingredient = Pick("what it is", line => line.Ingredient, words.Ingredient),
+            Measure = Pick("measure", line => line.Measure, BuildWords.Measure),
+            Amount = Pick("amount", line => line.Amount, BuildWords.Number),
+            To = Pick("filled to", line => line.To, mark => mark ?? BuildWords.None),
+            Recipe = Pick("recipe", line => line.Recipe, _ => words.Recipe(mine)),
+            Technique = Pick("how it goes in", line => line.Technique, BuildWords.Technique),
+            Cooling = Pick("how it is cooled", line => line.Cooling, BuildWords.Cooling),
+            CooledCelsius = Pick("cooled to", line => line.CooledCelsius, BuildWords.Degrees),
+            Foam = Pick("foam", line => line.Foam, words.Foam),
+            FoamCapMm = Pick("foam on it", line => line.FoamCapMm, BuildWords.Millimetres),
+            Scale = Pick("how it scales", line => line.Scale, scale => words.Rule(scale, [])),
+            Stated = Pick("said again as", line => line.Stated, text => text ?? BuildWords.None),
+            Note = Pick("note", line => line.Note, text => text ?? BuildWords.None),
             Pins = Entries(
-                [.. was.Pins], [.. mine.Pins], [.. theirs.Pins], pin => pin.Size ?? "", pin => $"{CupName(pin.Size)}, {name}", pin => Number(pin.Amount)),
+                [.. was.Pins], [.. mine.Pins], [.. theirs.Pins], pin => pin.Size ?? "", pin => $"{words.Cup(pin.Size)}, {name}", pin => pin.To ?? BuildWords.Number(pin.Amount)),
         };
 
         T Pick<T>(string what, Func<LineDocument, T> of, Func<T, string> say) => Choose($"{name}, {what}", of(was), of(mine), of(theirs), say);
@@ -126,11 +127,5 @@ public sealed class BuildMerge
     private void HalfGone(string where, bool byOther) =>
         clashes.Add(byOther ? new Difference(where, "taken out", "changed, and still in it") : new Difference(where, "changed", "still in it"));
 
-    private string Name(LineDocument line) => IngredientName(line.Ingredient);
-
-    private string IngredientName(string? id) => bar.Find(new IngredientId(id ?? ""))?.Name ?? id ?? "";
-
-    private string CupName(string? id) => bar.Find(new CupId(id ?? ""))?.Name ?? id ?? "";
-
-    private static string Number(double? value) => value is { } known ? Say.Fine(known) : None;
+    private string Name(LineDocument line) => words.Ingredient(line.Ingredient);
 }

@@ -5,9 +5,9 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Changing.Editing;
 using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
-using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Starting;
@@ -21,7 +21,6 @@ public static class Skeleton
     private const double BrewShare = 0.75;
     private const double PowderPerMl = 12.0 / 300;
     private const double StrokesPerMl = 2.0 / 300;
-    private const int Rounds = 12;
 
     /// <summary>The bases, and which of them the bar can make.</summary>
     public static IReadOnlyList<BaseChoice> Choices(BarFacts bar) =>
@@ -72,7 +71,7 @@ public static class Skeleton
             Serve = Choice.Word(isCold ? Serve.Iced : Serve.Hot),
             Lines = [.. Lines(made, isCold, room, bar)],
         };
-        build = Fit(build, bar);
+        build = Fitting.Fill(build, bar);
         return serve is Serve.Hot or Serve.Iced ? Reading<BuildDocument>.Of(build) : Served(build, serve, bar);
     }
 
@@ -80,7 +79,7 @@ public static class Skeleton
     {
         var served = Transformer.ServeAs(build with { Name = "New" }, serve, bar, []);
         return served.IsRead
-            ? Reading<BuildDocument>.Of(Fit(served.Value.Build with { Name = null }, bar))
+            ? Reading<BuildDocument>.Of(Fitting.Fill(served.Value.Build with { Name = null }, bar))
             : Reading<BuildDocument>.Failed(served.Problems);
     }
 
@@ -121,36 +120,6 @@ public static class Skeleton
         {
             yield return Line("ice", cubes, ice, bar, "pour", Measure.Gram);
         }
-    }
-
-    // Milk takes what room is left: a little more or less of it, until the reference is full to the reserve and no further.
-    private static BuildDocument Fit(BuildDocument build, BarFacts bar)
-    {
-        // Whichever of milk and brewed coffee there is more of; a cap of milk on a brew has no room to give.
-        var milk = Most(line => bar.Find(new IngredientId(line.Ingredient ?? "")) is { Kind: IngredientKind.Milk or IngredientKind.Coffee } && line.Measure == Measure.Millilitre.Code);
-        var filler = milk >= 0 ? milk : build.Lines.ToList().FindIndex(line => line.Measure == Measure.Millilitre.Code);
-        for (var round = 0; round < Rounds && filler >= 0; round++)
-        {
-            // As full as its fullest size lets the reference be: what is rounded up elsewhere must not run over.
-            var sheet = Mixer.Mix(BuildReader.Read(build, bar, nameless: true).Value, bar);
-            var size = sheet.Sizes.First(size => size.IsReference);
-            var room = sheet.Sizes.Min(other => other.Fill.RoomLeft.Value / other.Fill.WorkingVolume.Value) is < 0 and var over ? Math.Min(size.Fill.RoomLeft.Value, over * size.Fill.WorkingVolume.Value) : size.Fill.RoomLeft.Value;
-            var line = build.Lines[filler];
-            var step = size.Lines[filler].Step;
-
-            // Foam and steam make a millilitre of milk take up more than one.
-            var amount = Math.Max(step, BarRounding.Round((line.Amount ?? 0) + (room * 0.75) - (step / 2), step));
-            if (Math.Abs(amount - (line.Amount ?? 0)) < step / 2 && room >= 0)
-            {
-                break;
-            }
-
-            build = build with { Lines = [.. build.Lines.Select((other, i) => i == filler ? other with { Amount = amount } : other)] };
-        }
-
-        return build;
-
-        int Most(Func<LineDocument, bool> which) => build.Lines.Select((line, i) => (line, i)).Where(entry => which(entry.line)).OrderByDescending(entry => entry.line.Amount).Select(entry => entry.i).FirstOrDefault(-1);
     }
 
     private static LineDocument Line(string id, Ingredient ingredient, double amount, BarFacts bar, string? technique, Measure? measure = null)

@@ -3,8 +3,10 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Changing.Editing;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Transforming;
 
@@ -56,7 +58,27 @@ public static class Transformer
             Serving.Chill(draft, to, from == Serve.Hot);
         }
 
+        if (sizes is not { Count: > 0 } && (from == Serve.Hot || to == Serve.Hot))
+        {
+            Refill(draft, Math.Max(0, Mixer.Mix(reading.Value, bar).Sizes.Single(size => size.IsReference).Fill.RoomLeft.Value));
+        }
+        else if (from == Serve.Hot)
+        {
+            Refill(draft, 0);
+        }
+
         return Reading<Transformed>.Of(draft.Finish());
+    }
+
+    // What was steamed was more than it is: its foam and its steam leave room, as ice does that is left out.
+    private static void Refill(Draft draft, double leave)
+    {
+        var before = draft.Build;
+        draft.Build = Fitting.Fill(before, draft.Bar, leave);
+        foreach (var (was, now) in before.Lines.Zip(draft.Build.Lines).Where(pair => pair.First.Amount != pair.Second.Amount))
+        {
+            draft.Note(now.Id, $"{draft.IngredientOf(now)!.Name}: {Draft.Say(was)} → {Draft.Say(now)}.", "It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.");
+        }
     }
 
     /// <summary>Puts another milk in the place of every milk.</summary>
@@ -73,7 +95,7 @@ public static class Transformer
     /// <param name="bar">The bar.</param>
     /// <remarks>The amount changes so that the drink is as sweet; where the sugars are not known, the volume stays.</remarks>
     public static Reading<Transformed> SwapSyrup(BuildDocument document, LineId line, IngredientId syrup, BarFacts bar) =>
-        Swap(document, null, line, syrup, bar, "The dose changes so that the drink is as sweet.");
+        Swap(document, null, line, syrup, bar, null);
 
     /// <summary>Sweetens with a share of the flavour.</summary>
     /// <param name="document">The build.</param>
@@ -118,7 +140,8 @@ public static class Transformer
     /// <param name="document">The build.</param>
     /// <param name="bar">The bar.</param>
     /// <param name="milk">The plant drink to take; null for the bar's first milk that is known not to contain milk.</param>
-    /// <remarks>Lines of other kinds that contain milk are taken out where they stand on top, and told where they do not.
+    /// <remarks>What the house makes with milk, and what stands on top, is replaced by something of its kind that is known not to contain milk where
+    /// the bar has that, and only else by the plain plant drink; what flavour is lost with it is told. Lines of other kinds that contain milk are taken out where they stand on top, and told where they do not.
     /// An ingredient on which nobody has read the label is told: unknown is not free.</remarks>
     public static Reading<Transformed> DairyFree(BuildDocument document, BarFacts bar, IngredientId? milk = null)
     {
@@ -146,9 +169,15 @@ public static class Transformer
             }
             else if (ingredient.Allergens.Contains.Contains(Allergen.Milk))
             {
-                if (ingredient.Kind == IngredientKind.Milk)
+                var own = ingredient.IsPart || ingredient.IsTopping ? DairyFreeLike(ingredient, bar) : null;
+                if (own is not null)
                 {
-                    Exchange.Put(draft, line, plant, "The volume stays, so that the cup is as full.");
+                    Exchange.Put(draft, line, own, $"The house's own without milk, in the place of {ingredient.Name}. The volume stays.");
+                }
+                else if (ingredient.Kind == IngredientKind.Milk)
+                {
+                    var lost = ingredient.MadeOf.Count == 0 ? "" : $" What {ingredient.Name} brought besides is lost: {Say.List(ingredient.MadeOf)}.";
+                    Exchange.Put(draft, line, plant, $"The volume stays, so that the cup is as full.{lost}");
                 }
                 else if (ingredient.IsTopping)
                 {
@@ -165,7 +194,11 @@ public static class Transformer
         return Reading<Transformed>.Of(draft.Finish());
     }
 
-    private static Reading<Transformed> Swap(BuildDocument document, IngredientKind? kind, LineId? only, IngredientId with, BarFacts bar, string why)
+    private static Ingredient? DairyFreeLike(Ingredient ingredient, BarFacts bar) => bar.Ingredients.FirstOrDefault(other =>
+        other.Id != ingredient.Id && other.Kind == ingredient.Kind && other.IsPart == ingredient.IsPart
+        && other.Allergens is { } allergens && !allergens.Contains.Contains(Allergen.Milk) && !allergens.MayContain.Contains(Allergen.Milk));
+
+    private static Reading<Transformed> Swap(BuildDocument document, IngredientKind? kind, LineId? only, IngredientId with, BarFacts bar, string? why)
     {
         var reading = BuildReader.Read(document, bar, nameless: true);
         if (!reading.IsRead)

@@ -65,6 +65,7 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, Layer? Foam, IceBan
         var levels = content.Levels;
         var isBlended = content.IsBlended;
         var gaps = content.IceHeap > 0 && !isBlended ? 1 - (content.IceMass / IceFacts.Density.Value / content.IceHeap) : 1;
+        var hasFoam = !isBlended && (cup.HeightFor(Millilitres.From(levels.Surface)) - cup.HeightFor(Millilitres.From(levels.Liquid))).Value >= LeastFoam;
         var layers = new List<Layer>();
         var liquid = 0.0;
         foreach (var (group, i) in groups.Where(group => group.Lines.Count > 0).Select((group, i) => (group, i)))
@@ -72,7 +73,7 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, Layer? Foam, IceBan
             var from = Height(liquid);
             var isLast = i == groups.Count - 1;
             liquid += group.Lines.Sum(line => VolumeOf(line)) + (isLast && !isBlended ? melt / Water.AtMelting : 0);
-            var to = isLast ? cup.HeightFor(Millilitres.From(isBlended ? levels.Surface : levels.Liquid)) : Height(liquid);
+            var to = isLast ? cup.HeightFor(Millilitres.From(hasFoam ? levels.Liquid : levels.Surface)) : Height(liquid);
             layers.Add(new Layer(group.Lines.MaxBy(line => line.Mass)!.Line.Id, ColourOf(group, isLast ? melt : 0, isBlended ? content.IceMass : 0, tint).ToHex(), from, to, group.MixesAbove));
         }
 
@@ -84,7 +85,7 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, Layer? Foam, IceBan
         Layer? Foam()
         {
             var (from, to) = (cup.HeightFor(Millilitres.From(levels.Liquid)), cup.HeightFor(Millilitres.From(levels.Surface)));
-            if (isBlended || groups.Count == 0 || groups[^1].Lines.Count == 0 || (to - from).Value < LeastFoam)
+            if (!hasFoam || groups.Count == 0 || groups[^1].Lines.Count == 0)
             {
                 return null;
             }

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Input;
 
 namespace Krasis.Web.Features.Bar;
@@ -8,15 +9,17 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Techniques">The techniques.</param>
 /// <param name="Coolings">How a coffee is cooled.</param>
 /// <param name="FoamTools">What milk is foamed with.</param>
+/// <param name="Rules">What a line can follow from the reference size to another.</param>
 /// <param name="Claims">What can be claimed of a drink.</param>
 public sealed record LineWords(
-    IReadOnlyList<TechniqueView> Techniques, IReadOnlyList<ChoiceView> Coolings, IReadOnlyList<ChoiceView> FoamTools, IReadOnlyList<ChoiceView> Claims)
+    IReadOnlyList<TechniqueView> Techniques, IReadOnlyList<ChoiceView> Coolings, IReadOnlyList<ChoiceView> FoamTools, IReadOnlyList<ChoiceView> Rules, IReadOnlyList<ChoiceView> Claims)
 {
     /// <summary>All of them.</summary>
     public static LineWords All { get; } = new(
         [.. Core.Builds.Techniques.All.Select(facts => new TechniqueView(facts.Code, facts.Words, facts.WantsFoam, facts.Technique == Technique.Cool))],
         [.. Enum.GetValues<CoolingWay>().Select(way => new ChoiceView(Choice.Word(way), CoolingWays.Words(way)))],
         [.. Enum.GetValues<FoamTool>().Select(tool => new ChoiceView(Choice.Word(tool), FoamLevel.Words(tool)))],
+        [.. ScalingWords.All.Select(rule => new ChoiceView(rule.Code, rule.Words))],
         [.. Enum.GetValues<Claim>().Select(claim => new ChoiceView(Choice.Word(claim), Core.Builds.Claims.Words(claim)))]);
 }
 

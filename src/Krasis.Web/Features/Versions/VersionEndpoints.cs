@@ -95,7 +95,7 @@ public static class VersionEndpoints
         var adjusted = Adjuster.PourAsBefore(stored.Document, BarReader.Read(standard!.Bar).Value, bar);
         var read = BuildReader.Read(adjusted, bar);
         return TypedResults.Ok(read.IsRead
-            ? new AdjustedView(adjusted, BuildDiff.Between(stored.Document, Mixer.Mix(now.Value, bar, clock.Today()), adjusted, Mixer.Mix(read.Value, bar, clock.Today())))
+            ? new AdjustedView(adjusted, BuildDiff.Between(stored.Document, Mixer.Mix(now.Value, bar, clock.Today()), adjusted, Mixer.Mix(read.Value, bar, clock.Today()), bar))
             : new AdjustedView(stored.Document, []));
     }
 
@@ -128,12 +128,12 @@ public static class VersionEndpoints
             merged.Build,
             stored.Document,
             merged.Clashes,
-            was.IsRead && now.IsRead ? BuildDiff.Between(request.Origin!, Mixer.Mix(was.Value, bar), stored.Document, Mixer.Mix(now.Value, bar)) : []));
+            was.IsRead && now.IsRead ? BuildDiff.Between(request.Origin!, Mixer.Mix(was.Value, bar), stored.Document, Mixer.Mix(now.Value, bar), bar) : []));
     }
 
     private static Results<Ok<DiffView>, ProblemResult> Diff(string from, string to, KrasisFile file) => file.Read<Results<Ok<DiffView>, ProblemResult>>(session =>
         BuildPlace.Find(session, from) is { } before && BuildPlace.Find(session, to) is { } after
-            ? TypedResults.Ok(new DiffView(before.Sheet, after.Sheet, BuildDiff.Between(before.Document, before.Sheet, after.Document, after.Sheet)))
+            ? TypedResults.Ok(new DiffView(before.Sheet, after.Sheet, BuildDiff.Between(before.Document, before.Sheet, after.Document, after.Sheet, session.Bar.Facts())))
             : ProblemResult.Missing("version that today's bar can pour"));
 
     private static Ok<IReadOnlyList<MovedStandard>> Moved(KrasisFile file, TimeProvider clock)

@@ -5,7 +5,6 @@ import Select from 'primevue/select'
 import Textarea from 'primevue/textarea'
 import { computed, ref } from 'vue'
 import type { BarView, DraftLine, Pourable } from '@/shared/api/types'
-import { rules } from './words'
 
 const props = defineProps<{
   line: DraftLine
@@ -54,7 +53,7 @@ const others = computed(() => props.named.filter(({ id }) => id !== props.line.i
 const says = computed(() => {
   const foam = takesFoam.value ? foamOptions.value.find(({ id }) => id === props.line.foam)?.name : undefined
   const cap = takesFoam.value && props.line.foamCapMm ? `, ${props.line.foamCapMm} mm of foam` : ''
-  const rule = rules.find(({ code }) => code === props.line.scale?.by)
+  const rule = props.bar.words.rules.find(({ code }) => code === props.line.scale?.by)
   const of =
     props.line.scale?.by === 'share' ? props.named.find(({ id }) => id === props.line.scale?.of) : undefined
   return [
@@ -200,7 +199,7 @@ function putRule(by: string | null): void {
         />
         <Select
           :model-value="line.scale?.by ?? null"
-          :options="rules"
+          :options="bar.words.rules"
           option-label="name"
           option-value="code"
           size="small"
