@@ -103,8 +103,8 @@ public sealed class WriteABuildTests : IDisposable
                 tab.UntilCell(row, name, Text((double)cell["amount"]!));
             }
 
-            tab.Until($"the room left in {name}", () => tab.Find($"th[data-size='{name}'] [data-test=state]").Text.Contains($"{Reading((double)size["roomLeft"]!)} ml", StringComparison.Ordinal));
-            tab.Until($"what is in {name}", () => tab.Find($"th[data-size='{name}'] [data-test=occupied]").Text == $"{Reading((double)size["occupiedVolume"]!)} ml in the cup");
+            tab.Until($"the room left in {name}", () => tab.Find($"th[data-size='{name}'] [data-test=state]").Text.Contains($"{Reading((double)size["fill"]!["roomLeft"]!)} ml", StringComparison.Ordinal));
+            tab.Until($"what is in {name}", () => tab.Find($"th[data-size='{name}'] [data-test=occupied]").Text == $"{Reading((double)size["fill"]!["occupiedVolume"]!)} ml in the cup");
         }
     }
 

@@ -17,12 +17,12 @@ public readonly record struct Light(double Red, double Green, double Blue)
     /// <summary>The same as <c>#rrggbb</c>.</summary>
     public string ToHex() => $"#{Byte(Red)}{Byte(Green)}{Byte(Blue)}";
 
-    /// <summary>The same in CIE 1976 L*a*b* under D65 (the matrix and white of IEC 61966-2-1).</summary>
+    /// <summary>The same in CIE 1976 L*a*b* under D65 (the primaries and white of IEC 61966-2-1, to seven places).</summary>
     public (double L, double A, double B) ToLab()
     {
-        var x = Root(((0.4124 * Red) + (0.3576 * Green) + (0.1805 * Blue)) / 0.9505);
-        var y = Root((0.2126 * Red) + (0.7152 * Green) + (0.0722 * Blue));
-        var z = Root(((0.0193 * Red) + (0.1192 * Green) + (0.9505 * Blue)) / 1.089);
+        var x = Root(((0.4124564 * Red) + (0.3575761 * Green) + (0.1804375 * Blue)) / 0.95047);
+        var y = Root((0.2126729 * Red) + (0.7151522 * Green) + (0.0721750 * Blue));
+        var z = Root(((0.0193339 * Red) + (0.1191920 * Green) + (0.9503041 * Blue)) / 1.08883);
         return ((116 * y) - 16, 500 * (x - y), 200 * (y - z));
 
         static double Root(double t) => t > 216.0 / 24389 ? Math.Cbrt(t) : ((24389.0 / 27 * t) + 16) / 116;

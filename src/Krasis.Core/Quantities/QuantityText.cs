@@ -62,6 +62,6 @@ public static partial class QuantityText
     [GeneratedRegex(@"^(?<sign>[-−])?\s*(?<number>" + SpokenNumber.Pattern + @")\s*(?<measure>\p{L}[\p{L} .-]{0,40})?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Shape();
 
-    [GeneratedRegex(@"^\d+,\d{3}$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^[0-9]+,[0-9]{3}$", RegexOptions.CultureInvariant)]
     private static partial Regex ThousandsOrDecimal();
 }

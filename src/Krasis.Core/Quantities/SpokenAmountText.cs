@@ -137,16 +137,16 @@ public static partial class SpokenAmountText
     [GeneratedRegex(@"^(?:(?:fill\s+)?(?:up\s+)?to\s+)(?<target>.{1,80})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex To();
 
-    [GeneratedRegex(@"^1\s*:\s*(?<parts>\d{1,6}(?:[.,]\d{1,6})?)$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^1\s*:\s*(?<parts>[0-9]{1,6}(?:[.,][0-9]{1,6})?)$", RegexOptions.CultureInvariant)]
     private static partial Regex Parts();
 
     [GeneratedRegex(@"^(?<first>.{1,60}?)\s*(?:=|\bor\b|\()\s*(?<second>[^()=]{1,60}?)\s*\)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Twice();
 
-    [GeneratedRegex(@"^(?<number>\d{1,4}(?:[.,]\d{1,4})?)\s*(?<unit>mm|cm)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?<number>[0-9]{1,4}(?:[.,][0-9]{1,4})?)\s*(?<unit>mm|cm)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Length();
 
-    [GeneratedRegex(@"^(?:the\s+)?line\s+(?<number>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:the\s+)?line\s+(?<number>[0-9]{1,2})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Counted();
 
     [GeneratedRegex(@"^(?:the\s+)?(?<name>.{1,60}?)\s+line$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
@@ -158,7 +158,7 @@ public static partial class SpokenAmountText
     [GeneratedRegex(@"^(?:the\s+)?(?:brim|rim|lip)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Brim();
 
-    [GeneratedRegex(@"^(?<number>\d{1,3}(?:[.,]\d{1,2})?)\s*%$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?<number>[0-9]{1,3}(?:[.,][0-9]{1,2})?)\s*%$", RegexOptions.CultureInvariant)]
     private static partial Regex Percent();
 
     [GeneratedRegex(@"\s+(?:full|of\s+the\s+(?:cup|glass))$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

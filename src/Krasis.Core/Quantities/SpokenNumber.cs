@@ -65,6 +65,6 @@ internal static partial class SpokenNumber
     private static double Whole(string digits) =>
         string.IsNullOrWhiteSpace(digits) ? 0 : double.Parse(digits, CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"^(?:(?<whole>\d+)\s+)?(?<top>\d+)/(?<bottom>\d+)$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?:(?<whole>[0-9]+)\s+)?(?<top>[0-9]+)/(?<bottom>[0-9]+)$", RegexOptions.CultureInvariant)]
     private static partial Regex Fraction();
 }

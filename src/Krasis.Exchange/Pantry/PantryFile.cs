@@ -62,6 +62,6 @@ public sealed partial record PantryFile(IReadOnlyList<PantryRow> Rows, IReadOnly
         return judged;
     }
 
-    [GeneratedRegex(@"\[\d+\]$")]
+    [GeneratedRegex(@"\[[0-9]+\]$")]
     private static partial Regex Index();
 }

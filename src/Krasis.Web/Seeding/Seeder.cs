@@ -120,6 +120,6 @@ public static partial class Seeder
         return seed;
     }
 
-    [GeneratedRegex(@"today-(\d+)")]
+    [GeneratedRegex(@"today-([0-9]+)")]
     private static partial Regex DaysAgo();
 }

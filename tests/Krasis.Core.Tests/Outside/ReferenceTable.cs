@@ -13,7 +13,8 @@ internal static class ReferenceTable
     public static IEnumerable<double[]> Read(string name, string what) =>
         Rows(name).Where(row => row[0] == what).Select(row => row.Skip(1).Select(Number).ToArray());
 
-    private static IEnumerable<string[]> Rows(string name, [CallerFilePath] string here = "") => File
+    /// <summary>The rows as they stand.</summary>
+    public static IEnumerable<string[]> Rows(string name, [CallerFilePath] string here = "") => File
         .ReadLines(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", "reference", name))
         .Where(line => !line.StartsWith('#'))
         .Skip(1)

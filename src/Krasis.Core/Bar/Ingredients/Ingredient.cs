@@ -46,7 +46,7 @@ public sealed record Ingredient(
     public IReadOnlyDictionary<Sweetener, double> Sweeteners { get; init; } = new Dictionary<Sweetener, double>();
 
     /// <summary>The share of it by mass that is milk, cream or a plant drink: all of a milk, none of anything else, and of a part what went in of
-    /// them.</summary>
+    /// them, which is more than one where much was boiled away.</summary>
     public double MilkShare { get; init; } = Kind == IngredientKind.Milk ? 1 : 0;
 
     /// <summary>The share of it by mass that is coffee, likewise.</summary>

@@ -36,7 +36,7 @@ internal static class Blend
             Sweeteners = shares.SelectMany(share => share.Ingredient.Sweeteners.Select(entry => (entry.Key, Grams: entry.Value * share.Mass.Value / 100)))
                 .GroupBy(entry => entry.Key).ToDictionary(group => group.Key, group => group.Sum(entry => entry.Grams) * perHundred),
             MilkShare = MilkShare(part, shares, mass),
-            CoffeeShare = Math.Min(1, shares.Sum(share => share.Mass.Value * share.Ingredient.CoffeeShare) / mass),
+            CoffeeShare = shares.Sum(share => share.Mass.Value * share.Ingredient.CoffeeShare) / mass,
             Composition = shares.Aggregate(Composition.Nothing, (sum, share) => share.Ingredient.Composition.AddTo(sum, share.Mass.Value)).Times(perHundred),
             Allergens = shares.Aggregate<(Ingredient Ingredient, Grams), AllergenStatement?>(
                 AllergenStatement.None, (sum, share) => share.Ingredient.Allergens is { } allergens ? sum?.With(allergens) : null),
@@ -51,11 +51,11 @@ internal static class Blend
         };
     }
 
-    // What went in of milk, cream and plant drinks, at most all of it; a milk that the house makes of other things is milk.
+    // What went in of milk, cream and plant drinks; a milk that the house makes of other things is milk.
     private static double MilkShare(Part part, IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double mass)
     {
         var milk = shares.Sum(share => share.Mass.Value * share.Ingredient.MilkShare);
-        return milk <= 0 && part.Kind == IngredientKind.Milk ? 1 : Math.Min(1, milk / mass);
+        return milk <= 0 && part.Kind == IngredientKind.Milk ? 1 : milk / mass;
     }
 
     private static Percent? Strength(IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double perHundred)

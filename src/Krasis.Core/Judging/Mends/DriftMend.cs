@@ -24,7 +24,7 @@ internal static class DriftMend
         {
             for (var i = 0; i < worked.Lines.Count; i++)
             {
-                if (worked.Lines[i].Ingredient.Kind == kind && Try(setting, worked, i, target, strength) is { } mend)
+                if (worked.Lines[i].Ingredient.Kind == kind && worked.IsFree(worked.Lines[i]) && Try(setting, worked, i, target, strength) is { } mend)
                 {
                     return mend;
                 }

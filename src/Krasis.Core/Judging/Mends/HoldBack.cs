@@ -24,7 +24,7 @@ internal static class HoldBack
         var amounts = worked.Amounts();
         var candidates = worked.Lines
             .Select((line, index) => (Line: line, Index: index, Rank: Array.IndexOf(First, line.Ingredient.Kind)))
-            .Where(candidate => candidate.Rank >= 0 && !candidate.Line.IsOnTop && amounts[candidate.Index] > 0)
+            .Where(candidate => candidate.Rank >= 0 && candidate.Line.IsInside && worked.IsFree(candidate.Line) && amounts[candidate.Index] > 0)
             .OrderBy(candidate => candidate.Line.IsIce)
             .ThenByDescending(candidate => worked.Lines[candidate.Index].Mass * candidate.Line.VolumePerGram);
         var cuts = new List<(int Index, Quantity Cut)>();
