@@ -73,7 +73,7 @@ public sealed class FiguresTests : IDisposable
         {
             // The mark is the standard in every cup, each by its own printed line; the ice goes in later and is not there yet.
             tab.UntilCell(2, cup, "to the top line");
-            tab.Until($"the milk of {cup}", () => tab.Find($"[data-cell$=' {cup}'][aria-label^='Farm milk']").GetAttribute("aria-label").EndsWith("marked", StringComparison.Ordinal));
+            tab.Until($"the milk of {cup}", () => tab.Find($"[data-cell$=' {cup}'][aria-label^='Farm milk']").GetAttribute("aria-label")!.EndsWith("marked", StringComparison.Ordinal));
         }
 
         // An amount takes the mark's place.

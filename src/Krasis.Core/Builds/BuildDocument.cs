@@ -46,4 +46,18 @@ public sealed record BuildDocument
 
     /// <summary>The build that it is a variant of; missing when it stands by itself.</summary>
     public ParentDocument? Parent { get; init; }
+
+    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types say.</summary>
+    public BuildDocument WithoutNulls() => this with
+    {
+        Sizes = Kept(Sizes),
+        Lines = [.. Kept(Lines).Select(line => line with { Pins = Kept(line.Pins), Scale = line.Scale is { } scale ? scale with { Ladder = Kept(scale.Ladder) } : null })],
+        Prices = Kept(Prices),
+        Tags = Kept(Tags),
+        Waivers = Kept(Waivers),
+        Claims = Kept(Claims),
+    };
+
+    private static IReadOnlyList<T> Kept<T>(IReadOnlyList<T> list)
+        where T : class => [.. list.Where(entry => entry is not null)];
 }

@@ -44,7 +44,14 @@ public sealed class FieldReader(string root = "")
             return least;
         }
 
-        return number;
+        if (!Measurable.Is(number))
+        {
+            Report(field, null, Measurable.Refusal, accepted);
+            return least;
+        }
+
+        // Minus nothing is nothing.
+        return number + 0.0;
     }
 
     /// <summary>Reads a whole number from <paramref name="least"/> to <paramref name="most"/>, both included.</summary>
@@ -99,7 +106,8 @@ public sealed class FieldReader(string root = "")
             return null;
         }
 
-        if (DateOnly.TryParseExact(value.Trim(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+        // Beyond a lifetime either way it is a slip, and days can no longer be added to it.
+        if (DateOnly.TryParseExact(value.Trim(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) && day.Year is >= 1950 and < 2150)
         {
             return day;
         }

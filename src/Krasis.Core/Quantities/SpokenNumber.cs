@@ -9,7 +9,7 @@ internal static partial class SpokenNumber
 {
     /// <summary>A number, as part of a pattern that is matched without regard to case.</summary>
     public const string Pattern =
-        @"(?:\d{1,4}\s+)?\d{1,3}/\d{1,3}|\d{0,4}\s?[¼½¾⅓⅔⅛⅜⅝⅞]|\d{1,300}(?:[.,]\d{1,300})?|[.,]\d{1,300}|half(?:\s+an?(?=\s))?|a\s+quarter(?:\s+of\s+an?(?=\s))?|quarter|an?(?=\s)|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
+        @"(?:[0-9]{1,4}\s+)?[0-9]{1,3}/[0-9]{1,3}|[0-9]{0,4}\s?[¼½¾⅓⅔⅛⅜⅝⅞]|[0-9]{1,300}(?:[.,][0-9]{1,300})?|[.,][0-9]{1,300}|half(?:\s+an?(?=\s))?|a\s+quarter(?:\s+of\s+an?(?=\s))?|quarter|an?(?=\s)|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
 
     private static readonly string[] Words = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
 

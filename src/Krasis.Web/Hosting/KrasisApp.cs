@@ -99,6 +99,7 @@ public static class KrasisApp
         json.NumberHandling = JsonNumberHandling.Strict;
         json.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
         json.RespectNullableAnnotations = true;
+        json.Converters.Add(new MeasurableDoubleConverter());
         json.Converters.Add(new MeasuredJsonConverterFactory());
         json.Converters.Add(new IdJsonConverterFactory());
         json.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));

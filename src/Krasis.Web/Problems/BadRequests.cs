@@ -12,6 +12,11 @@ public sealed class BadRequests : IExceptionHandler
     /// <summary>Keeps a request's body, so that a value in it can be named afterwards.</summary>
     public static Task KeepBody(HttpContext context, RequestDelegate next)
     {
+        if (context.Request.GetTypedHeaders().ContentType?.Charset is { HasValue: true } charset && !charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase))
+        {
+            return ProblemResult.Unreadable(StatusCodes.Status415UnsupportedMediaType, $"It is said to be written in '{Problem.Shorten(charset.ToString())}'. Send JSON in UTF-8.").ExecuteAsync(context);
+        }
+
         context.Request.EnableBuffering(KrasisApp.LargestRequest, KrasisApp.LargestRequest + 1);
         return next(context);
     }
@@ -69,6 +74,7 @@ public sealed class BadRequests : IExceptionHandler
     private static (string Message, string Accepted) Say(JsonException json) => json.Message switch
     {
         var m when m.Contains("could not be mapped", StringComparison.Ordinal) => ("There is no such field.", "the fields of the API's description, at /openapi/v1.json"),
+        var m when m.StartsWith(Measurable.Refusal, StringComparison.Ordinal) => (Measurable.Refusal, "0, or a number that a scale, a jug or a clock can show"),
         var m when m.Contains("Double", StringComparison.Ordinal) => ("That is not a number.", "a number such as 12.5, without quotes"),
         var m when m.Contains("System.String", StringComparison.Ordinal) => ("That is not text.", "text in quotes"),
         var m when m.Contains("IReadOnlyList", StringComparison.Ordinal) => ("That is not a list.", "a list in square brackets"),

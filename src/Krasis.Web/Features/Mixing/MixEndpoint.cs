@@ -58,5 +58,7 @@ public static class MixEndpoint
             : ProblemResult.Fields([new("size", request.Size, "The build has no such size.", "one of the build's sizes")]);
     }
 
-    private static Ok<BuildDocument> Mend(MendRequest request) => TypedResults.Ok(BuildEdits.Apply(request.Build, request.Mend));
+    private static Ok<BuildDocument> Mend(MendRequest request) => TypedResults.Ok(BuildEdits.Apply(
+        request.Build.WithoutNulls(),
+        request.Mend with { Edits = [.. (request.Mend.Edits ?? []).Where(edit => edit is not null)], Changes = [.. (request.Mend.Changes ?? []).Where(change => change is not null)] }));
 }

@@ -71,7 +71,7 @@ public static class QuantityEndpoint
         }
 
         var edit = new CellEdit(new LineId(request.Line ?? ""), new CupId(request.Size ?? ""), quantity.Amount) { To = to };
-        var build = BuildReader.Read(BuildEdits.Apply(request.Build, edit), bar, nameless: true);
+        var build = BuildReader.Read(BuildEdits.Apply(request.Build.WithoutNulls(), edit), bar, nameless: true);
         return build.IsRead ? Mixer.Mix(build.Value, bar, today) : null;
     }
 

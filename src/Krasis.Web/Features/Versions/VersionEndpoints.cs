@@ -121,14 +121,15 @@ public static class VersionEndpoints
             return ProblemResult.Missing("build");
         }
 
-        var merged = BuildMerge.Of(request.Origin!, request.Mine!, stored.Document, bar);
-        var (was, now) = (BuildReader.Read(request.Origin!, bar, nameless: true), BuildReader.Read(stored.Document, bar));
+        var origin = request.Origin!.WithoutNulls();
+        var merged = BuildMerge.Of(origin, request.Mine!.WithoutNulls(), stored.Document, bar);
+        var (was, now) = (BuildReader.Read(origin, bar, nameless: true), BuildReader.Read(stored.Document, bar));
         return TypedResults.Ok(new MergeView(
             ETags.Of(stored.Version),
             merged.Build,
             stored.Document,
             merged.Clashes,
-            was.IsRead && now.IsRead ? BuildDiff.Between(request.Origin!, Mixer.Mix(was.Value, bar), stored.Document, Mixer.Mix(now.Value, bar), bar) : []));
+            was.IsRead && now.IsRead ? BuildDiff.Between(origin, Mixer.Mix(was.Value, bar), stored.Document, Mixer.Mix(now.Value, bar), bar) : []));
     }
 
     private static Results<Ok<DiffView>, ProblemResult> Diff(string from, string to, KrasisFile file) => file.Read<Results<Ok<DiffView>, ProblemResult>>(session =>

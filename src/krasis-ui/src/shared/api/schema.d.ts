@@ -4337,7 +4337,7 @@ export interface paths {
         get: {
             parameters: {
                 query: {
-                    ml: number;
+                    ml: unknown;
                 };
                 header?: never;
                 path?: never;
@@ -5136,7 +5136,7 @@ export interface components {
              */
             room: number;
             /** Format: double */
-            score: number;
+            score: unknown;
             reason: string;
         };
         AdviseRequest: {
@@ -5239,7 +5239,7 @@ export interface components {
         BatchRequest: {
             part?: components["schemas"]["PartDocument"];
             /** Format: double */
-            amount?: null | number;
+            amount?: unknown;
             measure?: null | string;
         };
         BoardDay: {
@@ -5253,13 +5253,13 @@ export interface components {
             lower: string;
             upper: string;
             /** Format: double */
-            densityStep: number;
+            densityStep: unknown;
             holds: boolean;
             why: string;
         };
         BrewMeasured: {
             /** Format: double */
-            gramsPerLitre: null | number;
+            gramsPerLitre: unknown;
             /**
              * Format: double
              * @description In g.
@@ -5280,7 +5280,7 @@ export interface components {
         BuildDocument: {
             name?: null | string;
             /** Format: double */
-            reserveMm?: null | number;
+            reserveMm?: unknown;
             sizes?: string[];
             referenceSize?: null | string;
             school?: null | string;
@@ -5317,7 +5317,7 @@ export interface components {
              */
             allowedSweetnessDrift: number;
             /** Format: double */
-            allowedColourDrift: number;
+            allowedColourDrift: unknown;
             currency: string;
             findings: components["schemas"]["Finding"][];
             cautions: components["schemas"]["Caution"][];
@@ -5377,7 +5377,7 @@ export interface components {
             line: string;
             size: string;
             /** Format: double */
-            amount: number;
+            amount: unknown;
             to?: null | string;
         };
         Change: {
@@ -5395,69 +5395,69 @@ export interface components {
             ingredient?: null | string;
             method?: null | string;
             /** Format: double */
-            coffeeGrams?: null | number;
+            coffeeGrams?: unknown;
             /** Format: double */
-            waterGrams?: null | number;
+            waterGrams?: unknown;
             /** Format: double */
-            otherGrams?: null | number;
+            otherGrams?: unknown;
             /** Format: double */
-            retainedGramsPerGram?: null | number;
+            retainedGramsPerGram?: unknown;
             /** Format: double */
-            extractionPercent?: null | number;
+            extractionPercent?: unknown;
             /** Format: double */
-            hotCelsius?: null | number;
+            hotCelsius?: unknown;
             /** Format: double */
-            dilutionParts?: null | number;
+            dilutionParts?: unknown;
         };
         Composition: {
             /** Format: double */
-            energyKcal?: null | number;
+            energyKcal?: unknown;
             /** Format: double */
-            fat?: null | number;
+            fat?: unknown;
             /** Format: double */
-            saturates?: null | number;
+            saturates?: unknown;
             /** Format: double */
-            carbohydrate?: null | number;
+            carbohydrate?: unknown;
             /** Format: double */
-            sugars?: null | number;
+            sugars?: unknown;
             /** Format: double */
-            protein?: null | number;
+            protein?: unknown;
             /** Format: double */
-            salt?: null | number;
+            salt?: unknown;
             /** Format: double */
-            caffeineMg?: null | number;
+            caffeineMg?: unknown;
             /** Format: double */
-            caffeineSpreadMg?: number;
+            caffeineSpreadMg?: unknown;
         };
         CompositionDocument: {
             /** Format: double */
-            energyKcal?: null | number;
+            energyKcal?: unknown;
             /** Format: double */
-            fat?: null | number;
+            fat?: unknown;
             /** Format: double */
-            saturates?: null | number;
+            saturates?: unknown;
             /** Format: double */
-            carbohydrate?: null | number;
+            carbohydrate?: unknown;
             /** Format: double */
-            sugars?: null | number;
+            sugars?: unknown;
             /** Format: double */
-            protein?: null | number;
+            protein?: unknown;
             /** Format: double */
-            salt?: null | number;
+            salt?: unknown;
             /** Format: double */
-            caffeineMg?: null | number;
+            caffeineMg?: unknown;
             /** Format: double */
-            sucrose?: null | number;
+            sucrose?: unknown;
             /** Format: double */
-            glucose?: null | number;
+            glucose?: unknown;
             /** Format: double */
-            fructose?: null | number;
+            fructose?: unknown;
             /** Format: double */
-            lactose?: null | number;
+            lactose?: unknown;
             /** Format: double */
-            maltose?: null | number;
+            maltose?: unknown;
             /** Format: double */
-            galactose?: null | number;
+            galactose?: unknown;
             sweeteners?: null | components["schemas"]["SweetenerDocument"];
             source?: null | string;
             on?: null | string;
@@ -5499,38 +5499,38 @@ export interface components {
             id?: null | string;
             name?: null | string;
             /** Format: double */
-            topDiameterMm?: null | number;
+            topDiameterMm?: unknown;
             /** Format: double */
-            bottomDiameterMm?: null | number;
+            bottomDiameterMm?: unknown;
             /** Format: double */
-            heightMm?: null | number;
+            heightMm?: unknown;
             /** Format: double */
-            waterGrams?: null | number;
+            waterGrams?: unknown;
             /** Format: double */
-            waterCelsius?: null | number;
+            waterCelsius?: unknown;
             /** Format: double */
-            labelMl?: null | number;
+            labelMl?: unknown;
             printedLines?: components["schemas"]["PrintedLineDocument"][];
             /** Format: double */
-            lidClearanceMm?: null | number;
+            lidClearanceMm?: unknown;
             stations?: string[];
             material?: null | string;
             /** Format: double */
-            heatLossWattsPerKelvin?: null | number;
+            heatLossWattsPerKelvin?: unknown;
             /** Format: double */
-            hotOpenWattsPerKelvin?: null | number;
+            hotOpenWattsPerKelvin?: unknown;
             /** Format: double */
-            hotLiddedWattsPerKelvin?: null | number;
+            hotLiddedWattsPerKelvin?: unknown;
             /** Format: double */
-            coldWattsPerKelvin?: null | number;
+            coldWattsPerKelvin?: unknown;
             /** Format: double */
-            emptyGrams?: null | number;
+            emptyGrams?: unknown;
             /** Format: double */
-            warmedCelsius?: null | number;
+            warmedCelsius?: unknown;
             /** Format: double */
-            price?: null | number;
+            price?: unknown;
             /** Format: double */
-            lidPrice?: null | number;
+            lidPrice?: unknown;
         };
         CupDrawing: {
             layers: components["schemas"]["Layer"][];
@@ -5621,13 +5621,13 @@ export interface components {
             ingredient?: null | string;
             kind?: null | string;
             /** Format: double */
-            strokeMl?: null | number;
-            strokesGrams?: number[];
-            leftOutGrams?: number[];
+            strokeMl?: unknown;
+            strokesGrams?: unknown[];
+            leftOutGrams?: unknown[];
             weighedOn?: null | string;
             station?: null | string;
             /** Format: double */
-            nominalMl?: null | number;
+            nominalMl?: unknown;
             halfStrokes?: null | boolean;
         };
         /** @enum {unknown} */
@@ -5649,7 +5649,7 @@ export interface components {
              */
             ratio: null | number;
             /** Format: double */
-            colour?: null | number;
+            colour?: unknown;
             isColourFar?: boolean;
             isStrengthFar?: boolean;
             isSweetnessFar?: boolean;
@@ -5663,7 +5663,7 @@ export interface components {
         Equivalent: {
             measure: string;
             /** Format: double */
-            amount: number;
+            amount: unknown;
             says: string;
         };
         EspressoDocument: {
@@ -5671,38 +5671,38 @@ export interface components {
             name?: null | string;
             ingredient?: null | string;
             /** Format: double */
-            doseGrams?: null | number;
+            doseGrams?: unknown;
             /** Format: double */
-            yieldGrams?: null | number;
+            yieldGrams?: unknown;
             /** Format: double */
-            yieldMl?: null | number;
+            yieldMl?: unknown;
             /** Format: double */
-            shotsPerPull?: null | number;
+            shotsPerPull?: unknown;
             /** Format: double */
-            extractionPercent?: null | number;
+            extractionPercent?: unknown;
             /** Format: double */
-            tdsPercent?: null | number;
+            tdsPercent?: unknown;
             /** Format: double */
-            secondsFrom?: null | number;
+            secondsFrom?: unknown;
             /** Format: double */
-            secondsTo?: null | number;
+            secondsTo?: unknown;
             /** Format: double */
-            basketFromGrams?: null | number;
+            basketFromGrams?: unknown;
             /** Format: double */
-            basketToGrams?: null | number;
+            basketToGrams?: unknown;
             halfShots?: null | boolean;
             /** Format: double */
-            cupCelsius?: null | number;
+            cupCelsius?: unknown;
             station?: null | string;
             grind?: null | string;
             /** Format: double */
-            pulledGrams?: null | number;
+            pulledGrams?: unknown;
             /** Format: double */
-            pulledSeconds?: null | number;
+            pulledSeconds?: unknown;
         };
         EspressoMeasured: {
             /** Format: double */
-            ratio: null | number;
+            ratio: unknown;
             /**
              * Format: double
              * @description In g.
@@ -5799,21 +5799,21 @@ export interface components {
             id?: null | string;
             name?: null | string;
             /** Format: double */
-            overrunPercent?: null | number;
+            overrunPercent?: unknown;
             /** Format: double */
-            grownMl?: null | number;
+            grownMl?: unknown;
             tool?: null | string;
             /** Format: double */
-            mostFatPer100g?: null | number;
+            mostFatPer100g?: unknown;
             /** Format: double */
-            thirds?: null | number;
+            thirds?: unknown;
             cold?: null | boolean;
             /** Format: double */
-            fromCelsius?: null | number;
+            fromCelsius?: unknown;
             /** Format: double */
-            toCelsius?: null | number;
+            toCelsius?: unknown;
             /** Format: double */
-            steamCelsius?: null | number;
+            steamCelsius?: unknown;
         };
         FoamMeasured: {
             /**
@@ -5875,19 +5875,19 @@ export interface components {
         };
         HeatLossMeasuring: {
             /** Format: double */
-            waterGrams?: null | number;
+            waterGrams?: unknown;
             /** Format: double */
-            fromCelsius?: null | number;
+            fromCelsius?: unknown;
             /** Format: double */
-            toCelsius?: null | number;
+            toCelsius?: unknown;
             /** Format: double */
-            iceBeforeGrams?: null | number;
+            iceBeforeGrams?: unknown;
             /** Format: double */
-            iceAfterGrams?: null | number;
+            iceAfterGrams?: unknown;
             /** Format: double */
-            minutes?: null | number;
+            minutes?: unknown;
             /** Format: double */
-            roomCelsius?: null | number;
+            roomCelsius?: unknown;
         };
         HeatLossView: {
             /**
@@ -5907,47 +5907,47 @@ export interface components {
         };
         HouseDocument: {
             /** Format: double */
-            reserveMm?: null | number;
+            reserveMm?: unknown;
             /** Format: double */
-            liquidStepMl?: null | number;
+            liquidStepMl?: unknown;
             /** Format: double */
-            iceStepGrams?: null | number;
+            iceStepGrams?: unknown;
             /** Format: double */
-            weighingStepGrams?: null | number;
+            weighingStepGrams?: unknown;
             /** Format: double */
-            strengthDriftPercent?: null | number;
+            strengthDriftPercent?: unknown;
             /** Format: double */
-            sweetnessDriftPercent?: null | number;
+            sweetnessDriftPercent?: unknown;
             /** Format: double */
-            roomCelsius?: null | number;
+            roomCelsius?: unknown;
             /** Format: double */
-            milkFromCelsius?: null | number;
+            milkFromCelsius?: unknown;
             /** Format: double */
-            milkToCelsius?: null | number;
+            milkToCelsius?: unknown;
             /** Format: double */
-            sauceTolerancePercent?: null | number;
+            sauceTolerancePercent?: unknown;
             /** Format: double */
-            layeredMeltPercent?: null | number;
+            layeredMeltPercent?: unknown;
             /** Format: double */
-            builtMeltPercent?: null | number;
+            builtMeltPercent?: unknown;
             /** Format: double */
-            shakenAirPercent?: null | number;
+            shakenAirPercent?: unknown;
             /** Format: double */
-            blendedAirPercent?: null | number;
+            blendedAirPercent?: unknown;
             /** Format: double */
-            hotFromCelsius?: null | number;
+            hotFromCelsius?: unknown;
             /** Format: double */
-            colourDrift?: null | number;
+            colourDrift?: unknown;
             /** Format: double */
-            calibrationDays?: null | number;
+            calibrationDays?: unknown;
             /** Format: double */
-            calibrationTolerancePercent?: null | number;
+            calibrationTolerancePercent?: unknown;
             halfStrokes?: null | boolean;
             units?: null | string;
             /** Format: double */
-            strengthWeight?: null | number;
+            strengthWeight?: unknown;
             /** Format: double */
-            sweetnessWeight?: null | number;
+            sweetnessWeight?: unknown;
             sweetness?: null | components["schemas"]["SweetnessDocument"];
             currency?: null | string;
         };
@@ -5968,7 +5968,7 @@ export interface components {
              */
             pieceSide: number;
             /** Format: double */
-            pieces: number;
+            pieces: unknown;
             colour: string;
         };
         IceMeasured: {
@@ -5985,58 +5985,58 @@ export interface components {
         };
         IceMeasuring: {
             /** Format: double */
-            cupMl?: null | number;
+            cupMl?: unknown;
             /** Format: double */
-            fillGrams?: null | number;
+            fillGrams?: unknown;
             /** Format: double */
-            piecesGrams?: null | number;
+            piecesGrams?: unknown;
             /** Format: double */
-            pieces?: null | number;
+            pieces?: unknown;
         };
         IngredientDocument: {
             id?: null | string;
             name?: null | string;
             kind?: null | string;
             /** Format: double */
-            densityGramsPerMl?: null | number;
+            densityGramsPerMl?: unknown;
             /** Format: double */
-            brix?: null | number;
+            brix?: unknown;
             colour?: null | string;
             /** Format: double */
-            pieceGrams?: null | number;
+            pieceGrams?: unknown;
             /** Format: double */
-            solidPercent?: null | number;
+            solidPercent?: unknown;
             frozenFrom?: null | string;
             /** Format: double */
-            servedCelsius?: null | number;
+            servedCelsius?: unknown;
             /** Format: double */
-            specificHeat?: null | number;
+            specificHeat?: unknown;
             /** Format: double */
-            strengthPercent?: null | number;
+            strengthPercent?: unknown;
             /** Format: double */
-            roastCaffeinePercent?: null | number;
+            roastCaffeinePercent?: unknown;
             /** Format: double */
-            roastCaffeineSpreadPercent?: null | number;
+            roastCaffeineSpreadPercent?: unknown;
             per100g?: null | components["schemas"]["CompositionDocument"];
             allergens?: null | components["schemas"]["AllergenDocument"];
             /** Format: double */
-            packAmount?: null | number;
+            packAmount?: unknown;
             packMeasure?: null | string;
             /** Format: double */
-            packPrice?: null | number;
+            packPrice?: unknown;
             /** Format: double */
-            usablePercent?: null | number;
+            usablePercent?: unknown;
             /** Format: double */
-            mostGramsPerDrink?: null | number;
+            mostGramsPerDrink?: unknown;
             /** Format: double */
-            usualMlPer100Ml?: null | number;
+            usualMlPer100Ml?: unknown;
             /** Format: double */
-            foamsColdBelowCelsius?: null | number;
+            foamsColdBelowCelsius?: unknown;
             /** Format: double */
-            steamsBelowCelsius?: null | number;
+            steamsBelowCelsius?: unknown;
             openedOn?: null | string;
             /** Format: double */
-            openedDays?: null | number;
+            openedDays?: unknown;
             chilled?: null | boolean;
             source?: null | string;
         };
@@ -6133,14 +6133,14 @@ export interface components {
             ingredient?: null | string;
             measure?: null | string;
             /** Format: double */
-            amount?: null | number;
+            amount?: unknown;
             to?: null | string;
             recipe?: null | string;
             cooling?: null | string;
             /** Format: double */
-            cooledCelsius?: null | number;
+            cooledCelsius?: unknown;
             /** Format: double */
-            foamCapMm?: null | number;
+            foamCapMm?: unknown;
             pins?: components["schemas"]["PinDocument"][];
             technique?: null | string;
             foam?: null | string;
@@ -6154,6 +6154,7 @@ export interface components {
             techniques: components["schemas"]["TechniqueView"][];
             coolings: components["schemas"]["ChoiceView"][];
             foamTools: components["schemas"]["ChoiceView"][];
+            rules: components["schemas"]["ChoiceView"][];
             claims: components["schemas"]["ChoiceView"][];
         };
         MeasureView: {
@@ -6340,7 +6341,7 @@ export interface components {
              */
             caffeineTo: null | number;
             /** Format: double */
-            sugarsPer100Ml: null | number;
+            sugarsPer100Ml: unknown;
             band: null | components["schemas"]["SugarBand"];
             label: components["schemas"]["LabelValues"];
             euPortion: components["schemas"]["EuLabelValues"];
@@ -6351,7 +6352,7 @@ export interface components {
             /** Format: int32 */
             index: number;
             /** Format: double */
-            grams: number;
+            grams: unknown;
             isRefused: boolean;
             says: string;
         };
@@ -6398,7 +6399,7 @@ export interface components {
         ParentDocument: {
             build?: null | string;
             /** Format: double */
-            version?: null | number;
+            version?: unknown;
             how?: null | string;
             to?: null | string;
             serve?: null | string;
@@ -6406,7 +6407,7 @@ export interface components {
             ingredient?: null | string;
             line?: null | string;
             /** Format: double */
-            percent?: null | number;
+            percent?: unknown;
         };
         PartDocument: {
             id?: null | string;
@@ -6416,21 +6417,21 @@ export interface components {
             lines?: components["schemas"]["PartLineDocument"][];
             ratio?: null | string;
             /** Format: double */
-            lossPercent?: null | number;
+            lossPercent?: unknown;
             /** Format: double */
-            densityGramsPerMl?: null | number;
+            densityGramsPerMl?: unknown;
             /** Format: double */
-            servedCelsius?: null | number;
+            servedCelsius?: unknown;
             method?: null | string;
             /** Format: double */
-            shelfLifeDays?: null | number;
+            shelfLifeDays?: unknown;
             madeOn?: null | string;
             chilled?: null | boolean;
         };
         PartLineDocument: {
             ingredient?: null | string;
             /** Format: double */
-            amount?: null | number;
+            amount?: unknown;
             measure?: null | string;
         };
         PartMeasured: {
@@ -6480,16 +6481,16 @@ export interface components {
         PinDocument: {
             size?: null | string;
             /** Format: double */
-            amount?: null | number;
+            amount?: unknown;
             to?: null | string;
         };
         PitcherDocument: {
             id?: null | string;
             name?: null | string;
             /** Format: double */
-            spoutMl?: null | number;
+            spoutMl?: unknown;
             /** Format: double */
-            leastMl?: null | number;
+            leastMl?: unknown;
         };
         PlanView: {
             plan: null | components["schemas"]["MilkPlan"];
@@ -6511,7 +6512,7 @@ export interface components {
         PriceDocument: {
             size?: null | string;
             /** Format: double */
-            price?: null | number;
+            price?: unknown;
         };
         PrintedLine: {
             label: string;
@@ -6529,9 +6530,9 @@ export interface components {
         PrintedLineDocument: {
             label?: null | string;
             /** Format: double */
-            heightMm?: null | number;
+            heightMm?: unknown;
             /** Format: double */
-            ml?: null | number;
+            ml?: unknown;
         };
         PublishRequest: {
             who?: null | string;
@@ -6539,14 +6540,14 @@ export interface components {
         };
         PullRequest: {
             /** Format: double */
-            grams?: null | number;
+            grams?: unknown;
             /** Format: double */
-            seconds?: null | number;
+            seconds?: unknown;
         };
         PullSize: {
             recipe: string;
             /** Format: double */
-            pulls: number;
+            pulls: unknown;
             /** Format: int32 */
             wholePulls: number;
             /**
@@ -6575,9 +6576,9 @@ export interface components {
         };
         QuantityView: {
             /** Format: double */
-            amount: number;
+            amount: unknown;
             /** Format: double */
-            poured: number;
+            poured: unknown;
             measure: string;
             equivalents: components["schemas"]["Equivalent"][];
             to: null | string;
@@ -6628,19 +6629,19 @@ export interface components {
             calibrationTolerance: number;
             halfStrokes: boolean;
             /** Format: double */
-            strengthWeight: number;
+            strengthWeight: unknown;
             /** Format: double */
-            sweetnessWeight: number;
+            sweetnessWeight: unknown;
             /** Format: double */
-            glucose: number;
+            glucose: unknown;
             /** Format: double */
-            fructose: number;
+            fructose: unknown;
             /** Format: double */
-            lactose: number;
+            lactose: unknown;
             /** Format: double */
-            maltose: number;
+            maltose: unknown;
             /** Format: double */
-            galactose: number;
+            galactose: unknown;
             /**
              * Format: double
              * @description In %.
@@ -6662,7 +6663,7 @@ export interface components {
              */
             hotFrom: number;
             /** Format: double */
-            colourDrift: number;
+            colourDrift: unknown;
             currency: string;
         };
         ScaleDocument: {
@@ -6690,11 +6691,11 @@ export interface components {
             measure: string;
             unit: string;
             /** Format: double */
-            amount: number;
+            amount: unknown;
             /** Format: double */
-            exact: number;
+            exact: unknown;
             /** Format: double */
-            step: number;
+            step: unknown;
             origin: components["schemas"]["Origin"];
             /**
              * Format: double
@@ -6866,7 +6867,7 @@ export interface components {
             line: string;
             ingredientName: string;
             /** Format: double */
-            amount: number;
+            amount: unknown;
             unit: string;
             /**
              * Format: double
@@ -6874,7 +6875,7 @@ export interface components {
              */
             mass: number;
             /** Format: double */
-            setAmount: number;
+            setAmount: unknown;
             setUnit: string;
             /**
              * Format: double
@@ -6945,31 +6946,31 @@ export interface components {
         SugarBand: "low" | "medium" | "high" | null;
         SweetenerDocument: {
             /** Format: double */
-            erythritol?: null | number;
+            erythritol?: unknown;
             /** Format: double */
-            xylitol?: null | number;
+            xylitol?: unknown;
             /** Format: double */
-            maltitol?: null | number;
+            maltitol?: unknown;
             /** Format: double */
-            allulose?: null | number;
+            allulose?: unknown;
             /** Format: double */
-            aspartame?: null | number;
+            aspartame?: unknown;
             /** Format: double */
-            steviolGlycosides?: null | number;
+            steviolGlycosides?: unknown;
             /** Format: double */
-            sucralose?: null | number;
+            sucralose?: unknown;
         };
         SweetnessDocument: {
             /** Format: double */
-            glucose?: null | number;
+            glucose?: unknown;
             /** Format: double */
-            fructose?: null | number;
+            fructose?: unknown;
             /** Format: double */
-            lactose?: null | number;
+            lactose?: unknown;
             /** Format: double */
-            maltose?: null | number;
+            maltose?: unknown;
             /** Format: double */
-            galactose?: null | number;
+            galactose?: unknown;
         };
         Taste: {
             /**
@@ -6983,7 +6984,7 @@ export interface components {
              */
             sweetness: null | number;
             /** Format: double */
-            milkPerCoffee: null | number;
+            milkPerCoffee: unknown;
             unknown: string[];
             taken: string[];
         };
@@ -7001,7 +7002,7 @@ export interface components {
             ingredient?: null | string;
             line?: null | string;
             /** Format: double */
-            percent?: null | number;
+            percent?: unknown;
         };
         Transformed: {
             build: components["schemas"]["BuildDocument"];
