@@ -4,7 +4,7 @@ namespace Krasis.Core.Input;
 public static class Measurable
 {
     /// <summary>The smallest that is not nothing: below it a division by it is no number any more long before it could be weighed.</summary>
-    public const double Least = 1e-30;
+    public const double Least = 1e-150;
 
     /// <summary>The largest: a million tons in grams.</summary>
     public const double Most = 1e12;

@@ -30,6 +30,11 @@ public static class MeasuredSchemas
                 schema.Format = "double";
                 schema.Description = $"In {type.GetProperty(nameof(IMeasured<Grams>.Symbol))!.GetValue(null)}.";
             }
+            else if (type == typeof(double))
+            {
+                schema.Type = JsonSchemaType.Number | orNull;
+                schema.Format = "double";
+            }
             else if (IdJsonConverterFactory.IsId(type))
             {
                 schema.Type = JsonSchemaType.String | orNull;

@@ -12,8 +12,8 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
     [InlineData("5e-324", 400)]
     [InlineData("1e-320", 400)]
     [InlineData("1e13", 400)]
-    [InlineData("9e-31", 400)]
-    [InlineData("1e-30", 200)]
+    [InlineData("9e-151", 400)]
+    [InlineData("1e-150", 200)]
     [InlineData("-0", 200)]
     [InlineData("-0.0", 200)]
     public async Task An_amount_that_cannot_be_measured_is_told(string amount, int status)

@@ -4337,7 +4337,7 @@ export interface paths {
         get: {
             parameters: {
                 query: {
-                    ml: unknown;
+                    ml: number;
                 };
                 header?: never;
                 path?: never;
@@ -5136,7 +5136,7 @@ export interface components {
              */
             room: number;
             /** Format: double */
-            score: unknown;
+            score: number;
             reason: string;
         };
         AdviseRequest: {
@@ -5239,7 +5239,7 @@ export interface components {
         BatchRequest: {
             part?: components["schemas"]["PartDocument"];
             /** Format: double */
-            amount?: unknown;
+            amount?: null | number;
             measure?: null | string;
         };
         BoardDay: {
@@ -5253,13 +5253,13 @@ export interface components {
             lower: string;
             upper: string;
             /** Format: double */
-            densityStep: unknown;
+            densityStep: number;
             holds: boolean;
             why: string;
         };
         BrewMeasured: {
             /** Format: double */
-            gramsPerLitre: unknown;
+            gramsPerLitre: null | number;
             /**
              * Format: double
              * @description In g.
@@ -5280,7 +5280,7 @@ export interface components {
         BuildDocument: {
             name?: null | string;
             /** Format: double */
-            reserveMm?: unknown;
+            reserveMm?: null | number;
             sizes?: string[];
             referenceSize?: null | string;
             school?: null | string;
@@ -5317,7 +5317,7 @@ export interface components {
              */
             allowedSweetnessDrift: number;
             /** Format: double */
-            allowedColourDrift: unknown;
+            allowedColourDrift: number;
             currency: string;
             findings: components["schemas"]["Finding"][];
             cautions: components["schemas"]["Caution"][];
@@ -5377,7 +5377,7 @@ export interface components {
             line: string;
             size: string;
             /** Format: double */
-            amount: unknown;
+            amount: number;
             to?: null | string;
         };
         Change: {
@@ -5395,69 +5395,69 @@ export interface components {
             ingredient?: null | string;
             method?: null | string;
             /** Format: double */
-            coffeeGrams?: unknown;
+            coffeeGrams?: null | number;
             /** Format: double */
-            waterGrams?: unknown;
+            waterGrams?: null | number;
             /** Format: double */
-            otherGrams?: unknown;
+            otherGrams?: null | number;
             /** Format: double */
-            retainedGramsPerGram?: unknown;
+            retainedGramsPerGram?: null | number;
             /** Format: double */
-            extractionPercent?: unknown;
+            extractionPercent?: null | number;
             /** Format: double */
-            hotCelsius?: unknown;
+            hotCelsius?: null | number;
             /** Format: double */
-            dilutionParts?: unknown;
+            dilutionParts?: null | number;
         };
         Composition: {
             /** Format: double */
-            energyKcal?: unknown;
+            energyKcal?: null | number;
             /** Format: double */
-            fat?: unknown;
+            fat?: null | number;
             /** Format: double */
-            saturates?: unknown;
+            saturates?: null | number;
             /** Format: double */
-            carbohydrate?: unknown;
+            carbohydrate?: null | number;
             /** Format: double */
-            sugars?: unknown;
+            sugars?: null | number;
             /** Format: double */
-            protein?: unknown;
+            protein?: null | number;
             /** Format: double */
-            salt?: unknown;
+            salt?: null | number;
             /** Format: double */
-            caffeineMg?: unknown;
+            caffeineMg?: null | number;
             /** Format: double */
-            caffeineSpreadMg?: unknown;
+            caffeineSpreadMg?: number;
         };
         CompositionDocument: {
             /** Format: double */
-            energyKcal?: unknown;
+            energyKcal?: null | number;
             /** Format: double */
-            fat?: unknown;
+            fat?: null | number;
             /** Format: double */
-            saturates?: unknown;
+            saturates?: null | number;
             /** Format: double */
-            carbohydrate?: unknown;
+            carbohydrate?: null | number;
             /** Format: double */
-            sugars?: unknown;
+            sugars?: null | number;
             /** Format: double */
-            protein?: unknown;
+            protein?: null | number;
             /** Format: double */
-            salt?: unknown;
+            salt?: null | number;
             /** Format: double */
-            caffeineMg?: unknown;
+            caffeineMg?: null | number;
             /** Format: double */
-            sucrose?: unknown;
+            sucrose?: null | number;
             /** Format: double */
-            glucose?: unknown;
+            glucose?: null | number;
             /** Format: double */
-            fructose?: unknown;
+            fructose?: null | number;
             /** Format: double */
-            lactose?: unknown;
+            lactose?: null | number;
             /** Format: double */
-            maltose?: unknown;
+            maltose?: null | number;
             /** Format: double */
-            galactose?: unknown;
+            galactose?: null | number;
             sweeteners?: null | components["schemas"]["SweetenerDocument"];
             source?: null | string;
             on?: null | string;
@@ -5499,38 +5499,38 @@ export interface components {
             id?: null | string;
             name?: null | string;
             /** Format: double */
-            topDiameterMm?: unknown;
+            topDiameterMm?: null | number;
             /** Format: double */
-            bottomDiameterMm?: unknown;
+            bottomDiameterMm?: null | number;
             /** Format: double */
-            heightMm?: unknown;
+            heightMm?: null | number;
             /** Format: double */
-            waterGrams?: unknown;
+            waterGrams?: null | number;
             /** Format: double */
-            waterCelsius?: unknown;
+            waterCelsius?: null | number;
             /** Format: double */
-            labelMl?: unknown;
+            labelMl?: null | number;
             printedLines?: components["schemas"]["PrintedLineDocument"][];
             /** Format: double */
-            lidClearanceMm?: unknown;
+            lidClearanceMm?: null | number;
             stations?: string[];
             material?: null | string;
             /** Format: double */
-            heatLossWattsPerKelvin?: unknown;
+            heatLossWattsPerKelvin?: null | number;
             /** Format: double */
-            hotOpenWattsPerKelvin?: unknown;
+            hotOpenWattsPerKelvin?: null | number;
             /** Format: double */
-            hotLiddedWattsPerKelvin?: unknown;
+            hotLiddedWattsPerKelvin?: null | number;
             /** Format: double */
-            coldWattsPerKelvin?: unknown;
+            coldWattsPerKelvin?: null | number;
             /** Format: double */
-            emptyGrams?: unknown;
+            emptyGrams?: null | number;
             /** Format: double */
-            warmedCelsius?: unknown;
+            warmedCelsius?: null | number;
             /** Format: double */
-            price?: unknown;
+            price?: null | number;
             /** Format: double */
-            lidPrice?: unknown;
+            lidPrice?: null | number;
         };
         CupDrawing: {
             layers: components["schemas"]["Layer"][];
@@ -5621,13 +5621,13 @@ export interface components {
             ingredient?: null | string;
             kind?: null | string;
             /** Format: double */
-            strokeMl?: unknown;
+            strokeMl?: null | number;
             strokesGrams?: unknown[];
             leftOutGrams?: unknown[];
             weighedOn?: null | string;
             station?: null | string;
             /** Format: double */
-            nominalMl?: unknown;
+            nominalMl?: null | number;
             halfStrokes?: null | boolean;
         };
         /** @enum {unknown} */
@@ -5649,7 +5649,7 @@ export interface components {
              */
             ratio: null | number;
             /** Format: double */
-            colour?: unknown;
+            colour?: null | number;
             isColourFar?: boolean;
             isStrengthFar?: boolean;
             isSweetnessFar?: boolean;
@@ -5663,7 +5663,7 @@ export interface components {
         Equivalent: {
             measure: string;
             /** Format: double */
-            amount: unknown;
+            amount: number;
             says: string;
         };
         EspressoDocument: {
@@ -5671,38 +5671,38 @@ export interface components {
             name?: null | string;
             ingredient?: null | string;
             /** Format: double */
-            doseGrams?: unknown;
+            doseGrams?: null | number;
             /** Format: double */
-            yieldGrams?: unknown;
+            yieldGrams?: null | number;
             /** Format: double */
-            yieldMl?: unknown;
+            yieldMl?: null | number;
             /** Format: double */
-            shotsPerPull?: unknown;
+            shotsPerPull?: null | number;
             /** Format: double */
-            extractionPercent?: unknown;
+            extractionPercent?: null | number;
             /** Format: double */
-            tdsPercent?: unknown;
+            tdsPercent?: null | number;
             /** Format: double */
-            secondsFrom?: unknown;
+            secondsFrom?: null | number;
             /** Format: double */
-            secondsTo?: unknown;
+            secondsTo?: null | number;
             /** Format: double */
-            basketFromGrams?: unknown;
+            basketFromGrams?: null | number;
             /** Format: double */
-            basketToGrams?: unknown;
+            basketToGrams?: null | number;
             halfShots?: null | boolean;
             /** Format: double */
-            cupCelsius?: unknown;
+            cupCelsius?: null | number;
             station?: null | string;
             grind?: null | string;
             /** Format: double */
-            pulledGrams?: unknown;
+            pulledGrams?: null | number;
             /** Format: double */
-            pulledSeconds?: unknown;
+            pulledSeconds?: null | number;
         };
         EspressoMeasured: {
             /** Format: double */
-            ratio: unknown;
+            ratio: null | number;
             /**
              * Format: double
              * @description In g.
@@ -5799,21 +5799,21 @@ export interface components {
             id?: null | string;
             name?: null | string;
             /** Format: double */
-            overrunPercent?: unknown;
+            overrunPercent?: null | number;
             /** Format: double */
-            grownMl?: unknown;
+            grownMl?: null | number;
             tool?: null | string;
             /** Format: double */
-            mostFatPer100g?: unknown;
+            mostFatPer100g?: null | number;
             /** Format: double */
-            thirds?: unknown;
+            thirds?: null | number;
             cold?: null | boolean;
             /** Format: double */
-            fromCelsius?: unknown;
+            fromCelsius?: null | number;
             /** Format: double */
-            toCelsius?: unknown;
+            toCelsius?: null | number;
             /** Format: double */
-            steamCelsius?: unknown;
+            steamCelsius?: null | number;
         };
         FoamMeasured: {
             /**
@@ -5875,19 +5875,19 @@ export interface components {
         };
         HeatLossMeasuring: {
             /** Format: double */
-            waterGrams?: unknown;
+            waterGrams?: null | number;
             /** Format: double */
-            fromCelsius?: unknown;
+            fromCelsius?: null | number;
             /** Format: double */
-            toCelsius?: unknown;
+            toCelsius?: null | number;
             /** Format: double */
-            iceBeforeGrams?: unknown;
+            iceBeforeGrams?: null | number;
             /** Format: double */
-            iceAfterGrams?: unknown;
+            iceAfterGrams?: null | number;
             /** Format: double */
-            minutes?: unknown;
+            minutes?: null | number;
             /** Format: double */
-            roomCelsius?: unknown;
+            roomCelsius?: null | number;
         };
         HeatLossView: {
             /**
@@ -5907,47 +5907,47 @@ export interface components {
         };
         HouseDocument: {
             /** Format: double */
-            reserveMm?: unknown;
+            reserveMm?: null | number;
             /** Format: double */
-            liquidStepMl?: unknown;
+            liquidStepMl?: null | number;
             /** Format: double */
-            iceStepGrams?: unknown;
+            iceStepGrams?: null | number;
             /** Format: double */
-            weighingStepGrams?: unknown;
+            weighingStepGrams?: null | number;
             /** Format: double */
-            strengthDriftPercent?: unknown;
+            strengthDriftPercent?: null | number;
             /** Format: double */
-            sweetnessDriftPercent?: unknown;
+            sweetnessDriftPercent?: null | number;
             /** Format: double */
-            roomCelsius?: unknown;
+            roomCelsius?: null | number;
             /** Format: double */
-            milkFromCelsius?: unknown;
+            milkFromCelsius?: null | number;
             /** Format: double */
-            milkToCelsius?: unknown;
+            milkToCelsius?: null | number;
             /** Format: double */
-            sauceTolerancePercent?: unknown;
+            sauceTolerancePercent?: null | number;
             /** Format: double */
-            layeredMeltPercent?: unknown;
+            layeredMeltPercent?: null | number;
             /** Format: double */
-            builtMeltPercent?: unknown;
+            builtMeltPercent?: null | number;
             /** Format: double */
-            shakenAirPercent?: unknown;
+            shakenAirPercent?: null | number;
             /** Format: double */
-            blendedAirPercent?: unknown;
+            blendedAirPercent?: null | number;
             /** Format: double */
-            hotFromCelsius?: unknown;
+            hotFromCelsius?: null | number;
             /** Format: double */
-            colourDrift?: unknown;
+            colourDrift?: null | number;
             /** Format: double */
-            calibrationDays?: unknown;
+            calibrationDays?: null | number;
             /** Format: double */
-            calibrationTolerancePercent?: unknown;
+            calibrationTolerancePercent?: null | number;
             halfStrokes?: null | boolean;
             units?: null | string;
             /** Format: double */
-            strengthWeight?: unknown;
+            strengthWeight?: null | number;
             /** Format: double */
-            sweetnessWeight?: unknown;
+            sweetnessWeight?: null | number;
             sweetness?: null | components["schemas"]["SweetnessDocument"];
             currency?: null | string;
         };
@@ -5968,7 +5968,7 @@ export interface components {
              */
             pieceSide: number;
             /** Format: double */
-            pieces: unknown;
+            pieces: number;
             colour: string;
         };
         IceMeasured: {
@@ -5985,58 +5985,58 @@ export interface components {
         };
         IceMeasuring: {
             /** Format: double */
-            cupMl?: unknown;
+            cupMl?: null | number;
             /** Format: double */
-            fillGrams?: unknown;
+            fillGrams?: null | number;
             /** Format: double */
-            piecesGrams?: unknown;
+            piecesGrams?: null | number;
             /** Format: double */
-            pieces?: unknown;
+            pieces?: null | number;
         };
         IngredientDocument: {
             id?: null | string;
             name?: null | string;
             kind?: null | string;
             /** Format: double */
-            densityGramsPerMl?: unknown;
+            densityGramsPerMl?: null | number;
             /** Format: double */
-            brix?: unknown;
+            brix?: null | number;
             colour?: null | string;
             /** Format: double */
-            pieceGrams?: unknown;
+            pieceGrams?: null | number;
             /** Format: double */
-            solidPercent?: unknown;
+            solidPercent?: null | number;
             frozenFrom?: null | string;
             /** Format: double */
-            servedCelsius?: unknown;
+            servedCelsius?: null | number;
             /** Format: double */
-            specificHeat?: unknown;
+            specificHeat?: null | number;
             /** Format: double */
-            strengthPercent?: unknown;
+            strengthPercent?: null | number;
             /** Format: double */
-            roastCaffeinePercent?: unknown;
+            roastCaffeinePercent?: null | number;
             /** Format: double */
-            roastCaffeineSpreadPercent?: unknown;
+            roastCaffeineSpreadPercent?: null | number;
             per100g?: null | components["schemas"]["CompositionDocument"];
             allergens?: null | components["schemas"]["AllergenDocument"];
             /** Format: double */
-            packAmount?: unknown;
+            packAmount?: null | number;
             packMeasure?: null | string;
             /** Format: double */
-            packPrice?: unknown;
+            packPrice?: null | number;
             /** Format: double */
-            usablePercent?: unknown;
+            usablePercent?: null | number;
             /** Format: double */
-            mostGramsPerDrink?: unknown;
+            mostGramsPerDrink?: null | number;
             /** Format: double */
-            usualMlPer100Ml?: unknown;
+            usualMlPer100Ml?: null | number;
             /** Format: double */
-            foamsColdBelowCelsius?: unknown;
+            foamsColdBelowCelsius?: null | number;
             /** Format: double */
-            steamsBelowCelsius?: unknown;
+            steamsBelowCelsius?: null | number;
             openedOn?: null | string;
             /** Format: double */
-            openedDays?: unknown;
+            openedDays?: null | number;
             chilled?: null | boolean;
             source?: null | string;
         };
@@ -6133,14 +6133,14 @@ export interface components {
             ingredient?: null | string;
             measure?: null | string;
             /** Format: double */
-            amount?: unknown;
+            amount?: null | number;
             to?: null | string;
             recipe?: null | string;
             cooling?: null | string;
             /** Format: double */
-            cooledCelsius?: unknown;
+            cooledCelsius?: null | number;
             /** Format: double */
-            foamCapMm?: unknown;
+            foamCapMm?: null | number;
             pins?: components["schemas"]["PinDocument"][];
             technique?: null | string;
             foam?: null | string;
@@ -6341,7 +6341,7 @@ export interface components {
              */
             caffeineTo: null | number;
             /** Format: double */
-            sugarsPer100Ml: unknown;
+            sugarsPer100Ml: null | number;
             band: null | components["schemas"]["SugarBand"];
             label: components["schemas"]["LabelValues"];
             euPortion: components["schemas"]["EuLabelValues"];
@@ -6352,7 +6352,7 @@ export interface components {
             /** Format: int32 */
             index: number;
             /** Format: double */
-            grams: unknown;
+            grams: number;
             isRefused: boolean;
             says: string;
         };
@@ -6399,7 +6399,7 @@ export interface components {
         ParentDocument: {
             build?: null | string;
             /** Format: double */
-            version?: unknown;
+            version?: null | number;
             how?: null | string;
             to?: null | string;
             serve?: null | string;
@@ -6407,7 +6407,7 @@ export interface components {
             ingredient?: null | string;
             line?: null | string;
             /** Format: double */
-            percent?: unknown;
+            percent?: null | number;
         };
         PartDocument: {
             id?: null | string;
@@ -6417,21 +6417,21 @@ export interface components {
             lines?: components["schemas"]["PartLineDocument"][];
             ratio?: null | string;
             /** Format: double */
-            lossPercent?: unknown;
+            lossPercent?: null | number;
             /** Format: double */
-            densityGramsPerMl?: unknown;
+            densityGramsPerMl?: null | number;
             /** Format: double */
-            servedCelsius?: unknown;
+            servedCelsius?: null | number;
             method?: null | string;
             /** Format: double */
-            shelfLifeDays?: unknown;
+            shelfLifeDays?: null | number;
             madeOn?: null | string;
             chilled?: null | boolean;
         };
         PartLineDocument: {
             ingredient?: null | string;
             /** Format: double */
-            amount?: unknown;
+            amount?: null | number;
             measure?: null | string;
         };
         PartMeasured: {
@@ -6481,16 +6481,16 @@ export interface components {
         PinDocument: {
             size?: null | string;
             /** Format: double */
-            amount?: unknown;
+            amount?: null | number;
             to?: null | string;
         };
         PitcherDocument: {
             id?: null | string;
             name?: null | string;
             /** Format: double */
-            spoutMl?: unknown;
+            spoutMl?: null | number;
             /** Format: double */
-            leastMl?: unknown;
+            leastMl?: null | number;
         };
         PlanView: {
             plan: null | components["schemas"]["MilkPlan"];
@@ -6512,7 +6512,7 @@ export interface components {
         PriceDocument: {
             size?: null | string;
             /** Format: double */
-            price?: unknown;
+            price?: null | number;
         };
         PrintedLine: {
             label: string;
@@ -6530,9 +6530,9 @@ export interface components {
         PrintedLineDocument: {
             label?: null | string;
             /** Format: double */
-            heightMm?: unknown;
+            heightMm?: null | number;
             /** Format: double */
-            ml?: unknown;
+            ml?: null | number;
         };
         PublishRequest: {
             who?: null | string;
@@ -6540,14 +6540,14 @@ export interface components {
         };
         PullRequest: {
             /** Format: double */
-            grams?: unknown;
+            grams?: null | number;
             /** Format: double */
-            seconds?: unknown;
+            seconds?: null | number;
         };
         PullSize: {
             recipe: string;
             /** Format: double */
-            pulls: unknown;
+            pulls: number;
             /** Format: int32 */
             wholePulls: number;
             /**
@@ -6576,9 +6576,9 @@ export interface components {
         };
         QuantityView: {
             /** Format: double */
-            amount: unknown;
+            amount: number;
             /** Format: double */
-            poured: unknown;
+            poured: number;
             measure: string;
             equivalents: components["schemas"]["Equivalent"][];
             to: null | string;
@@ -6629,19 +6629,19 @@ export interface components {
             calibrationTolerance: number;
             halfStrokes: boolean;
             /** Format: double */
-            strengthWeight: unknown;
+            strengthWeight: number;
             /** Format: double */
-            sweetnessWeight: unknown;
+            sweetnessWeight: number;
             /** Format: double */
-            glucose: unknown;
+            glucose: number;
             /** Format: double */
-            fructose: unknown;
+            fructose: number;
             /** Format: double */
-            lactose: unknown;
+            lactose: number;
             /** Format: double */
-            maltose: unknown;
+            maltose: number;
             /** Format: double */
-            galactose: unknown;
+            galactose: number;
             /**
              * Format: double
              * @description In %.
@@ -6663,7 +6663,7 @@ export interface components {
              */
             hotFrom: number;
             /** Format: double */
-            colourDrift: unknown;
+            colourDrift: number;
             currency: string;
         };
         ScaleDocument: {
@@ -6691,11 +6691,11 @@ export interface components {
             measure: string;
             unit: string;
             /** Format: double */
-            amount: unknown;
+            amount: number;
             /** Format: double */
-            exact: unknown;
+            exact: number;
             /** Format: double */
-            step: unknown;
+            step: number;
             origin: components["schemas"]["Origin"];
             /**
              * Format: double
@@ -6867,7 +6867,7 @@ export interface components {
             line: string;
             ingredientName: string;
             /** Format: double */
-            amount: unknown;
+            amount: number;
             unit: string;
             /**
              * Format: double
@@ -6875,7 +6875,7 @@ export interface components {
              */
             mass: number;
             /** Format: double */
-            setAmount: unknown;
+            setAmount: number;
             setUnit: string;
             /**
              * Format: double
@@ -6946,31 +6946,31 @@ export interface components {
         SugarBand: "low" | "medium" | "high" | null;
         SweetenerDocument: {
             /** Format: double */
-            erythritol?: unknown;
+            erythritol?: null | number;
             /** Format: double */
-            xylitol?: unknown;
+            xylitol?: null | number;
             /** Format: double */
-            maltitol?: unknown;
+            maltitol?: null | number;
             /** Format: double */
-            allulose?: unknown;
+            allulose?: null | number;
             /** Format: double */
-            aspartame?: unknown;
+            aspartame?: null | number;
             /** Format: double */
-            steviolGlycosides?: unknown;
+            steviolGlycosides?: null | number;
             /** Format: double */
-            sucralose?: unknown;
+            sucralose?: null | number;
         };
         SweetnessDocument: {
             /** Format: double */
-            glucose?: unknown;
+            glucose?: null | number;
             /** Format: double */
-            fructose?: unknown;
+            fructose?: null | number;
             /** Format: double */
-            lactose?: unknown;
+            lactose?: null | number;
             /** Format: double */
-            maltose?: unknown;
+            maltose?: null | number;
             /** Format: double */
-            galactose?: unknown;
+            galactose?: null | number;
         };
         Taste: {
             /**
@@ -6984,7 +6984,7 @@ export interface components {
              */
             sweetness: null | number;
             /** Format: double */
-            milkPerCoffee: unknown;
+            milkPerCoffee: null | number;
             unknown: string[];
             taken: string[];
         };
@@ -7002,7 +7002,7 @@ export interface components {
             ingredient?: null | string;
             line?: null | string;
             /** Format: double */
-            percent?: unknown;
+            percent?: null | number;
         };
         Transformed: {
             build: components["schemas"]["BuildDocument"];
