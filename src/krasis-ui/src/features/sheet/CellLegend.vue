@@ -4,6 +4,7 @@
     <span><b class="key">12</b> scaled</span>
     <span><b class="key">12</b> <i>from 12.3</i> rounded to what the bar pours</span>
     <span><b class="key pinned">12</b> <i class="pi pi-thumbtack" aria-hidden="true" /> pinned by hand</span>
+    <span><b class="key marked">to the line</b> filled to a mark, in every size its own</span>
     <span>The lines stand in pour order.</span>
   </p>
 </template>
@@ -32,6 +33,11 @@
 
 .key.set {
   border-color: var(--cobalt);
+  font-weight: 700;
+}
+
+.key.marked {
+  border-bottom: 4px double var(--line-strong);
   font-weight: 700;
 }
 

@@ -37,6 +37,17 @@ const box = useTemplateRef<HTMLInputElement>('box')
 const shown = computed(() => props.fault?.text ?? props.cell.mark?.says ?? amount(props.cell.amount))
 const text = ref(shown.value)
 const isEditing = ref(false)
+/** How it is pulled: what the barista doses and lets run, and how much of it is poured away. */
+const pull = computed(() => {
+  const { pull: found } = props.cell
+  if (!found) {
+    return ''
+  }
+
+  const away = found.wholePulls - found.pulls > 0.01
+  const pulls = found.wholePulls === 1 ? '1 pull' : `${found.wholePulls} pulls`
+  return `${pulls} of ${amount(found.dose)} g in, ${amount(found.yield)} g out${away ? ', the rest poured away' : ''}`
+})
 const isRounded = computed(() => Math.abs(props.cell.exact - props.cell.amount) > 0.005)
 
 watch(shown, (now) => {
@@ -150,7 +161,7 @@ defineExpose({ focus: () => box.value?.focus() })
         inputmode="decimal"
         autocomplete="off"
         spellcheck="false"
-        :class="{ long: text.length > 5 }"
+        :class="{ long: text.length > 5, words: cell.mark }"
         :aria-label="`${cell.ingredientName} in ${sizeName}, ${cell.unit}, ${cell.origin}`"
         :aria-invalid="fault && !fault.isWaiting ? 'true' : 'false'"
         :aria-describedby="`${id}-more`"
@@ -176,7 +187,7 @@ defineExpose({ focus: () => box.value?.focus() })
         @keydown.ctrl.y.exact="stepBack($event, () => emit('redo'))"
         @keydown.ctrl.shift.z.exact="stepBack($event, () => emit('redo'))"
       />
-      <span class="unit">{{ cell.unit }}</span>
+      <span v-if="!cell.mark" class="unit">{{ cell.unit }}</span>
       <span
         v-if="finding"
         class="finding"
@@ -217,8 +228,12 @@ defineExpose({ focus: () => box.value?.focus() })
       <span v-else-if="fault" class="error" role="alert">{{ fault.message }}</span>
       <template v-else>
         <span v-if="finding" class="visually-hidden">{{ finding.message }}</span>
-        <span data-test="equivalent">{{ cell.beside }}</span>
+        <span data-test="equivalent"
+          ><template v-if="cell.mark">about </template>{{ cell.beside
+          }}<template v-if="cell.mark">, at {{ amount(cell.mark.height) }} mm</template></span
+        >
         <span v-if="isRounded" class="rounded" data-test="rounded">from {{ unrounded(cell.exact) }}</span>
+        <span v-if="pull" class="pull" data-test="pull">{{ pull }}</span>
       </template>
     </span>
   </div>
@@ -256,6 +271,23 @@ input {
 
 input.long {
   font-size: 1.05rem;
+}
+
+input.words {
+  width: 9.5rem;
+  text-align: center;
+}
+
+.marked input {
+  border: 2px solid var(--line);
+  border-bottom: 4px double var(--line-strong);
+  background: var(--porcelain);
+  font-weight: 700;
+}
+
+.pull {
+  flex-basis: 100%;
+  text-align: center;
 }
 
 input:hover {

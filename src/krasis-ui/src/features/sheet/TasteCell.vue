@@ -31,8 +31,11 @@ const said = computed(() => {
 <template>
   <div class="room">
     <div class="taste" :class="{ beyond: isBeyond }">
-      <span v-if="swatch" class="swatch" :style="{ background: swatch }" aria-hidden="true" />
-      <strong v-if="value !== null" class="value">{{ value }}</strong>
+      <strong v-if="value !== null" class="value"
+        ><span v-if="swatch" class="swatch" :style="{ background: swatch }" aria-hidden="true" />{{
+          value
+        }}</strong
+      >
       <span v-else class="soft">not known</span>
       <span v-if="isReference" class="soft small reference">the reference</span>
       <template v-else-if="drift !== null">
@@ -66,9 +69,11 @@ const said = computed(() => {
 
 <style scoped>
 .swatch {
-  flex: none;
+  display: inline-block;
   width: 1.5rem;
   height: 1.5rem;
+  margin-right: 0.4rem;
+  vertical-align: middle;
   border: 1px solid var(--line-strong);
   border-radius: 50%;
 }
