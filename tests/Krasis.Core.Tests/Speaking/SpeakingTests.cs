@@ -124,6 +124,31 @@ public class SpeakingTests
     }
 
     [Fact]
+    public void The_whole_drink_is_brought_to_a_height_whatever_goes_in_after_the_line() => Gen.Select(Gen.Double[30, 95], Gen.Double[0, 150], Gen.OneOfConst("s", "m", "l")).Sample((mm, ice, size) =>
+    {
+        var drink = Latte with { Lines = [.. Latte.Lines, TestBar.Line("ice", ice, "g")] };
+        var amount = AmountInPlace.ForSurface(Build(drink), Bar, new(size), new("milk"), Millimetres.From(mm)).Value.Amount;
+        var lines = drink.Lines.Select(line => line.Id == "milk" ? line with { Pins = [new() { Size = size, Amount = amount }] } : line);
+        var stands = FullBar.Mix(drink with { Lines = [.. lines] }, Bar).Size(size).Fill.FillHeight.Value;
+
+        return amount == 0 ? stands >= mm - 1e-6 : Math.Abs(stands - mm) < 1e-5;
+    });
+
+    [Theory]
+    [InlineData(-0.1)]
+    [InlineData(100.1)]
+    public void A_height_that_the_cup_has_not_is_told(double mm) => Assert.Equal(
+        ("surfaceMm", "0 to 100 mm"),
+        AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(mm)).Problems.Select(problem => (problem.Field, problem.Accepted)).Single());
+
+    [Theory]
+    [InlineData("no-size", "milk", "size")]
+    [InlineData("m", "no-line", "line")]
+    public void A_size_or_line_that_the_build_has_not_is_told_by_its_field(string size, string line, string field) => Assert.Equal(
+        [field, field],
+        [AmountInPlace.ForSurface(Build(Latte), Bar, new(size), new(line), Millimetres.From(50)).Problems[0].Field, Resolve("to 62 mm", size, line).Problems[0].Field]);
+
+    [Fact]
     public void Every_quantity_can_be_said_in_every_other_measure_and_back() => Gen.Select(Gen.OneOfConst("syrup", "espresso", "milk", "ice", "cocoa"), Gen.Double[0.5, 15], Gen.Int[0, 100]).Sample((id, amount, pick) =>
     {
         var ingredient = FullBar.Ingredient(id);

@@ -76,6 +76,29 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
     }
 
     [Fact]
+    public async Task A_mark_is_kept_as_it_was_said_and_an_amount_as_an_amount()
+    {
+        const string Request = """{"text":"to 62 mm","ingredient":"farm-milk","measure":"ml","size":"plover","line":"m","mix":true,"build":""" + Plum + "}";
+        var read = await server.Post("/api/quantities/read", Request);
+
+        Assert.Equal("to 62 mm", (string?)read.Json["to"]);
+        Assert.Equal("to 62 mm", (string?)read.Json["sheet"]!["sizes"]![0]!["lines"]!.AsArray().Single(line => (string?)line!["line"] == "m")!["mark"]!["says"]);
+        Assert.Null((await server.Post("/api/quantities/read", Request.Replace("to 62 mm", "180", StringComparison.Ordinal))).Json["to"]);
+    }
+
+    [Fact]
+    public async Task A_fill_line_that_is_dragged_says_how_much_of_its_line_stands_so_high()
+    {
+        const string Request = """{"surfaceMm":70,"ingredient":"farm-milk","measure":"ml","size":"plover","line":"m","build":""" + Plum + "}";
+        var read = await server.Post("/api/quantities/read", Request);
+        Assert.True((double)read.Json["amount"]! > 0);
+        Assert.Null(read.Json["to"]);
+
+        var high = await server.Post("/api/quantities/read", Request.Replace("70", "700", StringComparison.Ordinal));
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, true), (high.Status, high.Json["errors"]!.ToJsonString().Contains("surfaceMm", StringComparison.Ordinal)));
+    }
+
+    [Fact]
     public async Task A_quantity_brings_the_sheet_with_it_when_that_is_asked_for()
     {
         const string Request = """{"text":"3 strokes","ingredient":"cardamom-syrup","measure":"stroke","size":"plover","line":"s","mix":true,"build":""" + Plum + "}";

@@ -21,11 +21,10 @@ public static class AmountInPlace
     /// <returns>The quantity, or a problem under the field <c>text</c>.</returns>
     public static Reading<Quantity> Resolve(SpokenAmount said, Build build, BarFacts bar, CupId size, LineId line)
     {
-        var worked = SizeWork.SettleAll(build, bar, build.School.Scaling).Find(candidate => candidate.Size.Cup.Id == size);
-        var at = worked?.Lines.Select((facts, i) => (facts, i)).Where(entry => entry.facts.Line.Id == line).Select(entry => (int?)entry.i).FirstOrDefault();
-        if (worked is null || at is not { } index)
+        var (worked, index) = Find(build, bar, size, line);
+        if (worked is null)
         {
-            return Problem.At(worked is null ? "size" : "line", worked is null ? size.Value : line.Value, "The build has no such size or line.", "one of the build's own");
+            return NoSuch(build, size, line);
         }
 
         var facts = worked.Lines[index];
@@ -36,6 +35,34 @@ public static class AmountInPlace
             SpokenAmount.Ratio ratio => Ratio(worked, index, ratio.Parts),
             _ => throw new ArgumentOutOfRangeException(nameof(said), said, "There is nothing else that can be said."),
         };
+    }
+
+    /// <summary>The quantity of a line with which the whole drink stands at a height, whatever goes in before and after it.</summary>
+    /// <param name="build">The build, read against <paramref name="bar"/>.</param>
+    /// <param name="bar">The bar's facts.</param>
+    /// <param name="size">One of the build's sizes.</param>
+    /// <param name="line">One of the build's lines.</param>
+    /// <param name="surface">How high the drink is to stand.</param>
+    /// <returns>The quantity; nothing where the rest alone stands as high; or a problem under the field <c>surfaceMm</c>.</returns>
+    public static Reading<Quantity> ForSurface(Build build, BarFacts bar, CupId size, LineId line, Millimetres surface)
+    {
+        var (worked, index) = Find(build, bar, size, line);
+        if (worked is null)
+        {
+            return NoSuch(build, size, line);
+        }
+
+        var cup = worked.Size.Cup;
+        if (surface.Value < 0 || surface > cup.Shape.Height)
+        {
+            return Problem.At("surfaceMm", Say.Short(surface.Value), $"{cup.Name} is {Say.Short(cup.Shape.Height.Value)} mm high inside.", $"0 to {Say.Short(cup.Shape.Height.Value)} mm");
+        }
+
+        var at = worked.Lines[index];
+        var (amount, trouble) = MarkFill.To(Others(worked, (_, i) => i != index), at.Facts, 1, cup.VolumeTo(surface).Value);
+        return trouble == MarkTrouble.OutOfReach
+            ? Problem.At("surfaceMm", Say.Short(surface.Value), $"No amount of {at.Ingredient.Name} fills {cup.Name} as high.", "a lower height")
+            : Reading<Quantity>.Of(at.Line.Set.With(amount));
     }
 
     /// <summary>Why what was said contradicts itself at this bar; null when it does not.</summary>
@@ -64,12 +91,7 @@ public static class AmountInPlace
             return Problem.At("text", mark.Says, why, accepted);
         }
 
-        var before = new Tally(worked.Size.Glass);
-        foreach (var earlier in worked.Lines.Take(index))
-        {
-            before.Add(earlier.Facts, earlier.Mass);
-        }
-
+        var before = Others(worked, (_, i) => i < index);
         var (amount, trouble) = MarkFill.To(before, line.Facts, 1, cup.VolumeTo(height).Value);
         return trouble switch
         {
@@ -77,6 +99,30 @@ public static class AmountInPlace
             MarkTrouble.OutOfReach => Problem.At("text", mark.Says, $"No amount of {line.Ingredient.Name} fills {cup.Name} {mark.Says}.", "a quantity, such as 180 ml"),
             _ => Reading<Quantity>.Of(line.Line.Set.With(amount)),
         };
+    }
+
+    private static (WorkedSize? Size, int Index) Find(Build build, BarFacts bar, CupId size, LineId line)
+    {
+        var worked = SizeWork.SettleAll(build, bar, build.School.Scaling).Find(candidate => candidate.Size.Cup.Id == size);
+        var index = worked?.Lines.ToList().FindIndex(at => at.Line.Id == line) ?? -1;
+        return (index < 0 ? null : worked, index);
+    }
+
+    private static Problem NoSuch(Build build, CupId size, LineId line)
+    {
+        var hasSize = build.Sizes.Contains(size);
+        return new Problem(hasSize ? "line" : "size", hasSize ? line.Value : size.Value, "The build has no such size or line.", "one of the build's own");
+    }
+
+    private static Tally Others(WorkedSize worked, Func<WorkedLine, int, bool> which)
+    {
+        var tally = new Tally(worked.Size.Glass);
+        foreach (var line in worked.Lines.Where(which))
+        {
+            tally.Add(line.Facts, line.Mass);
+        }
+
+        return tally;
     }
 
     // 1 : n is coffee to milk by mass: of coffee it says how much coffee goes to the milk, of anything else how much of it goes

@@ -46,6 +46,11 @@ public static class QuantityEndpoint
             return ProblemResult.Fields(fields.Problems);
         }
 
+        if (request.SurfaceMm is { } surface)
+        {
+            return Answer(InBuild(request, bar, build => AmountInPlace.ForSurface(build, bar, new CupId(request.Size ?? ""), new LineId(request.Line ?? ""), Millimetres.From(surface))), null);
+        }
+
         var said = SpokenAmountText.Read(request.Text, measure, Dosing.MeasuresFor(ingredient, bar));
         if (!said.IsRead)
         {
@@ -55,13 +60,26 @@ public static class QuantityEndpoint
         var quantity = said.Value is SpokenAmount.Plain plain
             ? Dosing.Convert(plain.Quantity, measure, ingredient, bar, "text")
             : InPlace(said.Value, request, bar);
-        return quantity.IsRead
-            ? TypedResults.Ok(new QuantityView(
-                quantity.Value.Amount, BarRounding.Round(quantity.Value, BarRounding.StepOf(measure, ingredient, bar)).Amount, measure.Code, Equivalent.Of(quantity.Value, ingredient, bar), MarkOf(said.Value), AmountInPlace.Objection(said.Value, ingredient, bar), request.Mix ? Mixed(quantity.Value, MarkOf(said.Value), request, bar, clock.Today()) : null))
-            : ProblemResult.Fields(quantity.Problems);
-    }
+        return Answer(quantity, said.Value);
 
-    private static string? MarkOf(SpokenAmount said) => said is SpokenAmount.FillTo to ? to.Mark.Says : null;
+        Results<Ok<QuantityView>, ProblemResult> Answer(Reading<Quantity> read, SpokenAmount? spoken)
+        {
+            if (!read.IsRead)
+            {
+                return ProblemResult.Fields(read.Problems);
+            }
+
+            var mark = spoken is SpokenAmount.FillTo to ? to.Mark.Says : null;
+            return TypedResults.Ok(new QuantityView(
+                read.Value.Amount,
+                BarRounding.Round(read.Value, BarRounding.StepOf(measure, ingredient, bar)).Amount,
+                measure.Code,
+                Equivalent.Of(read.Value, ingredient, bar),
+                mark,
+                spoken is null ? null : AmountInPlace.Objection(spoken, ingredient, bar),
+                request.Mix ? Mixed(read.Value, mark, request, bar, clock.Today()) : null));
+        }
+    }
 
     private static BuildSheet? Mixed(Quantity quantity, string? to, QuantityRequest request, BarFacts bar, DateOnly today)
     {
@@ -75,7 +93,10 @@ public static class QuantityEndpoint
         return build.IsRead ? Mixer.Mix(build.Value, bar, today) : null;
     }
 
-    private static Reading<Quantity> InPlace(SpokenAmount said, QuantityRequest request, BarFacts bar)
+    private static Reading<Quantity> InPlace(SpokenAmount said, QuantityRequest request, BarFacts bar) =>
+        InBuild(request, bar, build => AmountInPlace.Resolve(said, build, bar, new CupId(request.Size ?? ""), new LineId(request.Line ?? "")));
+
+    private static Reading<Quantity> InBuild(QuantityRequest request, BarFacts bar, Func<Build, Reading<Quantity>> of)
     {
         if (request.Build is null)
         {
@@ -83,8 +104,6 @@ public static class QuantityEndpoint
         }
 
         var build = BuildReader.Read(request.Build, bar, nameless: true);
-        return build.IsRead
-            ? AmountInPlace.Resolve(said, build.Value, bar, new CupId(request.Size ?? ""), new LineId(request.Line ?? ""))
-            : Reading<Quantity>.Failed([.. build.Problems.Select(problem => problem with { Field = $"build.{problem.Field}" })]);
+        return build.IsRead ? of(build.Value) : Reading<Quantity>.Failed([.. build.Problems.Select(problem => problem with { Field = $"build.{problem.Field}" })]);
     }
 }

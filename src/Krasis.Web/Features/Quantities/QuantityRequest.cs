@@ -23,6 +23,9 @@ public sealed record QuantityRequest
     /// <summary>The id of the line in which it was typed.</summary>
     public string? Line { get; init; }
 
+    /// <summary>Instead of a text: how high the whole drink is to stand, mm above the inside of the bottom.</summary>
+    public double? SurfaceMm { get; init; }
+
     /// <summary>Whether the build is to be worked out with it in its place.</summary>
     public bool Mix { get; init; }
 }

@@ -1,11 +1,25 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
+import MultiSelect from 'primevue/multiselect'
 import { computed, ref, watch } from 'vue'
-import type { Draft } from '@/shared/api/types'
+import type { BarView, Draft } from '@/shared/api/types'
 
-/** What a build is found by and when it is on the board. */
-const props = defineProps<{ draft: Draft; seasonError: string | null; tagsError: string | null }>()
-const emit = defineEmits<{ tags: [tags: string[]]; season: [season: { from: string; to: string } | null] }>()
+/** What a build is found by, when it is on the board, what is said of it there, and what it looks like. */
+const props = defineProps<{
+  draft: Draft
+  seasonError: string | null
+  tagsError: string | null
+  words: BarView['words']
+  /** The colour that was worked out, handed over. */
+  colour: string | null
+}>()
+const emit = defineEmits<{
+  tags: [tags: string[]]
+  season: [season: { from: string; to: string } | null]
+  claims: [claims: string[]]
+  seen: [colour: string | null]
+}>()
 
 const tags = ref('')
 const from = ref('')
@@ -83,6 +97,36 @@ function putSeason(): void {
       @blur="putSeason"
       @keydown.enter="putSeason"
     />
+    <span id="claims" class="soft">Claimed</span>
+    <MultiSelect
+      :model-value="[...(draft.claims ?? [])]"
+      :options="words.claims"
+      option-label="name"
+      option-value="code"
+      placeholder="nothing"
+      aria-labelledby="claims"
+      class="claims"
+      data-test="claims"
+      @update:model-value="$emit('claims', $event)"
+    />
+    <label for="seen" class="soft">Colour of a real cup</label>
+    <input
+      id="seen"
+      type="color"
+      :value="draft.seenColour ?? colour ?? '#cccccc'"
+      data-test="seen"
+      @change="$emit('seen', ($event.target as HTMLInputElement).value)"
+    />
+    <Button
+      v-if="draft.seenColour"
+      label="Forget"
+      text
+      size="small"
+      severity="secondary"
+      aria-label="Forget the colour of a real cup"
+      @click="$emit('seen', null)"
+    />
+    <span v-else class="soft">as worked out</span>
     <span v-if="seasonError || tagsError" class="error" role="alert">{{ seasonError ?? tagsError }}</span>
   </div>
 </template>
@@ -97,7 +141,7 @@ function putSeason(): void {
   font-size: 0.95rem;
 }
 
-.facts :deep(input) {
+.facts :deep(input:not([type='color'])) {
   padding: 0.25rem 0.5rem;
 }
 
@@ -107,5 +151,22 @@ function putSeason(): void {
 
 .day {
   width: 6.2rem;
+}
+
+.claims {
+  width: 9.5rem;
+}
+
+.claims :deep(.p-multiselect-label) {
+  padding: 0.25rem 0.5rem;
+}
+
+input[type='color'] {
+  width: 2.6rem;
+  height: 2rem;
+  padding: 0.1rem;
+  border: 1px solid var(--line-strong);
+  border-radius: 0.4rem;
+  background: var(--porcelain);
 }
 </style>

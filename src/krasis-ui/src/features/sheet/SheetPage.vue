@@ -79,6 +79,7 @@ const pourables = computed(() => pourablesOf(bar.data.value))
 const measures = useMeasures(change, pourables)
 const matrix = useTemplateRef('matrix')
 const wanted = ref<string | null>(null)
+const colour = computed(() => sheet.value?.sizes.find(({ isReference }) => isReference)?.taste.colour ?? null)
 const blocked = ref<string | null>(null)
 
 onMounted(async () => {
@@ -321,12 +322,24 @@ async function deleteThis(): Promise<void> {
           @variant="openVariant"
         />
         <BuildFacts
-          v-memo="[draft.tags, draft.season, problemAt('season'), problemAt('tags')]"
+          v-memo="[
+            draft.tags,
+            draft.season,
+            draft.claims,
+            draft.seenColour,
+            colour,
+            problemAt('season'),
+            problemAt('tags'),
+          ]"
           :draft="draft"
           :season-error="problemAt('season')"
           :tags-error="problemAt('tags')"
+          :words="bar.data.value.words"
+          :colour="colour"
           @tags="(tags) => change((next) => (next.tags = tags))"
           @season="(season) => change((next) => (next.season = season))"
+          @claims="(claims) => change((next) => (next.claims = claims))"
+          @seen="(seen) => change((next) => (next.seenColour = seen))"
         />
       </div>
       <AdjustBanner
@@ -404,12 +417,6 @@ async function deleteThis(): Promise<void> {
             :reserve-error="problemAt('reserveMm')"
             :school="draft.school"
             :serve="draft.serve ?? null"
-            :claims="[...(draft.claims ?? [])]"
-            :words="bar.data.value.words"
-            :seen-colour="draft.seenColour ?? null"
-            :colour="sheet?.sizes.find(({ isReference }) => isReference)?.taste.colour ?? null"
-            @claims="(claims) => change((next) => (next.claims = claims))"
-            @seen="(colour) => change((next) => (next.seenColour = colour))"
             @serve="(serve) => change((next) => (next.serve = serve))"
             @school="(code) => change((next) => (next.school = code))"
             @schools="areSchoolsOpen = true"

@@ -17,13 +17,6 @@ const props = defineProps<{
   reserveError: string | null
   school: string
   serve: string | null
-  /** What is claimed of the drink, and what can be. */
-  claims: string[]
-  words: BarView['words']
-  /** The colour of a real cup of it, handed over. */
-  seenColour: string | null
-  /** The colour that was worked out. */
-  colour: string | null
 }>()
 const emit = defineEmits<{
   sizes: [ids: string[]]
@@ -31,8 +24,6 @@ const emit = defineEmits<{
   school: [code: string]
   schools: []
   serve: [serve: string | null]
-  claims: [claims: string[]]
-  seen: [colour: string | null]
 }>()
 
 /** What stands in the box that is no number; null when there is none. It keeps the build from being saved. */
@@ -145,40 +136,6 @@ function put(): void {
       </span>
       <span id="reserve-error" class="error whole">{{ fault ?? reserveError }}</span>
     </div>
-    <div class="setting whole">
-      <span id="claims" class="label">Claimed on the board</span>
-      <MultiSelect
-        :model-value="claims"
-        :options="words.claims"
-        option-label="name"
-        option-value="code"
-        placeholder="nothing"
-        aria-labelledby="claims"
-        data-test="claims"
-        @update:model-value="$emit('claims', $event)"
-      />
-    </div>
-    <div class="setting beside whole">
-      <label for="seen">Colour of a real cup, handed over</label>
-      <span class="with-unit">
-        <input
-          id="seen"
-          type="color"
-          :value="seenColour ?? colour ?? '#cccccc'"
-          data-test="seen"
-          @change="$emit('seen', ($event.target as HTMLInputElement).value)"
-        />
-        <Button
-          v-if="seenColour"
-          label="Forget"
-          text
-          size="small"
-          severity="secondary"
-          @click="$emit('seen', null)"
-        />
-        <span v-else class="soft">as worked out</span>
-      </span>
-    </div>
   </div>
 </template>
 
@@ -221,15 +178,6 @@ function put(): void {
 .with-unit :deep(input) {
   width: 4.5rem;
   text-align: right;
-}
-
-input[type='color'] {
-  width: 3rem;
-  height: 2.75rem;
-  padding: 0.15rem;
-  border: 1px solid var(--line-strong);
-  border-radius: 0.4rem;
-  background: var(--porcelain);
 }
 
 .row {

@@ -17,6 +17,9 @@ export interface CellFault {
   isWaiting?: boolean
 }
 
+/** What is asked for of a cell: in words, or as how high the whole drink is to stand. */
+type Said = { text: string } | { surfaceMm: number }
+
 /** What is being typed into a cell, understood. */
 export interface Peek {
   quantity: QuantityView | null
@@ -89,7 +92,7 @@ export function useCells(
   function read(
     lineId: string,
     size: string,
-    text: string,
+    said: Said,
     how: { mix?: boolean; signal?: AbortSignal } = {},
   ): Promise<QuantityView> | null {
     const line = draft.value?.lines.find((candidate) => candidate.id === lineId)
@@ -99,7 +102,7 @@ export function useCells(
 
     const { ingredient, measure } = line
     const { mix = false, signal } = how
-    const body = { text, ingredient, measure, build: draft.value, size, line: lineId, mix }
+    const body = { ...said, ingredient, measure, build: draft.value, size, line: lineId, mix }
     return ask(api.POST('/api/quantities/read', { body, ...(signal ? { signal } : {}) }))
   }
 
@@ -116,7 +119,7 @@ export function useCells(
     mix = false,
   ): Promise<QuantityView | null> {
     try {
-      const quantity = await read(lineId, size, text, { mix })
+      const quantity = await read(lineId, size, { text }, { mix })
       setFault(lineId, size, null)
       return quantity
     } catch (error) {
@@ -152,9 +155,13 @@ export function useCells(
   }
 
   /** Says what is being typed, before it is taken; null when it cannot be asked. */
-  async function peek(lineId: string, size: string, text: string, signal: AbortSignal): Promise<Peek | null> {
+  function peek(lineId: string, size: string, text: string, signal: AbortSignal): Promise<Peek | null> {
+    return look(lineId, size, { text }, signal)
+  }
+
+  async function look(lineId: string, size: string, said: Said, signal?: AbortSignal): Promise<Peek | null> {
     try {
-      const quantity = await read(lineId, size, text, { signal })
+      const quantity = await read(lineId, size, said, signal ? { signal } : {})
       return quantity && { quantity, message: quantity.objection }
     } catch (error) {
       const problem = ApiProblem.of(error)
@@ -177,7 +184,7 @@ export function useCells(
 
   /** Pours a line to about so much: to the nearest that the bar pours. */
   async function stepTo(line: string, size: string, amount: number): Promise<void> {
-    const found = await peek(line, size, `${amount}`, new AbortController().signal)
+    const found = await look(line, size, { text: `${amount}` })
     const poured = found?.quantity?.poured
     if (poured !== undefined) {
       change((next) => putAmount(next, line, size, poured))
@@ -200,12 +207,7 @@ export function useCells(
     while (wanted) {
       const { drag, ...next }: NonNullable<typeof wanted> = wanted
       wanted = null
-      const found = await peek(
-        next.line,
-        next.size,
-        `to ${next.mm.toFixed(1)} mm`,
-        new AbortController().signal,
-      )
+      const found = await look(next.line, next.size, { surfaceMm: next.mm })
       const poured = found?.quantity?.poured
       if (poured !== undefined) {
         change((draft) => putAmount(draft, next.line, next.size, poured), `fill line ${drag}`)

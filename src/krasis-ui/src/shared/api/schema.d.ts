@@ -6572,6 +6572,8 @@ export interface components {
             build?: null | components["schemas"]["BuildDocument"];
             size?: null | string;
             line?: null | string;
+            /** Format: double */
+            surfaceMm?: null | number;
             mix?: boolean;
         };
         QuantityView: {
