@@ -119,6 +119,10 @@ public sealed class Tab : IDisposable
         var before = All("[data-test=line]").Count;
         Click("[data-test=add-line]");
         Find(".p-select-filter").SendKeys(ingredient);
+
+        // A list that opens upwards moves when it becomes shorter.
+        Until("the list to be filtered", () => All("li[role=option]").All(option => option.Text.Contains(ingredient, StringComparison.OrdinalIgnoreCase)));
+        UntilStill();
         ClickText(ingredient, "li[role=option]");
         Until("the new line", () => All("[data-test=line]").Count == before + 1 && CellsOf(referenceSize).Count == before + 1);
         EnterCell(before, referenceSize, text);

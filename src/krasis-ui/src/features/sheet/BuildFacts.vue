@@ -97,36 +97,40 @@ function putSeason(): void {
       @blur="putSeason"
       @keydown.enter="putSeason"
     />
-    <span id="claims" class="soft">Claimed</span>
-    <MultiSelect
-      :model-value="[...(draft.claims ?? [])]"
-      :options="words.claims"
-      option-label="name"
-      option-value="code"
-      placeholder="nothing"
-      aria-labelledby="claims"
-      class="claims"
-      data-test="claims"
-      @update:model-value="$emit('claims', $event)"
-    />
-    <label for="seen" class="soft">Colour of a real cup</label>
-    <input
-      id="seen"
-      type="color"
-      :value="draft.seenColour ?? colour ?? '#cccccc'"
-      data-test="seen"
-      @change="$emit('seen', ($event.target as HTMLInputElement).value)"
-    />
-    <Button
-      v-if="draft.seenColour"
-      label="Forget"
-      text
-      size="small"
-      severity="secondary"
-      aria-label="Forget the colour of a real cup"
-      @click="$emit('seen', null)"
-    />
-    <span v-else class="soft">as worked out</span>
+    <span class="together">
+      <span id="claims" class="soft">Claimed</span>
+      <MultiSelect
+        :model-value="[...(draft.claims ?? [])]"
+        :options="words.claims"
+        option-label="name"
+        option-value="code"
+        placeholder="nothing"
+        aria-labelledby="claims"
+        class="claims"
+        data-test="claims"
+        @update:model-value="$emit('claims', $event)"
+      />
+    </span>
+    <span class="together">
+      <label for="seen" class="soft">Colour of a real cup</label>
+      <input
+        id="seen"
+        type="color"
+        :value="draft.seenColour ?? colour ?? '#cccccc'"
+        data-test="seen"
+        @change="$emit('seen', ($event.target as HTMLInputElement).value)"
+      />
+      <Button
+        v-if="draft.seenColour"
+        label="Forget"
+        text
+        size="small"
+        severity="secondary"
+        aria-label="Forget the colour of a real cup"
+        @click="$emit('seen', null)"
+      />
+      <span v-else class="soft">as worked out</span>
+    </span>
     <span v-if="seasonError || tagsError" class="error" role="alert">{{ seasonError ?? tagsError }}</span>
   </div>
 </template>
@@ -151,6 +155,12 @@ function putSeason(): void {
 
 .day {
   width: 6.2rem;
+}
+
+.together {
+  display: inline-flex;
+  gap: 0.5rem;
+  align-items: center;
 }
 
 .claims {
