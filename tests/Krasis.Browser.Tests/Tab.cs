@@ -120,11 +120,18 @@ public sealed class Tab : IDisposable
         Click("[data-test=add-line]");
         Find(".p-select-filter").SendKeys(ingredient);
 
-        // A list that opens upwards moves when it becomes shorter.
+        // A list that opens upwards moves when it becomes shorter, and then a click misses.
         Until("the list to be filtered", () => All("li[role=option]").All(option => option.Text.Contains(ingredient, StringComparison.OrdinalIgnoreCase)));
-        UntilStill();
-        ClickText(ingredient, "li[role=option]");
-        Until("the new line", () => All("[data-test=line]").Count == before + 1 && CellsOf(referenceSize).Count == before + 1);
+        Until("the new line", () =>
+        {
+            UntilStill();
+            if (All("[data-test=line]").Count == before && All("li[role=option]").FirstOrDefault(option => option.Text.Trim() == ingredient) is { } found)
+            {
+                found.Click();
+            }
+
+            return All("[data-test=line]").Count == before + 1 && CellsOf(referenceSize).Count == before + 1;
+        });
         EnterCell(before, referenceSize, text);
     }
 
