@@ -22,9 +22,12 @@ internal sealed record PantryColumn(
         Text("colour", document => document.Colour, (document, value) => document with { Colour = value }),
         Number("pieceGrams", document => document.PieceGrams, (document, value) => document with { PieceGrams = value }),
         Number("solidPercent", document => document.SolidPercent, (document, value) => document with { SolidPercent = value }),
+        Text("frozenFrom", document => document.FrozenFrom, (document, value) => document with { FrozenFrom = value }),
         Number("servedCelsius", document => document.ServedCelsius, (document, value) => document with { ServedCelsius = value }),
         Number("specificHeat", document => document.SpecificHeat, (document, value) => document with { SpecificHeat = value }),
         Number("strengthPercent", document => document.StrengthPercent, (document, value) => document with { StrengthPercent = value }),
+        Number("roastCaffeinePercent", document => document.RoastCaffeinePercent, (document, value) => document with { RoastCaffeinePercent = value }),
+        Number("roastCaffeineSpreadPercent", document => document.RoastCaffeineSpreadPercent, (document, value) => document with { RoastCaffeineSpreadPercent = value }),
         Per100("energyKcal", part => part.EnergyKcal, (part, value) => part with { EnergyKcal = value }),
         Per100("fat", part => part.Fat, (part, value) => part with { Fat = value }),
         Per100("saturates", part => part.Saturates, (part, value) => part with { Saturates = value }),
@@ -38,6 +41,14 @@ internal sealed record PantryColumn(
         Per100("fructose", part => part.Fructose, (part, value) => part with { Fructose = value }),
         Per100("lactose", part => part.Lactose, (part, value) => part with { Lactose = value }),
         Per100("maltose", part => part.Maltose, (part, value) => part with { Maltose = value }),
+        Per100("galactose", part => part.Galactose, (part, value) => part with { Galactose = value }),
+        Sweetening("erythritol", part => part.Erythritol, (part, value) => part with { Erythritol = value }),
+        Sweetening("xylitol", part => part.Xylitol, (part, value) => part with { Xylitol = value }),
+        Sweetening("maltitol", part => part.Maltitol, (part, value) => part with { Maltitol = value }),
+        Sweetening("allulose", part => part.Allulose, (part, value) => part with { Allulose = value }),
+        Sweetening("aspartame", part => part.Aspartame, (part, value) => part with { Aspartame = value }),
+        Sweetening("steviolGlycosides", part => part.SteviolGlycosides, (part, value) => part with { SteviolGlycosides = value }),
+        Sweetening("sucralose", part => part.Sucralose, (part, value) => part with { Sucralose = value }),
         Text("per100g.source", document => document.Per100g?.Source, (document, value) => WithPart(document, part => part with { Source = value }, value is null)),
         Text("per100g.on", document => document.Per100g?.On, (document, value) => WithPart(document, part => part with { On = value }, value is null)),
         Words("allergens.contains", document => document.Allergens?.Contains, (document, words) => document with { Allergens = (document.Allergens ?? new()) with { Contains = words } }),
@@ -74,6 +85,11 @@ internal sealed record PantryColumn(
         $"per100g.{name}",
         document => document.Per100g is { } part ? write(part) : null,
         (document, value) => WithPart(document, part => read(part, value), value is null));
+
+    private static PantryColumn Sweetening(string name, Func<SweetenerDocument, double?> write, Func<SweetenerDocument, double?, SweetenerDocument> read) => Per100(
+        $"sweeteners.{name}",
+        part => part.Sweeteners is { } sweeteners ? write(sweeteners) : null,
+        (part, value) => part.Sweeteners is null && value is null ? part : part with { Sweeteners = read(part.Sweeteners ?? new(), value) });
 
     // "none" says that the label was read and names nothing; an empty cell that nobody has looked.
     private static PantryColumn Words(string name, Func<IngredientDocument, IReadOnlyList<string>?> write, Func<IngredientDocument, IReadOnlyList<string>, IngredientDocument> read) => new(

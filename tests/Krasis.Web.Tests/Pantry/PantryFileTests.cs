@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Krasis.Core.Bar.Ingredients;
 
 namespace Krasis.Web.Tests.Pantry;
 
@@ -24,6 +25,30 @@ public sealed class PantryFileTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.Equal((await Ingredients()).Count, check["rows"]!.AsArray().Count);
         Assert.All(check["rows"]!.AsArray(), row => Assert.Equal("same", (string?)row!["state"]));
         Assert.Empty(check["moved"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_file_has_a_column_for_everything_that_is_known_of_an_ingredient()
+    {
+        var header = (await server.Get("/api/pantry/export.csv")).Text.Split('\n')[0].Trim().Split(',');
+
+        Assert.Equal(Columns(typeof(IngredientDocument), "").Order(), header.Order());
+
+        static IEnumerable<string> Columns(Type document, string before) => document.GetProperties().Where(property => property.CanWrite).SelectMany(property =>
+        {
+            var name = before + char.ToLowerInvariant(property.Name[0]) + property.Name[1..];
+            return property.PropertyType.Name.EndsWith("Document", StringComparison.Ordinal) ? Columns(property.PropertyType, $"{name}.") : [name];
+        });
+    }
+
+    [Fact]
+    public async Task What_sweetens_and_what_the_roast_has_comes_in_from_a_file()
+    {
+        const string File = "name,kind,densityGramsPerMl,colour,per100g.sugars,per100g.sweeteners.sucralose,roastCaffeinePercent\r\nQuiet coffee,coffee,1,#4a2a1a,0,0.1,1.1\r\n";
+        Assert.Equal(1, (int)(await Import(File, leaveOutBad: false)).Json["added"]!);
+        var kept = (await Ingredients())["Quiet coffee"];
+
+        Assert.Equal((0.1, 1.1), ((double)kept["per100g"]!["sweeteners"]!["sucralose"]!, (double)kept["roastCaffeinePercent"]!));
     }
 
     [Fact]
