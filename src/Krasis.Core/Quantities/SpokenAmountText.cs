@@ -11,11 +11,21 @@ public static partial class SpokenAmountText
 
     private static readonly Dictionary<string, double> SharesInWords = new(StringComparer.Ordinal)
     {
-        ["a quarter"] = 0.25, ["one quarter"] = 0.25, ["quarter"] = 0.25, ["1/4"] = 0.25,
-        ["a third"] = 1.0 / 3, ["one third"] = 1.0 / 3, ["1/3"] = 1.0 / 3,
-        ["half"] = 0.5, ["a half"] = 0.5, ["halfway"] = 0.5, ["1/2"] = 0.5,
-        ["two thirds"] = 2.0 / 3, ["2/3"] = 2.0 / 3,
-        ["three quarters"] = 0.75, ["3/4"] = 0.75,
+        ["a quarter"] = 0.25,
+        ["one quarter"] = 0.25,
+        ["quarter"] = 0.25,
+        ["1/4"] = 0.25,
+        ["a third"] = 1.0 / 3,
+        ["one third"] = 1.0 / 3,
+        ["1/3"] = 1.0 / 3,
+        ["half"] = 0.5,
+        ["a half"] = 0.5,
+        ["halfway"] = 0.5,
+        ["1/2"] = 0.5,
+        ["two thirds"] = 2.0 / 3,
+        ["2/3"] = 2.0 / 3,
+        ["three quarters"] = 0.75,
+        ["3/4"] = 0.75,
     };
 
     private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];

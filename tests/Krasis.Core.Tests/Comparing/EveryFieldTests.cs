@@ -12,17 +12,38 @@ public class EveryFieldTests
 
     private static readonly Dictionary<string, object?> OtherBuild = new()
     {
-        ["Name"] = "Other", ["ReserveMm"] = 7.0, ["Sizes"] = new[] { "m", "l" }, ["ReferenceSize"] = "l", ["School"] = "same-shot", ["Serve"] = "shaken",
-        ["Season"] = new SeasonDocument { From = "05-01", To = "09-30" }, ["Prices"] = new[] { new PriceDocument { Size = "m", Price = 3 } }, ["Tags"] = new[] { "new" },
-        ["Waivers"] = new[] { new WaiverDocument { Check = "overfull", Size = "m", Reason = "x" } }, ["Claims"] = new[] { "noAddedSugar" }, ["SeenColour"] = "#aa8866",
-        ["Parent"] = new ParentDocument { Build = "p", How = "Iced" }, ["Lines"] = new[] { TestBar.Line("syrup", 5, "stroke"), Build.Lines[1], Build.Lines[2] },
+        ["Name"] = "Other",
+        ["ReserveMm"] = 7.0,
+        ["Sizes"] = new[] { "m", "l" },
+        ["ReferenceSize"] = "l",
+        ["School"] = "same-shot",
+        ["Serve"] = "shaken",
+        ["Season"] = new SeasonDocument { From = "05-01", To = "09-30" },
+        ["Prices"] = new[] { new PriceDocument { Size = "m", Price = 3 } },
+        ["Tags"] = new[] { "new" },
+        ["Waivers"] = new[] { new WaiverDocument { Check = "overfull", Size = "m", Reason = "x" } },
+        ["Claims"] = new[] { "noAddedSugar" },
+        ["SeenColour"] = "#aa8866",
+        ["Parent"] = new ParentDocument { Build = "p", How = "Iced" },
+        ["Lines"] = new[] { TestBar.Line("syrup", 5, "stroke"), Build.Lines[1], Build.Lines[2] },
     };
 
     private static readonly Dictionary<string, object?> OtherLine = new()
     {
-        ["Ingredient"] = "oat", ["Measure"] = "g", ["Amount"] = 150.0, ["To"] = "to 40 mm", ["Recipe"] = "double", ["Cooling"] = "fridge", ["CooledCelsius"] = 9.0, ["FoamCapMm"] = 13.0,
-        ["Pins"] = new[] { new PinDocument { Size = "l", Amount = 260 } }, ["Technique"] = "cool", ["Foam"] = "low", ["Scale"] = new ScaleDocument { By = "fixed" },
-        ["Stated"] = "150 ml", ["Note"] = "Why.",
+        ["Ingredient"] = "oat",
+        ["Measure"] = "g",
+        ["Amount"] = 150.0,
+        ["To"] = "to 40 mm",
+        ["Recipe"] = "double",
+        ["Cooling"] = "fridge",
+        ["CooledCelsius"] = 9.0,
+        ["FoamCapMm"] = 13.0,
+        ["Pins"] = new[] { new PinDocument { Size = "l", Amount = 260 } },
+        ["Technique"] = "cool",
+        ["Foam"] = "low",
+        ["Scale"] = new ScaleDocument { By = "fixed" },
+        ["Stated"] = "150 ml",
+        ["Note"] = "Why.",
     };
 
     public static TheoryData<string> BuildFields => [.. typeof(BuildDocument).GetProperties().Select(property => property.Name)];

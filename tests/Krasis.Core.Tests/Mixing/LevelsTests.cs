@@ -93,7 +93,8 @@ public class LevelsTests
     {
         var size = FullBar.Mix(TestBar.Build(
             TestBar.Line("espresso", shots, "shot") with { Technique = cooled ? "cool" : null }, TestBar.Line("milk", milk, "ml") with { Technique = "steam", Foam = "low" },
-            TestBar.Line("ice", ice, "g"), TestBar.Line("whip", 10, "g")) with { Serve = serve }).Size("m");
+            TestBar.Line("ice", ice, "g"), TestBar.Line("whip", 10, "g")) with
+        { Serve = serve }).Size("m");
         var lines = size.Lines.Sum(line => line.Mass.Value);
         return Math.Abs(size.Fill.TotalMass.Value - lines - size.Life.Condensate.Value - size.Life.CoolingMelt.Value) < 1e-9;
     });

@@ -128,7 +128,7 @@ public class SpeakingTests
     {
         var drink = Latte with { Lines = [.. Latte.Lines, TestBar.Line("ice", ice, "g")] };
         var amount = AmountInPlace.ForSurface(Build(drink), Bar, new(size), new("milk"), Millimetres.From(mm)).Value.Amount;
-        var lines = drink.Lines.Select(line => line.Id == "milk" ? line with { Pins = [new() { Size = size, Amount = amount }] } : line);
+        var lines = drink.Lines.Select(line => line.Id != "milk" ? line : size == "m" ? line with { Amount = amount } : line with { Pins = [new() { Size = size, Amount = amount }] });
         var stands = FullBar.Mix(drink with { Lines = [.. lines] }, Bar).Size(size).Fill.FillHeight.Value;
 
         return amount == 0 ? stands >= mm - 1e-6 : Math.Abs(stands - mm) < 1e-5;

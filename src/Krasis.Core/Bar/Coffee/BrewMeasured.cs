@@ -1,5 +1,5 @@
-using Krasis.Core.Bar.Ingredients;
 using System.Globalization;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Coffee;
