@@ -28,6 +28,17 @@ public class EffectTests
         Assert.Contains(middle.Moves, move => move.What == "filled to");
     }
 
+    [Theory]
+    [InlineData(40, true)]
+    [InlineData(36.01, false)]
+    public void A_bigger_pull_moves_the_ratio_as_far_as_it_is_said(double grams, bool isTold)
+    {
+        var bigger = FullBar.Document with { Espresso = [FullBar.Document.Espresso[0] with { YieldGrams = grams }] };
+        var moves = Of(bigger).Moved.Where(moved => moved.Name == "Latte").SelectMany(moved => moved.Sizes).Where(size => size.Name == "Middle").SelectMany(size => size.Moves);
+
+        Assert.Equal(isTold, moves.Any(move => move.What == "coffee to milk" && move.By.StartsWith('−') && move.Before.StartsWith("1 : ", StringComparison.Ordinal)));
+    }
+
     [Fact]
     public void A_change_of_the_number_of_strokes_comes_first()
     {

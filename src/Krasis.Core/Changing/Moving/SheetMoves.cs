@@ -68,7 +68,7 @@ public static class SheetMoves
             yield return room;
         }
 
-        foreach (var taste in new[] { Taste("strength", was.Taste.Poured.Strength?.Value, now.Taste.Poured.Strength?.Value, "%"), Taste("sweetness", was.Taste.Poured.Sweetness?.Value, now.Taste.Poured.Sweetness?.Value, "g/100 g") })
+        foreach (var taste in new[] { Taste("strength", was.Taste.Poured.Strength?.Value, now.Taste.Poured.Strength?.Value, "%"), Taste("sweetness", was.Taste.Poured.Sweetness?.Value, now.Taste.Poured.Sweetness?.Value, "g/100 g"), Ratio(was.Taste.Poured.MilkPerCoffee, now.Taste.Poured.MilkPerCoffee) })
         {
             if (taste is not null)
             {
@@ -118,6 +118,15 @@ public static class SheetMoves
             : null,
         _ => Known(what, was, now, unit, 2),
     };
+
+    // The page says it to one decimal.
+    private static Move? Ratio(double? was, double? now)
+    {
+        var (had, has) = (To(was), To(now));
+        return had == has ? null : new Move("coffee to milk", had, has, was is { } old && now is { } @new ? Signed(@new - old, 1) : "", false);
+
+        static string To(double? parts) => parts is { } known ? $"1 : {Say(known, 1)}" : "no ratio";
+    }
 
     private static Move? Of(string what, double? was, double? now, double least, string unit, int digits) => (was, now) switch
     {

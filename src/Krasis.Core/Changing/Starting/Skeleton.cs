@@ -15,9 +15,8 @@ namespace Krasis.Core.Changing.Starting;
 /// <summary>Proposes a build to begin from: in the right pour order, from the house's own parts and rules, ready to taste.</summary>
 public static class Skeleton
 {
-    // Beginnings without a source, to be tasted: a third of an iced cup is ice, three quarters of the rest of a brewed coffee is
-    // coffee, 12 g of powder and 2 strokes go to 300 ml.
-    private const double IceShare = 0.33;
+    // Beginnings without a source, to be tasted: three quarters of what the ice leaves of a brewed coffee is coffee, 12 g of powder and 2 strokes
+    // go to 300 ml.
     private const double BrewShare = 0.75;
     private const double PowderPerMl = 12.0 / 300;
     private const double StrokesPerMl = 2.0 / 300;
@@ -86,7 +85,7 @@ public static class Skeleton
     private static IEnumerable<LineDocument> Lines(DrinkBase made, bool isCold, double room, BarFacts bar)
     {
         var found = FindBase(made, bar)!;
-        var ice = isCold ? room * IceShare : 0;
+        var ice = isCold ? room * Serving.IceShare : 0;
         var liquid = room - ice;
         var isBrew = found.Kind == IngredientKind.Coffee;
 

@@ -11,7 +11,7 @@ namespace Krasis.Core.Changing.Transforming;
 internal static class Serving
 {
     // A drink over ice takes about a third of its cup in ice (150 g in a 450 ml cup; common practice, no source).
-    private const double IceShare = 0.33;
+    internal const double IceShare = 0.33;
 
     // Blended tastes more dilute than the same drink over ice, and the ice is all in it (common practice, no source).
     private const double BlendedFlavour = 1.25;
