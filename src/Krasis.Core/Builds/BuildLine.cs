@@ -30,6 +30,9 @@ public sealed record BuildLine(
     /// <summary>To where it fills the cup at the sizes where that was said by hand.</summary>
     public IReadOnlyDictionary<CupId, Mark> PinnedMarks { get; init; } = new Dictionary<CupId, Mark>();
 
+    /// <summary>To where it fills a cup; null where it goes in by amount. What is said for the size comes before what is said for all.</summary>
+    public Mark? MarkIn(CupId size) => PinnedMarks.TryGetValue(size, out var mark) ? mark : Pins.ContainsKey(size) ? null : To;
+
     /// <summary>The id of the espresso recipe that it is pulled by; null for the bar's first.</summary>
     public string? Recipe { get; init; }
 

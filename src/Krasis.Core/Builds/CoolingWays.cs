@@ -6,6 +6,9 @@ namespace Krasis.Core.Builds;
 /// <summary>What each way of cooling comes to.</summary>
 public static class CoolingWays
 {
+    /// <summary>How a coffee is cooled where it is not said.</summary>
+    public const CoolingWay WhereNoneIsSaid = CoolingWay.OverIce;
+
     /// <summary>How it is said on a card.</summary>
     public static string Words(CoolingWay way) => way switch
     {

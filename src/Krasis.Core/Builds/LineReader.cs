@@ -40,10 +40,10 @@ internal static class LineReader
         var unit = measure ?? Measure.Millilitre;
         var set = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
         var pins = ReadPins(line.Pins, "pins", build, unit, fields);
-        var technique = fields.OptionalWord<Technique>("technique", line.Technique) ?? Technique.Pour;
+        var technique = fields.OptionalWord<Technique>("technique", line.Technique) ?? Techniques.WhereNoneIsSaid;
         var to = ReadMark(line.To, "to", fields);
         var recipe = ReadRecipe(line, ingredient, bar, fields);
-        var cooling = fields.OptionalWord<CoolingWay>("cooling", line.Cooling) ?? CoolingWay.OverIce;
+        var cooling = fields.OptionalWord<CoolingWay>("cooling", line.Cooling) ?? CoolingWays.WhereNoneIsSaid;
         var cooled = fields.Optional("cooledCelsius", line.CooledCelsius, 0, 60, "°C");
         var cap = fields.Optional("foamCapMm", line.FoamCapMm, 0, 80, "mm");
         var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);

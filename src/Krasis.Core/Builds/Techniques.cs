@@ -30,6 +30,9 @@ public sealed record TechniqueFacts(Technique Technique, string Words, string Ca
 /// <summary>The catalogue of techniques: the one place where their words and what they do are said.</summary>
 public static class Techniques
 {
+    /// <summary>How a line goes in where it is not said.</summary>
+    public const Technique WhereNoneIsSaid = Technique.Pour;
+
     /// <summary>Every technique, in the order in which they are offered.</summary>
     public static IReadOnlyList<TechniqueFacts> All { get; } =
     [

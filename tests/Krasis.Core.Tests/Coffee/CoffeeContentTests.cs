@@ -125,6 +125,24 @@ public class CoffeeContentTests
         }
 
         Assert.True(onTop.Fill.LiquidVolume.Value < inside.Fill.LiquidVolume.Value);
+
+        // Nobody has said what else is in the coffee: the sugar does not make it known.
+        Assert.Null(inside.Inside.Nutrition.Energy);
+        Assert.Null(inside.Inside.Nutrition.Fat);
+        Assert.Contains("Whipped coffee", inside.Inside.Nutrition.Unknown);
+    }
+
+    [Theory]
+    [InlineData(2, 0)]
+    [InlineData(3, 18)]
+    [InlineData(1.99, 0)]
+    [InlineData(1.97, 0.54)]
+    public void What_is_pulled_and_goes_into_no_cup_is_told(double shots, double away)
+    {
+        // 36 g for two shots; less than a hundredth of a pull is none.
+        var pull = FullBar.Mix(TestBar.Build(TestBar.Line("espresso", shots, "shot"))).Size("m").Lines[0].Pull!;
+
+        Assert.Equal(away, pull.PouredAway.Value, 1e-9);
     }
 
     [Fact]

@@ -11,8 +11,9 @@ public static class CoffeeBaseReader
     // Spent grounds weigh about three times what they did dry: two grams of water to a gram (common practice, no source).
     private const double UsualRetained = 2;
 
-    // Brewed coffee is served at 80 to 85 °C and loses a little on its way into the cup (common practice, no source).
-    private const double FromThePot = 80;
+    /// <summary>How warm brewed coffee goes into a hot drink where it is not said: it is served at 80 to 85 °C and loses a little on its way into the
+    /// cup (common practice, no source).</summary>
+    public static Celsius FromThePot { get; } = Celsius.From(80);
 
     /// <summary>Reads one coffee base.</summary>
     /// <param name="document">The document.</param>
@@ -30,7 +31,7 @@ public static class CoffeeBaseReader
         var other = fields.Optional("otherGrams", document.OtherGrams, 0, 100_000, "g") ?? 0;
         var retained = fields.Optional("retainedGramsPerGram", document.RetainedGramsPerGram, 0, 4, "g to a gram") ?? (dissolves ? 0 : UsualRetained);
         var extraction = dissolves ? 100 : fields.Optional("extractionPercent", document.ExtractionPercent, 5, 30, "%");
-        var hot = fields.Optional("hotCelsius", document.HotCelsius, 40, 98, "°C") ?? (method == BrewMethod.ColdBrew ? null : FromThePot);
+        var hot = fields.Optional("hotCelsius", document.HotCelsius, 40, 98, "°C") ?? (method == BrewMethod.ColdBrew ? null : FromThePot.Value);
         var dilution = fields.Optional("dilutionParts", document.DilutionParts, 0, 20, "parts") ?? 0;
         if (fields.Problems.Count == 0 && water <= coffee * retained)
         {

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Coffee;
@@ -40,25 +41,21 @@ internal static class CoffeeContent
         };
     }
 
-    // Table sugar: nothing but sucrose, 4 kcal a gram (USDA Agriculture Handbook 74).
+    // Table sugar: nothing but sucrose.
     private static Ingredient Sweetened(Ingredient coffee, double sugar)
     {
         var sugars = Enum.GetValues<Sugar>().ToDictionary(kind => kind, kind => GramsPer100Grams.From(kind == Sugar.Sucrose ? sugar : 0));
         var rest = coffee.Composition;
-        var carbohydrate = (rest.Carbohydrate ?? 0) - (rest.Sugars ?? 0);
         return coffee with
         {
             Sugars = sugars,
             IsSugarTaken = false,
             Composition = rest with
             {
+                // What is entered with sugars in it is of the sweetened coffee already; what nobody has entered stays unknown.
                 Sugars = sugar,
-                Carbohydrate = sugar + Math.Max(0, carbohydrate),
-                EnergyKcal = rest.EnergyKcal is { } energy && rest.Sugars is > 0 ? energy : (rest.EnergyKcal ?? 0) + (4 * sugar),
-                Fat = rest.Fat ?? 0,
-                Saturates = rest.Saturates ?? 0,
-                Protein = rest.Protein ?? 0,
-                Salt = rest.Salt ?? 0,
+                Carbohydrate = rest.Sugars is > 0 ? rest.Carbohydrate : rest.Carbohydrate + sugar,
+                EnergyKcal = rest.Sugars is > 0 ? rest.EnergyKcal : rest.EnergyKcal + (Energy.KilocaloriesPerGramOfSugar * sugar),
             },
         };
     }

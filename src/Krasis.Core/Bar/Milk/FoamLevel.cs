@@ -33,6 +33,9 @@ public sealed record FoamLevel(FoamId Id, string Name, double Overrun, int? Thir
         _ => "jar",
     };
 
+    /// <summary>What milk is foamed with where it is not said.</summary>
+    public static FoamTool UsualTool(bool isCold) => isCold ? FoamTool.Mixer : FoamTool.Wand;
+
     /// <summary>What a tool manages, g of fat in 100 g (common practice, no source): a wand and a strong mixer anything that is poured; a jar up
     /// to whole milk; a weak whisk skimmed milk, and hardly whole.</summary>
     public static double UsualMostFat(FoamTool tool) => tool switch

@@ -47,7 +47,7 @@ public static class FoamReader
             fields.Report("toCelsius", to.ToString(CultureInfo.InvariantCulture), $"Steaming ends at {to:0.#} °C, colder than it begins at {from:0.#} °C.", $"at least {from:0.#} °C");
         }
 
-        var tool = fields.OptionalWord<FoamTool>("tool", document.Tool) ?? (isCold ? FoamTool.Mixer : FoamTool.Wand);
+        var tool = fields.OptionalWord<FoamTool>("tool", document.Tool) ?? FoamLevel.UsualTool(isCold);
         var fat = fields.Optional("mostFatPer100g", document.MostFatPer100g, 0, 100, "g");
         return fields.Finish(() => new FoamLevel(
             new FoamId(id), name, overrun / 100, thirds, isCold, Celsius.From(from), Celsius.From(to), Celsius.From(steam))

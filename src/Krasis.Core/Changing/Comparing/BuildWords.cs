@@ -37,7 +37,7 @@ internal sealed class BuildWords(BarFacts bar)
 
     public static string Technique(string? code) => Techniques.All.FirstOrDefault(facts => facts.Code == (code ?? Techniques.Of(Builds.Technique.Pour)))?.Words ?? None;
 
-    public static string Cooling(string? code) => Enum.GetValues<CoolingWay>().Where(way => Input.Choice.Word(way) == (code ?? Input.Choice.Word(CoolingWay.OverIce))).Select(CoolingWays.Words).FirstOrDefault() ?? None;
+    public static string Cooling(string? code) => Enum.GetValues<CoolingWay>().Where(way => Input.Choice.Word(way) == (code ?? Input.Choice.Word(CoolingWays.WhereNoneIsSaid))).Select(CoolingWays.Words).FirstOrDefault() ?? None;
 
     public string Rule(ScaleDocument? scale, IReadOnlyList<LineDocument> lines) => scale is null ? "as the build"
         : (ScalingWords.All.FirstOrDefault(rule => rule.Code == scale.By).Words ?? None)

@@ -29,7 +29,7 @@ public sealed record CostFacts(
         foreach (var line in size.Lines.Where(line => line.IsPoured))
         {
             var perGram = line.Ingredient.PricePerGram?.Value ?? (line.Ingredient.IsKnownAsNothing ? 0 : null);
-            var away = line.Facts.Recipe is { } recipe ? (line.Pulls * recipe.Yield.Value * line.Stretch) - line.Mass
+            var away = line.Facts.Recipe is not null ? line.PouredAway
                 : line.Foam is { IsCold: false } && milk is not null ? milk.Waste.Value * line.Mass / steamed / line.VolumePerGram
                 : 0;
             sum += perGram * (line.Mass + away);

@@ -8,4 +8,5 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="WholePulls">How many are pulled for it, and paid for.</param>
 /// <param name="Dose">Ground coffee in, a pull.</param>
 /// <param name="Yield">Espresso out, a pull.</param>
-public sealed record PullSize(string Recipe, double Pulls, int WholePulls, Grams Dose, Grams Yield);
+/// <param name="PouredAway">Espresso of those pulls that goes into no cup.</param>
+public sealed record PullSize(string Recipe, double Pulls, int WholePulls, Grams Dose, Grams Yield, Grams PouredAway);

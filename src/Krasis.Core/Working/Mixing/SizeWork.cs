@@ -26,7 +26,7 @@ internal static class SizeWork
         var volumes = cups.ConvertAll(cup => cup.WorkingVolume(build.Reserve));
         var order = volumes.Order().ToList();
         var at = cups.FindIndex(cup => cup.Id == build.ReferenceSize);
-        var settler = new Settler(build, lines, SizeAt(at));
+        var settler = new Settler(lines, SizeAt(at));
         return [.. cups.Select((_, i) => i == at ? settler.Reference : settler.Settle(SizeAt(i)))];
 
         ScaledSize SizeAt(int i) => new(
@@ -122,7 +122,7 @@ internal static class SizeWork
         }
 
         var (dose, yield) = (recipe.Dose * line.Stretch, recipe.Yield * line.Stretch);
-        return new PullSize(recipe.Name, line.Mass / yield.Value, line.Pulls, dose, yield);
+        return new PullSize(recipe.Name, line.Mass / yield.Value, line.Pulls, dose, yield, Grams.From(line.PouredAway));
     }
 
     // What a lead pours to a line: the most of the milk, else the most of any other liquid that is poured freely.

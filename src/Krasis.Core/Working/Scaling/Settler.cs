@@ -1,4 +1,3 @@
-using Krasis.Core.Builds;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Working.Scaling;
@@ -6,13 +5,11 @@ namespace Krasis.Core.Working.Scaling;
 /// <summary>Settles how much of every line goes into a size: once exactly as the lead's rules ask for, and once as the bar pours it.</summary>
 internal sealed class Settler
 {
-    private readonly Build build;
     private readonly IReadOnlyList<LineFacts> lines;
     private readonly WorkedSize reference;
 
-    public Settler(Build build, IReadOnlyList<LineFacts> lines, ScaledSize referenceSize)
+    public Settler(IReadOnlyList<LineFacts> lines, ScaledSize referenceSize)
     {
-        this.build = build;
         this.lines = lines;
         reference = SettleReference(referenceSize);
     }
@@ -23,8 +20,8 @@ internal sealed class Settler
     /// <summary>Settles another size.</summary>
     public WorkedSize Settle(ScaledSize size)
     {
-        var exact = new SizeSettling(build, lines, reference, size, isRounded: false).Run();
-        var poured = new SizeSettling(build, lines, reference, size, isRounded: true).Run();
+        var exact = new SizeSettling(lines, reference, size, isRounded: false).Run();
+        var poured = new SizeSettling(lines, reference, size, isRounded: true).Run();
         return new WorkedSize(
             size,
             [

@@ -15,16 +15,14 @@ internal sealed class SizeSettling
     private const int MostRounds = 100;
     private const double Settled = 1e-12;
 
-    private readonly Build build;
     private readonly IReadOnlyList<LineFacts> lines;
     private readonly WorkedSize reference;
     private readonly ScaledSize size;
     private readonly bool isRounded;
     private readonly bool[] isDone;
 
-    public SizeSettling(Build build, IReadOnlyList<LineFacts> lines, WorkedSize reference, ScaledSize size, bool isRounded)
+    public SizeSettling(IReadOnlyList<LineFacts> lines, WorkedSize reference, ScaledSize size, bool isRounded)
     {
-        this.build = build;
         this.lines = lines;
         this.reference = reference;
         this.size = size;
@@ -68,11 +66,11 @@ internal sealed class SizeSettling
     private void Begin(int i)
     {
         var line = lines[i].Line;
-        if (line.PinnedMarks.TryGetValue(size.Cup.Id, out var mark) || (!line.Pins.ContainsKey(size.Cup.Id) && line.To is { } everywhere && (mark = everywhere) is not null))
+        if (line.MarkIn(size.Cup.Id) is { } mark)
         {
             Marks[i] = mark;
             Amounts[i] = Set(i) * size.Growth.Cup;
-            if (size.Cup.HeightOf(mark!, size.Reserve) is null)
+            if (size.Cup.HeightOf(mark, size.Reserve) is null)
             {
                 Troubles[i] = MarkTrouble.Missing;
                 Pour(i, Amounts[i], lines[i].Step);

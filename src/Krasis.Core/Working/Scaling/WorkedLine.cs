@@ -23,6 +23,9 @@ internal sealed record WorkedLine(int Index, LineFacts Facts, double Amount, dou
     /// <summary>Espresso that is pulled for it, whole pulls; zero for what is not espresso.</summary>
     public int Pulls => Facts.Recipe is { } recipe ? (int)Math.Ceiling((Mass / (recipe.Yield.Value * Stretch)) - 1e-9) : 0;
 
+    /// <summary>Espresso of its pulls that goes into no cup, g; less than a hundredth of a pull is none.</summary>
+    public double PouredAway => Facts.Recipe is { } recipe && (Pulls * recipe.Yield.Value * Stretch) - Mass is var away && away > recipe.Yield.Value * Stretch / 100 ? away : 0;
+
     /// <summary>Whether anything of it goes in.</summary>
     public bool IsPoured => Amount > 0;
 

@@ -61,6 +61,7 @@ public static class BarEndpoints
             ETags.Of(fact.Version),
             fact.Document,
             [.. Dosing.MeasuresFor(bench.Bar.Find(new IngredientId(fact.Id))!, bench.Bar).Select(measure => new MeasureView(measure.Code, measure.Plural))],
+            [.. bench.Bar.RecipesOf(new IngredientId(fact.Id)).Select(recipe => new ChoiceView(recipe.Id, recipe.Name))],
             kind.Measure(fact.Document, bench)!))];
 
     private static FactView<TDocument> View<TDocument>(StoredFact<TDocument> fact)

@@ -11,8 +11,11 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="FoamTools">What milk is foamed with.</param>
 /// <param name="Rules">What a line can follow from the reference size to another.</param>
 /// <param name="Claims">What can be claimed of a drink.</param>
+/// <param name="Allergens">The allergens that a label can name.</param>
+/// <param name="Usual">What is taken where nothing is said.</param>
 public sealed record LineWords(
-    IReadOnlyList<TechniqueView> Techniques, IReadOnlyList<ChoiceView> Coolings, IReadOnlyList<ChoiceView> FoamTools, IReadOnlyList<ChoiceView> Rules, IReadOnlyList<ChoiceView> Claims)
+    IReadOnlyList<TechniqueView> Techniques, IReadOnlyList<ChoiceView> Coolings, IReadOnlyList<ChoiceView> FoamTools, IReadOnlyList<ChoiceView> Rules, IReadOnlyList<ChoiceView> Claims,
+    IReadOnlyList<AllergenView> Allergens, UsualView Usual)
 {
     /// <summary>All of them.</summary>
     public static LineWords All { get; } = new(
@@ -20,7 +23,9 @@ public sealed record LineWords(
         [.. Enum.GetValues<CoolingWay>().Select(way => new ChoiceView(Choice.Word(way), CoolingWays.Words(way)))],
         [.. Enum.GetValues<FoamTool>().Select(tool => new ChoiceView(Choice.Word(tool), FoamLevel.Words(tool)))],
         [.. ScalingWords.All.Select(rule => new ChoiceView(rule.Code, rule.Words))],
-        [.. Enum.GetValues<Claim>().Select(claim => new ChoiceView(Choice.Word(claim), Core.Builds.Claims.Words(claim)))]);
+        [.. Enum.GetValues<Claim>().Select(claim => new ChoiceView(Choice.Word(claim), Core.Builds.Claims.Words(claim)))],
+        AllergenView.All,
+        UsualView.All);
 }
 
 /// <summary>Something to choose.</summary>

@@ -57,7 +57,7 @@ const bars = computed(() => {
       path="hotCelsius"
       label="Into a hot drink at"
       unit="°C"
-      hint="80 when nothing is said; cold brew has none"
+      :hint="`${decimal(bar.words.usual.fromThePot, 0)} when nothing is said; cold brew has none`"
     />
   </StepHead>
   <StepHead

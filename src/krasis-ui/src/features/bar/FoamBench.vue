@@ -36,7 +36,7 @@ const scale = computed(() => 120 / Math.max(150, measured.value?.volume ?? 150))
       path="tool"
       label="Foamed with"
       :options="tools"
-      :nothing="isCold ? 'a strong mixer' : 'a steam wand'"
+      :nothing="`a ${isCold ? bar.words.usual.coldTool : bar.words.usual.steamTool}`"
       clearable
     />
     <NumberBox

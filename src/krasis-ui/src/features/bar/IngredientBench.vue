@@ -14,7 +14,7 @@ import NumberBox from './NumberBox.vue'
 import StepHead from './StepHead.vue'
 import TextBox from './TextBox.vue'
 
-defineProps<{ bar: BarView }>()
+const props = defineProps<{ bar: BarView }>()
 
 const bench = useBench()
 const measured = bench.measured<IngredientMeasured>()
@@ -55,36 +55,12 @@ const sweeteners = [
   ['steviolGlycosides', 'steviol glycosides'],
   ['sucralose', 'sucralose'],
 ] as const
-/** The laws' lists: the nine of the US and the fourteen of the EU, in one. */
-const allergens = [
-  ['milk', 'milk', 'US, EU'],
-  ['eggs', 'eggs', 'US, EU'],
-  ['fish', 'fish', 'US, EU'],
-  ['crustaceans', 'crustaceans', 'US, EU'],
-  ['treeNuts', 'tree nuts', 'US, EU'],
-  ['peanuts', 'peanuts', 'US, EU'],
-  ['wheat', 'wheat', 'US'],
-  ['gluten', 'cereals with gluten', 'EU'],
-  ['soya', 'soya', 'US, EU'],
-  ['sesame', 'sesame', 'US, EU'],
-  ['celery', 'celery', 'EU'],
-  ['mustard', 'mustard', 'EU'],
-  ['sulphites', 'sulphites', 'EU'],
-  ['lupin', 'lupin', 'EU'],
-  ['molluscs', 'molluscs', 'EU'],
-  ['rye', 'rye', 'a cereal with gluten'],
-  ['barley', 'barley', 'a cereal with gluten'],
-  ['oats', 'oats', 'a cereal with gluten'],
-  ['spelt', 'spelt', 'a wheat'],
-  ['almonds', 'almonds', 'a tree nut'],
-  ['hazelnuts', 'hazelnuts', 'a tree nut'],
-  ['walnuts', 'walnuts', 'a tree nut'],
-  ['cashews', 'cashews', 'a tree nut'],
-  ['pecans', 'pecan nuts', 'a tree nut'],
-  ['brazilNuts', 'Brazil nuts', 'a tree nut'],
-  ['pistachios', 'pistachio nuts', 'a tree nut'],
-  ['macadamias', 'macadamia nuts', 'a tree nut'],
-].map(([value, label, laws]) => ({ value, label: `${label} (${laws})` }))
+const allergens = computed(() =>
+  props.bar.words.allergens.map(({ code, name, isUsNine, isEuFourteen, kindOf }) => {
+    const laws = [isUsNine && 'US', isEuFourteen && 'EU', kindOf && `one of the ${kindOf}`].filter(Boolean)
+    return { value: code, label: `${name} (${laws.join(', ')})` }
+  }),
+)
 const isRead = computed(() => bench.read('allergens') != null)
 const faultsOf = (list: string) =>
   [...bench.problems.value].filter(([path]) => path.startsWith(`allergens.${list}`)).map(([, text]) => text)
@@ -145,7 +121,7 @@ function beginFrom(index: number | null): void {
         path="roastCaffeineSpreadPercent"
         label="give or take"
         unit="% of it"
-        hint="10 when nothing is said"
+        :hint="`${decimal(bar.words.usual.roastSpread, 0)} when nothing is said`"
       />
     </template>
     <NumberBox path="servedCelsius" label="Goes in at" unit="°C" />

@@ -14,7 +14,7 @@ const props = defineProps<{
   named: { id: string; name: string }[]
   pourables: Pourable[]
   /** What can be chosen of how a line goes in. */
-  bar: Pick<BarView, 'foams' | 'espresso' | 'words'>
+  bar: Pick<BarView, 'foams' | 'words'>
   error: string | null
 }>()
 const emit = defineEmits<{
@@ -34,17 +34,21 @@ const foamOptions = computed(() =>
   props.bar.foams.map(({ id, document }) => ({ id, name: document.name ?? '' })),
 )
 const technique = computed(() =>
-  props.bar.words.techniques.find(({ code }) => code === (props.line.technique ?? 'pour')),
+  props.bar.words.techniques.find(
+    ({ code }) => code === (props.line.technique ?? props.bar.words.usual.technique),
+  ),
 )
 const takesFoam = computed(() => technique.value?.wantsFoam ?? false)
 /** The espresso recipes by which the coffee can be pulled; only where there is a choice. */
 const recipes = computed(() => {
-  const found = props.bar.espresso.filter(({ document }) => document.ingredient === props.line.ingredient)
-  return found.length > 1 ? found.map(({ id, document }) => ({ id, name: document.name ?? '' })) : []
+  const found = chosen.value?.recipes ?? []
+  return found.length > 1 ? found : []
 })
 const cooling = computed(() =>
   technique.value?.cools
-    ? props.bar.words.coolings.find(({ code }) => code === (props.line.cooling ?? 'overIce'))?.name
+    ? props.bar.words.coolings.find(
+        ({ code }) => code === (props.line.cooling ?? props.bar.words.usual.cooling),
+      )?.name
     : undefined,
 )
 const others = computed(() => props.named.filter(({ id }) => id !== props.line.id))
@@ -58,7 +62,7 @@ const says = computed(() => {
     props.line.scale?.by === 'share' ? props.named.find(({ id }) => id === props.line.scale?.of) : undefined
   return [
     props.line.to ?? '',
-    recipes.value.find(({ id }) => id === props.line.recipe)?.name ?? '',
+    recipes.value.find(({ code }) => code === props.line.recipe)?.name ?? '',
     cooling.value ?? `${technique.value?.name ?? ''}${foam ? ` to ${foam}` : ''}${cap}`,
     rule ? `${rule.name}${of ? ` of ${of.name}` : ''}` : '',
   ]
@@ -147,7 +151,7 @@ function putRule(by: string | null): void {
       <span v-if="line.note" class="soft note">{{ line.note }}</span>
       <div v-if="isOpen" class="how">
         <Select
-          :model-value="line.technique ?? 'pour'"
+          :model-value="line.technique ?? bar.words.usual.technique"
           :options="bar.words.techniques"
           option-label="name"
           option-value="code"
@@ -168,7 +172,7 @@ function putRule(by: string | null): void {
         />
         <Select
           v-if="technique?.cools"
-          :model-value="line.cooling ?? 'overIce'"
+          :model-value="line.cooling ?? bar.words.usual.cooling"
           :options="bar.words.coolings"
           option-label="name"
           option-value="code"
@@ -181,18 +185,16 @@ function putRule(by: string | null): void {
           :model-value="line.foamCapMm ?? null"
           size="small"
           suffix=" mm of foam"
-          :min="0"
-          :max="80"
           placeholder="foam by its level"
           :aria-label="`How thick the foam of ${name} stands, mm`"
           @update:model-value="(foamCapMm) => put({ foamCapMm })"
         />
         <Select
           v-if="recipes.length > 0"
-          :model-value="line.recipe ?? recipes[0]?.id"
+          :model-value="line.recipe ?? recipes[0]?.code"
           :options="recipes"
           option-label="name"
-          option-value="id"
+          option-value="code"
           size="small"
           :aria-label="`By which recipe ${name} is pulled`"
           @update:model-value="(recipe) => put({ recipe })"

@@ -44,9 +44,8 @@ const pull = computed(() => {
     return ''
   }
 
-  const away = found.wholePulls - found.pulls > 0.01
   const pulls = found.wholePulls === 1 ? '1 pull' : `${found.wholePulls} pulls`
-  return `${pulls} of ${amount(found.dose)} g in, ${amount(found.yield)} g out${away ? ', the rest poured away' : ''}`
+  return `${pulls} of ${amount(found.dose)} g in, ${amount(found.yield)} g out${found.pouredAway > 0 ? ', the rest poured away' : ''}`
 })
 const isRounded = computed(() => Math.abs(props.cell.exact - props.cell.amount) > 0.005)
 

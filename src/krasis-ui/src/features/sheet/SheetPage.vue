@@ -4,11 +4,8 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { deleteWithUndo, duplicate } from '@/features/builds/actions'
-import { ApiProblem } from '@/shared/api/ApiProblem'
-import { api, ask } from '@/shared/api/client'
 import { keys, useBar } from '@/shared/api/queries'
-import type { BuildDocument, BuildView, CellEdit, Draft, Finding, Mend } from '@/shared/api/types'
+import type { BuildView, CellEdit, Draft } from '@/shared/api/types'
 import { reading } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
@@ -19,17 +16,7 @@ import BuildFacts from './BuildFacts.vue'
 import BuildMatrix from './BuildMatrix.vue'
 import CellLegend from './CellLegend.vue'
 import CautionList from './CautionList.vue'
-import {
-  moveLine,
-  newLine,
-  placeLine,
-  putAmount,
-  putLine,
-  putReference,
-  putSizes,
-  removePin,
-  toDraft,
-} from './draft'
+import { moveLine, newLine, placeLine, putAmount, putLine, putReference, putSizes, removePin } from './draft'
 import FindingList from './FindingList.vue'
 import ParentBanner from '@/features/transforming/ParentBanner.vue'
 import TransformDialog from '@/features/transforming/TransformDialog.vue'
@@ -48,8 +35,10 @@ import { pourablesOf } from '@/shared/pourables'
 import { useBuildEditor } from './useBuildEditor'
 import { useCells } from './useCells'
 import { useMeasures } from './useMeasures'
+import { useReplacing } from './useReplacing'
 import { useSheet } from './useSheet'
 import { useSheetKeys } from './useSheetKeys'
+import { useWholeBuild } from './useWholeBuild'
 
 const props = defineProps<{ id?: string }>()
 
@@ -77,6 +66,8 @@ const startCups = computed(() =>
 )
 const pourables = computed(() => pourablesOf(bar.data.value))
 const measures = useMeasures(change, pourables)
+const { mend, waive, begin, makeAnew, adjust, bringBack } = useReplacing(draft, change)
+const { saveCopy, duplicateThis, deleteThis } = useWholeBuild(draft, editor)
 const matrix = useTemplateRef('matrix')
 const wanted = ref<string | null>(null)
 const colour = computed(() => sheet.value?.sizes.find(({ isReference }) => isReference)?.taste.colour ?? null)
@@ -156,29 +147,6 @@ function put(edits: CellEdit[]): void {
   change((next) => edits.forEach(({ line, size, amount }) => putAmount(next, line, size, amount)))
 }
 
-async function mend(wanted: Mend): Promise<void> {
-  if (!draft.value) {
-    return
-  }
-
-  try {
-    const mended = await ask(api.POST('/api/mend', { body: { build: draft.value, mend: wanted } }))
-    change((next) => Object.assign(next, toDraft(mended)))
-  } catch (error) {
-    tell({ text: ApiProblem.of(error).message, isFault: true })
-  }
-}
-
-/** Lets a finding be, for a reason; without one it is looked at again. */
-function waive({ check, size, line }: Finding, reason: string | null): void {
-  change((next) => {
-    const others = (next.waivers ?? []).filter(
-      (one) => one.check !== check || one.size !== size || (one.line ?? null) !== line,
-    )
-    next.waivers = reason === null ? others : [...others, { check, size, line, reason }]
-  })
-}
-
 /** The version that is kept, once everything on the sheet is saved. */
 async function ready(): Promise<string | null> {
   return !editor.isDirty.value || (await save()) ? editor.etag.value : null
@@ -194,36 +162,12 @@ async function copyCells(): Promise<void> {
   }
 }
 
-/** Begins with what was proposed; the name that was typed stays. */
-function begin(build: BuildDocument): void {
-  change((next) => Object.assign(next, toDraft(build), { name: next.name }))
-}
-
 async function openVariant(): Promise<void> {
   isVariantOpen.value = (await ready()) !== null
 }
 
 async function showVariant(kept: BuildView): Promise<void> {
   await router.push(`/builds/${kept.id}`)
-}
-
-/** Lays what was made anew of the parent on the sheet; name, tags and what else is the variant's own stay. */
-function makeAnew(build: BuildDocument, version: number): void {
-  change((next) => {
-    const { name, tags, season, prices, parent } = next
-    Object.assign(next, toDraft(build), { name, tags, season, prices, parent: { ...parent, version } })
-  })
-  tell({ text: 'It is made anew. Save to keep it so, or undo.' })
-}
-
-function adjust(document: BuildDocument): void {
-  change((next) => Object.assign(next, toDraft(document)))
-  tell({ text: 'It pours as it did. Save and publish it to keep it so, or undo.' })
-}
-
-function bringBack(document: BuildDocument): void {
-  change((next) => Object.assign(next, toDraft(document)))
-  tell({ text: 'It is on the sheet as it was then. Save to keep it so, or undo.' })
 }
 
 async function save(): Promise<boolean> {
@@ -240,30 +184,6 @@ async function save(): Promise<boolean> {
 /** Saves a draft before it is left, without asking; says whether nothing is left to ask about. */
 async function settle(): Promise<boolean> {
   return (await editor.saveByItself()) && !editor.isDirty.value
-}
-
-async function saveCopy(): Promise<void> {
-  const kept = await editor.saveAs(`${draft.value?.name ?? ''} (my version)`)
-  if (kept) {
-    await router.replace(`/builds/${kept.id}`)
-    tell({ text: `Saved as '${kept.document.name}'.` })
-  }
-}
-
-async function duplicateThis(): Promise<void> {
-  const kept = draft.value && (await duplicate(client, draft.value))
-  if (kept) {
-    await router.push(`/builds/${kept.id}`)
-  }
-}
-
-async function deleteThis(): Promise<void> {
-  const etag = editor.etag.value
-  const name = draft.value?.name ?? ''
-  if (buildId.value && etag && (await deleteWithUndo(client, { id: buildId.value, etag, name }))) {
-    editor.discardLocally()
-    await router.push('/')
-  }
 }
 </script>
 

@@ -5164,6 +5164,13 @@ export interface components {
             lines: string[];
             from: string[];
         };
+        AllergenView: {
+            code: string;
+            name: string;
+            isUsNine: boolean;
+            isEuFourteen: boolean;
+            kindOf: null | string;
+        };
         BarDocument: {
             cups?: components["schemas"]["CupDocument"][];
             ingredients?: components["schemas"]["IngredientDocument"][];
@@ -6156,6 +6163,8 @@ export interface components {
             foamTools: components["schemas"]["ChoiceView"][];
             rules: components["schemas"]["ChoiceView"][];
             claims: components["schemas"]["ChoiceView"][];
+            allergens: components["schemas"]["AllergenView"][];
+            usual: components["schemas"]["UsualView"];
         };
         MeasureView: {
             code: string;
@@ -6500,6 +6509,7 @@ export interface components {
             etag: string;
             document: components["schemas"]["IngredientDocument"];
             measures: components["schemas"]["MeasureView"][];
+            recipes: components["schemas"]["ChoiceView"][];
             measured: components["schemas"]["IngredientMeasured"];
         };
         PourableViewOfPartDocumentAndPartMeasured: {
@@ -6507,6 +6517,7 @@ export interface components {
             etag: string;
             document: components["schemas"]["PartDocument"];
             measures: components["schemas"]["MeasureView"][];
+            recipes: components["schemas"]["ChoiceView"][];
             measured: components["schemas"]["PartMeasured"];
         };
         PriceDocument: {
@@ -6560,6 +6571,11 @@ export interface components {
              * @description In g.
              */
             yield: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            pouredAway: number;
         };
         PullVerdict: {
             isGood: boolean;
@@ -7073,6 +7089,22 @@ export interface components {
         };
         /** @enum {unknown} */
         TrimPlace: "wall" | "rim" | "drizzle" | "dusting";
+        UsualView: {
+            technique: string;
+            cooling: string;
+            steamTool: string;
+            coldTool: string;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            fromThePot: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            roastSpread: number;
+        };
         WaiverDocument: {
             check?: null | string;
             size?: null | string;

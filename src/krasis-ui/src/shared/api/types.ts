@@ -53,6 +53,8 @@ export interface Pourable {
   kind: string
   colour: string
   measures: MeasureView[]
+  /** The espresso recipes by which it can be pulled, the one that is meant when none is said first. */
+  recipes: { code: string; name: string }[]
 }
 
 export interface DraftPin {
