@@ -18,6 +18,7 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Lactose">How sweet lactose is against sucrose.</param>
 /// <param name="Maltose">How sweet maltose is against sucrose.</param>
 /// <param name="Galactose">How sweet galactose is against sucrose.</param>
+/// <param name="LayeredMelt">How much of the ice that a layered drink could melt has melted by hand-over.</param>
 /// <param name="BuiltMelt">How much of the ice that a built iced drink could melt has melted by hand-over.</param>
 /// <param name="ShakenAir">Air that shaking puts into a drink, of its volume.</param>
 /// <param name="BlendedAir">Air that blending puts into a drink, of its volume.</param>
@@ -39,6 +40,7 @@ public sealed record RulesView(
     double Lactose,
     double Maltose,
     double Galactose,
+    Percent LayeredMelt,
     Percent BuiltMelt,
     Percent ShakenAir,
     Percent BlendedAir,
@@ -62,6 +64,7 @@ public sealed record RulesView(
         house.Sweetness.Lactose,
         house.Sweetness.Maltose,
         house.Sweetness.Galactose,
+        house.LayeredMelt,
         house.BuiltMelt,
         house.ShakenAir,
         house.BlendedAir,

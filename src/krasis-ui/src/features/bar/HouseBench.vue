@@ -103,7 +103,7 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       path="layeredMeltPercent"
       label="A layered drink’s ice melts by"
       unit="%"
-      hint="of what it could, by hand-over"
+      :hint="`of what it could, by hand-over; ${decimal(bar.rules.layeredMelt, 0)} % holds`"
     />
   </StepHead>
   <StepHead

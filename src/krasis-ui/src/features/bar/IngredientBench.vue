@@ -126,6 +126,7 @@ function beginFrom(index: number | null): void {
     </template>
     <NumberBox path="servedCelsius" label="Goes in at" unit="°C" />
   </StepHead>
+  <p v-for="says in measured?.says" :key="says" class="soft">{{ says }}</p>
   <StepHead
     :number="2"
     title="How heavy it is"
@@ -267,7 +268,6 @@ function beginFrom(index: number | null): void {
   <div v-if="measured && measured.unknown.length > 0" class="unknown" data-test="unknown">
     <strong>Not known:</strong> {{ measured.unknown.join('; ') }}. A sheet that rests on it says so.
   </div>
-  <p v-for="says in measured?.says" :key="says" class="soft">{{ says }}</p>
 </template>
 
 <style scoped>

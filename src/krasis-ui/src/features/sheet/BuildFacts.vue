@@ -111,12 +111,12 @@ function putSeason(): void {
         @update:model-value="$emit('claims', $event)"
       />
     </span>
-    <span class="together">
+    <span v-if="draft.seenColour || colour" class="together">
       <label for="seen" class="soft">Colour of a real cup</label>
       <input
         id="seen"
         type="color"
-        :value="draft.seenColour ?? colour ?? '#cccccc'"
+        :value="draft.seenColour ?? colour ?? ''"
         data-test="seen"
         @change="$emit('seen', ($event.target as HTMLInputElement).value)"
       />

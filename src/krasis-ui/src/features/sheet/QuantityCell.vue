@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, useId, useTemplateRef, watch } from 'vue'
 import type { Finding, SheetLine } from '@/shared/api/types'
-import { amount, unrounded } from '@/shared/format'
+import { amount, decimal, unrounded } from '@/shared/format'
 import { severities } from './findings'
 import type { CellFault, Peek } from './useCells'
 
@@ -229,9 +229,11 @@ defineExpose({ focus: () => box.value?.focus() })
         <span v-if="finding" class="visually-hidden">{{ finding.message }}</span>
         <span data-test="equivalent"
           ><template v-if="cell.mark">about </template>{{ cell.beside
-          }}<template v-if="cell.mark">, at {{ amount(cell.mark.height) }} mm</template></span
+          }}<template v-if="cell.mark">, at {{ decimal(cell.mark.height, 0) }} mm</template></span
         >
-        <span v-if="isRounded" class="rounded" data-test="rounded">from {{ unrounded(cell.exact) }}</span>
+        <span v-if="isRounded && !cell.mark" class="rounded" data-test="rounded"
+          >from {{ unrounded(cell.exact) }}</span
+        >
         <span v-if="pull" class="pull" data-test="pull">{{ pull }}</span>
       </template>
     </span>

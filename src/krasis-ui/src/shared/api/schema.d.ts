@@ -6664,6 +6664,11 @@ export interface components {
              * Format: double
              * @description In %.
              */
+            layeredMelt: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
             builtMelt: number;
             /**
              * Format: double
