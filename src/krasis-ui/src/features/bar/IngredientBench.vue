@@ -58,7 +58,7 @@ const sweeteners = [
 const allergens = computed(() =>
   props.bar.words.allergens.map(({ code, name, isUsNine, isEuFourteen, kindOf }) => {
     const laws = [isUsNine && 'US', isEuFourteen && 'EU', kindOf && `one of the ${kindOf}`].filter(Boolean)
-    return { value: code, label: `${name} (${laws.join(', ')})` }
+    return { value: code, label: name, laws: laws.join(', ') }
   }),
 )
 const isRead = computed(() => bench.read('allergens') != null)
@@ -224,7 +224,9 @@ function beginFrom(index: number | null): void {
           :data-field="`allergens.${list}`"
           class="allergens"
           @update:model-value="bench.put(`allergens.${list}`, $event)"
-        />
+        >
+          <template #option="{ option }">{{ option.label }} ({{ option.laws }})</template>
+        </MultiSelect>
         <span v-for="fault in faultsOf(list)" :key="fault" class="error">{{ fault }}</span>
       </div>
       <TextBox path="allergens.source" label="Read where" />
