@@ -1,5 +1,5 @@
 using Krasis.Core.Bar.Cups;
-using Krasis.Store.Bar;
+using Krasis.Core.Bar.Kinds;
 
 namespace Krasis.Store.Tests;
 
@@ -33,19 +33,19 @@ public sealed class BarStoreTests : IDisposable
 
         Assert.Equal(SaveOutcome.Saved, Update(1, "Tin"));
         Assert.Equal(SaveOutcome.Stale, Update(1, "Lead"));
-        Assert.Equal(SaveOutcome.Stale, file.Write(session => session.Bar.Delete(FactKinds.Cups, "Zinc", 1)));
-        Assert.Equal(SaveOutcome.Missing, file.Write(session => session.Bar.Delete(FactKinds.Dispensers, "Zinc", 1)));
-        Assert.Equal("Tin", file.Read(session => session.Bar.List(FactKinds.Cups)).Single().Document.Name);
-        Assert.Equal(SaveOutcome.Saved, file.Write(session => session.Bar.Delete(FactKinds.Cups, "Zinc", 2)));
+        Assert.Equal(SaveOutcome.Stale, file.Write(session => session.Bar.Delete(BarKinds.Cups, "Zinc", 1)));
+        Assert.Equal(SaveOutcome.Missing, file.Write(session => session.Bar.Delete(BarKinds.Dispensers, "Zinc", 1)));
+        Assert.Equal("Tin", file.Read(session => session.Bar.List(BarKinds.Cups)).Single().Document.Name);
+        Assert.Equal(SaveOutcome.Saved, file.Write(session => session.Bar.Delete(BarKinds.Cups, "Zinc", 2)));
         Assert.True(file.Read(session => session.Bar.IsEmpty));
     }
 
     private SaveOutcome Update(long version, string name) =>
-        file.Write(session => session.Bar.Update(FactKinds.Cups, "Zinc", version, new CupDocument { Id = "Zinc", Name = name }));
+        file.Write(session => session.Bar.Update(BarKinds.Cups, "Zinc", version, new CupDocument { Id = "Zinc", Name = name }));
 
     private void Add(string id) => file.Write(session =>
     {
-        session.Bar.Add(FactKinds.Cups, id, new CupDocument { Id = id, Name = id, HeightMm = 100 });
+        session.Bar.Add(BarKinds.Cups, id, new CupDocument { Id = id, Name = id, HeightMm = 100 });
         return true;
     });
 }

@@ -1,6 +1,6 @@
 using Dapper;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
-using Krasis.Store.Bar;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Tests;
@@ -91,7 +91,7 @@ public sealed class KrasisFileTests : IDisposable
             connection.Execute("""INSERT INTO bar_fact VALUES ('house', 'house', 1, 3, '{"reserveMm":10}')""");
         }
 
-        var house = KrasisFile.Open(folder.File).Read(session => session.Bar.List(FactKinds.House)).Single();
+        var house = KrasisFile.Open(folder.File).Read(session => session.Bar.List(BarKinds.House)).Single();
 
         Assert.Equal((4, 10, 15, 15), (house.Version, house.Document.ReserveMm, house.Document.StrengthDriftPercent, house.Document.SweetnessDriftPercent));
     }
@@ -119,15 +119,15 @@ public sealed class KrasisFileTests : IDisposable
 
         var file = KrasisFile.Open(folder.File);
 
-        var cup = file.Read(session => session.Bar.List(FactKinds.Cups)).Single();
+        var cup = file.Read(session => session.Bar.List(BarKinds.Cups)).Single();
         Assert.Equal(("wren", 5, "Wren"), (cup.Id, cup.Version, cup.Document.Name));
         file.Write(session =>
         {
-            session.Bar.Add(FactKinds.Parts, "p", new() { Name = "Part" });
-            session.Bar.Add(FactKinds.Stations, "s", new() { Name = "Kiosk" });
+            session.Bar.Add(BarKinds.Parts, "p", new() { Name = "Part" });
+            session.Bar.Add(BarKinds.Stations, "s", new() { Name = "Kiosk" });
             return true;
         });
-        Assert.Equal("Part", file.Read(session => session.Bar.List(FactKinds.Parts)).Single().Document.Name);
+        Assert.Equal("Part", file.Read(session => session.Bar.List(BarKinds.Parts)).Single().Document.Name);
         Assert.Equal("Kiosk", file.Read(session => session.Bar.Whole()).Stations.Single().Name);
     }
 

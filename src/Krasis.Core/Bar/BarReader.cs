@@ -3,6 +3,7 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Bar.Stations;
@@ -18,17 +19,16 @@ public static class BarReader
     public static Reading<BarFacts> Read(BarDocument document)
     {
         var fields = new FieldReader();
-        var cups = ReadAll(document.Cups, "cups", CupReader.Read, fields);
-        var ingredients = ReadAll(document.Ingredients, "ingredients", IngredientReader.Read, fields);
-        var dispensers = ReadAll(document.Dispensers, "dispensers", DispenserReader.Read, fields);
-        var espresso = ReadAll(document.Espresso, "espresso", EspressoReader.Read, fields);
-        var coffees = ReadAll(document.Coffees, "coffees", CoffeeBaseReader.Read, fields);
-        var foams = ReadAll(document.Foams, "foams", FoamReader.Read, fields);
-        var pitchers = ReadAll(document.Pitchers, "pitchers", PitcherReader.Read, fields);
-        var parts = ReadAll(document.Parts, "parts", PartReader.Read, fields);
-        var stations = ReadAll(document.Stations, "stations", StationReader.Read, fields);
-        var house = HouseReader.Read(document.House, "house");
-        fields.Take(house.Problems);
+        var cups = ReadAll(BarKinds.Cups, document, CupReader.Read, fields);
+        var ingredients = ReadAll(BarKinds.Ingredients, document, IngredientReader.Read, fields);
+        var dispensers = ReadAll(BarKinds.Dispensers, document, DispenserReader.Read, fields);
+        var espresso = ReadAll(BarKinds.Espresso, document, EspressoReader.Read, fields);
+        var coffees = ReadAll(BarKinds.Coffees, document, CoffeeBaseReader.Read, fields);
+        var foams = ReadAll(BarKinds.Foams, document, FoamReader.Read, fields);
+        var pitchers = ReadAll(BarKinds.Pitchers, document, PitcherReader.Read, fields);
+        var parts = ReadAll(BarKinds.Parts, document, PartReader.Read, fields);
+        var stations = ReadAll(BarKinds.Stations, document, StationReader.Read, fields);
+        var house = ReadAll(BarKinds.House, document, HouseReader.Read, fields);
         if (fields.Problems.Count > 0)
         {
             // What cannot be read cannot be missed: a pump whose syrup is written wrongly has a syrup.
@@ -123,7 +123,7 @@ public static class BarReader
                 [.. foams.Values],
                 [.. pitchers.Values],
                 [.. stations.Values],
-                house.Value);
+                house.Values.Single());
         });
 
         EspressoRecipe? First(IngredientId id)
@@ -165,12 +165,14 @@ public static class BarReader
     }
 
     private static SortedList<int, T> ReadAll<TDocument, T>(
-        IReadOnlyList<TDocument> documents, string path, Func<TDocument, string, Reading<T>> read, FieldReader fields)
+        BarKind<TDocument> kind, BarDocument bar, Func<TDocument, string, Reading<T>> read, FieldReader fields)
+        where TDocument : class
     {
+        var documents = kind.From(bar);
         var found = new SortedList<int, T>();
         for (var i = 0; i < documents.Count; i++)
         {
-            var reading = read(documents[i], $"{path}[{i}]");
+            var reading = read(documents[i], kind.PathOf(i));
             fields.Take(reading.Problems);
             if (reading.IsRead)
             {

@@ -1,4 +1,6 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Input;
 
 namespace Krasis.Core.Builds;
 
@@ -9,6 +11,20 @@ public static class BarSubset
     /// those, and the rules, foam levels and pitchers of the house whole.</summary>
     /// <returns>A bar by which the build mixes to the same amounts as by the whole one.</returns>
     public static BarDocument For(BuildDocument build, BarDocument bar)
+    {
+        var needs = Needs(build, bar);
+        return BarKinds.All.Aggregate(bar, (kept, kind) => kind.Keep(kept, needs));
+    }
+
+    /// <summary>Whether a build rests on a fact: its cup, something in it or in its parts, what gives or makes that, the foam
+    /// level of a line, the pitcher of a line that is steamed; the house rules always.</summary>
+    /// <param name="build">The build.</param>
+    /// <param name="bar">The bar.</param>
+    /// <param name="kind">The sort of fact.</param>
+    /// <param name="id">The fact's id.</param>
+    public static bool Uses(BuildDocument build, BarDocument bar, BarKind kind, string id) => kind.IsNeeded(bar, id, Needs(build, bar));
+
+    private static BarNeeds Needs(BuildDocument build, BarDocument bar)
     {
         var used = new HashSet<string>(build.Lines.Select(line => line.Ingredient ?? ""), StringComparer.Ordinal);
         var open = new Queue<string>(used);
@@ -28,16 +44,10 @@ public static class BarSubset
             }
         }
 
-        return bar with
-        {
-            Cups = [.. bar.Cups.Where(cup => build.Sizes.Contains(cup.Id))],
-            Ingredients = [.. bar.Ingredients.Where(ingredient => Uses(ingredient.Id))],
-            Dispensers = [.. bar.Dispensers.Where(dispenser => Uses(dispenser.Ingredient))],
-            Espresso = [.. bar.Espresso.Where(recipe => Uses(recipe.Ingredient))],
-            Coffees = [.. bar.Coffees.Where(coffee => Uses(coffee.Ingredient))],
-            Parts = [.. bar.Parts.Where(part => Uses(part.Id))],
-        };
-
-        bool Uses(string? id) => id is not null && used.Contains(id);
+        return new BarNeeds(
+            build.Sizes.ToHashSet(StringComparer.Ordinal),
+            used,
+            build.Lines.Select(line => line.Foam).OfType<string>().ToHashSet(StringComparer.Ordinal),
+            build.Lines.Any(line => line.Technique == Choice.Word(Technique.Steam)));
     }
 }

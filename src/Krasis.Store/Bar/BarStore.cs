@@ -1,6 +1,6 @@
 using Dapper;
 using Krasis.Core.Bar;
-using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Kinds;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Bar;
@@ -21,7 +21,7 @@ public sealed class BarStore
     public bool IsEmpty => connection.ExecuteScalar<long>("SELECT count(*) FROM bar_fact", transaction: transaction) == 0;
 
     /// <summary>Every fact of a kind, in the bar's order.</summary>
-    public IReadOnlyList<StoredFact<TDocument>> List<TDocument>(FactKind<TDocument> kind)
+    public IReadOnlyList<StoredFact<TDocument>> List<TDocument>(BarKind<TDocument> kind)
         where TDocument : class =>
     [
         .. connection
@@ -30,23 +30,20 @@ public sealed class BarStore
     ];
 
     /// <summary>The whole bar as one document.</summary>
-    public BarDocument Whole() => new()
+    public BarDocument Whole()
     {
-        Cups = Documents(FactKinds.Cups),
-        Ingredients = Documents(FactKinds.Ingredients),
-        Dispensers = Documents(FactKinds.Dispensers),
-        Espresso = Documents(FactKinds.Espresso),
-        Coffees = Documents(FactKinds.Coffees),
-        Foams = Documents(FactKinds.Foams),
-        Pitchers = Documents(FactKinds.Pitchers),
-        Parts = Documents(FactKinds.Parts),
-        Stations = Documents(FactKinds.Stations),
-        House = Documents(FactKinds.House).SingleOrDefault() ?? new HouseDocument(),
-    };
+        var gathering = new Gathering(this);
+        foreach (var kind in BarKinds.All)
+        {
+            kind.Accept(gathering);
+        }
+
+        return gathering.Bar;
+    }
 
     /// <summary>Keeps a new fact as version 1, behind the others of its kind.</summary>
     /// <exception cref="SqliteException">There is one of that kind and id.</exception>
-    public void Add<TDocument>(FactKind<TDocument> kind, string id, TDocument document)
+    public void Add<TDocument>(BarKind<TDocument> kind, string id, TDocument document)
         where TDocument : class => connection.Execute(
         """
         INSERT INTO bar_fact (kind, id, position, version, document)
@@ -56,21 +53,18 @@ public sealed class BarStore
         transaction);
 
     /// <summary>Keeps a changed fact, if it still is the version that was changed.</summary>
-    public SaveOutcome Update<TDocument>(FactKind<TDocument> kind, string id, long expectedVersion, TDocument document)
+    public SaveOutcome Update<TDocument>(BarKind<TDocument> kind, string id, long expectedVersion, TDocument document)
         where TDocument : class => Outcome(kind.Name, id, connection.Execute(
         "UPDATE bar_fact SET document = @json, version = version + 1 WHERE kind = @Name AND id = @id AND version = @expectedVersion",
         new { kind.Name, id, expectedVersion, json = StoreJson.Write(document) },
         transaction));
 
     /// <summary>Removes a fact, if it still is the version that was seen.</summary>
-    public SaveOutcome Delete<TDocument>(FactKind<TDocument> kind, string id, long expectedVersion)
+    public SaveOutcome Delete<TDocument>(BarKind<TDocument> kind, string id, long expectedVersion)
         where TDocument : class => Outcome(kind.Name, id, connection.Execute(
         "DELETE FROM bar_fact WHERE kind = @Name AND id = @id AND version = @expectedVersion",
         new { kind.Name, id, expectedVersion },
         transaction));
-
-    private List<TDocument> Documents<TDocument>(FactKind<TDocument> kind)
-        where TDocument : class => [.. List(kind).Select(fact => fact.Document)];
 
     private SaveOutcome Outcome(string kind, string id, int changed)
     {
@@ -84,4 +78,13 @@ public sealed class BarStore
     }
 
     private sealed record Row(string Id, long Version, string Document);
+
+    private sealed class Gathering(BarStore store) : IBarKindVisitor
+    {
+        public BarDocument Bar { get; private set; } = new();
+
+        public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class => Bar = kind.Into(Bar, [.. store.List(kind).Select(fact => fact.Document)]);
+    }
 }

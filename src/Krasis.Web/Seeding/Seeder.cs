@@ -4,9 +4,9 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.RegularExpressions;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Store;
-using Krasis.Store.Bar;
 using Krasis.Store.Builds;
 using Krasis.Web.Hosting;
 
@@ -37,16 +37,12 @@ public static partial class Seeder
         }
 
         var seed = Load(demo ? Demo : Starter, clock.Today());
-        AddAll(FactKinds.Cups, seed.Bar.Cups, cup => cup.Id);
-        AddAll(FactKinds.Ingredients, seed.Bar.Ingredients, ingredient => ingredient.Id);
-        AddAll(FactKinds.Dispensers, seed.Bar.Dispensers, dispenser => dispenser.Id);
-        AddAll(FactKinds.Espresso, seed.Bar.Espresso, recipe => recipe.Id);
-        AddAll(FactKinds.Coffees, seed.Bar.Coffees, coffee => coffee.Id);
-        AddAll(FactKinds.Foams, seed.Bar.Foams, foam => foam.Id);
-        AddAll(FactKinds.Pitchers, seed.Bar.Pitchers, pitcher => pitcher.Id);
-        AddAll(FactKinds.Parts, seed.Bar.Parts, part => part.Id);
-        AddAll(FactKinds.Stations, seed.Bar.Stations, station => station.Id);
-        session.Bar.Add(FactKinds.House, FactKinds.HouseId, seed.Bar.House);
+        var adding = new Adding(session, seed.Bar);
+        foreach (var kind in BarKinds.All)
+        {
+            kind.Accept(adding);
+        }
+
         var ids = seed.Builds.ToDictionary(build => build.Name!, _ => Guid.CreateVersion7().ToString());
         foreach (var build in seed.Builds)
         {
@@ -88,15 +84,6 @@ public static partial class Seeder
                 session.Builds.Move(id, version, BuildState.Retired, "", retired.Reason, now);
             }
         }
-
-        void AddAll<TDocument>(FactKind<TDocument> kind, IReadOnlyList<TDocument> documents, Func<TDocument, string?> id)
-            where TDocument : class
-        {
-            foreach (var document in documents)
-            {
-                session.Bar.Add(kind, id(document)!, document);
-            }
-        }
     });
 
     /// <summary>Loads a seed and reads all of it.</summary>
@@ -118,6 +105,19 @@ public static partial class Seeder
         }
 
         return seed;
+    }
+
+    private sealed class Adding(Session session, BarDocument bar) : IBarKindVisitor
+    {
+        public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class
+        {
+            foreach (var document in kind.From(bar))
+            {
+                session.Bar.Add(kind, kind.Id(document)!, document);
+            }
+        }
     }
 
     [GeneratedRegex(@"today-([0-9]+)")]

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Moving;
 
@@ -93,7 +94,7 @@ public class EffectTests
     [InlineData("foams", "low", false)]
     [InlineData("house", "house", true)]
     public void A_build_uses_what_it_rests_on(string kind, string id, bool uses) =>
-        Assert.Equal(uses, FactUse.Uses(Latte, FullBar.Document, kind, id));
+        Assert.Equal(uses, BarSubset.Uses(Latte, FullBar.Document, BarKinds.All.Single(known => known.Name == kind), id));
 
     private static BarDocument Stroke(double ml) => FullBar.Document with { Dispensers = [FullBar.Document.Dispensers[0] with { StrokeMl = ml }, FullBar.Document.Dispensers[1]] };
 

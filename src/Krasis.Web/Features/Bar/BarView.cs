@@ -1,11 +1,15 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Bar.Stations;
+using Krasis.Store;
+using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Bar;
 
@@ -36,4 +40,45 @@ public sealed record BarView(
     FactView<HouseDocument> House,
     RulesView Rules,
     LineWords Words,
-    DateOnly Today);
+    DateOnly Today)
+{
+    /// <summary>The bar that is kept.</summary>
+    public static BarView Of(Session session, DateOnly today)
+    {
+        var facts = session.Bar.Facts();
+        var bench = new Bench(facts, true, today);
+        return new(
+            Measured(BarKinds.Cups),
+            Pourable(BarKinds.Ingredients),
+            Measured(BarKinds.Dispensers),
+            Measured(BarKinds.Espresso),
+            Measured(BarKinds.Coffees),
+            Measured(BarKinds.Foams),
+            Plain(BarKinds.Pitchers),
+            Pourable(BarKinds.Parts),
+            Plain(BarKinds.Stations),
+            Plain(BarKinds.House).Single(),
+            RulesView.Of(facts.House),
+            LineWords.All,
+            today);
+
+        List<FactView<TDocument>> Plain<TDocument>(BarKind<TDocument> kind)
+            where TDocument : class => [.. session.Bar.List(kind).Select(FactView.Of)];
+
+        List<MeasuredView<TDocument, TMeasured>> Measured<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class =>
+            [.. session.Bar.List(kind).Select(fact => new MeasuredView<TDocument, TMeasured>(fact.Id, ETags.Of(fact.Version), fact.Document, kind.Measure(fact.Document, bench)!))];
+
+        List<PourableView<TDocument, TMeasured>> Pourable<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class =>
+            [.. session.Bar.List(kind).Select(fact => new PourableView<TDocument, TMeasured>(
+                fact.Id,
+                ETags.Of(fact.Version),
+                fact.Document,
+                [.. Dosing.MeasuresFor(facts.Find(new IngredientId(fact.Id))!, facts).Select(measure => new MeasureView(measure.Code, measure.Plural))],
+                [.. facts.RecipesOf(new IngredientId(fact.Id)).Select(recipe => new ChoiceView(recipe.Id, recipe.Name))],
+                kind.Measure(fact.Document, bench)!))];
+    }
+}

@@ -1,7 +1,7 @@
 using System.Globalization;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
-using Krasis.Core.Changing.Moving;
 using Krasis.Core.Input;
 using Krasis.Store;
 using Krasis.Store.Bar;
@@ -20,11 +20,10 @@ public static class FactChange
     /// <param name="file">The data file.</param>
     /// <param name="kind">The sort of fact.</param>
     /// <param name="id">Its id.</param>
-    /// <param name="what">What it is called in messages.</param>
     /// <param name="change">Does it, in the session it is given.</param>
     /// <param name="done">Answers with the fact as it now is; null when it was removed.</param>
     public static Results<TDone, ProblemResult> Make<TDocument, TDone>(
-        KrasisFile file, FactKind<TDocument> kind, string id, string what, Func<Session, SaveOutcome> change, Func<StoredFact<TDocument>?, TDone> done)
+        KrasisFile file, BarKind<TDocument> kind, string id, Func<Session, SaveOutcome> change, Func<StoredFact<TDocument>?, TDone> done)
         where TDocument : class
         where TDone : IResult => file.Write<Results<TDone, ProblemResult>>(session =>
     {
@@ -32,12 +31,12 @@ public static class FactChange
         switch (change(session))
         {
             case SaveOutcome.Stale:
-                return ProblemResult.Stale(what);
+                return ProblemResult.Stale(kind.What);
             case SaveOutcome.Missing:
-                return ProblemResult.Missing(what);
+                return ProblemResult.Missing(kind.What);
         }
 
-        if (Objection(session, before, kind, id, what) is { } objection)
+        if (Objection(session, before, kind, id) is { } objection)
         {
             session.Abandon();
             return objection;
@@ -51,10 +50,11 @@ public static class FactChange
     /// <param name="before">The bar before it.</param>
     /// <param name="kind">The sort of fact.</param>
     /// <param name="id">Its id; empty when many were changed.</param>
-    /// <param name="what">What it is called in messages.</param>
-    internal static ProblemResult? Objection<TDocument>(Session session, BarDocument before, FactKind<TDocument> kind, string id, string what)
+    /// <param name="called">What was changed is called in messages, if not as one of its sort.</param>
+    internal static ProblemResult? Objection<TDocument>(Session session, BarDocument before, BarKind<TDocument> kind, string id, string? called = null)
         where TDocument : class
     {
+        var what = called ?? kind.What;
         var whole = session.Bar.Whole();
         var bar = BarReader.Read(whole);
         var index = session.Bar.List(kind).Select(fact => fact.Id).ToList().IndexOf(id);
@@ -67,7 +67,7 @@ public static class FactChange
         var builds = session.Builds.List();
         var broken = bar.IsRead
             ? builds.Where(build => !BuildReader.Read(build.Document, bar.Value).IsRead).ToList()
-            : builds.Where(build => isRemoved && FactUse.Uses(build.Document, before, kind.Name, id)).ToList();
+            : builds.Where(build => isRemoved && BarSubset.Uses(build.Document, before, kind, id)).ToList();
         if (broken.Count == 0)
         {
             return bar.IsRead
@@ -92,15 +92,7 @@ public static class FactChange
     {
         var parts = field.Split('[', ']');
         return parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var index)
-            ? parts[0] switch
-            {
-                "parts" => bar.Parts[index].Name,
-                "dispensers" => bar.Dispensers[index].Name,
-                "espresso" => bar.Espresso[index].Name,
-                "coffees" => bar.Coffees[index].Name,
-                "cups" => bar.Cups[index].Name,
-                _ => null,
-            }
+            ? BarKinds.All.FirstOrDefault(kind => kind.Name == parts[0])?.NameIn(bar, index)
             : null;
     }
 

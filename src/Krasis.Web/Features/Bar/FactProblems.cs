@@ -1,5 +1,5 @@
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Input;
-using Krasis.Store.Bar;
 
 namespace Krasis.Web.Features.Bar;
 
@@ -8,10 +8,9 @@ public static class FactProblems
 {
     /// <summary>The problems that are about one fact, under its own fields: the bar's reader names it by its place, as in
     /// cups[2].heightMm; whoever sent the one fact sent heightMm.</summary>
-    public static IReadOnlyList<Problem> Own<TDocument>(IReadOnlyList<Problem> problems, FactKind<TDocument> kind, int index)
-        where TDocument : class
+    public static IReadOnlyList<Problem> Own(IReadOnlyList<Problem> problems, BarKind kind, int index)
     {
-        var prefix = kind.Name == FactKinds.House.Name ? "house." : $"{kind.Name}[{index}].";
+        var prefix = $"{kind.PathOf(index)}.";
         return [.. problems.Where(problem => problem.Field.StartsWith(prefix, StringComparison.Ordinal)).Select(problem => problem with { Field = problem.Field[prefix.Length..] })];
     }
 }

@@ -1,4 +1,6 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Builds;
 using Krasis.Core.Changing.Moving;
 using Krasis.Store;
 using Krasis.Web.Problems;
@@ -24,7 +26,7 @@ public static class FactTrial
     {
         var (bar, ids, builds) = file.Read(session => (
             session.Bar.Whole(),
-            session.Bar.List(kind.Kind).Select(fact => fact.Id).ToList(),
+            session.Bar.List(kind).Select(fact => fact.Id).ToList(),
             session.Builds.List().Select(build => (build.Id, build.Document)).ToList()));
         var at = id is null ? ids.Count : ids.IndexOf(id);
         if (at < 0)
@@ -37,8 +39,8 @@ public static class FactTrial
         var before = BarReader.Read(bar).Value;
         var with = kind.Into(bar, [.. kind.From(bar).Take(at), stamped, .. kind.From(bar).Skip(at + 1)]);
         var after = BarReader.Read(with);
-        var own = after.IsRead ? [] : FactProblems.Own(after.Problems, kind.Kind, at);
-        var uses = builds.Where(build => id is not null && FactUse.Uses(build.Document, bar, kind.Kind.Name, id)).Select(build => build.Document.Name ?? "").ToList();
+        var own = after.IsRead ? [] : FactProblems.Own(after.Problems, kind, at);
+        var uses = builds.Where(build => id is not null && BarSubset.Uses(build.Document, bar, kind, id)).Select(build => build.Document.Name ?? "").ToList();
         return new Trial<TMeasured>(
             kind.Measure(stamped, new Bench(after.IsRead ? after.Value : before, after.IsRead, today)),
             [.. own.Select(problem => new FieldProblem(problem.Field, problem.Value, problem.Message, problem.Accepted))],

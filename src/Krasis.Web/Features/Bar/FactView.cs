@@ -1,3 +1,6 @@
+using Krasis.Store.Bar;
+using Krasis.Web.Problems;
+
 namespace Krasis.Web.Features.Bar;
 
 /// <summary>A fact that is kept.</summary>
@@ -7,3 +10,11 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Document">The fact itself.</param>
 public sealed record FactView<TDocument>(string Id, string Etag, TDocument Document)
     where TDocument : class;
+
+/// <summary>Makes views of facts.</summary>
+public static class FactView
+{
+    /// <summary>The view of a fact.</summary>
+    public static FactView<TDocument> Of<TDocument>(StoredFact<TDocument> fact)
+        where TDocument : class => new(fact.Id, ETags.Of(fact.Version), fact.Document);
+}

@@ -1,8 +1,8 @@
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
 using Krasis.Store;
-using Krasis.Store.Bar;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -27,7 +27,7 @@ public static class PullEndpoint
             return ProblemResult.Fields(fields.Problems);
         }
 
-        var document = file.Read(session => session.Bar.List(FactKinds.Espresso)).FirstOrDefault(fact => fact.Id == id)?.Document;
+        var document = file.Read(session => session.Bar.List(BarKinds.Espresso)).FirstOrDefault(fact => fact.Id == id)?.Document;
         return document is null
             ? ProblemResult.Missing("espresso recipe")
             : TypedResults.Ok(PullVerdict.On(new Pull(Grams.From(grams), seconds), EspressoReader.Read(document).Value));

@@ -1,10 +1,10 @@
 using System.Text;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Changing.Moving;
 using Krasis.Exchange.Pantry;
 using Krasis.Store;
-using Krasis.Store.Bar;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
@@ -48,7 +48,7 @@ public static class PantryFileEndpoints
     private static Results<Ok<PantryImported>, ProblemResult> Import(PantryRequest request, KrasisFile file) => file.Write<Results<Ok<PantryImported>, ProblemResult>>(session =>
     {
         var bar = session.Bar.Whole();
-        var kept = session.Bar.List(FactKinds.Ingredients);
+        var kept = session.Bar.List(BarKinds.Ingredients);
         var read = PantryFile.Read(request.Text, [.. kept.Select(fact => fact.Document)]);
         var bad = read.Problems.Concat(read.Rows.SelectMany(row => row.Problems)).ToList();
         if (read.Problems.Count > 0 || (bad.Count > 0 && !request.LeaveOutBad))
@@ -62,17 +62,17 @@ public static class PantryFileEndpoints
             if (row.Known is not { } id)
             {
                 id = Guid.CreateVersion7().ToString();
-                session.Bar.Add(FactKinds.Ingredients, id, row.Document with { Id = id });
+                session.Bar.Add(BarKinds.Ingredients, id, row.Document with { Id = id });
                 added++;
             }
             else if (StateOf(row, [.. kept.Select(fact => fact.Document)]) == PantryRowState.Changed)
             {
-                session.Bar.Update(FactKinds.Ingredients, id, kept.Single(fact => fact.Id == id).Version, row.Document);
+                session.Bar.Update(BarKinds.Ingredients, id, kept.Single(fact => fact.Id == id).Version, row.Document);
                 changed++;
             }
         }
 
-        if (FactChange.Objection(session, bar, FactKinds.Ingredients, "", "pantry") is { } objection)
+        if (FactChange.Objection(session, bar, BarKinds.Ingredients, "", "pantry") is { } objection)
         {
             session.Abandon();
             return objection;

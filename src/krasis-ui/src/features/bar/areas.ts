@@ -34,7 +34,7 @@ export interface Area {
 const asFact = (fact: { id: string; etag: string; document: object }) => fact as Fact
 const per100 = { sucrose: 0, glucose: 0, fructose: 0, lactose: 0, maltose: 0 }
 
-export const areas: Area[] = [
+const shown = [
   {
     slug: 'cups',
     tab: 'Cups',
@@ -246,4 +246,10 @@ export const areas: Area[] = [
     items: (bar) => [{ fact: asFact(bar.house), name: 'House rules', says: '', todo: '' }],
     bench: defineAsyncComponent(() => import('./HouseBench.vue')),
   },
-]
+] as const satisfies Area[]
+
+// A sort of fact that no area shows does not compile.
+type Forgotten = Exclude<Kind, (typeof shown)[number]['kind']>
+const all: [Forgotten] extends [never] ? readonly Area[] : Forgotten = shown
+
+export const areas: readonly Area[] = all

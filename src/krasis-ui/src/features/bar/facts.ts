@@ -1,18 +1,9 @@
 import { api, ask } from '@/shared/api/client'
-import type { Effect, FieldProblem } from '@/shared/api/types'
+import type { BarView, Effect, FieldProblem } from '@/shared/api/types'
 import type { FactDocument } from './paths'
 
-export type Kind =
-  | 'cups'
-  | 'ingredients'
-  | 'dispensers'
-  | 'espresso'
-  | 'coffees'
-  | 'foams'
-  | 'pitchers'
-  | 'parts'
-  | 'stations'
-  | 'house'
+/** The sorts of fact that a bar has: whatever the server sends of it that is kept. */
+export type Kind = Exclude<keyof BarView, 'rules' | 'words' | 'today'>
 
 /** What a fact would come to and do if it were kept. */
 export interface Trial<TMeasured = unknown> {

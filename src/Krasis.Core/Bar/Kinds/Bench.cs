@@ -1,6 +1,4 @@
-using Krasis.Core.Bar;
-
-namespace Krasis.Web.Features.Bar;
+namespace Krasis.Core.Bar.Kinds;
 
 /// <summary>What a measurement is worked out with.</summary>
 /// <param name="Bar">The bar: with the measured fact in it where that can be read, as it is kept where it cannot.</param>

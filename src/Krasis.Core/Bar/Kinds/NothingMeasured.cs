@@ -1,4 +1,4 @@
-namespace Krasis.Web.Features.Bar;
+namespace Krasis.Core.Bar.Kinds;
 
 /// <summary>Nothing is measured of it.</summary>
 public sealed record NothingMeasured;

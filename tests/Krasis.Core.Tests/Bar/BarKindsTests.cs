@@ -1,0 +1,61 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
+
+namespace Krasis.Core.Tests.Bar;
+
+/// <summary>A sort of fact is described once, and whoever forgets a part of it hears of it here.</summary>
+public class BarKindsTests
+{
+    private static readonly string[] Properties = [.. typeof(BarDocument).GetProperties().Where(property => property.Name != "EqualityContract").Select(property => property.Name)];
+
+    [Fact]
+    public void Whatever_a_bar_has_is_a_sort_of_fact() =>
+        Assert.Equal(Properties.Select(name => char.ToLowerInvariant(name[0]) + name[1..]).Order(), BarKinds.All.Select(kind => kind.Name).Order());
+
+    [Fact]
+    public void Each_takes_its_own_out_of_a_bar_and_puts_it_back_under_its_id() => Each(new PutsBack());
+
+    [Fact]
+    public void Each_is_read_with_the_bar() => Each(new IsRead());
+
+    private static void Each(IBarKindVisitor visitor)
+    {
+        foreach (var kind in BarKinds.All)
+        {
+            kind.Accept(visitor);
+        }
+    }
+
+    private sealed class PutsBack : IBarKindVisitor
+    {
+        public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class
+        {
+            var id = kind.OnlyId ?? "an-id";
+            var document = kind.Named(Activator.CreateInstance<TDocument>(), id);
+            var bar = kind.Into(new BarDocument(), [document]);
+
+            Assert.Equal(id, kind.Id(document));
+            Assert.Same(document, Assert.Single(kind.From(bar)));
+            Assert.All(BarKinds.All.Where(other => other != kind && other.OnlyId is null), other => Assert.False(other.IsNeeded(bar, id, new BarNeeds(new HashSet<string> { id }, new HashSet<string> { id }, new HashSet<string> { id }, true))));
+        }
+    }
+
+    /// <summary>Something of which nothing is said cannot be read, and the problem is under the sort's own name.</summary>
+    private sealed class IsRead : IBarKindVisitor
+    {
+        public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class
+        {
+            if (kind.OnlyId is not null)
+            {
+                return; // The house rules may all be left unsaid.
+            }
+
+            var reading = BarReader.Read(kind.Into(new BarDocument(), [Activator.CreateInstance<TDocument>()]));
+            Assert.Contains(reading.Problems, problem => problem.Field.StartsWith($"{kind.PathOf(0)}.", StringComparison.Ordinal));
+        }
+    }
+}
