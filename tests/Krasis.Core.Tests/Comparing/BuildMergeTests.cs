@@ -2,6 +2,7 @@ using System.Text.Json;
 using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Comparing;
+using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Comparing;
 
@@ -42,16 +43,16 @@ public class BuildMergeTests
         });
 
     [Fact]
-    public void Who_alone_has_changed_something_has_it_his_way() => Changed.Sample(changed =>
+    public void Who_alone_has_changed_something_has_it_his_way() => Changed.Seeded().Sample(changed =>
         Same(changed, Merge(changed, Origin).Build) && Same(changed, Merge(Origin, changed).Build)
         && Merge(changed, Origin).Clashes.Count == 0 && Merge(Origin, changed).Clashes.Count == 0);
 
     [Fact]
-    public void What_both_have_changed_alike_does_not_clash() => Changed.Sample(changed =>
+    public void What_both_have_changed_alike_does_not_clash() => Changed.Seeded().Sample(changed =>
         Merge(changed, changed) is { Clashes.Count: 0 } merged && Same(changed, merged.Build));
 
     [Fact]
-    public void A_merged_build_can_always_be_poured_and_has_every_line_that_either_changed() => Gen.Select(Changed, Changed).Sample((mine, theirs) =>
+    public void A_merged_build_can_always_be_poured_and_has_every_line_that_either_changed() => Gen.Select(Changed, Changed).Seeded().Sample((mine, theirs) =>
     {
         var merged = Merge(mine, theirs).Build;
         var kept = Origin.Lines.Where(line => mine.Lines.Any(one => one.Id == line.Id) && theirs.Lines.Any(one => one.Id == line.Id));

@@ -1,5 +1,6 @@
 using CsCheck;
 using Krasis.Core.Bar.Milk;
+using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Milk;
 
@@ -18,7 +19,7 @@ public class FoamMeasuredTests
     }
 
     [Fact]
-    public void What_was_read_off_the_jug_gives_the_growth_that_fills_it() => Gen.Double[112, 400].Sample(ml =>
+    public void What_was_read_off_the_jug_gives_the_growth_that_fills_it() => Gen.Double[112, 400].Seeded().Sample(ml =>
     {
         var measured = FoamMeasured.Of(Level with { GrownMl = ml }, FullBar.Facts.House);
         return Math.Abs(measured.Volume!.Value.Value - ml) < 1e-9;

@@ -1,5 +1,6 @@
 using CsCheck;
 using Krasis.Core.Builds;
+using Krasis.Core.Tests.Outside;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Tests.Mixing;
@@ -19,7 +20,7 @@ public class DrawingTests
         { Serve = serve });
 
     [Fact]
-    public void Layers_lie_on_one_another_without_a_gap_up_to_the_surface() => Iced.Sample(build => FullBar.Mix(build).Sizes.All(size => Drawings(size).All(drawing =>
+    public void Layers_lie_on_one_another_without_a_gap_up_to_the_surface() => Iced.Seeded().Sample(build => FullBar.Mix(build).Sizes.All(size => Drawings(size).All(drawing =>
         drawing.Layers[0].From.Value == 0
         && drawing.Layers.Zip(drawing.Layers.Skip(1)).All(pair => pair.First.To == pair.Second.From)
         && Math.Abs((drawing.Foam ?? drawing.Layers[^1]).To.Value - drawing.FillHeight.Value) < 0.01
@@ -28,7 +29,7 @@ public class DrawingTests
     // Archimedes: floating ice displaces its own mass of the drink, and its water fills a little more than that where the drink is
     // denser than water. By hand, for drinks of up to 1.15 g/ml: 1 - 1 ÷ 1.15 = 0.13 ml for each gram.
     [Fact]
-    public void Melting_ice_hardly_moves_the_surface_unless_it_stands_in_a_heap() => Iced.Where(build => build.Serve != "blended").Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    public void Melting_ice_hardly_moves_the_surface_unless_it_stands_in_a_heap() => Iced.Where(build => build.Serve != "blended").Seeded().Sample(build => FullBar.Mix(build).Sizes.All(size =>
     {
         // The test bar's cups are cylinders. A heap that stands on the bottom takes up more than the liquid fills.
         var area = size.Cup.BrimCapacity.Value / size.Cup.Height.Value;
@@ -38,7 +39,7 @@ public class DrawingTests
     }));
 
     [Fact]
-    public void The_ice_in_the_drawing_never_grows() => Iced.Where(build => build.Serve != "blended").Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    public void The_ice_in_the_drawing_never_grows() => Iced.Where(build => build.Serve != "blended").Seeded().Sample(build => FullBar.Mix(build).Sizes.All(size =>
     {
         var sides = Drawings(size).Select(drawing => drawing.Ice?.PieceSide.Value ?? 0).ToList();
         return sides.Zip(sides.Skip(1)).All(pair => pair.Second <= pair.First + 1e-9);

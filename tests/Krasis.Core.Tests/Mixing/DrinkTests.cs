@@ -1,6 +1,7 @@
 using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
+using Krasis.Core.Tests.Outside;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Tests.Mixing;
@@ -70,7 +71,7 @@ public class DrinkTests
     }
 
     [Fact]
-    public void Mass_that_goes_in_is_in_the_cup_with_steam_and_melt() => Drinks.Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    public void Mass_that_goes_in_is_in_the_cup_with_steam_and_melt() => Drinks.Seeded().Sample(build => FullBar.Mix(build).Sizes.All(size =>
     {
         var poured = size.Lines.Where(line => line.Ingredient.Value != "whip").Sum(line => line.Mass.Value) + size.Life.Condensate.Value;
         var moment = size.Life.Moments[0];
@@ -80,7 +81,7 @@ public class DrinkTests
     }));
 
     [Fact]
-    public void The_heat_of_the_whole_drink_balances() => Drinks.Where(build => build.Serve is "hot" or "shaken" or "blended").Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    public void The_heat_of_the_whole_drink_balances() => Drinks.Where(build => build.Serve is "hot" or "shaken" or "blended").Seeded().Sample(build => FullBar.Mix(build).Sizes.All(size =>
     {
         // Everything before, reckoned from liquid at 0 °C, against everything at hand-over.
         var (syrup, coffee, milk) = (Mass(size, "syrup"), Mass(size, "espresso"), Mass(size, "milk"));
@@ -92,12 +93,12 @@ public class DrinkTests
     }));
 
     [Fact]
-    public void Melt_only_grows_and_never_exceeds_the_ice() => Drinks.Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    public void Melt_only_grows_and_never_exceeds_the_ice() => Drinks.Seeded().Sample(build => FullBar.Mix(build).Sizes.All(size =>
         size.Life.Moments.Zip(size.Life.Moments.Skip(1)).All(pair => pair.First.Melt.Value <= pair.Second.Melt.Value + 1e-9)
         && size.Life.Moments.All(moment => moment.IceLeft.Value >= -1e-9)));
 
     [Fact]
-    public void Melting_never_makes_it_stronger_and_coffee_ice_weakens_less() => Drinks.Where(build => build.Serve is "iced" && build.Lines[1].Amount > 0).Sample(build =>
+    public void Melting_never_makes_it_stronger_and_coffee_ice_weakens_less() => Drinks.Where(build => build.Serve is "iced" && build.Lines[1].Amount > 0).Seeded().Sample(build =>
     {
         var plain = FullBar.Mix(build).Size("m");
         var coffee = FullBar.Mix(build with { Lines = [.. build.Lines.Select(line => line.Id == "ice" ? line with { Ingredient = "coffee-ice" } : line)] }).Size("m");
@@ -201,13 +202,13 @@ public class DrinkTests
         Assert.False(Assert.Single(FullBar.Mix(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml") with { Technique = "float" })).Size("m").Drawing.Boundaries).Holds);
 
     [Fact]
-    public void Layers_are_drawn_from_the_bottom_up_without_gaps_and_within_the_cup() => Drinks.Sample(build => FullBar.Mix(build).Sizes.All(size =>
+    public void Layers_are_drawn_from_the_bottom_up_without_gaps_and_within_the_cup() => Drinks.Seeded().Sample(build => FullBar.Mix(build).Sizes.All(size =>
         size.Drawing.Poured.Layers.Zip(size.Drawing.Poured.Layers.Skip(1)).All(pair => Math.Abs(pair.First.To.Value - pair.Second.From.Value) < 1e-9)
         && size.Drawing.Poured.Layers.All(layer => layer.From <= layer.To && layer.To <= size.Cup.Height)
         && (size.Drawing.Poured.Layers.Count == 0 || Math.Abs((size.Drawing.Poured.Foam ?? size.Drawing.Poured.Layers[^1]).To.Value - size.Fill.FillHeight.Value) < 0.5)));
 
     [Fact]
-    public void Lines_that_do_not_interact_may_change_places() => Gen.Select(Drinks, Gen.Int[0, 4], Gen.Int[0, 4]).Sample((build, one, other) =>
+    public void Lines_that_do_not_interact_may_change_places() => Gen.Select(Drinks, Gen.Int[0, 4], Gen.Int[0, 4]).Seeded().Sample((build, one, other) =>
     {
         var lines = build.Lines.ToArray();
         (lines[one], lines[other]) = (lines[other], lines[one]);
@@ -223,7 +224,7 @@ public class DrinkTests
     });
 
     [Fact]
-    public void Every_sheet_is_finite_and_never_throws() => Drinks.Sample(build =>
+    public void Every_sheet_is_finite_and_never_throws() => Drinks.Seeded().Sample(build =>
         !System.Text.Json.JsonSerializer.Serialize(FullBar.Mix(build)).Contains("NaN", StringComparison.Ordinal));
 
     [Fact]

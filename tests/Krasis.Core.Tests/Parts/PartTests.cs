@@ -3,6 +3,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Input;
+using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Parts;
 
@@ -32,7 +33,7 @@ public class PartTests
     }
 
     [Fact]
-    public void Mass_goes_in_and_comes_out() => Gen.Select(Gen.Double[1, 500], Gen.Double[1, 500], Gen.Double[0, 50]).Sample((syrup, milk, loss) =>
+    public void Mass_goes_in_and_comes_out() => Gen.Select(Gen.Double[1, 500], Gen.Double[1, 500], Gen.Double[0, 50]).Seeded().Sample((syrup, milk, loss) =>
     {
         var part = Make(Part("mix", ("syrup", syrup, "g"), ("milk", milk, "g")) with { LossPercent = loss });
         var mass = (syrup + milk) * (1 - (loss / 100));

@@ -24,11 +24,11 @@ public class ColourTests
     }
 
     [Fact]
-    public void A_reflectance_gives_its_ratio_and_the_ratio_the_reflectance() => Gen.Double[0.01, 0.99].Sample(reflectance =>
+    public void A_reflectance_gives_its_ratio_and_the_ratio_the_reflectance() => Gen.Double[0.01, 0.99].Seeded().Sample(reflectance =>
         Math.Abs(KubelkaMunk.ReflectanceOf(KubelkaMunk.RatioOf(reflectance)) - reflectance) < 1e-9);
 
     [Fact]
-    public void A_colour_is_read_and_written_as_it_was() => Gen.Select(Gen.Int[0, 255], Gen.Int[0, 255], Gen.Int[0, 255]).Sample((red, green, blue) =>
+    public void A_colour_is_read_and_written_as_it_was() => Gen.Select(Gen.Int[0, 255], Gen.Int[0, 255], Gen.Int[0, 255]).Seeded().Sample((red, green, blue) =>
     {
         var hex = $"#{red:x2}{green:x2}{blue:x2}";
         return Light.Of(hex).ToHex() == hex;
@@ -45,7 +45,7 @@ public class ColourTests
     }
 
     [Fact]
-    public void More_milk_makes_it_lighter_and_more_coffee_darker() => Gen.Select(Gen.Double[60, 250], Gen.Double[20, 60]).Sample((milk, more) =>
+    public void More_milk_makes_it_lighter_and_more_coffee_darker() => Gen.Select(Gen.Double[60, 250], Gen.Double[20, 60]).Seeded().Sample((milk, more) =>
         Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk + more, "ml"))) >= Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk, "ml")))
         && Lightness(TestBar.Build(Shots with { Amount = 3 }, TestBar.Line("milk", milk, "ml"))) <= Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk, "ml"))));
 

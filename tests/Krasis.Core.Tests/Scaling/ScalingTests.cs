@@ -5,6 +5,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
+using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Scaling;
 
@@ -17,14 +18,14 @@ public class ScalingTests
             { School = school.Code });
 
     [Fact]
-    public void Scaling_to_a_cup_of_the_same_size_changes_nothing() => Builds.Sample(build =>
+    public void Scaling_to_a_cup_of_the_same_size_changes_nothing() => Builds.Seeded().Sample(build =>
     {
         var sheet = Mixer.Mix(BuildReader.Read(build with { Sizes = ["m", "twin"] }, Twins).Value, Twins);
         return sheet.Size("twin").Lines.Zip(build.Lines).All(pair => Math.Abs(pair.First.Exact - pair.Second.Amount!.Value) <= 1e-9 * pair.Second.Amount.Value);
     });
 
     [Fact]
-    public void Scaling_there_and_back_without_rounding_changes_nothing() => Builds.Where(build => build.School != "hold-the-ratio" && build.School != "step-the-shots").Sample(build =>
+    public void Scaling_there_and_back_without_rounding_changes_nothing() => Builds.Where(build => build.School != "hold-the-ratio" && build.School != "step-the-shots").Seeded().Sample(build =>
     {
         var there = TestBar.Mix(build).Size("l");
         var carried = build with { ReferenceSize = "l", Lines = [.. build.Lines.Zip(there.Lines, (line, cell) => line with { Amount = cell.Exact })] };
@@ -67,7 +68,7 @@ public class ScalingTests
         Assert.Equal([75, 150, 225], Row(TestBar.Mix(TestBar.Build(TestBar.Line("milk", 150, "ml")) with { School = "hold-the-ratio" }), "milk"));
 
     [Fact]
-    public void Every_school_leaves_the_reference_as_it_is() => Gen.Select(Gen.OneOfConst([.. School.All]), Gen.Int[0, 6], Gen.Double[0, 300]).Sample((school, shots, milk) =>
+    public void Every_school_leaves_the_reference_as_it_is() => Gen.Select(Gen.OneOfConst([.. School.All]), Gen.Int[0, 6], Gen.Double[0, 300]).Seeded().Sample((school, shots, milk) =>
     {
         var sheet = TestBar.Mix(TestBar.Build(TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml")) with { School = school.Code });
         return sheet.Cell("espresso", "m").Amount == shots && sheet.Cell("milk", "m").Amount == milk;
@@ -99,7 +100,7 @@ public class ScalingTests
 
     [Fact]
     public void Rounding_moves_by_at_most_half_a_step_and_lands_on_a_step() =>
-        Gen.Select(Gen.Double[0, 5000], Gen.OneOfConst(0.1, 0.25, 0.5, 1, 5, 10)).Sample((amount, step) =>
+        Gen.Select(Gen.Double[0, 5000], Gen.OneOfConst(0.1, 0.25, 0.5, 1, 5, 10)).Seeded().Sample((amount, step) =>
         {
             var rounded = BarRounding.Round(new Quantity(amount, Measure.Gram), step);
             return Math.Abs(rounded.Amount - amount) <= (step / 2) + 1e-9 && BarRounding.IsPourable(rounded, step);

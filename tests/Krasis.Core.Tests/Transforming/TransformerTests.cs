@@ -3,6 +3,7 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
+using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Transforming;
 
@@ -71,7 +72,7 @@ public class TransformerTests
     }
 
     [Fact]
-    public void Every_way_of_serving_leads_to_every_other_and_can_be_read() => Gen.Select(Gen.Enum<Serve>(), Gen.Enum<Serve>(), Gen.Int[1, 4], Gen.Double[60, 250]).Sample((first, second, shots, milk) =>
+    public void Every_way_of_serving_leads_to_every_other_and_can_be_read() => Gen.Select(Gen.Enum<Serve>(), Gen.Enum<Serve>(), Gen.Int[1, 4], Gen.Double[60, 250]).Seeded().Sample((first, second, shots, milk) =>
     {
         var build = Hot with { Lines = [Hot.Lines[0], TestBar.Line("espresso", shots, "shot"), Hot.Lines[2] with { Amount = milk }] };
         var one = first == Serve.Hot ? build : Transformer.ServeAs(build, first, FullBar.Facts).Value.Build;

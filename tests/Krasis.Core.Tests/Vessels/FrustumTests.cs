@@ -1,6 +1,7 @@
 using CsCheck;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Quantities;
+using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Vessels;
 
@@ -17,7 +18,7 @@ public class FrustumTests
     public void Agrees_with_the_area_summed_slice_by_slice()
     {
         // Simpson's rule is exact for the square of a straight line, so this is the integral itself.
-        Gens.Sample(frustum =>
+        Gens.Seeded().Sample(frustum =>
         {
             var (a, b) = (frustum.Bottom.Value / 2, frustum.Top.Value / 2);
             var middle = (a + b) / 2;
@@ -28,7 +29,7 @@ public class FrustumTests
 
     [Fact]
     public void Height_and_volume_lead_back_to_each_other() =>
-        Gen.Select(Gens, Gen.Double[0, 1]).Sample((frustum, share) =>
+        Gen.Select(Gens, Gen.Double[0, 1]).Seeded().Sample((frustum, share) =>
         {
             var height = Millimetres.From(frustum.Height.Value * share);
             var volume = Millilitres.From(frustum.Capacity.Value * share);
@@ -38,7 +39,7 @@ public class FrustumTests
 
     [Fact]
     public void A_wall_that_is_hardly_aslant_is_as_exact_as_any_other() =>
-        Gen.Select(Gen.Double[-1e-6, 1e-6], Gen.Double[0, 1]).Sample((aslant, share) =>
+        Gen.Select(Gen.Double[-1e-6, 1e-6], Gen.Double[0, 1]).Seeded().Sample((aslant, share) =>
         {
             var frustum = Frustum(70 + aslant, 70, 100);
             var height = Millimetres.From(100 * share);
@@ -47,7 +48,7 @@ public class FrustumTests
 
     [Fact]
     public void More_volume_never_stands_lower() =>
-        Gen.Select(Gens, Gen.Double[0, 1], Gen.Double[0, 1]).Sample((frustum, one, other) =>
+        Gen.Select(Gens, Gen.Double[0, 1], Gen.Double[0, 1]).Seeded().Sample((frustum, one, other) =>
         {
             var low = Millilitres.From(frustum.Capacity.Value * Math.Min(one, other));
             var high = Millilitres.From(frustum.Capacity.Value * Math.Max(one, other));
