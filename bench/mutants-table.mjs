@@ -1,12 +1,21 @@
-// Puts the counts of one folder's mutants into the table of docs/method.md. Usage: node mutants-table.mjs FOLDER REPORT METHOD
+// Puts the counts of one folder's mutants into the table of docs/method.md, and prints what survived.
+// Usage: node mutants-table.mjs FOLDER REPORT METHOD
 import { readFileSync, writeFileSync } from 'node:fs'
 
 const [folder, report, method] = process.argv.slice(2)
 const [start, end] = ['<!-- mutants -->', '<!-- /mutants -->']
 const counts = { Killed: 0, Timeout: 0, Survived: 0, NoCoverage: 0 }
-for (const file of Object.values(JSON.parse(readFileSync(report, 'utf8')).files)) {
-  for (const { status } of file.mutants) {
-    if (status in counts) counts[status]++
+for (const [path, file] of Object.entries(JSON.parse(readFileSync(report, 'utf8')).files)) {
+  const name = path.split('/Krasis.Core/').pop()
+  if (!name.startsWith(`${folder}/`)) continue
+  const lines = file.source.split('\n')
+  for (const { status, location, replacement } of file.mutants) {
+    if (!(status in counts)) continue
+    counts[status]++
+    if (status === 'Survived' || status === 'NoCoverage') {
+      const { line, column } = location.start
+      console.log(`${status} ${name}:${line}:${column}  ${lines[line - 1].trim()}  =>  ${replacement.replace(/\s+/g, ' ')}`)
+    }
   }
 }
 
@@ -19,7 +28,7 @@ if (before < 0 || after < before) throw new Error(`${method} has no ${start} …
 const rows = text
   .slice(before + start.length, after)
   .split('\n')
-  .filter((line) => line.startsWith('| ') && !line.startsWith('| Folder') && !line.startsWith(`| ${folder} |`))
+  .filter((line) => line.startsWith('| ') && !line.startsWith('| Folder') && !line.startsWith('| ---') && !line.startsWith(`| ${folder} |`))
 const table = ['| Folder | Mutants | Killed | Share | Measured |', '| --- | ---: | ---: | ---: | --- |', ...[...rows, row].sort()]
 writeFileSync(method, `${text.slice(0, before)}${start}\n${table.join('\n')}\n${text.slice(after)}`)
 console.log(row)

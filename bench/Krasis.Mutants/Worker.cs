@@ -1,0 +1,60 @@
+using System.Globalization;
+using System.Reflection;
+
+namespace Krasis.Mutants;
+
+/// <summary>Runs mutants one after another in one process: of each the tests that run through it, the quickest first, until one fails.</summary>
+internal static class Worker
+{
+    /// <summary>What it ends with when a mutant does not come to an end: the process that it hangs in is given up.</summary>
+    public const int Hangs = 3;
+
+    // How much longer than without the mutant the tests may take before they are taken to hang.
+    private const double Patience = 10;
+    private static readonly TimeSpan LeastPatience = TimeSpan.FromSeconds(10);
+
+    /// <summary>Runs mutants.</summary>
+    /// <param name="idsPath">A file with their ids, one a line.</param>
+    /// <param name="resultsPath">A file to which a line is added for each, its id and what became of it; what is in it already is not run again.</param>
+    public static int Run(string idsPath, string resultsPath)
+    {
+        var ids = Lines(idsPath);
+        var done = File.Exists(resultsPath) ? Lines(resultsPath).ToHashSet() : [];
+        var mutants = new MutantSwitch(Assembly.Load("Krasis.Core"));
+
+        var tests = TestCase.Of(Assembly.Load("Krasis.Core.Tests"));
+        var runs = new TestRuns(tests, mutants, $"{idsPath}.runs");
+        using var results = new StreamWriter(resultsPath, append: true) { AutoFlush = true };
+        foreach (var id in ids.Where(id => !done.Contains(id)))
+        {
+            if (runs.Through(id) is not { Count: > 0 } candidates)
+            {
+                results.WriteLine($"{id} NoCoverage");
+                continue;
+            }
+
+            TestCase? killer = null;
+            using var finished = new ManualResetEventSlim();
+            var thread = new Thread(() =>
+            {
+                killer = candidates.FirstOrDefault(test => !test.Passes());
+                finished.Set();
+            })
+            { IsBackground = true };
+            mutants.Choose(id);
+            thread.Start();
+            var isFinished = finished.Wait(LeastPatience + (Patience * runs.Time(candidates)));
+            mutants.Choose(null);
+            results.WriteLine(!isFinished ? $"{id} Timeout" : killer is null ? $"{id} Survived" : $"{id} Killed {killer.Name}");
+            if (!isFinished)
+            {
+                return Hangs;
+            }
+        }
+
+        return 0;
+    }
+
+    /// <summary>The ids at the beginnings of lines.</summary>
+    public static IReadOnlyList<int> Lines(string path) => [.. File.ReadLines(path).Select(line => int.Parse(line.Split(' ')[0], CultureInfo.InvariantCulture))];
+}
