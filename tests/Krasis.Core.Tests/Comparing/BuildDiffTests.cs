@@ -1,5 +1,7 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Comparing;
+using Krasis.Core.Judging;
 using Krasis.Core.Judging.Checks;
 
 
@@ -34,6 +36,63 @@ public class BuildDiffTests
         Assert.Contains(new Difference("Sizes", "Small, Middle, Large", "Middle, Large"), differences);
         Assert.Contains(new Difference("Pour order", "Syrup, Espresso, Milk", "Espresso, Syrup, Milk"), differences);
         Assert.Contains(new Difference("Milk, how it goes in", "poured in", "steamed, Low"), differences);
+    }
+
+    public static TheoryData<string, Func<BuildDocument, BuildDocument>, string, string> Said => new()
+    {
+        { "Name", build => build with { Name = "Other" }, "Latte", "Other" },
+        { "Served", build => build with { Serve = "iced" }, "hot", "iced" },
+        { "Reference size", build => build with { ReferenceSize = "l" }, "Middle", "Large" },
+        { "Other sizes follow", build => build with { School = "same-shot" }, "With the cup", "Same shot" },
+        { "Reserve", build => build with { ReserveMm = 7.5 }, "0 mm", "7.5 mm" },
+        { "On the board", build => build with { Season = new() { From = "05-01", To = "09-30" } }, "all year", "1 May to 30 September" },
+        { "Prices", build => build with { Prices = [new() { Size = "m", Price = 3.5 }] }, "–", "Middle 3.5" },
+        { "Tags", build => build with { Tags = ["new", "fair"] }, "–", "new, fair" },
+        { "Claims", build => build with { Claims = ["noAddedSugar"] }, "–", "no added sugar" },
+        { "Claims", build => build with { Claims = ["withoutMilk"] }, "–", "without milk" },
+        { "Colour as seen", build => build with { SeenColour = "#aa8866" }, "–", "#aa8866" },
+        { "Variant of", build => build with { Parent = new() { Build = "p", How = "Iced" } }, "–", "Iced" },
+        { "Let be", build => build with { Waivers = [new() { Check = "overfull", Size = "m", Reason = "A saucer." }] }, "–", "overfull in Middle: A saucer." },
+        { "Espresso, recipe", build => Line(build, 1, line => line with { Recipe = "long" }), "the bar's first", "Long" },
+        { "Milk, what it is", build => Line(build, 2, line => line with { Ingredient = "oat" }), "Milk", "Oat drink" },
+        { "Milk, measure", build => Line(build, 2, line => line with { Measure = "g" }), "ml", "g" },
+        { "Milk, filled", build => Line(build, 2, line => line with { To = "to 60 mm" }), "by amount", "to 60 mm" },
+        { "Milk, how it goes in", build => Line(build, 2, line => line with { Technique = "steam", Foam = "low", FoamCapMm = 13 }), "poured in", "steamed, Low, 13 mm of foam" },
+        { "Milk, how it goes in", build => Line(build, 2, line => line with { Technique = "cool", CooledCelsius = 9 }), "poured in", "cooled first, cooled over ice, to 9 °C" },
+        { "Milk, how it goes in", build => Line(build, 2, line => line with { Technique = "cool", Cooling = "fridge" }), "poured in", "cooled first, cooled in the fridge" },
+        { "Syrup, how it scales", build => Line(build, 0, line => line with { Scale = new() { By = "fixed" } }), "as the build", "the same in every size" },
+        { "Milk, how it scales", build => Line(build, 2, line => line with { Measure = "g", Scale = new() { By = "share", Of = "espresso" } }), "as the build", "a share of Espresso" },
+        {
+            "Syrup, how it scales",
+            build => Line(build, 0, line => line with { Scale = new() { By = "ladder", Ladder = [new() { Size = "s", Amount = 3 }, new() { Size = "l", Amount = 5 }] } }),
+            "as the build",
+            "one step a size (Small 3, Large 5)"
+        },
+        { "Milk, set by hand", build => Line(build, 2, line => line with { Pins = [new() { Size = "l", Amount = 260 }, new() { Size = "s", To = "to 50 mm" }] }), "–", "Large 260, Small to 50 mm" },
+        { "Milk, said again as", build => Line(build, 2, line => line with { Stated = "200 ml" }), "–", "200 ml" },
+        { "Milk, note", build => Line(build, 2, line => line with { Note = "Slowly." }), "–", "Slowly." },
+    };
+
+    [Theory]
+    [MemberData(nameof(Said))]
+    public void Each_change_is_said_in_words(string where, Func<BuildDocument, BuildDocument> change, string before, string after)
+    {
+        var changed = change(Latte);
+
+        Assert.Contains(new Difference(where, before, after), Diff(Latte, changed));
+        Assert.Contains(new Difference(where, after, before), Diff(changed, Latte).Select(difference => where.EndsWith("what it is", StringComparison.Ordinal) ? difference with { Where = where } : difference));
+    }
+
+    [Fact]
+    public void What_is_gone_from_the_bar_is_said_to_be_gone()
+    {
+        // Worked out with the bar as it was, and told with a bar that has neither the recipe nor the foam level any more.
+        var bar = FullBar.Read(FullBar.Document with { Foams = [.. FullBar.Document.Foams.Where(foam => foam.Id != "low")] });
+        var changed = Line(Line(Latte, 1, line => line with { Recipe = "long" }), 2, line => line with { Technique = "steam", Foam = "low" });
+        var differences = BuildDiff.Between(Latte, Mix(Latte), changed, Mix(changed), bar);
+
+        Assert.Contains(new Difference("Espresso, recipe", "the bar's first", "a recipe that is gone"), differences);
+        Assert.Contains(new Difference("Milk, how it goes in", "poured in", "steamed, a foam level that is gone"), differences);
     }
 
     [Fact]
@@ -89,6 +148,16 @@ public class BuildDiffTests
     public void A_season_of_the_whole_year_never_changes_the_board() =>
         Assert.Null(BoardDay.Next(new Season(MonthDay.Read("01-01")!.Value, MonthDay.Read("12-31")!.Value), new DateOnly(2026, 11, 25)));
 
+    private static readonly BarFacts Bar = FullBar.Read(FullBar.Document with
+    {
+        Espresso = [.. FullBar.Document.Espresso, FullBar.Document.Espresso[0] with { Id = "long", Name = "Long", YieldGrams = 50 }],
+    });
+
+    private static BuildDocument Line(BuildDocument build, int at, Func<LineDocument, LineDocument> change) =>
+        build with { Lines = [.. build.Lines.Select((line, i) => i == at ? change(line) : line)] };
+
+    private static BuildSheet Mix(BuildDocument build) => FullBar.Mix(build, Bar);
+
     private static IReadOnlyList<Difference> Diff(BuildDocument before, BuildDocument after) =>
-        BuildDiff.Between(before, FullBar.Mix(before), after, FullBar.Mix(after), FullBar.Facts);
+        BuildDiff.Between(before, Mix(before), after, Mix(after), Bar);
 }

@@ -85,6 +85,49 @@ public class BuildMergeTests
         Assert.Equal([new("Name", "Theirs", "Mine"), new("Syrup, amount", "5", "3"), new("Small, Syrup", "3", "1")], merged.Clashes);
     }
 
+    public static TheoryData<string, Func<BuildDocument, BuildDocument>, Func<BuildDocument, BuildDocument>, string, string> Clashing => new()
+    {
+        { "Reserve", build => build with { ReserveMm = 3 }, build => build with { ReserveMm = 5 }, "5 mm", "3 mm" },
+        { "Reference size", build => build with { ReferenceSize = "s" }, build => build with { ReferenceSize = "l" }, "Large", "Small" },
+        { "Other sizes follow", build => build with { School = "same-shot" }, build => build with { School = "hold-the-ratio" }, "Hold the ratio", "Same shot" },
+        { "Served", build => build with { Serve = "iced" }, build => build with { Serve = "shaken" }, "shaken", "iced" },
+        { "On the board", build => build with { Season = new() { From = "05-01", To = "09-30" } }, build => build with { Season = new() { From = "05-01", To = "10-31" } }, "1 May to 31 October", "1 May to 30 September" },
+        { "Colour as seen", build => build with { SeenColour = "#aa8866" }, build => build with { SeenColour = "#bb8866" }, "#bb8866", "#aa8866" },
+        { "Variant of", build => build with { Parent = new() { Build = "p", How = "Iced" } }, build => build with { Parent = new() { Build = "p", How = "Shaken" } }, "Shaken", "Iced" },
+        { "Middle, price", build => build with { Prices = [new() { Size = "m", Price = 4.5 }] }, build => build with { Prices = [new() { Size = "m", Price = 5 }] }, "5", "4.5" },
+        { "Let be: overfull", Letting("mine"), Letting("theirs"), "theirs", "mine" },
+        { "Espresso, recipe", Line(1, line => line with { Recipe = "long" }), Line(1, line => line with { Recipe = "short" }), "Short", "Long" },
+        { "Syrup, measure", Line(0, line => line with { Measure = "g" }), Line(0, line => line with { Measure = "ml" }), "ml", "g" },
+        { "Milk, filled to", Line(2, line => line with { To = "to 60 mm" }), Line(2, line => line with { To = "to 50 mm" }), "to 50 mm", "to 60 mm" },
+        { "Milk, how it goes in", Line(2, line => line with { Technique = "stir" }), Line(2, line => line with { Technique = "float" }), "poured slowly on top", "stirred in" },
+        { "Milk, foam", Line(2, line => line with { Foam = "low" }), Line(2, line => line with { Foam = "high" }), "High", "Low" },
+        { "Milk, foam on it", Line(2, line => line with { FoamCapMm = 10 }), Line(2, line => line with { FoamCapMm = 13 }), "13 mm", "10 mm" },
+        { "Milk, cooled to", Line(2, line => line with { CooledCelsius = 10 }), Line(2, line => line with { CooledCelsius = 9 }), "9 °C", "10 °C" },
+        { "Milk, said again as", Line(2, line => line with { Stated = "200 ml" }), Line(2, line => line with { Stated = "201 ml" }), "201 ml", "200 ml" },
+        { "Milk, note", Line(2, line => line with { Note = "Mine." }), Line(2, line => line with { Note = "Theirs." }), "Theirs.", "Mine." },
+        {
+            "Milk, how it scales",
+            Line(2, line => line with { Scale = new() { By = "share", Of = "espresso" } }),
+            Line(2, line => line with { Scale = new() { By = "fixed" } }),
+            "the same in every size",
+            "a share of Espresso"
+        },
+        { "Large, Milk", Line(2, line => line with { Pins = [new() { Size = "l", To = "to 90 mm" }] }), Line(2, line => line with { Pins = [new() { Size = "l", Amount = 310 }] }), "310", "to 90 mm" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Clashing))]
+    public void Each_clash_is_told_in_words(string where, Func<BuildDocument, BuildDocument> mine, Func<BuildDocument, BuildDocument> theirs, string theirWords, string myWords)
+    {
+        var bar = FullBar.Read(FullBar.Document with
+        {
+            Espresso = [.. FullBar.Document.Espresso, FullBar.Document.Espresso[0] with { Id = "long", Name = "Long" }, FullBar.Document.Espresso[0] with { Id = "short", Name = "Short" }],
+        });
+
+        Assert.Equal([new(where, theirWords, myWords)], BuildMerge.Of(Origin, mine(Origin), theirs(Origin), bar).Clashes);
+        Assert.Equal([new(where, myWords, theirWords)], BuildMerge.Of(Origin, theirs(Origin), mine(Origin), bar).Clashes);
+    }
+
     [Fact]
     public void A_line_taken_out_by_one_and_changed_by_the_other_stays()
     {
@@ -136,6 +179,12 @@ public class BuildMergeTests
         Assert.Equal("m", apart.ReferenceSize);
         Assert.True(BuildReader.Read(apart, TestBar.Facts).IsRead);
     }
+
+    private static Func<BuildDocument, BuildDocument> Line(int at, Func<LineDocument, LineDocument> change) =>
+        build => build with { Lines = [.. build.Lines.Select((line, i) => i == at ? change(line) : line)] };
+
+    private static Func<BuildDocument, BuildDocument> Letting(string reason) =>
+        build => build with { Waivers = [new() { Check = "overfull", Size = "m", Reason = reason }] };
 
     private static BuildDocument With(Func<LineDocument, LineDocument> make) => Origin with { Lines = [.. Origin.Lines.Select(make)] };
 

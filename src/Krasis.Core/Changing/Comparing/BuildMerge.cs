@@ -56,7 +56,7 @@ public sealed class BuildMerge
             Lines =
             [
                 .. KeyedMerge.Of(
-                    [.. origin.Lines], [.. mine.Lines], [.. theirs.Lines], line => line.Id ?? "", Line, (line, byOther) => HalfGone(Name(line), byOther))
+                    [.. origin.Lines], [.. mine.Lines], [.. theirs.Lines], line => line.Id ?? "", (was, my, their) => Line(was, my, their, [.. mine.Lines, .. theirs.Lines]), (line, byOther) => HalfGone(Name(line), byOther))
                     .Select(line => line with { Pins = Kept(line.Pins), Scale = line.Scale is { } scale ? scale with { Ladder = Kept(scale.Ladder) } : null }),
             ],
         };
@@ -67,7 +67,7 @@ public sealed class BuildMerge
         T Pick<T>(string where, Func<BuildDocument, T> of, Func<T, string> say) => Choose(where, of(origin), of(mine), of(theirs), say);
     }
 
-    private LineDocument Line(LineDocument? origin, LineDocument mine, LineDocument theirs)
+    private LineDocument Line(LineDocument? origin, LineDocument mine, LineDocument theirs, IReadOnlyList<LineDocument> lines)
     {
         if (Sameness.Of(mine, theirs))
         {
@@ -82,13 +82,13 @@ public sealed class BuildMerge
             Measure = Pick("measure", line => line.Measure, BuildWords.Measure),
             Amount = Pick("amount", line => line.Amount, BuildWords.Number),
             To = Pick("filled to", line => line.To, mark => mark ?? BuildWords.None),
-            Recipe = Pick("recipe", line => line.Recipe, _ => words.Recipe(mine)),
+            Recipe = Pick("recipe", line => line.Recipe, recipe => words.Recipe(mine with { Recipe = recipe })),
             Technique = Pick("how it goes in", line => line.Technique, BuildWords.Technique),
             Cooling = Pick("how it is cooled", line => line.Cooling, BuildWords.Cooling),
             CooledCelsius = Pick("cooled to", line => line.CooledCelsius, BuildWords.Degrees),
             Foam = Pick("foam", line => line.Foam, words.Foam),
             FoamCapMm = Pick("foam on it", line => line.FoamCapMm, BuildWords.Millimetres),
-            Scale = Pick("how it scales", line => line.Scale, scale => words.Rule(scale, [])),
+            Scale = Pick("how it scales", line => line.Scale, scale => words.Rule(scale, lines)),
             Stated = Pick("said again as", line => line.Stated, text => text ?? BuildWords.None),
             Note = Pick("note", line => line.Note, text => text ?? BuildWords.None),
             Pins = Entries(
