@@ -1,3 +1,4 @@
+using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
@@ -48,6 +49,120 @@ public class SkeletonTests
         Assert.DoesNotContain(sheet.Findings, finding => finding.Severity == Severity.Fault);
         Assert.DoesNotContain(sheet.Findings, finding => new ICheck[] { new HotOnTheIce(), new PowderInTheCold(), new SauceOnTheBottom(), new FoamOfTheWrongThird(), new LukewarmHot() }.Any(check => check.Name == finding.Check));
         Assert.All(reference.Lines, line => Assert.True(line.Amount > 0, line.IngredientName));
+    }
+
+    // Room below a reserve of 10 mm: 180, 360 and 540 ml. Two strokes and 12 g to 300 ml; a third of the room is ice where it is cold; a third shot
+    // from 400 ml of room on, and one more where it is cold from 300 ml on; milk takes what is left, in steps of 5 ml. 18 ml of sauce are 22.5 g, weighed to a gram.
+    [Theory]
+    [InlineData(DrinkBase.Espresso, Serve.Hot, "s", "1 stroke syrup; 2 shot espresso; # ml milk steam low")]
+    [InlineData(DrinkBase.Espresso, Serve.Hot, "m", "2 stroke syrup; 2 shot espresso; # ml milk steam low")]
+    [InlineData(DrinkBase.Espresso, Serve.Hot, "l", "4 stroke syrup; 3 shot espresso; # ml milk steam low")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "s", "1 stroke syrup; 2 shot espresso cool; # ml milk; 60 g ice")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "m", "2 stroke syrup; 3 shot espresso cool; # ml milk; 120 g ice")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "l", "4 stroke syrup; 4 shot espresso cool; # ml milk; 180 g ice")]
+    [InlineData(DrinkBase.Chocolate, Serve.Hot, "m", "23 g sauce; 2 shot espresso stir; # ml milk steam low")]
+    [InlineData(DrinkBase.Chocolate, Serve.Iced, "m", "23 g sauce dissolve; 3 shot espresso cool; # ml milk; 120 g ice")]
+    [InlineData(DrinkBase.Powder, Serve.Hot, "m", "14 g cocoa dissolve; # ml milk steam low")]
+    [InlineData(DrinkBase.Powder, Serve.Iced, "m", "14 g cocoa dissolve; # ml milk; 120 g ice")]
+    [InlineData(DrinkBase.Batch, Serve.Hot, "m", "2 stroke syrup; # ml coffee; 90 ml milk steam low")]
+    [InlineData(DrinkBase.Batch, Serve.Iced, "m", "2 stroke syrup; # ml coffee; 60 ml milk; 120 g ice")]
+    public void A_proposal_is_made_of_the_house_s_own_parts_and_measures(DrinkBase made, Serve serve, string cup, string lines)
+    {
+        var build = Skeleton.Propose(made, serve, [new(cup)], Bar).Value;
+        var filler = made == DrinkBase.Batch ? "coffee" : "milk";
+        var said = build.Lines.Select(line => string.Create(
+            CultureInfo.InvariantCulture,
+            $"{(line.Ingredient == filler ? "#" : line.Amount)} {line.Measure} {line.Ingredient}{(line.Technique is null ? "" : $" {line.Technique}")}{(line.Foam is null ? "" : $" {line.Foam}")}"));
+
+        Assert.Equal(lines, string.Join("; ", said));
+        Assert.Equal((10, cup, "with-the-cup"), (build.ReserveMm, build.ReferenceSize, build.School));
+
+        // As full as steps of 5 ml bring it, with what steam and foam add.
+        Assert.InRange(FullBar.Mix(build with { Name = "New" }, Bar).Sizes[0].Fill.RoomLeft.Value, 0, 9);
+    }
+
+    [Fact]
+    public void A_bar_without_a_pump_foam_or_a_stirred_base_has_a_proposal_too()
+    {
+        var bare = FullBar.Read(FullBar.Document with { Dispensers = [], Foams = [] });
+        var hot = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], bare).Value;
+        Assert.Equal([("syrup", "ml"), ("espresso", "shot"), ("milk", "ml")], hot.Lines.Select(line => (line.Ingredient!, line.Measure!)));
+        Assert.Equal(18, hot.Lines[0].Amount!.Value, 1e-9); // 2.4 strokes of 7.5 ml.
+        Assert.All(hot.Lines, line => Assert.Null(line.Foam));
+        Assert.Null(hot.Lines[2].Technique);
+    }
+
+    [Fact]
+    public void The_middle_cup_is_the_reference_and_a_low_cup_keeps_half_its_height()
+    {
+        Assert.Equal("m", Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m"), new("l")], Bar).Value.ReferenceSize);
+        Assert.Equal("s", Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], Bar).Value.ReferenceSize);
+
+        // A reserve of 60 mm would leave less than half of a cup of 100 mm, and less still of one of 80 mm.
+        var low = FullBar.Read(FullBar.Document with
+        {
+            House = FullBar.Document.House with { ReserveMm = 60 },
+            Cups = [FullBar.Document.Cups[0] with { HeightMm = 80, WaterGrams = 160 * 0.99997 }, .. FullBar.Document.Cups.Skip(1)],
+        });
+        Assert.Equal(40, Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], low).Value.ReserveMm);
+        Assert.Equal(50, Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], low).Value.ReserveMm);
+    }
+
+    [Fact]
+    public void A_base_is_what_the_bar_can_make()
+    {
+        // Of two strong brews the one that is called so; of two espressos the one with a recipe; of powders and sauces what has coffee or cocoa in it.
+        var bar = FullBar.Read(FullBar.Document with
+        {
+            Ingredients =
+            [
+                new() { Id = "bare", Name = "Bare espresso", Kind = "espresso", DensityGramsPerMl = 1, Colour = "#3d2314" },
+                new() { Id = "sugar", Name = "Sugar", Kind = "powder", DensityGramsPerMl = 0.8, Colour = "#ffffff" },
+                new() { Id = "caramel", Name = "Caramel sauce", Kind = "sauce", DensityGramsPerMl = 1.3, Colour = "#aa7733" },
+                new() { Id = "plain", Name = "Plain syrup", Kind = "syrup", DensityGramsPerMl = 1.3, Colour = "#eeeeee" },
+                new() { Id = "stove", Name = "Stove coffee", Kind = "coffee", DensityGramsPerMl = 1, Colour = "#3d2314" },
+                new() { Id = "strong", Name = "Strong coffee", Kind = "coffee", DensityGramsPerMl = 1, Colour = "#3d2314" },
+                .. FullBar.Document.Ingredients,
+            ],
+            Coffees =
+            [
+                new() { Id = "1", Name = "Stove", Ingredient = "stove", Method = "stoveTop", CoffeeGrams = 30, WaterGrams = 300, ExtractionPercent = 20 },
+                new() { Id = "2", Name = "Strong", Ingredient = "strong", Method = "strong", CoffeeGrams = 30, WaterGrams = 150, ExtractionPercent = 20 },
+            ],
+        });
+
+        Assert.Equal("strong", First(DrinkBase.Strong, "coffee"));
+        Assert.Equal("espresso", First(DrinkBase.Espresso, "coffee"));
+        Assert.Equal("syrup", First(DrinkBase.Espresso, "flavour"));
+        Assert.Equal("cocoa", First(DrinkBase.Powder, "base"));
+        Assert.Equal("sauce", First(DrinkBase.Chocolate, "flavour"));
+        Assert.Equal("stove", First(DrinkBase.Strong, "coffee", FullBar.Read(FullBar.Document with
+        {
+            Ingredients = [new() { Id = "stove", Name = "Stove coffee", Kind = "coffee", DensityGramsPerMl = 1, Colour = "#3d2314" }, .. FullBar.Document.Ingredients],
+            Coffees = [new() { Id = "1", Name = "Stove", Ingredient = "stove", Method = "stoveTop", CoffeeGrams = 30, WaterGrams = 300, ExtractionPercent = 20 }],
+        })));
+
+        string First(DrinkBase made, string line, BarFacts? at = null) => Skeleton.Propose(made, Serve.Hot, [new("m")], at ?? bar).Value.Lines.Single(one => one.Id == line).Ingredient!;
+    }
+
+    [Fact]
+    public void A_bar_that_lacks_everything_says_what()
+    {
+        var empty = FullBar.Read(FullBar.Document with { Ingredients = [.. FullBar.Document.Ingredients.Where(one => one.Kind is "milk")], Dispensers = [], Espresso = [], Coffees = [] });
+        Assert.Equal(
+            [
+                "The bar has no espresso with a recipe.",
+                "The bar has no coffee with a batch recipe.",
+                "The bar has no coffee with a cold brew recipe.",
+                "The bar has no coffee with a strong brew recipe.",
+                "The bar has no instant coffee or cocoa.",
+                "The bar has no chocolate sauce of which the caffeine is known.",
+            ],
+            Skeleton.Choices(empty).OrderBy(choice => choice.Base).Select(choice => choice.Missing!));
+        Assert.Equal(
+            ["Espresso", "Brewed iced coffee", "Cold brew", "Strong brew", "Powder", "Chocolate and espresso"], Skeleton.Choices(empty).OrderBy(choice => choice.Base).Select(choice => choice.Name));
+        var problem = Assert.Single(Skeleton.Propose(DrinkBase.ColdBrew, Serve.Hot, [new("m")], Bar).Problems);
+        Assert.Equal(("coldBrew", "espresso, batch, powder, chocolate"), (problem.Value, problem.Accepted));
     }
 
     [Fact]

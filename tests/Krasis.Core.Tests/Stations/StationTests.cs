@@ -58,6 +58,35 @@ public class StationTests
     }
 
     [Fact]
+    public void A_scoop_stands_in_for_a_pump_and_the_scale_for_anything_else()
+    {
+        // Cocoa is scooped at the bar and comes out of a pump at the kiosk: 20 ml are 10 g, two of 10 ml.
+        var cocoa = TestBar.Build(TestBar.Line("cocoa", 1, "scoop"), TestBar.Line("milk", 200, "ml"));
+        var pumped = Document with { Dispensers = [.. FullBar.Document.Dispensers.Select(one => one with { Station = "bar" }), new() { Id = "kp", Name = "Kiosk pump", Ingredient = "cocoa", StrokeMl = 10, Station = "kiosk" }] };
+        Assert.Equal((2.0, "strokes"), Amount(cocoa, pumped));
+
+        // Without a grinder there is no shot: 36 g, to the gram.
+        var brewless = Document with { Espresso = [FullBar.Document.Espresso[0] with { Station = "bar" }] };
+        Assert.Equal((36.0, "g"), Amount(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml")), brewless));
+
+        static (double, string) Amount(BuildDocument build, BarDocument document) => Pour(build, document)[0].Sizes[1].Lines[0] is var line ? (line.Amount, line.Unit) : default;
+    }
+
+    [Fact]
+    public void A_station_without_the_reference_cup_or_without_any()
+    {
+        var small = Document with { Cups = [.. FullBar.Document.Cups.Select(cup => cup.Id == "s" ? cup : cup with { Stations = ["bar"] })] };
+        var kiosk = Pour(Latte, small)[0];
+        Assert.Equal(["Small"], kiosk.Sizes.Select(size => size.Name));
+        Assert.Equal(["Middle", "Large"], kiosk.Elsewhere);
+        Assert.Equal(100, kiosk.Sizes[0].Lines[2].Amount);
+
+        var none = Pour(Latte, Document with { Cups = [.. FullBar.Document.Cups.Select(cup => cup with { Stations = ["bar"] })] })[0];
+        Assert.Empty(none.Sizes);
+        Assert.Equal(["Small", "Middle", "Large"], none.Elsewhere);
+    }
+
+    [Fact]
     public void The_same_pumps_pour_the_same() =>
         Assert.All(
             Pour(Latte, Document with { Dispensers = FullBar.Document.Dispensers, Espresso = FullBar.Document.Espresso })[0].Sizes,

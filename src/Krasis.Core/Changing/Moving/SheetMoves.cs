@@ -114,7 +114,7 @@ public static class SheetMoves
     private static Move? Taste(string what, double? was, double? now, string unit) => (was, now) switch
     {
         ({ } old, { } @new) => old > 1e-6 && Math.Abs((@new / old) - 1) >= 0.001
-            ? new Move(what, $"{Say(old, 2)} {unit}", $"{Say(@new, 2)} {unit}", $"{Signed(((@new / old) - 1) * 100, 1)} %", false)
+            ? new Move(what, Figure(old, 2, unit), Figure(@new, 2, unit), $"{Signed(((@new / old) - 1) * 100, 1)} %", false)
             : null,
         _ => Known(what, was, now, unit, 2),
     };
@@ -130,15 +130,18 @@ public static class SheetMoves
 
     private static Move? Of(string what, double? was, double? now, double least, string unit, int digits) => (was, now) switch
     {
-        ({ } old, { } @new) => Differ(old, @new, least) ? new Move(what, $"{Say(old, digits)} {unit}", $"{Say(@new, digits)} {unit}", $"{Signed(@new - old, digits)} {unit}", false) : null,
+        ({ } old, { } @new) => Differ(old, @new, least) ? new Move(what, Figure(old, digits, unit), Figure(@new, digits, unit), $"{Signed(@new - old, digits)} {unit}".TrimEnd(), false) : null,
         _ => Known(what, was, now, unit, digits),
     };
 
     private static Move? Known(string what, double? was, double? now, string unit, int digits) => was == now
         ? null
-        : new Move(what, was is { } old ? $"{Say(old, digits)} {unit}" : "not known", now is { } @new ? $"{Say(@new, digits)} {unit}" : "not known", "", false);
+        : new Move(what, was is { } old ? Figure(old, digits, unit) : "not known", now is { } @new ? Figure(@new, digits, unit) : "not known", "", false);
 
     private static bool Differ(double was, double now, double least) => Math.Abs(now - was) >= least - 1e-9;
+
+    // A house that has not said its currency has none to show.
+    private static string Figure(double value, int digits, string unit) => $"{Say(value, digits)} {unit}".TrimEnd();
 
     private static string Say(double value, int digits) => Math.Round(value, digits, MidpointRounding.AwayFromZero).ToString("0.##", CultureInfo.InvariantCulture);
 

@@ -15,11 +15,12 @@ namespace Krasis.Core.Changing.Starting;
 /// <summary>Proposes a build to begin from: in the right pour order, from the house's own parts and rules, ready to taste.</summary>
 public static class Skeleton
 {
-    // Beginnings without a source, to be tasted: three quarters of what the ice leaves of a brewed coffee is coffee, 12 g of powder and 2 strokes
-    // go to 300 ml.
+    // Beginnings without a source, to be tasted: three quarters of what the ice leaves of a brewed coffee is coffee, 12 g of powder and 2 strokes,
+    // or 7.5 ml for each, go to 300 ml.
     private const double BrewShare = 0.75;
     private const double PowderPerMl = 12.0 / 300;
     private const double StrokesPerMl = 2.0 / 300;
+    private const double MlPerStroke = 7.5;
 
     /// <summary>The bases, and which of them the bar can make.</summary>
     public static IReadOnlyList<BaseChoice> Choices(BarFacts bar) =>
@@ -92,7 +93,7 @@ public static class Skeleton
         // Flavour into the cup first, so that the hot coffee melts it.
         if (Flavour(made, bar) is { } flavour)
         {
-            yield return Line("flavour", flavour, room * StrokesPerMl * Millilitre(flavour, bar), bar, made == DrinkBase.Chocolate && isCold ? "dissolve" : "pour");
+            yield return Line("flavour", flavour, Dose(room * StrokesPerMl, flavour, bar), bar, made == DrinkBase.Chocolate && isCold ? "dissolve" : "pour");
         }
 
         if (made == DrinkBase.Powder)
@@ -135,9 +136,14 @@ public static class Skeleton
         };
     }
 
-    // A stroke is a stroke; what has no pump goes in by 7.5 ml for each of them.
-    private static double Millilitre(Ingredient ingredient, BarFacts bar) =>
-        Dosing.MeasuresFor(ingredient, bar)[0].Kind == MeasureKind.Stroke ? 1 : 7.5;
+    // A stroke is a stroke; what has no pump goes in by a usual stroke's volume for each of them, in its own measure.
+    private static double Dose(double strokes, Ingredient ingredient, BarFacts bar)
+    {
+        var measure = Dosing.MeasuresFor(ingredient, bar)[0];
+        return measure.Kind == MeasureKind.Stroke
+            ? strokes
+            : Dosing.Convert(new Quantity(strokes * MlPerStroke, Measure.Millilitre), measure, ingredient, bar, "flavour").Value.Amount;
+    }
 
     private static Ingredient? Flavour(DrinkBase made, BarFacts bar) => made switch
     {
