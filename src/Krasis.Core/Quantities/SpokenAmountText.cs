@@ -104,6 +104,11 @@ public static partial class SpokenAmountText
             return Reading<Mark>.Of(new Mark.Line(int.Parse(counted.Groups["number"].Value, CultureInfo.InvariantCulture), null));
         }
 
+        if (OnlyLine().IsMatch(target))
+        {
+            return Reading<Mark>.Of(new Mark.Line(1, null));
+        }
+
         if (Named(target, LineNamed()) is { } name)
         {
             var ordinal = Array.FindIndex(Ordinals, word => word.Equals(name, StringComparison.OrdinalIgnoreCase));
@@ -158,6 +163,10 @@ public static partial class SpokenAmountText
 
     [GeneratedRegex(@"^(?:the\s+)?line\s+(?<number>[0-9]{1,2})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Counted();
+
+    // Of a cup with one line: who has several counts or names them.
+    [GeneratedRegex(@"^the\s+line$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OnlyLine();
 
     [GeneratedRegex(@"^(?:the\s+)?(?<name>.{1,60}?)\s+line$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex LineNamed();

@@ -185,7 +185,8 @@ public class ThresholdTests
         var build = TestBar.Build(
             TestBar.Line("espresso", 4, "shot", ("l", 6)),
             TestBar.Line("syrup", isSweet ? 4 : 0, "stroke", ("l", isSweet ? 6 : 0)),
-            TestBar.Line("milk", 250, "ml", ("l", milk))) with { Sizes = ["m", "l"] };
+            TestBar.Line("milk", 250, "ml", ("l", milk))) with
+        { Sizes = ["m", "l"] };
         var lean = FullBar.Read(FullBar.Document with
         {
             House = FullBar.Document.House with { StrengthDriftPercent = isSweet ? 90 : 15, SweetnessDriftPercent = isSweet ? 15 : 90 },

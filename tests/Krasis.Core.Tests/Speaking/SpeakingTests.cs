@@ -47,6 +47,7 @@ public class SpeakingTests
     [Theory]
     [InlineData("to the second line", 2, null)]
     [InlineData("to line 2", 2, null)]
+    [InlineData("to the line", 1, null)]
     [InlineData("to the milk line", null, "milk")]
     public void A_printed_line_is_read(string text, int? number, string? label) => Assert.Equal(new SpokenAmount.FillTo(new Mark.Line(number, label)), Read(text).Value);
 

@@ -34,5 +34,5 @@ internal sealed class NoRoomForTheTop : ICheck
 
     // Never the same number twice for what is more and what is less.
     private static string Height(Millimetres reached, Millimetres limit) =>
-        Say.Short(reached.Value) == Say.Short(limit.Value) ? Say.Fine(reached.Value + 0.05) : Say.Short(reached.Value);
+        Say.Short(reached.Value) == Say.Short(limit.Value) ? Say.Short(Math.Ceiling(reached.Value * 10) / 10) : Say.Short(reached.Value);
 }
