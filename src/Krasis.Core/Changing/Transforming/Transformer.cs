@@ -60,24 +60,24 @@ public static class Transformer
 
         if (sizes is not { Count: > 0 } && (from == Serve.Hot || to == Serve.Hot))
         {
-            Refill(draft, Math.Max(0, Mixer.Mix(reading.Value, bar).Sizes.Single(size => size.IsReference).Fill.RoomLeft.Value));
+            Refill(draft, Math.Max(0, Mixer.Mix(reading.Value, bar).Sizes.Single(size => size.IsReference).Fill.RoomLeft.Value), "as far as it was filled before");
         }
         else if (from == Serve.Hot)
         {
-            Refill(draft, 0);
+            Refill(draft, 0, "to the reserve");
         }
 
         return Reading<Transformed>.Of(draft.Finish());
     }
 
     // What was steamed was more than it is: its foam and its steam leave room, as ice does that is left out.
-    private static void Refill(Draft draft, double leave)
+    private static void Refill(Draft draft, double leave, string howFar)
     {
         var before = draft.Build;
         draft.Build = Fitting.Fill(before, draft.Bar, leave);
         foreach (var (was, now) in before.Lines.Zip(draft.Build.Lines).Where(pair => pair.First.Amount != pair.Second.Amount))
         {
-            draft.Note(now.Id, $"{draft.IngredientOf(now)!.Name}: {Draft.Say(was)} → {Draft.Say(now)}.", "It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.");
+            draft.Note(now.Id, $"{draft.IngredientOf(now)!.Name}: {Draft.Say(was)} → {Draft.Say(now)}.", $"It fills the cup {howFar}: steam, foam and ice take up room that is then free.");
         }
     }
 
@@ -172,7 +172,7 @@ public static class Transformer
                 var own = ingredient.IsPart || ingredient.IsTopping ? DairyFreeLike(ingredient, bar) : null;
                 if (own is not null)
                 {
-                    Exchange.Put(draft, line, own, $"The house's own without milk, in the place of {ingredient.Name}. The volume stays.");
+                    Exchange.Put(draft, line, own, $"{(own.IsPart ? "The house's own" : "What the bar has of the kind")} without milk, in the place of {ingredient.Name}. The volume stays.");
                 }
                 else if (ingredient.Kind == IngredientKind.Milk)
                 {
