@@ -12,8 +12,14 @@ internal static class Crown
         var brim = cup.BrimCapacity.Value;
         var levels = content.Levels;
         var occupied = levels.Surface > brim && levels.Surface >= levels.Top ? brim : levels.Top;
-        var top = occupied + content.OnTop;
+        return HeightOf(cup, occupied + content.OnTop);
+    }
+
+    /// <summary>How high a volume stands, ml, when what is above the brim keeps the brim's width.</summary>
+    public static Millimetres HeightOf(Cup cup, double volume)
+    {
         var area = Math.PI * cup.Shape.Top.Value * cup.Shape.Top.Value / 4;
-        return top <= brim ? cup.HeightFor(Millilitres.From(top)) : cup.Shape.Height + Millimetres.From((top - brim) * 1000 / area);
+        var beyond = Math.Max(0, volume - cup.BrimCapacity.Value);
+        return cup.HeightFor(Millilitres.From(volume)) + Millimetres.From(beyond * 1000 / area);
     }
 }

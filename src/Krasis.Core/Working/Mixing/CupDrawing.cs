@@ -106,7 +106,7 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, Layer? Foam, IceBan
             var pieces = ice.Sum(line => line.Mass / line.Ingredient.PieceMass!.Value.Value);
             return new IceBand(
                 cup.HeightFor(Millilitres.From(levels.HeapFrom)),
-                cup.HeightFor(Millilitres.From(levels.HeapTo)),
+                Crown.HeightOf(cup, levels.HeapTo),
                 Millimetres.From(Math.Cbrt(content.IceMass / pieces / IceFacts.Density.Value) * 10),
                 pieces,
                 ice[0].Ingredient.Colour);
