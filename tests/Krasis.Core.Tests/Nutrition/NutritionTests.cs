@@ -55,6 +55,8 @@ public class NutritionTests
     [InlineData(11.25, 11.25, 100, SugarBand.Medium)]
     [InlineData(11.3, 11.3, 100, SugarBand.High)]
     [InlineData(10, 14, 140, SugarBand.Medium)]
+    [InlineData(9.4, 14, 150, SugarBand.Medium)]
+    [InlineData(9.3, 14, 151, SugarBand.High)]
     public void Sugars_have_their_band(double per100, double portion, double ml, SugarBand band) => Assert.Equal(band, SugarBands.Of(per100, portion, ml));
 
     [Fact]

@@ -73,5 +73,31 @@ public class ColourTests
         Assert.Equal(Ciede2000.Between(Light.Of("#a97f5a").ToLab(), Light.Of(seen.Size("l").Taste.Colour!).ToLab()), seen.Size("l").Taste.Drift.Colour!.Value, 0.3);
     }
 
+    [Fact]
+    public void A_clear_drink_goes_by_its_real_colour_too()
+    {
+        var build = TestBar.Build(Shots, TestBar.Line("water", 72, "g", ("l", 180))) with { Sizes = ["m", "l"], School = "same-shot", SeenColour = "#80502f" };
+        var sheet = FullBar.Mix(build);
+
+        // Twice as thin: the square root of what the real cup lets through, in every band.
+        var (real, thin) = (Light.Of("#80502f"), Light.Of(sheet.Size("l").Taste.Colour!));
+        Assert.Equal("#80502f", sheet.Size("m").Taste.Colour);
+        Assert.Equal(Math.Sqrt(real.Red), thin.Red, 0.005);
+        Assert.Equal(Math.Sqrt(real.Green), thin.Green, 0.005);
+        Assert.Equal(Math.Sqrt(real.Blue), thin.Blue, 0.005);
+    }
+
+    // A hundredth of it is what clouds a drink (no source): just under it is seen through, just over it is not, and looks paler.
+    [Fact]
+    public void A_hundredth_of_milk_clouds_it()
+    {
+        var clear = Lightness(TestBar.Build(Shots, TestBar.Line("water", 100, "g"), TestBar.Line("milk", 1.37, "g")));
+        var cloudy = Lightness(TestBar.Build(Shots, TestBar.Line("water", 100, "g"), TestBar.Line("milk", 1.39, "g")));
+        var black = Lightness(TestBar.Build(Shots, TestBar.Line("water", 101.37, "g")));
+
+        Assert.Equal(black, clear, 0.7);
+        Assert.True(Math.Abs(cloudy - clear) > 2);
+    }
+
     private static double Lightness(BuildDocument build) => Light.Of(FullBar.Mix(build).Size("m").Taste.Colour!).ToLab().L;
 }

@@ -118,6 +118,21 @@ public class SpeakingTests
     }
 
     [Fact]
+    public void A_ratio_counts_what_is_in_the_cup_and_not_on_it()
+    {
+        // Water has the coffee's ratio to itself; milk on top is no milk in it; milk that is there already counts.
+        var drink = Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("water", 10, "ml"), TestBar.Line("milk", 50, "ml"), TestBar.Line("oat", 10, "g"), TestBar.Line("whip", 30, "g")));
+        Assert.Equal(36 * 4, Ratio("1:4", "water").Value.Amount, 1e-9);
+        Assert.Equal(((36 * 4) - 10) / 1.03, Ratio("1:4", "milk").Value.Amount, 1e-9);
+        Assert.Equal((51.5 + 10) / 4 / 18, Ratio("1:4", "espresso").Value.Amount, 1e-9);
+
+        var none = AmountInPlace.Resolve(Read("1:6").Value, Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))), Bar, new("m"), new("espresso")).Problems[0];
+        Assert.Equal(("1:6", "There is no milk in Middle yet that 1 : 6 could be to, or there is more than enough."), (none.Value, none.Message));
+
+        Reading<Quantity> Ratio(string text, string line) => AmountInPlace.Resolve(Read(text).Value, drink, Bar, new("m"), new(line));
+    }
+
+    [Fact]
     public void What_cannot_be_in_that_cup_is_told()
     {
         Assert.Contains("only 100 mm high", Resolve("to 120 mm", "m", "milk").Problems[0].Message, StringComparison.Ordinal);
