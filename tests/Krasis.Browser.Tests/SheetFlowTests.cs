@@ -79,6 +79,30 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
     }
 
     [Fact]
+    public void A_mark_is_kept_in_every_size_a_claim_is_held_against_what_goes_in_and_a_real_cup_s_colour_is_taken()
+    {
+        Open("Hazelnut iced latte");
+        Tab.EnterCell(2, "Rush", "to the milk line");
+        Tab.Until("the mark in every size", () => Cold.All(size => Tab.Cell(2, size) == "to the milk line"));
+
+        Tab.Click("[data-test=claims]");
+        Tab.ClickText("no added sugar", "li[role=option]");
+        Tab.Press(Keys.Escape);
+        Tab.Until("the claim to be judged", () => Tab.Says.Contains("\"no added sugar\" is not so: Hazelnut syrup brings sugar.", StringComparison.Ordinal));
+
+        Tab.Script("const seen = document.querySelector('[data-test=seen]'); seen.value = '#8a5a3c'; seen.dispatchEvent(new Event('change', { bubbles: true }))");
+        Tab.Until("the colour to be taken", () => Tab.Has("button[aria-label='Forget the colour of a real cup']"));
+        Tab.Click("button[aria-label='Forget the colour of a real cup']");
+        Tab.Until("the colour to be worked out again", () => Tab.Says.Contains("as worked out", StringComparison.Ordinal));
+        for (var i = 0; i < 4; i++)
+        {
+            Tab.Click("button[aria-label=Undo]");
+        }
+
+        Tab.Until("as it was", () => Tab.Status == "Saved" && Tab.Cell(2, "Rush") == "170");
+    }
+
+    [Fact]
     public void Schools_are_compared_before_one_is_chosen()
     {
         Open("Hazelnut iced latte");

@@ -1,4 +1,7 @@
 using System.Text.Json.Nodes;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Builds.Scaling;
 using Krasis.Web.Tests.Builds;
 
 namespace Krasis.Web.Tests.Bar;
@@ -24,6 +27,17 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
 
         Assert.Equal(204, (await server.Delete(path, "\"2\"")).Status);
         Assert.Equal(404, (await server.Delete(path, "\"2\"")).Status);
+    }
+
+    [Fact]
+    public async Task The_words_that_can_be_chosen_are_the_core_s()
+    {
+        var words = (await server.Get("/api/bar")).Json["words"]!;
+
+        Assert.Equal(Techniques.All.Select(technique => (technique.Code, technique.Words)), words["techniques"]!.AsArray().Select(one => ((string)one!["code"]!, (string)one["name"]!)));
+        Assert.Equal(["noAddedSugar", "withoutMilk"], words["claims"]!.AsArray().Select(claim => (string)claim!["code"]!).Order());
+        Assert.Equal(Enum.GetValues<Allergen>().Length, words["allergens"]!.AsArray().Count);
+        Assert.Equal(ScalingWords.All.Select(rule => rule.Words), words["rules"]!.AsArray().Select(rule => (string)rule!["name"]!));
     }
 
     public static TheoryData<string, string, string> Wrong() => new()
