@@ -134,24 +134,24 @@ public class TransformerTests
         Assert.Contains(free.Changes, change => change is { What: "Smoke stays.", Why: "Nobody has read its label: unknown is not free from milk." });
     }
 
-    public static TheoryData<string, Reading<Transformed>> Refused => new()
+    public static TheoryData<string, Func<Reading<Transformed>>> Refused => new()
     {
-        { "serve", Transformer.ServeAs(Hot, Serve.Hot, FullBar.Facts) },
-        { "serve", Transformer.ServeAs(Hot, Serve.Iced, FullBar.Read(FullBar.Document with { Ingredients = [.. FullBar.Document.Ingredients.Where(ingredient => ingredient.Kind != "ice")] })) },
-        { "ingredient", Transformer.SwapMilk(Hot, new("syrup"), FullBar.Facts) },
-        { "ingredient", Transformer.SwapMilk(Hot, new("nobody"), FullBar.Facts) },
-        { "ingredient", Transformer.SwapSyrup(Hot, new("syrup"), new("milk"), FullBar.Facts) },
-        { "line", Transformer.SwapSyrup(Hot, new("nobody"), new("light"), FullBar.Facts) },
-        { "percent", Transformer.LessSweet(Hot, 60, FullBar.Facts) },
-        { "percent", Transformer.LessSweet(Hot, double.NaN, FullBar.Facts) },
-        { "milk", Transformer.DairyFree(Hot, FullBar.Facts, new("milk")) },
-        { "milk", Transformer.DairyFree(Hot, FullBar.With("oat", oat => oat with { Allergens = null })) },
-        { "lines[0].ingredient", Transformer.SwapMilk(Hot with { Lines = [TestBar.Line("nobody", 1, "g")] }, new("oat"), FullBar.Facts) },
+        { "serve", () => Transformer.ServeAs(Hot, Serve.Hot, FullBar.Facts) },
+        { "serve", () => Transformer.ServeAs(Hot, Serve.Iced, FullBar.Read(FullBar.Document with { Ingredients = [.. FullBar.Document.Ingredients.Where(ingredient => ingredient.Kind != "ice")] })) },
+        { "ingredient", () => Transformer.SwapMilk(Hot, new("syrup"), FullBar.Facts) },
+        { "ingredient", () => Transformer.SwapMilk(Hot, new("nobody"), FullBar.Facts) },
+        { "ingredient", () => Transformer.SwapSyrup(Hot, new("syrup"), new("milk"), FullBar.Facts) },
+        { "line", () => Transformer.SwapSyrup(Hot, new("nobody"), new("light"), FullBar.Facts) },
+        { "percent", () => Transformer.LessSweet(Hot, 60, FullBar.Facts) },
+        { "percent", () => Transformer.LessSweet(Hot, double.NaN, FullBar.Facts) },
+        { "milk", () => Transformer.DairyFree(Hot, FullBar.Facts, new("milk")) },
+        { "milk", () => Transformer.DairyFree(Hot, FullBar.With("oat", oat => oat with { Allergens = null })) },
+        { "lines[0].ingredient", () => Transformer.SwapMilk(Hot with { Lines = [TestBar.Line("nobody", 1, "g")] }, new("oat"), FullBar.Facts) },
     };
 
     [Theory]
     [MemberData(nameof(Refused))]
-    public void What_cannot_be_made_is_refused_with_the_field(string field, Reading<Transformed> reading) => Assert.Equal(field, reading.Problems[0].Field);
+    public void What_cannot_be_made_is_refused_with_the_field(string field, Func<Reading<Transformed>> make) => Assert.Equal(field, make().Problems[0].Field);
 
     private static LineDocument Line(Transformed made, string id) => made.Build.Lines.Single(line => line.Id == id);
 }
