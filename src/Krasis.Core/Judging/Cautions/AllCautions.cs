@@ -30,7 +30,7 @@ internal static class AllCautions
         ByLine("skewer", line => line.Line.Technique == Technique.Skewer, "Sharp skewers come out before drinking.");
         ByLine("stove-top", line => setting.Bar.CoffeeOf(line.Ingredient.Id)?.Method == BrewMethod.StoveTop, "Stove-top brewer: fill it below the safety valve.");
         ByLine("keep-cold", line => line.Ingredient.IsChilled, "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).");
-        ByLine("shared", line => line.Line.Technique is Technique.Steam or Technique.Foam or Technique.Blend or Technique.Shake, "Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.");
+        ByLine("shared", line => line.Line.Technique is Technique.Steam or Technique.Foam or Technique.Blend or Technique.Shake || setting.Build.Serve is Serve.Shaken or Serve.Blended, "Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.");
         BySize("hot", size => size.Life.Moments[0].Temperature.Value > Burns, (sizes, isOne) => $"{sizes} {(isOne ? "is" : "are")} handed over above {Burns} °C, which can burn skin in seconds.");
         BySize(
             "caffeine",
