@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Diagnostics.CodeAnalysis;
+using System.Globalization;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 
@@ -51,6 +52,19 @@ internal static class Browsers
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-quic",
             "--disable-background-networking", "--disable-component-update", "--disable-sync");
         options.UnhandledPromptBehavior = UnhandledPromptBehavior.Accept;
-        return new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options);
+        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+
+        // Chromium does not start under a calendar that is turned from outside: it starts by the machine's, and its pages go by the tests'.
+        service.DriverProcessStarting += (_, starting) => starting.DriverServiceProcessStartInfo.Environment.Remove("LD_PRELOAD");
+        var driver = new ChromeDriver(service, options);
+        var ahead = DateTimeOffset.UtcNow.ToUnixTimeMilliseconds() - Convert.ToInt64(driver.ExecuteScript("return Date.now()"), CultureInfo.InvariantCulture);
+        if (Math.Abs(ahead) > Minute)
+        {
+            driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?> { ["source"] = $"{{ const Real = Date; Date = class extends Real {{ constructor(...at) {{ if (at.length) super(...at); else super(Real.now() + {ahead}) }} static now() {{ return Real.now() + {ahead} }} }} }}" });
+        }
+
+        return driver;
     }
+
+    private const long Minute = 60_000; // A browser that takes long to start is no other day.
 }

@@ -67,15 +67,28 @@ public class WholeDrinkTests
             ["sugars g"] = size.Inside.Nutrition.Sugars!.Value.Value,
             ["caffeine mg"] = size.Inside.Nutrition.Caffeine!.Value.Value,
         };
-        foreach (var (layer, i) in size.Drawing.Poured.Layers.Select((layer, i) => (layer, i)))
+        figures["steam g"] = size.Life.Condensate.Value;
+        figures["cooling melt g"] = size.Life.CoolingMelt.Value;
+        var poured = size.Drawing.Poured;
+        Stack("poured", poured.Layers);
+        foreach (var (layer, i) in poured.Layers.Select((layer, i) => (layer, i)))
         {
-            figures[$"poured {i} from mm"] = layer.From.Value;
-            figures[$"poured {i} to mm"] = layer.To.Value;
+            figures[$"poured {i} colour"] = layer.Colour;
         }
 
-        if (size.Drawing.Poured.Foam is { } foam)
+        if (poured.Foam is { } foam)
         {
-            figures["foam to mm"] = foam.To.Value;
+            (figures["foam from mm"], figures["foam to mm"], figures["foam colour"]) = (foam.From.Value, foam.To.Value, foam.Colour);
+        }
+
+        if (poured.Top is { } top)
+        {
+            (figures["top from mm"], figures["top to mm"]) = (top.From.Value, top.To.Value);
+        }
+
+        if (poured.Ice is { } cubes)
+        {
+            figures["pieces"] = cubes.Pieces;
         }
 
         foreach (var moment in size.Life.Moments)
@@ -85,6 +98,7 @@ public class WholeDrinkTests
             figures[$"{at} C"] = moment.Temperature.Value;
             figures[$"{at} strength"] = moment.Strength!.Value.Value;
             figures[$"{at} sweetness"] = moment.Sweetness!.Value.Value;
+            Stack(at, moment.Drawing.Layers);
             foreach (var (layer, i) in moment.Drawing.Layers.Select((layer, i) => (layer, i)))
             {
                 figures[$"{at} colour {i}"] = layer.Colour;
@@ -99,5 +113,13 @@ public class WholeDrinkTests
         }
 
         return figures;
+
+        void Stack(string name, IReadOnlyList<Layer> layers)
+        {
+            foreach (var (layer, i) in layers.Select((layer, i) => (layer, i)))
+            {
+                (figures[$"{name} {i} from mm"], figures[$"{name} {i} to mm"]) = (layer.From.Value, layer.To.Value);
+            }
+        }
     }
 }
