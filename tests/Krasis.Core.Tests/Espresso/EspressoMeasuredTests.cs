@@ -28,11 +28,22 @@ public class EspressoMeasuredTests
         Assert.Null(EspressoMeasured.Of(new EspressoDocument { DoseGrams = 18 }).Ratio);
     }
 
+    // Source: SCA brewing chart, from memory.
+    [Theory]
+    [InlineData(17.9, "17.9 % is below the usual 18 to 22 %.")]
+    [InlineData(18, "18 % is within the usual 18 to 22 %.")]
+    [InlineData(22, "22 % is within the usual 18 to 22 %.")]
+    [InlineData(22.1, "22.1 % is above the usual 18 to 22 %.")]
+    public void An_extraction_is_held_against_the_usual(double percent, string says) =>
+        Assert.Equal(says, Assert.Single(EspressoMeasured.Of(new EspressoDocument { DoseGrams = 18, YieldGrams = 36, ShotsPerPull = 2, ExtractionPercent = percent }).Says));
+
     // Source: 55 g/l ± 10 % (SCA Golden Cup, from memory).
     [Theory]
     [InlineData(55.0, "Within 55")]
-    [InlineData(76.0, "Stronger than")]
-    [InlineData(40.0, "Thinner than")]
+    [InlineData(60.5, "Within 55")]
+    [InlineData(60.6, "Stronger than")]
+    [InlineData(49.5, "Within 55")]
+    [InlineData(49.4, "Thinner than")]
     public void A_batch_is_held_against_the_usual(double grams, string says)
     {
         var measured = BrewMeasured.Of(new CoffeeBaseDocument { Method = "batch", CoffeeGrams = grams, WaterGrams = 1000, ExtractionPercent = 20 }, null);
