@@ -35,21 +35,17 @@ public static class BarReader
             return Reading<BarFacts>.Failed(fields.Problems);
         }
 
-        RefuseTwins(cups, "cups", "id", cup => cup.Id.Value, fields);
-        RefuseTwins(ingredients, "ingredients", "id", ingredient => ingredient.Id.Value, fields);
-        RefuseTwins(dispensers, "dispensers", "id", dispenser => dispenser.Id, fields);
-        RefuseTwins(espresso, "espresso", "id", recipe => recipe.Id, fields);
+        foreach (var kind in BarKinds.All)
+        {
+            RefuseTwins(new SortedList<int, string>(kind.IdsIn(document).Index().ToDictionary()), kind.Name, "id", id => id, fields);
+        }
+
         RefuseTwins(cups, "cups", "name", cup => cup.Name, fields);
         RefuseTwins(ingredients, "ingredients", "name", ingredient => ingredient.Name, fields);
         RefuseTwins(dispensers, "dispensers", "ingredient", dispenser => dispenser.Holds.Value, fields, dispenser => dispenser.Station);
-        RefuseTwins(stations, "stations", "id", station => station.Id, fields);
         RefuseTwins(stations, "stations", "name", station => station.Name, fields);
-        RefuseTwins(coffees, "coffees", "id", coffee => coffee.Id, fields);
         RefuseTwins(coffees, "coffees", "ingredient", coffee => coffee.Makes.Value, fields);
-        RefuseTwins(foams, "foams", "id", foam => foam.Id.Value, fields);
         RefuseTwins(foams, "foams", "name", foam => foam.Name, fields);
-        RefuseTwins(pitchers, "pitchers", "id", pitcher => pitcher.Id, fields);
-        RefuseTwins(parts, "parts", "id", part => part.Id.Value, fields);
         RefuseTwins(parts, "parts", "name", part => part.Name, fields);
         foreach (var (index, part) in parts)
         {

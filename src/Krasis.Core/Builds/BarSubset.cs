@@ -1,6 +1,5 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
-using Krasis.Core.Input;
 
 namespace Krasis.Core.Builds;
 
@@ -48,6 +47,6 @@ public static class BarSubset
             build.Sizes.ToHashSet(StringComparer.Ordinal),
             used,
             build.Lines.Select(line => line.Foam).OfType<string>().ToHashSet(StringComparer.Ordinal),
-            build.Lines.Any(line => line.Technique == Choice.Word(Technique.Steam)));
+            build.Lines.Any(line => line.Technique == Techniques.Of(Technique.Steam)));
     }
 }

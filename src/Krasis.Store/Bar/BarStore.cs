@@ -33,11 +33,7 @@ public sealed class BarStore
     public BarDocument Whole()
     {
         var gathering = new Gathering(this);
-        foreach (var kind in BarKinds.All)
-        {
-            kind.Accept(gathering);
-        }
-
+        BarKinds.Each(gathering);
         return gathering.Bar;
     }
 

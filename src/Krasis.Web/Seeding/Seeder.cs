@@ -37,12 +37,7 @@ public static partial class Seeder
         }
 
         var seed = Load(demo ? Demo : Starter, clock.Today());
-        var adding = new Adding(session, seed.Bar);
-        foreach (var kind in BarKinds.All)
-        {
-            kind.Accept(adding);
-        }
-
+        BarKinds.Each(new Adding(session, seed.Bar));
         var ids = seed.Builds.ToDictionary(build => build.Name!, _ => Guid.CreateVersion7().ToString());
         foreach (var build in seed.Builds)
         {

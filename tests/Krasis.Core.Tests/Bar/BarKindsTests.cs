@@ -13,18 +13,13 @@ public class BarKindsTests
         Assert.Equal(Properties.Select(name => char.ToLowerInvariant(name[0]) + name[1..]).Order(), BarKinds.All.Select(kind => kind.Name).Order());
 
     [Fact]
-    public void Each_takes_its_own_out_of_a_bar_and_puts_it_back_under_its_id() => Each(new PutsBack());
+    public void Each_takes_its_own_out_of_a_bar_and_puts_it_back_under_its_id() => BarKinds.Each(new PutsBack());
 
     [Fact]
-    public void Each_is_read_with_the_bar() => Each(new IsRead());
+    public void Each_has_ids_of_their_own() => BarKinds.Each(new HasIdsOfTheirOwn());
 
-    private static void Each(IBarKindVisitor visitor)
-    {
-        foreach (var kind in BarKinds.All)
-        {
-            kind.Accept(visitor);
-        }
-    }
+    [Fact]
+    public void Each_is_read_with_the_bar() => BarKinds.Each(new IsRead());
 
     private sealed class PutsBack : IBarKindVisitor
     {
@@ -39,6 +34,31 @@ public class BarKindsTests
             Assert.Equal(id, kind.Id(document));
             Assert.Same(document, Assert.Single(kind.From(bar)));
             Assert.All(BarKinds.All.Where(other => other != kind && other.OnlyId is null), other => Assert.False(other.IsNeeded(bar, id, new BarNeeds(new HashSet<string> { id }, new HashSet<string> { id }, new HashSet<string> { id }, true))));
+        }
+    }
+
+    /// <summary>The first of a sort, written a second time, is refused.</summary>
+    private sealed class HasIdsOfTheirOwn : IBarKindVisitor
+    {
+        private static readonly BarDocument Bar = FullBar.Document with
+        {
+            Coffees = [new() { Id = "batch", Name = "Batch", Ingredient = "coffee", Method = "batch", CoffeeGrams = 70, WaterGrams = 1000, ExtractionPercent = 20 }],
+            Parts = [new() { Id = "mix", Name = "Mix", Kind = "milk", Colour = "#aabbcc", Lines = [new() { Ingredient = "milk", Amount = 1, Measure = "g" }] }],
+            Stations = [new() { Id = "bar", Name = "Bar" }],
+        };
+
+        public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class
+        {
+            if (kind.OnlyId is not null)
+            {
+                return;
+            }
+
+            var all = kind.From(Bar);
+            var reading = BarReader.Read(kind.Into(Bar, [.. all, all[0]]));
+            Assert.Contains(reading.Problems, problem => problem.Field == $"{kind.PathOf(all.Count)}.id");
         }
     }
 

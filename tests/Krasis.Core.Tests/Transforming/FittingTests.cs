@@ -36,7 +36,7 @@ public class FittingTests
         Assert.Same(shots, Fitting.Fill(shots, FullBar.Facts));
     }
 
-    // Large has a third shot where it should have two and a half: its room is what milk may fill, so that nothing runs over.
+    // Small rounds a shot and a half and two strokes and a half up: its room is what milk may fill, so that nothing runs over.
     [Fact]
     public void No_other_size_runs_over()
     {

@@ -45,6 +45,9 @@ public sealed record Frustum
     /// <summary>The volume when level full, by geometry alone.</summary>
     public Millilitres Capacity => VolumeTo(Height);
 
+    /// <summary>What a millimetre above the brim holds that keeps the brim's width, ml: π·d² ÷ 4.</summary>
+    public double MlPerMillimetreOfBrim => Math.PI * Top.Value * Top.Value / 4 / CubicMillimetresInMl;
+
     /// <summary>The volume from the bottom up to a height: V = πh/3 · (r₀² + r₀·r + r²), where r is the radius at
     /// that height (the textbook volume of a frustum of a cone).</summary>
     /// <param name="height">From 0 to <see cref="Height"/>; beyond it the value of the nearer end is given.</param>

@@ -21,6 +21,9 @@ public abstract class BarKind
     /// <param name="index">Its place among them, from 0.</param>
     public string PathOf(int index) => OnlyId is null ? $"{Name}[{index.ToString(CultureInfo.InvariantCulture)}]" : Name;
 
+    /// <summary>The ids of those of a bar that can be read, in its order.</summary>
+    public abstract IReadOnlyList<string> IdsIn(BarDocument bar);
+
     /// <summary>What the house calls one of them; null where there is no such, or it has no name.</summary>
     public abstract string? NameIn(BarDocument bar, int index);
 
@@ -59,6 +62,9 @@ public abstract class BarKind<TDocument> : BarKind
 
     /// <summary>What is put into a document before it is kept, from what was kept before; nothing by default.</summary>
     public Func<TDocument?, TDocument, DateOnly, TDocument> Stamp { get; init; } = (_, document, _) => document;
+
+    /// <inheritdoc/>
+    public override IReadOnlyList<string> IdsIn(BarDocument bar) => [.. From(bar).Select(document => Id(document)?.Trim() ?? "")];
 
     /// <inheritdoc/>
     public override string? NameIn(BarDocument bar, int index) => From(bar).ElementAtOrDefault(index) is { } document ? Called(document) : null;

@@ -161,5 +161,14 @@ public static class BarKinds
     /// <summary>All of them, in the order in which a bar is set up.</summary>
     public static IReadOnlyList<BarKind> All { get; } = [Cups, Ingredients, Dispensers, Espresso, Coffees, Foams, Pitchers, Parts, Stations, House];
 
+    /// <summary>Lets somebody do something with each of them and its types, in that order.</summary>
+    public static void Each(IBarKindVisitor visitor)
+    {
+        foreach (var kind in All)
+        {
+            kind.Accept(visitor);
+        }
+    }
+
     private static NothingMeasured Nothing { get; } = new();
 }

@@ -18,8 +18,7 @@ internal static class Crown
     /// <summary>How high a volume stands, ml, when what is above the brim keeps the brim's width.</summary>
     public static Millimetres HeightOf(Cup cup, double volume)
     {
-        var area = Math.PI * cup.Shape.Top.Value * cup.Shape.Top.Value / 4;
         var beyond = Math.Max(0, volume - cup.BrimCapacity.Value);
-        return cup.HeightFor(Millilitres.From(volume)) + Millimetres.From(beyond * 1000 / area);
+        return cup.HeightFor(Millilitres.From(volume)) + Millimetres.From(beyond / cup.Shape.MlPerMillimetreOfBrim);
     }
 }

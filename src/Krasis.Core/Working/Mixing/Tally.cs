@@ -88,7 +88,7 @@ internal struct Tally
             var surface = LevelsUnder(air).Surface;
             var from = glass.Cup.HeightFor(Millilitres.From(surface));
             var to = from + Millimetres.From(capMm);
-            var beyond = Math.Max(0, (to - glass.Cup.Shape.Height).Value) * Math.PI * Math.Pow(glass.Cup.Shape.Top.Value / 2, 2) / 1000;
+            var beyond = Math.Max(0, (to - glass.Cup.Shape.Height).Value) * glass.Cup.Shape.MlPerMillimetreOfBrim;
             return air + glass.Cup.VolumeTo(to).Value - Math.Min(surface, glass.Cup.BrimCapacity.Value) + beyond;
         }
     }

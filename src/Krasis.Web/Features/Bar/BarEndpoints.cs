@@ -14,11 +14,7 @@ public static class BarEndpoints
     {
         var bar = routes.MapGroup("/api/bar").WithTags("Bar");
         bar.MapGet("/", Read).WithSummary("All of the bar's facts, each with its ETag.");
-        var mapping = new Mapping(bar);
-        foreach (var kind in BarKinds.All)
-        {
-            kind.Accept(mapping);
-        }
+        BarKinds.Each(new Mapping(bar));
     }
 
     private static Ok<BarView> Read(KrasisFile file, TimeProvider clock) => TypedResults.Ok(file.Read(session => BarView.Of(session, clock.Today())));

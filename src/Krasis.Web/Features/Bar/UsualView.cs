@@ -17,7 +17,7 @@ public sealed record UsualView(string Technique, string Cooling, string SteamToo
 {
     /// <summary>All of it.</summary>
     public static UsualView All { get; } = new(
-        Choice.Word(Techniques.WhereNoneIsSaid),
+        Techniques.Of(Techniques.WhereNoneIsSaid),
         Choice.Word(CoolingWays.WhereNoneIsSaid),
         FoamLevel.Words(FoamLevel.UsualTool(false)),
         FoamLevel.Words(FoamLevel.UsualTool(true)),
