@@ -3,6 +3,7 @@ using BenchmarkDotNet.Attributes;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Advising;
+using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
 using Krasis.Web.Hosting;
 
@@ -15,6 +16,7 @@ public class MixBenchmarks
 {
     private readonly BarFacts bar = SampleBar.Of(cups: 6, nesting: 2);
     private readonly JsonSerializerOptions json = new(JsonSerializerDefaults.Web);
+    private BuildDocument document = null!;
     private Build build = null!;
     private BuildSheet sheet = null!;
 
@@ -22,7 +24,8 @@ public class MixBenchmarks
     public void SetUp()
     {
         KrasisApp.Configure(json);
-        build = SampleBar.Build(bar, lines: 12, nesting: 2);
+        document = SampleBar.Document(bar, lines: 12, nesting: 2);
+        build = BuildReader.Read(document, bar).Value;
         sheet = Mixer.Mix(build, bar);
     }
 
@@ -33,5 +36,8 @@ public class MixBenchmarks
     public BuildSheet Mix() => Mixer.Mix(build, bar);
 
     [Benchmark]
-    public int AdviseOnEverySize() => build.Sizes.Sum(size => Adviser.Advise(build, bar, size).Count);
+    public BuildSheet MixAndTryTheMends() => TriedSheet.Mix(document, build, bar);
+
+    [Benchmark]
+    public int AdviseOnEverySize() => build.Sizes.Sum(size => Adviser.Advise(document, build, bar, size).Count);
 }

@@ -47,7 +47,10 @@ internal static class SampleBar
     }
 
     /// <summary>A build of so many lines, from 4 to 40, in all of a bar's cups; the last of its parts is in it.</summary>
-    public static Build Build(BarFacts bar, int lines, int nesting)
+    public static Build Build(BarFacts bar, int lines, int nesting) => BuildReader.Read(Document(bar, lines, nesting), bar).Value;
+
+    /// <summary>The same as it is entered.</summary>
+    public static BuildDocument Document(BarFacts bar, int lines, int nesting)
     {
         List<LineDocument> all =
         [
@@ -60,17 +63,15 @@ internal static class SampleBar
             all.Add(Line(i % 2 == 0 ? "water" : "milk", 1, "g") with { Id = $"more-{i}", Technique = "stir" });
         }
 
-        return BuildReader.Read(
-            new BuildDocument
-            {
-                Name = "Sample",
-                ReserveMm = 10,
-                Serve = "hot",
-                Sizes = [.. bar.Cups.Select(cup => cup.Id.Value)],
-                ReferenceSize = bar.Cups[bar.Cups.Count / 2].Id.Value,
-                Lines = [.. all.Take(lines)],
-            },
-            bar).Value;
+        return new BuildDocument
+        {
+            Name = "Sample",
+            ReserveMm = 10,
+            Serve = "hot",
+            Sizes = [.. bar.Cups.Select(cup => cup.Id.Value)],
+            ReferenceSize = bar.Cups[bar.Cups.Count / 2].Id.Value,
+            Lines = [.. all.Take(lines)],
+        };
     }
 
     private static CupDocument Cup(int i) => new()

@@ -17,8 +17,8 @@ tab.Script(
     window.timed = []
     // What the reference's sweetness and the last cup say: both come from the new sheet, and the page shows a sheet as a whole.
     const seen = () => [
-      document.querySelector('[data-band=Sweetness] .reference')?.closest('.taste').querySelector('.value')?.textContent,
-      [...document.querySelectorAll('th[data-size] [role=img]')].at(-1)?.getAttribute('aria-label'),
+      document.querySelector('[data-band=Sweetness] td.reference .value')?.textContent,
+      [...document.querySelectorAll('[data-size] [role=img]')].at(-1)?.getAttribute('aria-label'),
     ]
     document.addEventListener('keydown', event => {
       if (event.key !== 'Enter') return
@@ -58,7 +58,7 @@ static async Task<string> SixSizes(Uri address)
 {
     using var http = new HttpClient { BaseAddress = address };
     var builds = (await http.GetFromJsonAsync<JsonArray>("/api/builds"))!;
-    var longest = builds.MaxBy(build => build!["sheet"]!["sizes"]![0]!["lines"]!.AsArray().Count)!;
+    var longest = builds.MaxBy(build => build!["holds"]!.AsArray().Count)!;
     var document = (await http.GetFromJsonAsync<JsonNode>($"/api/builds/{longest["id"]}"))!["document"]!;
     var cups = (await http.GetFromJsonAsync<JsonNode>("/api/bar"))!["cups"]!.AsArray().OrderBy(cup => (double)cup!["measured"]!["brimCapacity"]!).Select(cup => (string)cup!["id"]!).TakeLast(6).ToList();
     document["name"] = "Measured in six sizes";

@@ -9,6 +9,7 @@ internal sealed class TestRuns
 {
     private readonly Dictionary<int, List<TestCase>> through = [];
     private readonly Dictionary<TestCase, TimeSpan> times = [];
+    private readonly Dictionary<TestCase, int> kills = [];
 
     /// <summary>Runs the tests, or reads how they ran.</summary>
     /// <param name="tests">The tests, in an order that is always the same.</param>
@@ -35,11 +36,16 @@ internal sealed class TestRuns
         }
     }
 
-    /// <summary>The tests that run through a mutant, the quickest first.</summary>
-    public IReadOnlyList<TestCase> Through(int mutant) => through.TryGetValue(mutant, out var tests) ? [.. tests.OrderBy(test => times[test])] : [];
+    /// <summary>The tests that run through a mutant: first those that cost the least for what they have killed, for a mutant is mostly killed by
+    /// what killed its neighbours.</summary>
+    public IReadOnlyList<TestCase> Through(int mutant) =>
+        through.TryGetValue(mutant, out var tests) ? [.. tests.OrderBy(test => times[test] / (1 + (10 * kills.GetValueOrDefault(test))))] : [];
 
-    /// <summary>How long tests take one after another.</summary>
-    public TimeSpan Time(IEnumerable<TestCase> tests) => TimeSpan.FromSeconds(tests.Sum(test => times[test].TotalSeconds));
+    /// <summary>How long a test takes.</summary>
+    public TimeSpan Time(TestCase test) => times[test];
+
+    /// <summary>Notes that a test has killed a mutant.</summary>
+    public void HasKilled(TestCase test) => kills[test] = kills.GetValueOrDefault(test) + 1;
 
     private static string Line(int at, TestCase test, MutantSwitch mutants)
     {

@@ -3,15 +3,16 @@ using System.Reflection;
 
 namespace Krasis.Mutants;
 
-/// <summary>Runs mutants one after another in one process: of each the tests that run through it, the quickest first, until one fails.</summary>
+/// <summary>Runs mutants one after another in one process: of each the tests that run through it, until one fails.</summary>
 internal static class Worker
 {
     /// <summary>What it ends with when a mutant does not come to an end: the process that it hangs in is given up.</summary>
     public const int Hangs = 3;
 
-    // How much longer than without the mutant the tests may take before they are taken to hang.
+    // How much longer than without the mutant a test may take before it is taken to hang.
     private const double Patience = 10;
     private static readonly TimeSpan LeastPatience = TimeSpan.FromSeconds(10);
+    private static readonly TimeSpan Look = TimeSpan.FromMilliseconds(200);
 
     /// <summary>Runs mutants.</summary>
     /// <param name="idsPath">A file with their ids, one a line.</param>
@@ -34,17 +35,31 @@ internal static class Worker
             }
 
             TestCase? killer = null;
+            var deadline = DateTime.MaxValue.Ticks;
             using var finished = new ManualResetEventSlim();
             var thread = new Thread(() =>
             {
-                killer = candidates.FirstOrDefault(test => !test.Passes());
+                killer = candidates.FirstOrDefault(test =>
+                {
+                    Interlocked.Exchange(ref deadline, (DateTime.UtcNow + LeastPatience + (Patience * runs.Time(test))).Ticks);
+                    return !test.Passes();
+                });
                 finished.Set();
             })
             { IsBackground = true };
             mutants.Choose(id);
             thread.Start();
-            var isFinished = finished.Wait(LeastPatience + (Patience * runs.Time(candidates)));
+            bool isFinished;
+            while (!(isFinished = finished.Wait(Look)) && DateTime.UtcNow.Ticks < Interlocked.Read(ref deadline))
+            {
+            }
+
             mutants.Choose(null);
+            if (killer is not null)
+            {
+                runs.HasKilled(killer);
+            }
+
             results.WriteLine(!isFinished ? $"{id} Timeout" : killer is null ? $"{id} Survived" : $"{id} Killed {killer.Name}");
             if (!isFinished)
             {

@@ -1,3 +1,4 @@
+using Dapper;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
 using Krasis.Store.Standards;
@@ -8,10 +9,20 @@ namespace Krasis.Store;
 /// <summary>One transaction on the file, and the stores within it.</summary>
 public sealed class Session
 {
-    internal Session(SqliteConnection connection, SqliteTransaction transaction)
+    private readonly SqliteConnection connection;
+    private readonly SqliteTransaction transaction;
+
+    /// <summary>Begins with a transaction.</summary>
+    /// <param name="connection">The connection.</param>
+    /// <param name="transaction">The transaction.</param>
+    /// <param name="facts">What is remembered of the bar.</param>
+    /// <param name="isReading">Whether it changes nothing, so that what it reads is what is kept.</param>
+    internal Session(SqliteConnection connection, SqliteTransaction transaction, FactsCache facts, bool isReading)
     {
+        this.connection = connection;
+        this.transaction = transaction;
         Builds = new BuildStore(connection, transaction);
-        Bar = new BarStore(connection, transaction);
+        Bar = new BarStore(connection, transaction, facts, isReading);
         Standards = new StandardStore(connection, transaction);
     }
 
@@ -23,6 +34,9 @@ public sealed class Session
 
     /// <summary>What has been published.</summary>
     public StandardStore Standards { get; }
+
+    /// <summary>How often builds and standards have been changed.</summary>
+    public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);
 
     internal bool IsAbandoned { get; private set; }
 

@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
-import { defineConfig } from 'vite'
+import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   plugins: [vue()],
@@ -13,4 +13,12 @@ export default defineConfig({
     manifest: true,
   },
   server: { proxy: { '/api': 'http://127.0.0.1:5180' } },
+  // The tests speak with the program as it is published.
+  test: {
+    environment: 'jsdom',
+    // On a busy machine a page may take a while.
+    testTimeout: 60_000,
+    globalSetup: 'src/testing/startServer.ts',
+    setupFiles: 'src/testing/network.ts',
+  },
 })

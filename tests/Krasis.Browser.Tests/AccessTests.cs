@@ -69,13 +69,14 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
         yield return ("how a line goes in", () =>
         {
             tab.Open("/").ClickText("Ginger-pear tide", "a");
-            tab.Click("button[aria-label^='How Farm milk goes in']");
+            tab.Click("button.what[data-name='Farm milk']");
             tab.Find("[aria-label='Technique of Farm milk']");
         }
         );
         yield return ("advice", () =>
         {
             tab.Open("/").ClickText("Hazelnut iced latte", "a");
+            tab.WorkIn("Sedge");
             tab.Click("[aria-label='Advise on Sedge']");
             tab.Find("[data-test=advice]");
             tab.UntilStill();
@@ -84,16 +85,15 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
         yield return ("a cup that is worked in, twenty minutes on, and an amount being typed", () =>
         {
             tab.Open("/").ClickText("Ginger-pear tide", "a");
-            tab.Click("th[data-size=Rush] [data-test=focus]");
+            tab.Click("[data-size=Rush] [data-test=focus]");
             tab.Find("[data-test=layers]");
-            tab.Script("document.querySelector('[data-test=moment]').focus()");
-            tab.Press(OpenQA.Selenium.Keys.End);
+            tab.ClickText("+20 min");
             tab.Find("[data-test=at-moment]");
             tab.Type("input[data-cell='milk Rush']", "7 fl oz");
             tab.Find("[data-test=peek]");
         }
         );
-        foreach (var (name, button, there) in new[] { ("variant", "[data-test=variant]", "[data-test=changes]"), ("history", "[data-test=history]", "[data-test=entries]"), ("schools", "[data-test=compare-schools]", "[data-test=school]"), ("publish", "[data-test=move-standard]", "[data-test=state-reason]") })
+        foreach (var (name, button, there) in new[] { ("schools", "[data-test=compare-schools]", "[data-test=school]"), ("publish", "[data-test=move-standard]", "[data-test=state-reason]") })
         {
             yield return (name, () =>
             {
@@ -105,6 +105,35 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
             );
         }
 
+        foreach (var (name, there) in new[] { ("variant", "[data-test=changes]"), ("history", "[data-test=entries]") })
+        {
+            yield return (name, () =>
+            {
+                tab.Open("/").ClickText("Cardamom latte", "a");
+                tab.More(name);
+                tab.Find(there);
+                tab.UntilStill();
+            }
+            );
+        }
+
+        yield return ("a standard as published", () =>
+        {
+            tab.Open("/").ClickText("Hazelnut iced latte", "a");
+            tab.Click("[data-test=state-tag]");
+            tab.Find("[data-test=standard]");
+        }
+        );
+        yield return ("a line that is worked on, and all that can be said of a build", () =>
+        {
+            tab.Open("/").ClickText("Hazelnut iced latte", "a");
+            tab.WorkOn("Lock espresso");
+            tab.Click("[data-test=about]");
+            tab.Click("[data-test=notes]");
+            tab.Find("[data-test=tags]");
+            tab.UntilStill();
+        }
+        );
         yield return ("compare", () =>
         {
             tab.Open("/");

@@ -35,7 +35,7 @@ internal static class Browsers
             driver.SwitchTo().Window(driver.WindowHandles[0]);
             driver.Navigate().GoToUrl("about:blank");
             driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new Dictionary<string, object?> { ["origin"] = origin.GetLeftPart(UriPartial.Authority), ["storageTypes"] = "local_storage" });
-            driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?> { ["features"] = Array.Empty<object>() });
+            driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?> { ["media"] = "", ["features"] = Array.Empty<object>() });
             Idle.Add(driver);
         }
         catch (WebDriverException)

@@ -68,8 +68,29 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.EnterCell(2, "Plover", "8 fl oz");
         Tab.UntilCell(2, "Plover", "236.59");
 
+        Tab.WorkOn("Cardamom syrup");
         Tab.ChooseOption("[aria-label='Measure of Cardamom syrup']", "g");
         Tab.UntilCell(0, "Plover", "19.52");
+    }
+
+    [Fact]
+    public void What_the_bar_has_not_is_made_where_it_is_missing()
+    {
+        Open("Cardamom latte");
+        Tab.Click("[data-test=add-line]");
+        Tab.Find(".p-select-filter").SendKeys("Quince syrup");
+        Tab.Click("[data-test=add-missing]");
+        Tab.Until("what was looked for", () => Tab.Find("[data-test=missing-name]").GetAttribute("value") == "Quince syrup");
+        Tab.Click("[data-test=missing-save]");
+        Tab.Until("what is missing", () => Tab.Find("[data-test=missing]").Text.Contains("It is not said what it is like.", StringComparison.Ordinal));
+        Tab.ChooseOption("[data-test=missing-like]", "Plain syrup");
+        Tab.Type("[data-test=missing-stroke]", "8");
+        Tab.Click("[data-test=missing-save]");
+        Tab.Until("its line", () => Tab.All("[data-test=line]").Count == 4);
+
+        // It has a pump, so that it is poured in strokes: 2 of 8 ml.
+        Tab.EnterCell(3, "Plover", "2");
+        Tab.Until("its strokes", () => Tab.All("[data-test=line]")[3].Text.Contains("strokes", StringComparison.Ordinal) && Tab.All("[data-test=line]")[3].Text.Contains("16 ml", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -95,8 +116,34 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.Click("button[aria-label=Redo]");
         Tab.Until("the new name", () => Tab.Find("#name").GetAttribute("value") == "Cardamom latte, renamed");
         Tab.Save();
-        Tab.Open("/");
-        Tab.Until("the new name", () => Tab.All("[data-test=build]").Any(build => build.Text.Contains("Cardamom latte, renamed", StringComparison.Ordinal)));
+        Tab.UntilListed("Cardamom latte, renamed");
+    }
+
+    [Theory]
+    [InlineData(1280)]
+    [InlineData(1024)]
+    public void Nothing_at_the_head_moves_under_a_finger_when_a_draft_saves_itself(int width)
+    {
+        string PlaceOf(string name)
+        {
+            var box = Tab.Find($"button[aria-label={name}]");
+            return $"{box.Location.X}, {box.Location.Y}";
+        }
+
+        Tab.Resize(width, 800);
+        Open("Cardamom latte");
+        Tab.Until("the save", () => Tab.Status == "Saved");
+        var (undo, redo) = (PlaceOf("Undo"), PlaceOf("Redo"));
+        Tab.Delay(TimeSpan.FromSeconds(2));
+        Tab.Type("#reserve", "13", Keys.Enter);
+        Tab.Until("a change", () => Tab.Status == "Not saved yet");
+        Assert.Equal((undo, redo), (PlaceOf("Undo"), PlaceOf("Redo")));
+        Tab.Click("[data-test=save]");
+        Tab.Until("a save under way", () => Tab.Status == "Saving…");
+        Assert.Equal((undo, redo), (PlaceOf("Undo"), PlaceOf("Redo")));
+        Tab.Delay(TimeSpan.Zero);
+        Tab.Until("the save", () => Tab.Status == "Saved");
+        Assert.Equal((undo, redo), (PlaceOf("Undo"), PlaceOf("Redo")));
     }
 
     [Fact]
@@ -104,7 +151,7 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom latte");
         Tab.Until("the band", () => Tab.Find("[data-band=Strength]").Text.Contains("−19 %", StringComparison.Ordinal));
-        Assert.Contains("the reference", Tab.Find("[data-band=Strength] td:nth-of-type(2)").Text, StringComparison.Ordinal);
+        Assert.Contains("reference", Tab.Find("[data-band=Strength] td:nth-of-type(2)").Text, StringComparison.Ordinal);
         Assert.Equal("1.22 %", Tab.Find("[data-band=Strength] td:nth-of-type(2) .value").Text);
         Assert.Empty(Tab.All("[data-test=finding]:not(.note)"));
 
@@ -123,7 +170,11 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(2, "Wren", "105");
         Tab.UntilCell(2, "Heron", "315");
         Assert.Equal("210", Tab.Cell(2, "Plover"));
-        Tab.Until("the same ratio", () => Tab.All("[data-band=Ratio] .value").All(value => value.Text == "1 : 5.6"));
+        foreach (var size in new[] { "Wren", "Heron", "Plover" })
+        {
+            Tab.WorkIn(size);
+            Tab.Until("the same ratio", () => Tab.Find("[data-band=Ratio] .value").Text == "1 : 5.6");
+        }
 
         Tab.ChooseOption("[data-test=school]", "Same shot");
         Tab.UntilCell(1, "Heron", "2");
@@ -138,8 +189,10 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom latte");
         Tab.UntilCell(0, "Plover", "2");
+        Tab.WorkOn("Cardamom syrup");
         Tab.Click("button[aria-label='Pour Cardamom syrup later']");
         Tab.Until("the move", () => Tab.All("[data-test=line]")[0].Text.Contains("Lock espresso", StringComparison.Ordinal));
+        Tab.WorkOn("Farm milk");
         Tab.Click("button[aria-label='Take Farm milk out']");
         Tab.Until("two lines", () => Tab.All("[data-test=line]").Count == 2);
         Tab.PressControl("z");
@@ -153,8 +206,9 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom latte");
         Tab.UntilCell(2, "Heron", "305");
+        Tab.WorkIn("Heron");
         Tab.Click("button[aria-label='Make reference: Heron']");
-        Tab.Until("the new reference", () => Tab.Find("th[data-size=Heron]").Text.Contains("Reference", StringComparison.Ordinal));
+        Tab.Until("the new reference", () => Tab.Find("th[data-size=Heron]").Text.Contains("reference", StringComparison.Ordinal));
         Tab.Until("its cells to be set", () => Tab.CellsOf("Heron")[2].GetAttribute("aria-label")!.EndsWith("set", StringComparison.Ordinal));
 
         Assert.Equal(["3", "3", "305"], Enumerable.Range(0, 3).Select(row => Tab.Cell(row, "Heron")));

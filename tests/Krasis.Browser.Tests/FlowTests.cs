@@ -87,6 +87,7 @@ public sealed class FlowTests(DemoProcess server) : DemoTests(server)
 
         Tab.Click("button[aria-label=Undo]");
         Tab.Until("the warning again", () => Finding("Heron is", "weaker"));
+        Tab.WorkIn("Heron");
         Tab.Click("[aria-label='Advise on Heron']");
         Tab.Until("the ways", () => Tab.All("[data-test=advice]").Count > 1);
         var second = Tab.All("[data-test=advice]")[1].FindElement(By.CssSelector("strong")).Text;
@@ -109,5 +110,5 @@ public sealed class FlowTests(DemoProcess server) : DemoTests(server)
         Tab.All("[data-test=finding]").Any(finding => words.All(word => finding.Text.Contains(word, StringComparison.Ordinal)));
 
     private IEnumerable<string> Names() =>
-        ((IEnumerable<object>)Tab.Script("return [...document.querySelectorAll('[data-test=line] .ingredient .p-select-label')].map(label => label.textContent.trim())")!).Cast<string>();
+        ((IEnumerable<object>)Tab.Script("return [...document.querySelectorAll('[data-test=line-name]')].map(label => label.textContent.trim())")!).Cast<string>();
 }

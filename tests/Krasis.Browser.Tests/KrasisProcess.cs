@@ -21,6 +21,16 @@ public class KrasisProcess : IDisposable
 
     public Uri Address { get; private set; } = null!;
 
+    /// <summary>What it has of the machine's memory.</summary>
+    public double MemoryMegabytes
+    {
+        get
+        {
+            process!.Refresh();
+            return process.WorkingSet64 / 1e6;
+        }
+    }
+
     /// <summary>Kills it with SIGKILL, as a power cut would, and starts it again at the same address.</summary>
     public void KillAndStartAgain()
     {

@@ -21,16 +21,16 @@ public sealed class ListTests : IDisposable
         tab.Click("button[aria-label='Duplicate Maple iced coffee']");
         tab.Until("the copy", () => tab.Find("#name").GetAttribute("value") == "Maple iced coffee (copy)");
 
-        tab.ClickText("Delete");
-        tab.Until("the list without it", () => tab.Path == "/" && tab.All("[data-test=build]").Count == 12);
+        tab.More("delete");
+        tab.Until("the list without it", () => tab.Path == "/" && tab.Listed == 12);
         tab.Click("[data-test=notice-action]");
-        tab.Until("the list with it", () => tab.All("[data-test=build]").Count == 13);
+        tab.Until("the list with it", () => tab.Listed == 13);
 
         tab.Click("button[aria-label='Delete Maple iced coffee (copy)']");
-        tab.Until("the list without it", () => tab.All("[data-test=build]").Count == 12);
+        tab.Until("the list without it", () => tab.Listed == 12);
         tab.Reload();
         tab.Click("button[aria-label='Restore Maple iced coffee (copy)']");
-        tab.Until("the list with it", () => tab.All("[data-test=build]").Count == 13);
+        tab.Until("the list with it", () => tab.Listed == 13);
     }
 
     [Fact]

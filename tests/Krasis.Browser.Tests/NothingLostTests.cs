@@ -37,6 +37,25 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
     }
 
     [Fact]
+    public void What_goes_back_to_the_kept_words_while_others_are_on_their_way_is_not_called_saved()
+    {
+        Tab.Watch();
+        Open("Cardamom oat latte");
+        Tab.Type("#name", "Cardamom oat latte, by the lock");
+        Tab.Save();
+        Tab.Delay(TimeSpan.FromSeconds(3));
+        Tab.Click("button[aria-label=Undo]");
+        Tab.Until("the old name to be on its way by itself", () => Tab.IsSending);
+        Tab.Click("button[aria-label=Redo]");
+        Tab.Until("the new name", () => Tab.Find("#name").GetAttribute("value") == "Cardamom oat latte, by the lock");
+        Assert.NotEqual("Saved", Tab.Status);
+
+        Tab.Delay(TimeSpan.Zero);
+        Tab.Save();
+        Tab.UntilListed("Cardamom oat latte, by the lock");
+    }
+
+    [Fact]
     public void What_is_no_draft_is_saved_only_when_it_is_said()
     {
         Open("Black sesame latte");

@@ -19,7 +19,7 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.Click("[data-test=cup-willow]");
         Tab.Click("[data-test=propose]");
         Tab.Until("four lines", () => Tab.All("[data-test=line]").Count == 4 && Tab.CellsOf("Rush").Count == 4);
-        Assert.Equal(["Dark chocolate sauce", "Lock espresso", "Farm milk", "Cubed ice"], Tab.All("[data-test=line] th").Select(line => line.Text.Split('\n')[1].Trim()));
+        Assert.Equal(["Dark chocolate sauce", "Lock espresso", "Farm milk", "Cubed ice"], Tab.All("[data-test=line-name]").Select(name => name.Text.Trim()));
         Assert.Contains("of room left", Tab.All("[data-test=state]")[1].Text, StringComparison.Ordinal);
 
         // The whole proposal is one step back, and forth again.
@@ -29,6 +29,56 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.Until("four lines", () => Tab.All("[data-test=line]").Count == 4);
         Tab.Save();
         Assert.Equal("Slipway mocha", Tab.Find("#name").GetAttribute("value"));
+    }
+
+    // What a lead looks at is there without scrolling, and the first amount is two keys away.
+    [Fact]
+    public void All_of_a_sheet_is_seen_at_once()
+    {
+        Open("Hazelnut iced latte");
+        Tab.UntilStill();
+        foreach (var css in new[] { "#name", "[data-test=state-tag]", "[data-size=Willow] svg", "[data-band=Strength]", "[data-band=Sweetness]", "[data-test=line]:last-child", "[data-test=finding]" })
+        {
+            Assert.True((bool)Tab.Script("const box = document.querySelector(arguments[0]).getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight", css)!, css);
+        }
+
+        Assert.True((bool)Tab.Script("return [...document.querySelectorAll('[data-test=line]')].every(row => row.getBoundingClientRect().height <= 52.5)")!);
+        Tab.Press(Keys.Tab + Keys.Enter);
+        Tab.Until("the first amount", () => (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Rush'")!);
+
+        // Its tools stand below it, and below no other line.
+        Assert.Contains("Hazelnut syrup", Tab.Find("[data-test=tools]").Text, StringComparison.Ordinal);
+        Tab.Press(Keys.Enter);
+        Tab.Until("the tools of the next", () => Assert.Single(Tab.All("[data-test=tools]")).Text.Contains("Lock espresso", StringComparison.Ordinal));
+    }
+
+    // Six lines in six sizes take more than a window: which cups they are, whether they fit and how they taste stays on screen.
+    [Fact]
+    public void The_heads_stay_while_the_lines_roll()
+    {
+        Open("Cherry coconut mocha, blended");
+        Tab.Resize(1280, 500);
+        Tab.Script("window.scrollTo(0, scrollY + document.querySelector('[data-size=Willow] svg').getBoundingClientRect().bottom + 100)");
+        foreach (var css in new[] { "th[data-size=Willow] [data-test=state]", "[data-band=Strength]", "[data-band=Sweetness]" })
+        {
+            Tab.Until($"{css} on screen", () => (bool)Tab.Script("const box = document.querySelector(arguments[0]).getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight", css)!);
+        }
+
+        Assert.True((bool)Tab.Script("return document.querySelector('[data-size=Willow] svg').getBoundingClientRect().bottom <= 1")!);
+    }
+
+    [Fact]
+    public void On_a_phone_one_size_is_shown_at_a_time()
+    {
+        Open("Hazelnut iced latte");
+        Tab.Resize(390, 844);
+        Tab.Until("one size", () => Tab.All("td input[data-cell]").Where(cell => cell.Displayed).All(cell => cell.GetAttribute("data-cell")!.EndsWith(" Rush", StringComparison.Ordinal)));
+        Tab.ClickText("Sedge", ".sizes button");
+        Tab.Until("the other", () => Tab.All("td input[data-cell]").Where(cell => cell.Displayed).All(cell => cell.GetAttribute("data-cell")!.EndsWith(" Sedge", StringComparison.Ordinal)));
+        Assert.True((bool)Tab.Script("return document.documentElement.scrollWidth <= innerWidth")!);
+        Assert.False(Tab.Has("[data-test=school]"));
+        Tab.Click("[data-test=settings]");
+        Tab.Until("the settings", () => Tab.Has("[data-test=school]"));
     }
 
     [Fact]
@@ -47,7 +97,7 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.CellsOf("Willow")[1].SendKeys(Keys.Alt + "p" + Keys.Alt);
         Tab.Until("unpinned", () => Tab.Cell(1, "Willow") != "7");
 
-        Tab.Click("h2");
+        Tab.Click("[data-test=size-panel] h2");
         Tab.Press("?");
         Tab.Until("the keys", () => Tab.Has("[data-test=keys]") && Tab.All("[data-test=keys]").Any(keys => keys.Text.Contains("move the line up or down", StringComparison.Ordinal)));
         Tab.Press(Keys.Escape);
@@ -85,6 +135,7 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.EnterCell(2, "Rush", "to the milk line");
         Tab.Until("the mark in every size", () => Cold.All(size => Tab.Cell(2, size) == "to the milk line"));
 
+        Tab.Click("[data-test=about]");
         Tab.Click("[data-test=claims]");
         Tab.ClickText("no added sugar", "li[role=option]");
         Tab.Press(Keys.Escape);

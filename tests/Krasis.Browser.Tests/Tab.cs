@@ -103,10 +103,20 @@ public sealed class Tab : IDisposable
     }
 
     /// <summary>Takes hold of something and lets it go so many pixels away.</summary>
-    public void Drag(string css, int right, int down)
+    /// <param name="css">What is taken.</param>
+    /// <param name="right">How far to the right, px.</param>
+    /// <param name="down">How far down, px.</param>
+    /// <param name="seen">What is waited for before it is let go, as somebody does who looks where it will come to stand.</param>
+    public void Drag(string css, int right, int down, Func<bool>? seen = null)
     {
         var held = Find(css);
-        new Actions(driver).MoveToElement(held).ClickAndHold().MoveByOffset(right / 2, down / 2).MoveByOffset(right - (right / 2), down - (down / 2)).Release().Perform();
+        new Actions(driver).MoveToElement(held).ClickAndHold().MoveByOffset(right / 2, down / 2).MoveByOffset(right - (right / 2), down - (down / 2)).Perform();
+        if (seen is not null)
+        {
+            Until("what is dragged to be where it is let go", seen);
+        }
+
+        new Actions(driver).Release().Perform();
     }
 
     public object? Script(string script, params object[] arguments) => driver.ExecuteScript(script, arguments);
@@ -135,6 +145,17 @@ public sealed class Tab : IDisposable
         EnterCell(before, referenceSize, text);
     }
 
+    /// <summary>How many builds the list holds, those out of the window too.</summary>
+    public int Listed => All("[data-test=builds]") is [var list] && list.GetAttribute("aria-label")?.Split(' ') is [var count, ..] ? int.Parse(count, System.Globalization.CultureInfo.InvariantCulture) : 0;
+
+    /// <summary>Looks in the list for a build by its name: of a long list only what is in the window is drawn.</summary>
+    public void UntilListed(string name)
+    {
+        Open("/");
+        Type("[data-test=seek]", name);
+        Until($"'{name}' in the list", () => All("[data-test=build]").Any(build => build.Text.Contains(name, StringComparison.Ordinal)));
+    }
+
     public IReadOnlyList<IWebElement> CellsOf(string size) => All($"input[data-cell$=' {size}']");
 
     public void EnterCell(int row, string size, string text)
@@ -156,15 +177,49 @@ public sealed class Tab : IDisposable
 
     public string Cell(int row, string size) => CellsOf(size)[row].GetAttribute("value") ?? "";
 
+    /// <summary>Waits until a cell holds something, and not only because it was just typed.</summary>
     public void UntilCell(int row, string size, string value) =>
-        Until($"row {row + 1} of {size} to be {value}", () => CellsOf(size).Count > row && Cell(row, size) == value);
+        Until($"row {row + 1} of {size} to be {value}", () => !Has("main[aria-busy=true]") && CellsOf(size).Count > row && Cell(row, size) == value);
+
+    /// <summary>Goes into a line, so that its tools stand below it.</summary>
+    public void WorkOn(string ingredient) => Until($"the tools of {ingredient}", () =>
+    {
+        if (!Has("[data-test=tools]") || !Find("[data-test=tools]").Text.Contains(ingredient, StringComparison.Ordinal))
+        {
+            driver.FindElement(By.CssSelector($"button.what[data-name='{ingredient}']")).Click();
+        }
+
+        return Find("[data-test=tools]").Text.Contains(ingredient, StringComparison.Ordinal);
+    });
+
+    /// <summary>Goes into a size, so that all of it is read out below the sheet.</summary>
+    public void WorkIn(string size)
+    {
+        if (Find("[data-test=size-panel] h2").Text != size)
+        {
+            Click($"[data-size='{size}'] [data-test=focus]");
+        }
+
+        Until($"more of {size}", () => Find("[data-test=size-panel] h2").Text == size);
+    }
+
+    /// <summary>Chooses what stands under More.</summary>
+    public void More(string test)
+    {
+        Click("[data-test=more]");
+        Click($"[data-test={test}]");
+    }
 
     public string Status => Find("[data-test=status]").Text.Trim();
 
     public void Save()
     {
-        Click("[data-test=save]");
-        Until("the save", () => Status == "Saved");
+        // A draft may have saved itself in the meantime.
+        Until("the save", () =>
+        {
+            driver.FindElements(By.CssSelector("[data-test=save]")).FirstOrDefault(button => button.Displayed && button.Enabled)?.Click();
+            return Status == "Saved";
+        });
     }
 
     public void ChooseOption(string selectCss, string text)
@@ -194,6 +249,50 @@ public sealed class Tab : IDisposable
     {
         driver.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())));");
         driver.GetScreenshot().SaveAsFile(path);
+    }
+
+    /// <summary>Lets every answer of the server come so much later, as in a bad network.</summary>
+    public void Delay(TimeSpan by)
+    {
+        driver.ExecuteCdpCommand("Network.enable", []);
+        driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?>
+        {
+            ["offline"] = false,
+            ["latency"] = by.TotalMilliseconds,
+            ["downloadThroughput"] = -1,
+            ["uploadThroughput"] = -1,
+        });
+        if (by == TimeSpan.Zero)
+        {
+            driver.ExecuteCdpCommand("Network.disable", []);
+        }
+    }
+
+    /// <summary>Whether a change waits for its answer; of pages that are opened after <see cref="Watch"/>.</summary>
+    public bool IsSending => (bool)Script("return window.changesOnTheirWay > 0")!;
+
+    /// <summary>Lets the pages opened from here on count the changes that are not answered yet.</summary>
+    public void Watch() => driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
+    {
+        ["source"] = """
+            window.changesOnTheirWay = 0;
+            const send = window.fetch;
+            window.fetch = (what, how) => {
+              const isChange = what.method === 'PUT';
+              window.changesOnTheirWay += isChange ? 1 : 0;
+              return send(what, how).finally(() => (window.changesOnTheirWay -= isChange ? 1 : 0));
+            };
+            """,
+    });
+
+    /// <summary>Shows the page as it is printed.</summary>
+    public void AsPrinted() => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?> { ["media"] = "print" });
+
+    /// <summary>Prints the page into a file, on the paper that it asks for.</summary>
+    public void Pdf(string path)
+    {
+        var printed = (Dictionary<string, object?>)driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true })!;
+        File.WriteAllBytes(path, Convert.FromBase64String((string)printed["data"]!));
     }
 
     public void PreferDark(bool dark = true) => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?>

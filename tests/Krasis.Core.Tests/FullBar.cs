@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
 
 namespace Krasis.Core.Tests;
@@ -61,6 +62,10 @@ internal static class FullBar
 
     public static BuildSheet Mix(BuildDocument build, BarFacts? bar = null, DateOnly? today = null) =>
         Mixer.Mix(BuildReader.Read(build, bar ?? Facts).Value, bar ?? Facts, today);
+
+    /// <summary>The sheet as it is served: with every mend tried.</summary>
+    public static BuildSheet Try(BuildDocument build, BarFacts? bar = null, DateOnly? today = null) =>
+        TriedSheet.Mix(build, BuildReader.Read(build, bar ?? Facts).Value, bar ?? Facts, today);
 
     public static Ingredient Ingredient(string id, BarFacts? bar = null) => (bar ?? Facts).Find(new IngredientId(id))!;
 

@@ -123,8 +123,8 @@ public sealed class KrasisFileTests : IDisposable
         Assert.Equal(("wren", 5, "Wren"), (cup.Id, cup.Version, cup.Document.Name));
         file.Write(session =>
         {
-            session.Bar.Add(BarKinds.Parts, "p", new() { Name = "Part" });
-            session.Bar.Add(BarKinds.Stations, "s", new() { Name = "Kiosk" });
+            session.Bar.Add(BarKinds.Parts, "p", new() { Name = "Part" }, DateTimeOffset.UnixEpoch);
+            session.Bar.Add(BarKinds.Stations, "s", new() { Name = "Kiosk" }, DateTimeOffset.UnixEpoch);
             return true;
         });
         Assert.Equal("Part", file.Read(session => session.Bar.List(BarKinds.Parts)).Single().Document.Name);

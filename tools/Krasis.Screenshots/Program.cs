@@ -17,16 +17,17 @@ using (var tab = new Tab(server.Address, 1280, 800))
 
     OpenBuild(tab, "Ginger-pear tide");
     tab.Until("the band", () => tab.Has("[data-band=Cost]"));
-    tab.Script("document.querySelector('[data-band=Strength]').scrollIntoView({ block: 'start' })");
-    tab.Picture(Path.Combine(folder, "band.png"));
+    tab.WorkIn("Willow");
+    tab.Script("document.querySelector('[data-test=size-panel]').scrollIntoView({ block: 'start' })");
+    tab.Picture(Path.Combine(folder, "size.png"));
 
     OpenBuild(tab, "Hazelnut iced latte");
-    tab.Click("[aria-label='Advise on Sedge']");
+    tab.Click("[data-test=advise]");
     tab.Find("[data-test=advice]");
     tab.Picture(Path.Combine(folder, "advice.png"));
 
     OpenBuild(tab, "Cardamom latte");
-    tab.Click("[data-test=variant]");
+    tab.More("variant");
     tab.Find("[data-test=changes]");
     tab.UntilStill();
     tab.Picture(Path.Combine(folder, "variant.png"));
@@ -47,15 +48,21 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Picture(Path.Combine(folder, "start.png"));
 
     OpenBuild(tab, "Ginger-pear tide");
-    tab.Click("th[data-size=Rush] [data-test=focus]");
-    tab.Script("document.querySelector('[data-test=moment]').focus()");
-    tab.Press(OpenQA.Selenium.Keys.End);
+    tab.ClickText("+20 min");
     tab.Find("[data-test=at-moment]");
     tab.Picture(Path.Combine(folder, "later.png"));
 
     OpenBuild(tab, "Hazelnut iced latte");
-    tab.Click("[data-test=history]");
+    tab.More("history");
     tab.Find("[data-test=entries]");
+    tab.Click("[data-test=diff-from]");
+    tab.Until("its first standard", () =>
+    {
+        var first = tab.All("li[role=option]").FirstOrDefault(option => option.Text.StartsWith("standard 1", StringComparison.Ordinal));
+        first?.Click();
+        return first is not null;
+    });
+    tab.Find("[data-test=diff]");
     tab.UntilStill();
     tab.Picture(Path.Combine(folder, "history.png"));
     tab.Press(OpenQA.Selenium.Keys.Escape);

@@ -51,7 +51,7 @@ public static class BarReader
         {
             if (ingredients.Values.Any(ingredient => ingredient.Id == part.Id))
             {
-                fields.Report($"parts[{index}].id", part.Id.Value, "An ingredient already has this id.", "an id of its own");
+                fields.Report($"parts[{index}].id", part.Id.Value, "Something of the bar is known by that already.", "something of its own");
             }
         }
 
@@ -107,6 +107,11 @@ public static class BarReader
             }
         }
 
+        var rules = house.Values.Single();
+        Refuse("espresso", rules.Espresso, "espresso recipe", espresso.Values.Select(recipe => (recipe.Id, recipe.Name)));
+        Refuse("milk", rules.Milk?.Value, "milk", all.Where(ingredient => ingredient.Kind == IngredientKind.Milk).Select(milk => (milk.Id.Value, milk.Name)));
+        Refuse("foam", rules.Foam?.Value, "foam level for hot milk", foams.Values.Where(level => !level.IsCold).Select(level => (level.Id.Value, level.Name)));
+
         return fields.Finish(() =>
         {
             var byId = all.ToDictionary(ingredient => ingredient.Id);
@@ -119,8 +124,17 @@ public static class BarReader
                 [.. foams.Values],
                 [.. pitchers.Values],
                 [.. stations.Values],
-                house.Values.Single());
+                rules);
         });
+
+        // What the house begins new builds with is there.
+        void Refuse(string field, string? id, string what, IEnumerable<(string Id, string Name)> known)
+        {
+            if (id is not null && known.All(one => one.Id != id))
+            {
+                fields.Report($"house.{field}", id, $"The bar has no {what} '{Problem.Shorten(id)}'.", known.Any() ? string.Join(", ", known.Select(one => one.Name)) : "nothing: the bar has none");
+            }
+        }
 
         EspressoRecipe? First(IngredientId id)
         {
@@ -141,7 +155,7 @@ public static class BarReader
             }
             else if (ingredients.Values.FirstOrDefault(other => other.Id == from) is not { Kind: IngredientKind.Coffee } coffee)
             {
-                fields.Report($"ingredients[{index}].frozenFrom", from.Value, "Ice is frozen from a brewed coffee of the bar.", "the id of an ingredient of the kind coffee");
+                fields.Report($"ingredients[{index}].frozenFrom", from.Value, "Ice is frozen from a brewed coffee of the bar.", "an ingredient of the kind coffee");
                 yield return ingredient;
             }
             else
@@ -208,5 +222,5 @@ public static class BarReader
     private static IReadOnlyList<string> One(string? place) => place is null ? [] : [place];
 
     private static void Missing(FieldReader fields, string field, IngredientId id) =>
-        fields.Report(field, id.Value, $"The bar has no ingredient '{Problem.Shorten(id.Value)}'.", "the id of an ingredient of the bar");
+        fields.Report(field, id.Value, $"The bar has no ingredient '{Problem.Shorten(id.Value)}'.", "an ingredient of the bar");
 }

@@ -47,4 +47,7 @@ public sealed record BuildLine(
 
     /// <summary>What the card says the reference size's amount is in another measure; null when it says nothing.</summary>
     public Quantity? Stated { get; init; }
+
+    /// <summary>The same of the sizes whose amount was said by hand.</summary>
+    public IReadOnlyDictionary<CupId, Quantity> PinnedStated { get; init; } = new Dictionary<CupId, Quantity>();
 }

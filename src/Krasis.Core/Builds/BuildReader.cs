@@ -34,7 +34,7 @@ public static class BuildReader
         var reference = new CupId(document.ReferenceSize ?? "");
         if (!document.Sizes.Contains(reference.Value))
         {
-            fields.Report("referenceSize", document.ReferenceSize, "The reference size is not one of the build's sizes.", "the id of one of the sizes");
+            fields.Report("referenceSize", document.ReferenceSize, "The reference size is not one of the build's sizes.", "one of the sizes");
         }
 
         var school = document.School is null ? School.All[0] : School.Find(document.School);
@@ -106,7 +106,7 @@ public static class BuildReader
                 return day;
             }
 
-            fields.Report(field, text, text is null ? "A day is missing." : $"'{Problem.Shorten(text)}' is not a day of the year.", "month-day, such as 11-25");
+            fields.Report(field, text, text is null ? "A day is missing." : $"'{Problem.Shorten(text)}' is not a day of the year.", "a day with its month in words, such as 25 November, or month-day, such as 11-25");
             return default;
         }
     }
@@ -145,7 +145,7 @@ public static class BuildReader
             var id = document.Sizes[i];
             if (bar.Find(new CupId(id ?? "")) is not { } cup)
             {
-                fields.Report($"sizes[{i}]", id, $"The bar has no cup '{Problem.Shorten(id ?? "")}'.", "the id of a cup of the bar");
+                fields.Report($"sizes[{i}]", id, $"The bar has no cup '{Problem.Shorten(id ?? "")}'.", "a cup of the bar");
             }
             else if (cups.Contains(cup))
             {
@@ -195,7 +195,7 @@ public static class BuildReader
                 lines.Add(reading.Value);
                 if (!ids.Add(reading.Value.Id.Value))
                 {
-                    fields.Report($"lines[{i}].id", reading.Value.Id.Value, "Another line has the same id.", "an id of its own");
+                    fields.Report($"lines[{i}].id", reading.Value.Id.Value, "Another line is known by that already.", "something of its own");
                 }
             }
         }
@@ -214,7 +214,7 @@ public static class BuildReader
             var of = shares[line.Id];
             if (!lines.Exists(other => other.Id == of))
             {
-                fields.Report($"lines[{index}].scale.of", of.Value, "The build has no such line.", "the id of another line");
+                fields.Report($"lines[{index}].scale.of", of.Value, "The build has no such line.", "another line");
                 continue;
             }
 
@@ -227,7 +227,7 @@ public static class BuildReader
 
             if (next == line.Id)
             {
-                fields.Report($"lines[{index}].scale.of", of.Value, "A line cannot be a share of itself, not by way of others either.", "the id of a line that does not lead back here");
+                fields.Report($"lines[{index}].scale.of", of.Value, "A line cannot be a share of itself, not by way of others either.", "a line that does not lead back here");
             }
         }
     }

@@ -9,6 +9,9 @@ public static class CoolingWays
     /// <summary>How a coffee is cooled where it is not said.</summary>
     public const CoolingWay WhereNoneIsSaid = CoolingWay.OverIce;
 
+    /// <summary>How long a shot is stirred over ice until it is as cool as <see cref="Usual"/> says, s (common practice, no source).</summary>
+    public const double OverIceSeconds = 30;
+
     /// <summary>How it is said on a card.</summary>
     public static string Words(CoolingWay way) => way switch
     {

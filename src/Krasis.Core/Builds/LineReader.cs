@@ -1,5 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds.Scaling;
@@ -23,7 +24,7 @@ internal static class LineReader
         var ingredient = bar.Find(new IngredientId(line.Ingredient ?? ""));
         if (ingredient is null)
         {
-            fields.Report("ingredient", line.Ingredient, line.Ingredient is null ? "No ingredient is chosen." : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.", "the id of an ingredient of the bar");
+            fields.Report("ingredient", line.Ingredient, line.Ingredient is null ? "No ingredient is chosen." : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.", "an ingredient of the bar");
         }
 
         var measure = Measure.Find(line.Measure);
@@ -38,7 +39,7 @@ internal static class LineReader
 
         // A wrong measure is told once; the amounts are still read, in the widest bounds there are.
         var unit = measure ?? Measure.Millilitre;
-        var set = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
+        var said = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
         var pins = ReadPins(line.Pins, "pins", build, unit, fields);
         var technique = fields.OptionalWord<Technique>("technique", line.Technique) ?? Techniques.WhereNoneIsSaid;
         var to = ReadMark(line.To, "to", fields);
@@ -49,11 +50,21 @@ internal static class LineReader
         var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
         if (foam is { } level && bar.Find(level) is null)
         {
-            fields.Report("foam", line.Foam, $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.", "the id of a foam level of the bar");
+            fields.Report("foam", line.Foam, $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.", "a foam level of the bar");
         }
 
-        var rule = ReadRule(line.Scale, build, unit, fields);
-        var stated = ReadStated(line.Stated, ingredient, bar, fields);
+        var rule = ReadRule(line.Scale, ingredient, build, unit, bar, fields);
+        var set = rule?.By == ScaleBy.House && line.Scale!.Own != true && rule.Ladder.TryGetValue(new CupId(build.ReferenceSize ?? ""), out var strokes) ? said.With(strokes) : said;
+        var stated = ReadStated(line.Stated, "stated", ingredient, bar, fields);
+        var pinnedStated = new Dictionary<CupId, Quantity>();
+        for (var i = 0; i < line.Pins.Count; i++)
+        {
+            if (line.Pins[i] is { Size: { } size } pin && ReadStated(pin.Stated, $"pins[{i}].stated", ingredient, bar, fields) is { } again)
+            {
+                pinnedStated[new CupId(size)] = again;
+            }
+        }
+
         _ = fields.Note("note", line.Note, 1000);
         return fields.Finish(() => new BuildLine(new LineId(id), ingredient!.Id, set, pins)
         {
@@ -67,6 +78,7 @@ internal static class LineReader
             Foam = foam,
             Rule = rule,
             Stated = stated,
+            PinnedStated = pinnedStated,
         });
     }
 
@@ -99,7 +111,7 @@ internal static class LineReader
         return line.Recipe;
     }
 
-    private static LineRule? ReadRule(ScaleDocument? scale, BuildDocument build, Measure measure, FieldReader fields)
+    private static LineRule? ReadRule(ScaleDocument? scale, Ingredient? ingredient, BuildDocument build, Measure measure, BarFacts bar, FieldReader fields)
     {
         if (scale is null)
         {
@@ -112,11 +124,26 @@ internal static class LineReader
             return new LineRule(by) { Of = new LineId(fields.Id("scale.of", scale.Of)) };
         }
 
+        if (by == ScaleBy.House)
+        {
+            if (ingredient is not null && !FlavourStandard.Covers(ingredient, measure))
+            {
+                fields.Report("scale.by", scale.By, $"{ingredient.Name} cannot go by the house's flavour standard: that is for syrups, sauces and powders said in strokes.", "another rule, or strokes as its measure");
+            }
+
+            return new LineRule(by)
+            {
+                Ladder = build.Sizes.Select(size => new CupId(size)).Distinct()
+                    .Select(size => (size, strokes: ingredient is null ? null : bar.House.Flavours.StrokesOf(ingredient, size)))
+                    .Where(entry => entry.strokes is not null).ToDictionary(entry => entry.size, entry => entry.strokes!.Value),
+            };
+        }
+
         var ladder = ReadPins(scale.Ladder, "scale.ladder", build, measure, fields);
         return new LineRule(by) { Ladder = ladder.ToDictionary(step => step.Key, step => step.Value.Amount) };
     }
 
-    private static Quantity? ReadStated(string? text, Ingredient? ingredient, BarFacts bar, FieldReader fields)
+    private static Quantity? ReadStated(string? text, string field, Ingredient? ingredient, BarFacts bar, FieldReader fields)
     {
         if (string.IsNullOrWhiteSpace(text))
         {
@@ -126,13 +153,13 @@ internal static class LineReader
         var reading = QuantityText.Read(text, Measure.Millilitre, ingredient is null ? null : Dosing.MeasuresFor(ingredient, bar));
         if (!reading.IsRead)
         {
-            fields.Take(reading.Problems.Select(problem => problem with { Field = fields.Path("stated") }));
+            fields.Take(reading.Problems.Select(problem => problem with { Field = fields.Path(field) }));
             return null;
         }
 
         if (ingredient is not null && Dosing.Refusal(ingredient, reading.Value.Measure, bar) is { } refusal)
         {
-            fields.Report("stated", text, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Symbol)));
+            fields.Report(field, text, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Symbol)));
             return null;
         }
 

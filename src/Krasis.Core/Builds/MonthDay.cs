@@ -10,10 +10,13 @@ public readonly record struct MonthDay(int Month, int Day) : IComparable<MonthDa
     // A leap year, so that every day there is can be read.
     private const int LeapYear = 2000;
 
-    /// <summary>Reads <c>11-25</c>, month and day.</summary>
+    // With the month in words there is no doubt which is which; 9/1 is September at one bar and January at another, and is not guessed at.
+    private static readonly string[] Forms = ["yyyy-MM-dd", "yyyy-d MMMM", "yyyy-d MMM", "yyyy-MMMM d", "yyyy-MMM d", "yyyy-d. MMMM", "yyyy-d. MMM"];
+
+    /// <summary>Reads <c>11-25</c>, month and day, or <c>25 November</c>, <c>Nov 25</c>.</summary>
     /// <returns>The day, or null when the text is none.</returns>
     public static MonthDay? Read(string? text) =>
-        DateOnly.TryParseExact($"{LeapYear}-{text?.Trim()}", "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)
+        DateOnly.TryParseExact($"{LeapYear}-{text?.Trim()}", Forms, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day)
             ? new MonthDay(day.Month, day.Day)
             : null;
 

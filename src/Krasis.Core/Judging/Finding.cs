@@ -16,4 +16,10 @@ public sealed record Finding(
 {
     /// <summary>Why the lead lets it be; null when the lead does not.</summary>
     public string? Waived { get; init; }
+
+    /// <summary>What to do about it by hand, for where there is no mend; null when the message says it.</summary>
+    public string? Otherwise { get; init; }
+
+    /// <summary>Whether trying what the bar can pour into the size may find a way.</summary>
+    public bool CanAdvise { get; init; }
 }

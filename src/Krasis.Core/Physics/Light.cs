@@ -8,6 +8,9 @@ namespace Krasis.Core.Physics;
 /// <param name="Blue">Blue.</param>
 public readonly record struct Light(double Red, double Green, double Blue)
 {
+    // The light of each of the 256 steps of a band.
+    private static readonly double[] Linear = [.. Enumerable.Range(0, 256).Select(step => ToLinear(step / 255.0))];
+
     /// <summary>Reads <c>#rrggbb</c>.</summary>
     public static Light Of(string colour) => new(Band(colour, 1), Band(colour, 3), Band(colour, 5));
 
@@ -28,11 +31,9 @@ public readonly record struct Light(double Red, double Green, double Blue)
         static double Root(double t) => t > 216.0 / 24389 ? Math.Cbrt(t) : ((24389.0 / 27 * t) + 16) / 116;
     }
 
-    private static double Band(string colour, int at)
-    {
-        var value = int.Parse(colour.AsSpan(at, 2), NumberStyles.HexNumber, CultureInfo.InvariantCulture) / 255.0;
-        return value <= 0.04045 ? value / 12.92 : Math.Pow((value + 0.055) / 1.055, 2.4);
-    }
+    private static double Band(string colour, int at) => Linear[byte.Parse(colour.AsSpan(at, 2), NumberStyles.HexNumber, CultureInfo.InvariantCulture)];
+
+    private static double ToLinear(double value) => value <= 0.04045 ? value / 12.92 : Math.Pow((value + 0.055) / 1.055, 2.4);
 
     private static string Byte(double light)
     {

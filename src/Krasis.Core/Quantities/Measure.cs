@@ -62,7 +62,7 @@ public sealed class Measure
     public static Measure MetricCup { get; } = new("metric-cup", "metric cup", "metric cups", MeasureKind.Volume, 250, 20, MetricKitchen);
 
     /// <summary>Strokes of the dispenser that holds the ingredient.</summary>
-    public static Measure Stroke { get; } = new("stroke", "stroke", "strokes", MeasureKind.Stroke, double.NaN, 100, "The dispenser in hand, measured");
+    public static Measure Stroke { get; } = new("stroke", "stroke", "strokes", MeasureKind.Stroke, double.NaN, 100, "The dispenser in hand, measured", "pump", "pumps");
 
     /// <summary>Level scoops of the scoop or spoon that lies with the ingredient.</summary>
     public static Measure Scoop { get; } = new("scoop", "scoop", "scoops", MeasureKind.Stroke, double.NaN, 100, "The scoop in hand, measured");

@@ -9,13 +9,17 @@ internal static class Say
     public static string Ml(Millilitres volume) => $"{Math.Max(1, Math.Round(volume.Value)).ToString(CultureInfo.InvariantCulture)} ml";
 
     /// <summary>A number to at most one decimal.</summary>
-    public static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
+    public static string Short(double value) => Write(value, "0.#");
 
     /// <summary>A whole number.</summary>
-    public static string Whole(double value) => value.ToString("0", CultureInfo.InvariantCulture);
+    public static string Whole(double value) => Write(value, "0");
 
     /// <summary>A number to at most two decimals.</summary>
-    public static string Fine(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+    public static string Fine(double value) => Write(value, "0.##");
+
+    /// <summary>A number with just so many decimals, halves up, with a minus and not a hyphen: for columns that are compared by eye.</summary>
+    public static string Fixed(double value, int digits) =>
+        (Math.Round(value, digits, MidpointRounding.AwayFromZero) + 0.0).ToString($"F{digits}", CultureInfo.InvariantCulture).Replace('-', '−');
 
     /// <summary>A temperature.</summary>
     public static string Degrees(Celsius temperature) => $"{Short(temperature.Value)} °C";
@@ -23,4 +27,7 @@ internal static class Say
     /// <summary>Words as in a sentence: a, b and c.</summary>
     public static string List(IReadOnlyList<string> words) =>
         words.Count < 2 ? string.Concat(words) : $"{string.Join(", ", words.SkipLast(1))} and {words[^1]}";
+
+    // What rounds to nothing has no sign.
+    private static string Write(double value, string format) => value.ToString(format, CultureInfo.InvariantCulture) is var text && text == "-0" ? "0" : text;
 }

@@ -12,6 +12,10 @@ public abstract record SpokenAmount
     /// <param name="AlsoSaid">The same said again in another measure, as in "2 strokes = 50 ml"; null when it is said once.</param>
     public sealed record Plain(Quantity Quantity, Quantity? AlsoSaid) : SpokenAmount;
 
+    /// <summary>A share or a multiple of what stands there, as in "half" and "double".</summary>
+    /// <param name="Factor">How many times.</param>
+    public sealed record Times(double Factor) : SpokenAmount;
+
     /// <summary>As much as fills the cup to a mark, as in "to the second line".</summary>
     /// <param name="Mark">The mark.</param>
     public sealed record FillTo(Mark Mark) : SpokenAmount;

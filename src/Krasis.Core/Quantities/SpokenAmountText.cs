@@ -28,11 +28,27 @@ public static partial class SpokenAmountText
         ["3/4"] = 0.75,
     };
 
+    // What is said of what stands there, without a measure.
+    private static readonly Dictionary<string, double> Relative = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["half"] = 0.5,
+        ["half of it"] = 0.5,
+        ["half as much"] = 0.5,
+        ["double"] = 2,
+        ["twice"] = 2,
+        ["twice as much"] = 2,
+        ["triple"] = 3,
+    };
+
+    // The same words are numbers where shots are counted: a double is two of them, whatever stands there.
+    private static readonly Dictionary<string, double> Counted = new(StringComparer.OrdinalIgnoreCase) { ["single"] = 1, ["double"] = 2, ["triple"] = 3 };
+
     private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
 
     /// <summary>Reads <paramref name="text"/>.</summary>
     /// <param name="text">A quantity as <see cref="QuantityText"/> takes it, twice if need be (<c>2 strokes = 15 ml</c>), or
-    /// <c>to 62 mm</c>, <c>to the second line</c>, <c>to line 2</c>, <c>to the milk line</c>, <c>1:6</c>.</param>
+    /// <c>to 62 mm</c>, <c>to the second line</c>, <c>to line 2</c>, <c>to the milk line</c>, <c>fill</c>, <c>1:6</c>; <c>half</c> and
+    /// <c>double</c> of what stands there, or a <c>single</c>, <c>double</c> and <c>triple</c> where shots are counted.</param>
     /// <param name="assumed">The measure meant when the text names none.</param>
     /// <param name="known">The measures to choose from; null for every one there is.</param>
     /// <returns>What was said, or what is wrong with the text, under the field <c>text</c>.</returns>
@@ -43,6 +59,21 @@ public static partial class SpokenAmountText
         {
             var mark = ReadTarget(given, to.Groups["target"].Value.Trim());
             return mark.IsRead ? Reading<SpokenAmount>.Of(new SpokenAmount.FillTo(mark.Value)) : Reading<SpokenAmount>.Failed(mark.Problems);
+        }
+
+        if (Fill().IsMatch(given))
+        {
+            return Reading<SpokenAmount>.Of(new SpokenAmount.FillTo(new Mark.Top()));
+        }
+
+        if (Counted.TryGetValue(given, out var count) && (assumed.Kind == MeasureKind.Shot || (count == 1 && assumed.Kind is MeasureKind.Stroke or MeasureKind.Piece)))
+        {
+            return Reading<SpokenAmount>.Of(new SpokenAmount.Plain(new Quantity(count, assumed), null));
+        }
+
+        if (Relative.TryGetValue(given, out var factor))
+        {
+            return Reading<SpokenAmount>.Of(new SpokenAmount.Times(factor));
         }
 
         if (Parts().Match(given) is { Success: true } ratio)
@@ -99,7 +130,7 @@ public static partial class SpokenAmountText
             return Reading<Mark>.Of(new Mark.Brim());
         }
 
-        if (Counted().Match(target) is { Success: true } counted)
+        if (LineCounted().Match(target) is { Success: true } counted)
         {
             return Reading<Mark>.Of(new Mark.Line(int.Parse(counted.Groups["number"].Value, CultureInfo.InvariantCulture), null));
         }
@@ -152,6 +183,9 @@ public static partial class SpokenAmountText
     [GeneratedRegex(@"^(?:(?:fill\s+)?(?:up\s+)?to\s+)(?<target>.{1,80})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex To();
 
+    [GeneratedRegex(@"^(?:fill|fill\s+(?:it\s+)?up|top\s+(?:it\s+)?up|fill\s+(?:the\s+)?(?:cup|glass))$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex Fill();
+
     [GeneratedRegex(@"^1\s*:\s*(?<parts>[0-9]{1,6}(?:[.,][0-9]{1,6})?)$", RegexOptions.CultureInvariant)]
     private static partial Regex Parts();
 
@@ -162,7 +196,7 @@ public static partial class SpokenAmountText
     private static partial Regex Length();
 
     [GeneratedRegex(@"^(?:the\s+)?line\s+(?<number>[0-9]{1,2})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
-    private static partial Regex Counted();
+    private static partial Regex LineCounted();
 
     // Of a cup with one line: who has several counts or names them.
     [GeneratedRegex(@"^the\s+line$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

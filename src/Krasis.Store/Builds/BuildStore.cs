@@ -9,7 +9,7 @@ namespace Krasis.Store.Builds;
 /// <summary>Keeps builds.</summary>
 public sealed class BuildStore
 {
-    private const string Columns = "id, version, created_at AS createdAt, updated_at AS updatedAt, state, document";
+    private const string Columns = "id, version, (SELECT max(version) FROM revision WHERE build_id = build.id) AS savedVersion, created_at AS createdAt, updated_at AS updatedAt, state, document";
 
     private static readonly TimeSpan OneSitting = TimeSpan.FromMinutes(10);
 
@@ -25,6 +25,13 @@ public sealed class BuildStore
     /// <summary>Every build that is not deleted, by name.</summary>
     public IReadOnlyList<StoredBuild> List() =>
         Query($"SELECT {Columns} FROM build WHERE deleted_at IS NULL ORDER BY name COLLATE NOCASE, id");
+
+    /// <summary>The same without their documents.</summary>
+    public IReadOnlyList<BuildHead> Heads() =>
+    [
+        .. connection.Query<Row>($"SELECT {Columns.Replace(", document", "", StringComparison.Ordinal)} FROM build WHERE deleted_at IS NULL ORDER BY name COLLATE NOCASE, id", transaction: transaction)
+            .Select(row => row.ReadHead()),
+    ];
 
     /// <summary>Every build that is deleted and can be restored, the last deleted first.</summary>
     public IReadOnlyList<StoredBuild> ListDeleted() =>
@@ -85,11 +92,12 @@ public sealed class BuildStore
         return outcome;
     }
 
-    /// <summary>Moves a build to another state, if it still is the version that was seen. The document stays as it is.</summary>
+    /// <summary>Moves a build to another state, if it still is the version that was seen. The document stays as it is; its version goes up all the
+    /// same, so that who has not seen the move cannot save over it.</summary>
     public SaveOutcome Move(string id, long expectedVersion, BuildState state, string who, string reason, DateTimeOffset now)
     {
         var outcome = Outcome(id, connection.Execute(
-            "UPDATE build SET state = @state WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
+            "UPDATE build SET state = @state, version = version + 1 WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
             new { id, expectedVersion, state = Choice.Word(state) },
             transaction));
         if (outcome == SaveOutcome.Saved)
@@ -109,9 +117,20 @@ public sealed class BuildStore
     /// <summary>Every save of a build, the newest first.</summary>
     public IReadOnlyList<Revision> Revisions(string id) =>
     [
-        .. connection.Query<RevisionRow>("SELECT version, saved_at AS savedAt, document FROM revision WHERE build_id = @id ORDER BY version DESC", new { id }, transaction)
-            .Select(row => new Revision(row.Version, DateTimeOffset.Parse(row.SavedAt, CultureInfo.InvariantCulture), StoreJson.Read<BuildDocument>(row.Document))),
+        .. connection.Query<RevisionRow>("SELECT version, saved_at AS savedAt, document FROM revision WHERE build_id = @id ORDER BY version DESC", new { id }, transaction).Select(Read),
     ];
+
+    /// <summary>A build as it stood at a version: a version that was a move, or a save that a later one has taken the place of, is the last save before
+    /// it. Null when the build has not come so far.</summary>
+    public Revision? RevisionAt(string id, long version) => connection.Query<RevisionRow>(
+            """
+            SELECT version, saved_at AS savedAt, document FROM revision
+            WHERE build_id = @id AND version <= @version AND EXISTS (SELECT 1 FROM build WHERE id = @id AND version >= @version)
+            ORDER BY version DESC LIMIT 1
+            """,
+            new { id, version },
+            transaction)
+        .Select(Read).SingleOrDefault();
 
     /// <summary>Every move of a build from one state to another, the newest first.</summary>
     public IReadOnlyList<StateChange> StateChanges(string id) =>
@@ -130,6 +149,9 @@ public sealed class BuildStore
     /// <returns>Whether there was one.</returns>
     public bool Restore(string id) => connection.Execute(
         "UPDATE build SET deleted_at = NULL WHERE id = @id AND deleted_at IS NOT NULL", new { id }, transaction) > 0;
+
+    private static Revision Read(RevisionRow row) =>
+        new(row.Version, DateTimeOffset.Parse(row.SavedAt, CultureInfo.InvariantCulture), StoreJson.Read<BuildDocument>(row.Document));
 
     private static BuildState State(string word) => Enum.GetValues<BuildState>().Single(state => Choice.Word(state) == word);
 
@@ -150,11 +172,29 @@ public sealed class BuildStore
 
     private sealed record ChangeRow(string ChangedAt, string State, string Who, string Reason);
 
-    private sealed record Row(string Id, long Version, string CreatedAt, string UpdatedAt, string State, string Document)
+    // By its properties: SQLite does not say the type of a column that is worked out, where there is no row.
+    private sealed record Row
     {
+        public string Id { get; init; } = "";
+
+        public long Version { get; init; }
+
+        public long SavedVersion { get; init; }
+
+        public string CreatedAt { get; init; } = "";
+
+        public string UpdatedAt { get; init; } = "";
+
+        public string State { get; init; } = "";
+
+        public string Document { get; init; } = "";
+
+        public BuildHead ReadHead() => new(Id, Version, SavedVersion, DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture), BuildStore.State(State));
+
         public StoredBuild Read() => new(
             Id,
             Version,
+            SavedVersion,
             DateTimeOffset.Parse(CreatedAt, CultureInfo.InvariantCulture),
             DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
             BuildStore.State(State),

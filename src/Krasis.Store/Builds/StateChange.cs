@@ -1,3 +1,5 @@
+using Krasis.Core.Builds;
+
 namespace Krasis.Store.Builds;
 
 /// <summary>A build's move from one state to another.</summary>

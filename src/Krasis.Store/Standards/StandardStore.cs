@@ -9,6 +9,8 @@ namespace Krasis.Store.Standards;
 /// <summary>Keeps what has been published. Nothing in it is ever changed or removed; the file itself refuses it.</summary>
 public sealed class StandardStore
 {
+    private const string Columns = "build_id AS buildId, number, published_at AS publishedAt, reason, document, bar";
+
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
 
@@ -33,15 +35,24 @@ public sealed class StandardStore
 
     /// <summary>The standards of a build, the newest first.</summary>
     public IReadOnlyList<StoredStandard> List(string buildId) =>
-        Query("SELECT build_id AS buildId, number, published_at AS publishedAt, reason, document, bar FROM standard WHERE build_id = @buildId ORDER BY number DESC", new { buildId });
+        Query($"SELECT {Columns} FROM standard WHERE build_id = @buildId ORDER BY number DESC", new { buildId });
+
+    /// <summary>The newest standard of a build, or null.</summary>
+    public StoredStandard? Last(string buildId) =>
+        Query($"SELECT {Columns} FROM standard WHERE build_id = @buildId ORDER BY number DESC LIMIT 1", new { buildId }).SingleOrDefault();
 
     /// <summary>The newest standard of every build that has one.</summary>
     public IReadOnlyList<StoredStandard> Newest() =>
-        Query("SELECT build_id AS buildId, number, published_at AS publishedAt, reason, document, bar FROM standard WHERE number = (SELECT max(number) FROM standard AS other WHERE other.build_id = standard.build_id)", new { });
+        Query($"SELECT {Columns} FROM standard WHERE number = (SELECT max(number) FROM standard AS other WHERE other.build_id = standard.build_id)", new { });
+
+    /// <summary>The number of the newest standard of every build that has one, by the build's id.</summary>
+    public IReadOnlyDictionary<string, long> Numbers() => connection
+        .Query<(string Id, long Number)>("SELECT build_id, max(number) FROM standard GROUP BY build_id", transaction: transaction)
+        .ToDictionary(row => row.Id, row => row.Number);
 
     /// <summary>One standard of a build, or null.</summary>
     public StoredStandard? Find(string buildId, long number) =>
-        Query("SELECT build_id AS buildId, number, published_at AS publishedAt, reason, document, bar FROM standard WHERE build_id = @buildId AND number = @number", new { buildId, number }).SingleOrDefault();
+        Query($"SELECT {Columns} FROM standard WHERE build_id = @buildId AND number = @number", new { buildId, number }).SingleOrDefault();
 
     private List<StoredStandard> Query(string sql, object parameters) =>
         [.. connection.Query<Row>(sql, parameters, transaction).Select(row => row.Read())];

@@ -1,3 +1,4 @@
+using System.IO.Compression;
 using System.Net;
 using System.Text.Json;
 using System.Text.Json.Serialization;
@@ -5,6 +6,7 @@ using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Features.Builds;
 using Krasis.Web.Features.Health;
+using Krasis.Web.Features.Making;
 using Krasis.Web.Features.Mixing;
 using Krasis.Web.Features.Pantry;
 using Krasis.Web.Features.Quantities;
@@ -18,6 +20,7 @@ using Krasis.Web.Problems;
 using Krasis.Web.Seeding;
 using Microsoft.AspNetCore.Hosting.Server;
 using Microsoft.AspNetCore.Hosting.Server.Features;
+using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.AspNetCore.Routing.Constraints;
 
 namespace Krasis.Web.Hosting;
@@ -49,6 +52,11 @@ public static class KrasisApp
             kestrel.AddServerHeader = false;
         });
         builder.Services.AddSingleton(file);
+        builder.Services.AddSingleton<Library>();
+        builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json"]);
+        builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
+        builder.Services.AddOutputCache(answers => answers.SizeLimit = SameAnswer.MostRemembered);
+        builder.Services.AddSingleton<SameAnswer>();
         builder.Services.AddSingleton(options.Clock);
         builder.Services.Configure<RouteOptions>(routes => routes.SetParameterPolicy<RegexInlineRouteConstraint>("regex"));
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
@@ -70,13 +78,16 @@ public static class KrasisApp
 
         app.UseExceptionHandler();
         app.UseStatusCodePages();
+        app.UseResponseCompression();
         app.Use(FrontEnd.Protect);
         app.Use(BadRequests.KeepBody);
+        app.UseOutputCache();
         FrontEnd.Serve(app);
         app.MapOpenApi();
         HealthEndpoint.Map(app);
         BuildEndpoints.Map(app);
         MixEndpoint.Map(app);
+        CardsEndpoint.Map(app);
         QuantityEndpoint.Map(app);
         BarEndpoints.Map(app);
         PullEndpoint.Map(app);
@@ -89,6 +100,9 @@ public static class KrasisApp
         VersionEndpoints.Map(app);
         StartEndpoints.Map(app);
         app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));
+
+        // The first page need not wait for every build to be worked out.
+        app.Lifetime.ApplicationStarted.Register(() => _ = Task.Run(() => app.Services.GetRequiredService<Library>().On(options.Clock.Today())));
         return app;
     }
 

@@ -26,7 +26,7 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
         StatusCodes.Status422UnprocessableEntity,
         "fields",
         problems.Count == 1 ? "One entry cannot be taken." : $"{problems.Count} entries cannot be taken.",
-        string.Join(" ", problems.Take(5).Select(problem => $"{problem.Field}: {problem.Message} Accepted: {problem.Accepted}.")),
+        string.Join(" ", problems.Take(5).Select(problem => $"{Placed(problem.Field)}{problem.Message} Accepted: {problem.Accepted}.")),
         [.. problems.Select(problem => new FieldProblem(problem.Field, problem.Value, problem.Message, problem.Accepted))]);
 
     /// <summary>The request itself cannot be read.</summary>
@@ -60,4 +60,7 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
         httpContext.Response.StatusCode = problem.Status!.Value;
         return httpContext.Response.WriteAsJsonAsync(problem, options: null, contentType: "application/problem+json");
     }
+
+    // The field in words before its message, as people read it; the errors themselves name it as it was sent.
+    private static string Placed(string field) => FieldWords.Of(field) is { Length: > 0 } words ? $"{char.ToUpperInvariant(words[0])}{words[1..]}: " : "";
 }

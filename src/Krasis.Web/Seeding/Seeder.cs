@@ -7,7 +7,6 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Store;
-using Krasis.Store.Builds;
 using Krasis.Web.Hosting;
 
 namespace Krasis.Web.Seeding;
@@ -37,7 +36,7 @@ public static partial class Seeder
         }
 
         var seed = Load(demo ? Demo : Starter, clock.Today());
-        BarKinds.Each(new Adding(session, seed.Bar));
+        BarKinds.Each(new Adding(session, seed.Bar, clock.GetUtcNow()));
         var ids = seed.Builds.ToDictionary(build => build.Name!, _ => Guid.CreateVersion7().ToString());
         foreach (var build in seed.Builds)
         {
@@ -57,8 +56,8 @@ public static partial class Seeder
                 session.Builds.Add(id, was, then);
                 session.Standards.Add(id, was, BarSubset.For(was, seed.Bar), earlier.Reason, then);
                 session.Builds.Move(id, 1, BuildState.Standard, "", earlier.Reason, then);
-                session.Builds.Update(id, 1, build, now);
-                version = 2;
+                session.Builds.Update(id, 2, build, now);
+                version = 3;
             }
             else
             {
@@ -81,6 +80,13 @@ public static partial class Seeder
         }
     });
 
+    /// <summary>Puts a bar in the place of the one that is kept, which no build may rest on.</summary>
+    public static void Replace(Session session, BarDocument bar, DateTimeOffset now)
+    {
+        session.Bar.Clear();
+        BarKinds.Each(new Adding(session, bar, now));
+    }
+
     /// <summary>Loads a seed and reads all of it.</summary>
     /// <param name="name">Which one.</param>
     /// <param name="today">The day from which "today-12" in it is counted back.</param>
@@ -102,7 +108,7 @@ public static partial class Seeder
         return seed;
     }
 
-    private sealed class Adding(Session session, BarDocument bar) : IBarKindVisitor
+    private sealed class Adding(Session session, BarDocument bar, DateTimeOffset now) : IBarKindVisitor
     {
         public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
             where TDocument : class
@@ -110,7 +116,7 @@ public static partial class Seeder
         {
             foreach (var document in kind.From(bar))
             {
-                session.Bar.Add(kind, kind.Id(document)!, document);
+                session.Bar.Add(kind, kind.Id(document)!, document, now);
             }
         }
     }

@@ -4,9 +4,20 @@ import { pageKey } from '@/shared/pageKey'
 import NoticeBar from '@/shared/notice/NoticeBar.vue'
 
 const route = useRoute()
+
+/** Past the header, to what the page is for: on the sheet that is the first amount of the reference size. */
+function skip(): void {
+  const page = document.querySelector<HTMLElement>('main')
+  const amount = page?.querySelector<HTMLElement>('td.reference input[data-cell]')
+  page?.setAttribute('tabindex', '-1')
+  ;(amount ?? page)?.focus()
+}
 </script>
 
 <template>
+  <a href="#" class="skip" data-test="skip" @click.prevent="skip">
+    {{ route.name === 'build' ? 'Go to the amounts' : 'Go to the page' }}
+  </a>
   <header class="top">
     <RouterLink to="/" class="mark">
       <img src="/krasis.svg" alt="" width="26" height="26" />
@@ -31,6 +42,21 @@ const route = useRoute()
   padding: 0 1.5rem;
   border-bottom: 1px solid var(--line);
   background: var(--porcelain);
+}
+
+.skip {
+  position: absolute;
+  z-index: 10;
+  top: -4rem;
+  left: 1.5rem;
+  padding: 0.7rem 1rem;
+  border-radius: 0 0 0.4rem 0.4rem;
+  background: var(--cobalt);
+  color: light-dark(#fff, #10181b);
+}
+
+.skip:focus {
+  top: 0;
 }
 
 .mark {
@@ -62,7 +88,8 @@ nav a.here {
 }
 
 @media print {
-  .top {
+  .top,
+  .skip {
     display: none;
   }
 }

@@ -13,10 +13,23 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/builds/:id/standards/:number(\\d+)',
+      name: 'standard',
+      component: () => import('./features/versions/StandardPage.vue'),
+      props: true,
+    },
+    {
+      path: '/builds/:id/cards',
+      name: 'cards',
+      component: () => import('./features/making/CardsPage.vue'),
+      props: true,
+    },
+    {
       path: '/compare',
       name: 'compare',
       component: () => import('./features/versions/ComparePage.vue'),
     },
+    { path: '/setup', name: 'setup', component: () => import('./features/setup/SetupPage.vue') },
     { path: '/bar', name: 'bar', component: () => import('./features/bar/BarPage.vue') },
     {
       path: '/bar/cups/:id/card',

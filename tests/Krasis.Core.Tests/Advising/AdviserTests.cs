@@ -37,31 +37,40 @@ public class AdviserTests
         },
         iter: 60);
 
-    // What is exactly asked for in a small cup, half of the middle one: 1.5 shots, 1.5 strokes, 40 g of ice and 52.5 ml of milk.
+    // Every amount that the small cup takes, mixed one by one, against what is advised: where the reference leaves room, and where the size as it is
+    // scaled runs over because the ice is pinned at what the reference takes.
     [Theory]
-    [InlineData(0)]
-    [InlineData(18)]
-    public void They_are_the_best_of_all_that_can_be_poured_near_what_is_asked_for(double reserve)
+    [InlineData(0, null)]
+    [InlineData(18, null)]
+    [InlineData(0, 160.0)]
+    public void They_are_the_best_of_all_that_can_be_poured(double reserve, double? pinned)
     {
-        var build = TestBar.Build(TestBar.Line("syrup", 3, "stroke"), TestBar.Line("espresso", 3, "shot"), TestBar.Line("ice", 80, "g"), TestBar.Line("milk", 105, "ml")) with { ReserveMm = reserve, School = "with-the-cup" };
-        List<(double Score, string Pour)> all = [];
-
-        // Two counts, two steps of ice and four of milk each way, mixed one by one.
-        for (var shots = 1; shots <= 3; shots++)
+        var build = TestBar.Build(
+            TestBar.Line("syrup", 3, "stroke"),
+            TestBar.Line("espresso", 3, "shot"),
+            TestBar.Line("ice", 160, "g") with { Pins = pinned is { } ice ? [new() { Size = "s", Amount = ice }] : [] },
+            TestBar.Line("milk", 100, "ml")) with
+        { ReserveMm = reserve, School = "with-the-cup" };
+        List<(double Score, bool IsAllowed, string Pour)> all = [];
+        for (var shots = 1; shots <= 4; shots++)
         {
-            for (var strokes = 1; strokes <= 3; strokes++)
+            for (var strokes = 1; strokes <= 5; strokes++)
             {
-                for (var ice = 30; ice <= 50; ice += 5)
+                for (var ice1 = 5; ice1 <= 125; ice1 += 5)
                 {
-                    for (var milk = 35; milk <= 70; milk += 5)
+                    for (var milk = 5; milk <= 150; milk += 5)
                     {
-                        var sheet = FullBar.Mix(build with { Lines = [TestBar.Line("syrup", 3, "stroke", ("s", strokes)), TestBar.Line("espresso", 3, "shot", ("s", shots)), TestBar.Line("ice", 80, "g", ("s", ice)), TestBar.Line("milk", 105, "ml", ("s", milk))] });
+                        var sheet = FullBar.Mix(build with { Sizes = ["s", "m"], Lines = [TestBar.Line("syrup", 3, "stroke", ("s", strokes)), TestBar.Line("espresso", 3, "shot", ("s", shots)), TestBar.Line("ice", 160, "g", ("s", ice1)), TestBar.Line("milk", 100, "ml", ("s", milk))] });
                         var (size, full) = (sheet.Size("s"), sheet.Size("m"));
-                        if (size.Fill.RoomLeft.Value >= -1e-6)
+                        if (size.Fill.RoomLeft.Value < -1e-6)
                         {
-                            all.Add((Math.Abs(size.Taste.Drift.Strength!.Value.Value) + Math.Abs(size.Taste.Drift.Sweetness!.Value.Value)
-                                + (10 * Math.Abs((size.Fill.OccupiedVolume / size.Fill.WorkingVolume) - (full.Fill.OccupiedVolume / full.Fill.WorkingVolume))), $"{strokes} {shots} {ice} {milk}"));
+                            break;
                         }
+
+                        var (strength, sweetness) = (Math.Abs(size.Taste.Drift.Strength!.Value.Value), Math.Abs(size.Taste.Drift.Sweetness!.Value.Value));
+                        all.Add((strength + sweetness
+                            + (10 * Math.Abs((size.Fill.OccupiedVolume / size.Fill.WorkingVolume) - (full.Fill.OccupiedVolume / full.Fill.WorkingVolume)))
+                            + (50 * Math.Abs((ice1 / size.Fill.WorkingVolume.Value) - (160 / full.Fill.WorkingVolume.Value))), strength <= 15 && sweetness <= 15, $"{strokes} {shots} {ice1} {milk}"));
                     }
                 }
             }
@@ -69,15 +78,48 @@ public class AdviserTests
 
         var advice = Advise(build, "s");
         Assert.Equal(5, advice.Count);
-        Assert.All(advice.Zip(all.OrderBy(way => way.Score)), pair => Assert.Equal(pair.Second.Score, pair.First.Score, 1e-6));
+        Assert.All(advice.Zip(all.Where(way => way.IsAllowed).OrderBy(way => way.Score)), pair => Assert.Equal(pair.Second.Score, pair.First.Score, 1e-6));
         Assert.All(advice, way => Assert.Equal(all.Single(tried => tried.Pour == string.Join(' ', way.Pour.Split(", ").Select(pour => pour.Split(' ')[0]))).Score, way.Score, 1e-6));
     }
 
+    // Nothing is as strong as a triple in a cup that takes one shot beside the ice that is asked for: something beyond the house's drift is better
+    // than nothing, and where something is within it, nothing else is offered.
     [Fact]
-    public void Only_the_sweetest_flavour_the_largest_coffee_milk_and_ice_are_varied()
+    public void More_than_the_house_allows_is_offered_only_where_nothing_else_fits()
+    {
+        var build = TestBar.Build(TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", 170, "ml")) with { School = "same-shot" };
+
+        Assert.All(Advise(build, "l"), way => Assert.InRange(Math.Abs(way.Strength!.Value.Value), 0, 15));
+        Assert.Contains(Advise(build with { Lines = [TestBar.Line("espresso", 1, "shot"), TestBar.Line("milk", 370, "ml")] }, "s"), way => Math.Abs(way.Strength!.Value.Value) > 15);
+    }
+
+    // Both flavours are searched, the whole drink is named, and what would follow another line is pinned with it.
+    [Fact]
+    public void Every_flavour_is_searched_and_all_that_is_relied_on_is_pinned()
     {
         var build = TestBar.Build(
-            TestBar.Line("light", 20, "g"),
+            TestBar.Line("syrup", 2, "stroke"),
+            TestBar.Line("sauce", 20, "g"),
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("water", 20, "ml") with { Scale = new ScaleDocument { By = "share", Of = "espresso" } },
+            TestBar.Line("milk", 180, "ml"),
+            TestBar.Line("whip", 20, "g"));
+        var advice = Advise(build, "s");
+
+        Assert.All(advice, way => Assert.Equal(["Syrup", "Dark sauce", "Espresso", "Water", "Milk", "Whip"], way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1])));
+        Assert.True(advice.Select(way => way.Edits.FirstOrDefault(edit => edit.Line.Value == "sauce")?.Amount).Distinct().Count() > 1);
+        foreach (var way in advice.Where(way => way.Edits.Count > 0))
+        {
+            Assert.Superset(new HashSet<string> { "syrup", "sauce", "espresso", "water", "milk" }, way.Edits.Select(edit => edit.Line.Value).ToHashSet());
+            var poured = FullBar.Mix(way.Edits.Aggregate(build, BuildEdits.Apply)).Size("s").Lines;
+            Assert.Equal(way.Pour, string.Join(", ", poured.Where(line => line.Amount > 0).Select(line => $"{line.Amount.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)} {line.Unit} of {line.IngredientName}")));
+        }
+    }
+
+    [Fact]
+    public void The_largest_coffee_milk_and_ice_are_varied_and_the_others_stay()
+    {
+        var build = TestBar.Build(
             TestBar.Line("syrup", 2, "stroke"),
             TestBar.Line("espresso", 2, "shot"),
             TestBar.Line("coffee", 20, "ml"),
@@ -86,19 +128,15 @@ public class AdviserTests
             TestBar.Line("coffee-ice", 10, "g"),
             TestBar.Line("ice", 60, "g"),
             TestBar.Line("whip", 20, "g"));
-        var advice = Advise(build, "s");
+        var asItIs = FullBar.Mix(build).Size("s").Lines.ToDictionary(line => line.Line.Value, line => line.Amount);
 
-        Assert.Equal(5, advice.Count);
-        Assert.All(advice, way => Assert.Equal(["Syrup", "Espresso", "Milk", "Ice"], way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1])));
-        Assert.All(advice, way => Assert.DoesNotContain(way.Edits, edit => edit.Line.Value is not ("syrup" or "espresso" or "milk" or "ice")));
-
-        // What stays is in the cup all the same.
-        Assert.All(advice, way =>
+        foreach (var way in Advise(build, "s"))
         {
+            Assert.All(way.Edits.Where(edit => edit.Line.Value is "coffee" or "oat" or "coffee-ice"), edit => Assert.Equal(asItIs[edit.Line.Value], edit.Amount));
             var mixed = FullBar.Mix(way.Edits.Aggregate(build, BuildEdits.Apply)).Size("s");
             Assert.Equal(mixed.Fill.RoomLeft.Value, way.Room.Value, 1e-6);
             Assert.Equal(mixed.Taste.Drift.Sweetness!.Value.Value, way.Sweetness!.Value.Value, 1e-6);
-        });
+        }
     }
 
     [Fact]
@@ -138,12 +176,13 @@ public class AdviserTests
     [Fact]
     public void The_house_s_weights_decide_what_counts()
     {
-        var build = TestBar.Build(TestBar.Line("syrup", 3, "stroke"), TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", 170, "ml"));
-        var strength = Advise(build, "s", FullBar.Read(FullBar.Document with { House = FullBar.Document.House with { SweetnessWeight = 0 } }))[0];
-        var sweetness = Advise(build, "s", FullBar.Read(FullBar.Document with { House = FullBar.Document.House with { StrengthWeight = 0 } }))[0];
+        var build = TestBar.Build(TestBar.Line("syrup", 3, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 170, "ml"));
+        var strength = Advise(build, "s", FullBar.Read(FullBar.Document with { House = FullBar.Document.House with { SweetnessWeight = 0, StrengthDriftPercent = 100, SweetnessDriftPercent = 100 } }))[0];
+        var sweetness = Advise(build, "s", FullBar.Read(FullBar.Document with { House = FullBar.Document.House with { StrengthWeight = 0, StrengthDriftPercent = 100, SweetnessDriftPercent = 100 } }))[0];
 
-        Assert.True(Math.Abs(strength.Strength!.Value.Value) < Math.Abs(sweetness.Strength!.Value.Value));
-        Assert.True(Math.Abs(sweetness.Sweetness!.Value.Value) < Math.Abs(strength.Sweetness!.Value.Value));
+        Assert.NotEqual(strength.Pour, sweetness.Pour);
+        Assert.True(Math.Abs(strength.Strength!.Value.Value) <= Math.Abs(sweetness.Strength!.Value.Value));
+        Assert.True(Math.Abs(sweetness.Sweetness!.Value.Value) <= Math.Abs(strength.Sweetness!.Value.Value));
     }
 
     [Fact]
@@ -158,7 +197,7 @@ public class AdviserTests
 
     [Fact]
     public void Where_nothing_fits_there_is_no_advice() =>
-        Assert.Empty(Advise(TestBar.Build(TestBar.Line("espresso", 20, "shot"), TestBar.Line("milk", 5, "ml")) with { School = "same-shot" }, "s"));
+        Assert.Empty(Advise(TestBar.Build(TestBar.Line("espresso", 1, "shot"), TestBar.Line("milk", 300, "ml"), TestBar.Line("smoke", 90, "g", ("s", 250))), "s"));
 
     [Fact]
     public void A_size_that_the_build_has_not_is_a_defect() => Assert.Equal(
@@ -167,5 +206,5 @@ public class AdviserTests
     private static double Step(CellEdit edit) => edit.Line.Value is "milk" or "ice" ? 5 : 1;
 
     private static IReadOnlyList<Advice> Advise(BuildDocument build, string size, BarFacts? bar = null) =>
-        Adviser.Advise(BuildReader.Read(build, bar ?? FullBar.Facts).Value, bar ?? FullBar.Facts, new CupId(size));
+        Adviser.Advise(build, BuildReader.Read(build, bar ?? FullBar.Facts).Value, bar ?? FullBar.Facts, new CupId(size));
 }

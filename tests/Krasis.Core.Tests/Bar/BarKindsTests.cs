@@ -33,7 +33,7 @@ public class BarKindsTests
 
             Assert.Equal(id, kind.Id(document));
             Assert.Same(document, Assert.Single(kind.From(bar)));
-            Assert.All(BarKinds.All.Where(other => other != kind && other.OnlyId is null), other => Assert.False(other.IsNeeded(bar, id, new BarNeeds(new HashSet<string> { id }, new HashSet<string> { id }, new HashSet<string> { id }, true))));
+            Assert.All(BarKinds.All.Where(other => other != kind && other.OnlyId is null), other => Assert.False(other.Need(bar, id)(new BarNeeds(new HashSet<string> { id }, new HashSet<string> { id }, new HashSet<string> { id }, true))));
         }
     }
 

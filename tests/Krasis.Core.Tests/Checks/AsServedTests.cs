@@ -59,7 +59,7 @@ public class AsServedTests
 
         Assert.Equal(isTold, findings.Count == 1);
         Assert.All(findings, finding => Assert.Equal("Foam it to High", finding.Mend!.Label));
-        Assert.All(findings, finding => Assert.Empty(Found(BuildEdits.Apply(Only(Steamed), finding.Mend!), new FoamWillNotStand().Name, bar)));
+        Assert.All(findings, finding => Assert.Empty(Found(BuildEdits.Apply(Only(Steamed), finding.Mend!, FullBar.Facts), new FoamWillNotStand().Name, bar)));
     }
 
     // Common practice, no source: cream from 10 g of fat on holds, and so does what has grown by half.
@@ -78,7 +78,7 @@ public class AsServedTests
 
         Assert.Equal(isTold, findings.Count == 1);
         Assert.All(findings, finding => Assert.Equal("Foam it to Cold", finding.Mend!.Label));
-        Assert.All(findings, finding => Assert.Empty(Found(BuildEdits.Apply(build, finding.Mend!), new FoamWillNotStand().Name, bar)));
+        Assert.All(findings, finding => Assert.Empty(Found(BuildEdits.Apply(build, finding.Mend!, FullBar.Facts), new FoamWillNotStand().Name, bar)));
     }
 
     [Fact]

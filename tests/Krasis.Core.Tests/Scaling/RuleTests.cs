@@ -36,6 +36,12 @@ public class RuleTests
         Assert.Equal([32, 36, 42], sheet.Sizes.Select(size => Math.Round(Cell(size, "espresso").Pull!.Yield.Value, 9)));
         Assert.Equal([32, 36, 42], sheet.Sizes.Select(size => Math.Round(Cell(size, "espresso").Mass.Value, 9)));
         Assert.Equal([1, 1, 1], sheet.Sizes.Select(size => Cell(size, "espresso").Pull!.Pulls));
+        Assert.Equal([1, 1, 1], sheet.Sizes.Select(size => Cell(size, "espresso").Pull!.WholePulls));
+        Assert.Equal([0, 0, 0], sheet.Sizes.Select(size => Cell(size, "espresso").Pull!.PouredAway.Value));
+
+        // One shot of a stretched double leaves the other.
+        var single = FullBar.Mix(Latte with { School = "stretch-the-shot", Lines = [TestBar.Line("espresso", 1, "shot")] });
+        Assert.Equal([16, 18, 21], single.Sizes.Select(size => Math.Round(Cell(size, "espresso").Pull!.PouredAway.Value, 9)));
     }
 
     [Fact]

@@ -29,7 +29,7 @@ public class SpeakingTests
     [InlineData("¾ cup", 0.75, "us-cup")]
     [InlineData("2 scoops", 2, "scoop")]
     [InlineData("6 cubes", 6, "cube")]
-    [InlineData("half", 0.5, "ml")]
+    [InlineData("half an oz", 0.5, "oz")]
     public void What_a_barista_would_say_is_read(string text, double amount, string measure)
     {
         var plain = Assert.IsType<SpokenAmount.Plain>(Read(text).Value);
@@ -65,7 +65,7 @@ public class SpeakingTests
         // "2 pumps or 50 ml" on a pump of 7.5 ml (common practice, no source).
         var said = Read(text).Value;
 
-        Assert.Equal("2 strokes is not 50 ml at this bar: it is 15 ml.", AmountInPlace.Objection(said, FullBar.Ingredient("syrup"), Bar));
+        Assert.Equal("2 strokes are not 50 ml at this bar: they are 15 ml.", AmountInPlace.Objection(said, FullBar.Ingredient("syrup"), Bar));
         Assert.Null(AmountInPlace.Objection(Read("2 strokes = 15 ml").Value, FullBar.Ingredient("syrup"), Bar));
         Assert.Null(AmountInPlace.Objection(Read("2 strokes = 16 ml").Value, FullBar.Ingredient("syrup"), Bar));
     }
@@ -138,6 +138,44 @@ public class SpeakingTests
         Assert.Contains("only 100 mm high", Resolve("to 120 mm", "m", "milk").Problems[0].Message, StringComparison.Ordinal);
         Assert.Contains("already stands", Resolve("to 5 mm", "m", "milk").Problems[0].Message, StringComparison.Ordinal);
         Assert.Contains("no coffee", AmountInPlace.Resolve(Read("1:6").Value, Build(TestBar.Build(TestBar.Line("milk", 100, "ml"))), Bar, new("m"), new("milk")).Problems[0].Message, StringComparison.Ordinal);
+    }
+
+    // 20 shots are 360 g, 100 strokes 750 ml.
+    [Theory]
+    [InlineData("to the brim", "l", "espresso", "No amount of Espresso fills Large to the brim. | a quantity, such as 180 ml")]
+    [InlineData("to 5 mm", "m", "milk", "What goes in before already stands 12.8 mm high in Middle. | a mark above that")]
+    [InlineData("to 5 mm", "m", "ice", "What goes in before already stands 50.3 mm high in Middle. | a mark above that")]
+    [InlineData("to the ninth line", "m", "milk", "Middle has no such printed line. | line 1 (espresso), line 2 (milk)")]
+    [InlineData("1:6", "m", "espresso", "")]
+    [InlineData("to 62 mm", "none", "milk", "size none: The build has no such size or line. | one of the build's own")]
+    [InlineData("to 62 mm", "m", "none", "line none: The build has no such size or line. | one of the build's own")]
+    public void What_cannot_be_is_said_whole(string text, string size, string line, string said)
+    {
+        var drink = Build(TestBar.Build(TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml"), TestBar.Line("ice", 0, "g")));
+        var problems = AmountInPlace.Resolve(Read(text).Value, drink, Bar, new(size), new(line)).Problems;
+
+        Assert.Equal(said, string.Concat(problems.Select(problem => $"{(problem.Field == "text" ? "" : $"{problem.Field} {problem.Value}: ")}{problem.Message} | {problem.Accepted}")));
+    }
+
+    [Fact]
+    public void A_height_that_no_amount_fills_is_said_whole()
+    {
+        var problem = AmountInPlace.ForSurface(Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))), Bar, new("l"), new("espresso"), Millimetres.From(90)).Problems[0];
+
+        Assert.Equal(("surfaceMm", "90", "No amount of Espresso fills Large as high.", "a lower height"), (problem.Field, problem.Value, problem.Message, problem.Accepted));
+        Assert.Equal(0, AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(0)).Value.Amount);
+        Assert.True(AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(100)).IsRead);
+
+        var tall = AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(101)).Problems[0];
+        Assert.Equal(("101", "Middle is 100 mm high inside.", "0 to 100 mm"), (tall.Value, tall.Message, tall.Accepted));
+    }
+
+    [Fact]
+    public void Milk_on_top_is_no_milk_of_a_ratio()
+    {
+        var drink = Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 50, "ml"), TestBar.Line("oat", 10, "g") with { Technique = "top" }));
+
+        Assert.Equal(51.5 / 4 / 18, AmountInPlace.Resolve(Read("1:4").Value, drink, Bar, new("m"), new("espresso")).Value.Amount, 1e-9);
     }
 
     [Fact]

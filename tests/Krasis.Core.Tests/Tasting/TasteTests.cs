@@ -144,6 +144,23 @@ public class TasteTests
     public void Every_sugar_has_its_sweetness() =>
         Assert.All(Enum.GetValues<Sugar>(), sugar => Assert.InRange(RelativeSweetness.Usual.Of(sugar), 0.1, 1.8));
 
+    // By hand, by Kubelka and Munk: K/S of #a07850 with the scattering of 50 g and of the water's #cfe4ea with that of 5 g. A clear brew of that colour
+    // is thinned by Beer and Lambert, and grows far lighter.
+    [Fact]
+    public void A_coffee_that_was_made_with_milk_scatters_by_its_milk()
+    {
+        var half = FullBar.Read(FullBar.Document with
+        {
+            Parts = [new() { Id = "half", Name = "Half and half", Kind = "coffee", Colour = "#a07850", Lines = [new() { Ingredient = "milk", Amount = 50, Measure = "g" }, new() { Ingredient = "coffee", Amount = 50, Measure = "g" }] }],
+        });
+
+        Assert.Equal("#a37c53", Colour("half", half));
+        Assert.Equal("#cab091", Colour("coffee", FullBar.With("coffee", coffee => coffee with { Colour = "#a07850" })));
+
+        static string Colour(string what, BarFacts facts) =>
+            FullBar.Mix(TestBar.Build(TestBar.Line(what, 100, "g"), TestBar.Line("water", 100, "g")) with { Serve = "hot" }, facts).Size("m").Taste.Colour!;
+    }
+
     private static readonly Gen<BuildDocument> Builds = Gen.Select(Gen.Int[0, 6], Gen.Int[0, 4], Gen.Double[0, 300], Latte);
 
     private static BuildDocument Latte(int strokes, int shots, double milk) => TestBar.Build(

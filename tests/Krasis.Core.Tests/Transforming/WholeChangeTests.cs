@@ -36,12 +36,13 @@ public class WholeChangeTests
             "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
             "milk: Milk: 70 ml → 90 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
         { "hot to shaken", () => Transformer.ServeAs(Hot, Serve.Shaken, FullBar.Facts), [
-            "shaken in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso cool; 70 ml milk pour; 130 g ice",
+            "shaken in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso cool; 75 ml milk pour; 130 g ice",
             ": Served shaken instead of hot. That is what was asked for.",
             "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
             "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
             "ice: Ice: 130 g. A third of the cup, as a beginning.",
-            "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink."] },
+            "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
+            "milk: Milk: 70 ml → 75 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
         { "hot to blended", () => Transformer.ServeAs(Hot with { Lines = [Syrup, TestBar.Line("cocoa", 10, "g"), Espresso, Steamed] }, Serve.Blended, FullBar.Facts), [
             "blended in s m l by m, 0 mm, 0 prices: 5 stroke syrup; 13 g cocoa dissolve; 2 shot espresso cool; 40 ml milk blend; 130 g ice",
             ": Served blended instead of hot. That is what was asked for.",
@@ -54,14 +55,14 @@ public class WholeChangeTests
             "cocoa: Cocoa: 10 g → 13 g. Blended tastes more dilute than the same drink over ice.",
             "milk: Milk: 70 ml → 40 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
         { "hot to layered", () => Transformer.ServeAs(Hot with { Lines = [TestBar.Line("whip", 10, "g"), .. Hot.Lines, TestBar.Line("water", 20, "ml")] }, Serve.Layered, FullBar.Facts), [
-            "layered in s m l by m, 0 mm, 0 prices: 130 g ice; 4 stroke syrup; 90 ml milk float; 20 ml water float; 2 shot espresso float; 10 g whip",
+            "layered in s m l by m, 0 mm, 0 prices: 130 g ice; 4 stroke syrup; 95 ml milk float; 20 ml water float; 2 shot espresso float; 10 g whip",
             ": Served layered instead of hot. That is what was asked for.",
             "espresso: Espresso: poured slowly over the ice. Poured last and slowly it stays on top.",
             "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
             "ice: Ice: 130 g. A third of the cup, as a beginning.",
             "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
             ": Poured in this order: Ice, Syrup, Milk, Water, Espresso, Whip. Ice first, then the heaviest liquid, espresso last and slowly.",
-            "milk: Milk: 70 ml → 90 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
+            "milk: Milk: 70 ml → 95 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
         { "hot to iced, black", () => Transformer.ServeAs(TestBar.Build(Espresso, TestBar.Line("water", 200, "ml")) with { Serve = "hot" }, Serve.Iced, FullBar.Facts), [
             "iced in s m l by m, 0 mm, 0 prices: 2 shot espresso cool; 5 ml water; 130 g ice",
             ": Served iced instead of hot. That is what was asked for.",
@@ -85,18 +86,18 @@ public class WholeChangeTests
             "milk: Milk: 150 ml → 250 ml, steamed to Low. It takes the room that the ice had.",
             "milk: Milk: 250 ml → 210 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
         { "iced to hot, nothing to steam", () => Transformer.ServeAs(TestBar.Build(TestBar.Line("coffee", 200, "ml"), TestBar.Line("ice", 100, "g")), Serve.Hot, FullBar.Facts), [
-            "hot in s m l by m, 0 mm, 0 prices: 310 ml coffee",
+            "hot in s m l by m, 0 mm, 0 prices: 315 ml coffee",
             ": Served hot instead of iced. That is what was asked for.",
             "ice: Ice is left out. The drink is hot.",
-            "coffee: Iced coffee: 200 ml → 310 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
+            "coffee: Iced coffee: 200 ml → 315 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
         { "iced to hot, no level", () => Transformer.ServeAs(Iced, Serve.Hot, FullBar.Read(FullBar.Document with { Foams = [.. FullBar.Document.Foams.Where(foam => foam.Cold == true)] })), [
-            "hot in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso; 305 ml milk steam; 10 g whip",
+            "hot in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso; 310 ml milk steam; 10 g whip",
             ": Served hot instead of iced. That is what was asked for.",
             "ice: Ice is left out. The drink is hot.",
             "coffee-ice: Coffee ice is left out. The drink is hot.",
             "espresso: Espresso is poured in. Nothing is cooled, shaken, blended or laid on ice in a hot drink.",
             "milk: Milk: 150 ml → 270 ml, steamed. It takes the room that the ice had.",
-            "milk: Milk: 270 ml → 305 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
+            "milk: Milk: 270 ml → 310 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
         { "iced to blended", () => Transformer.ServeAs(Iced, Serve.Blended, FullBar.Facts), [
             "blended in s m l by m, 0 mm, 0 prices: 5 stroke syrup; 2 shot espresso cool; 150 ml milk; 100 g ice; 20 g coffee-ice; 10 g whip",
             ": Served blended instead of iced. That is what was asked for.",
@@ -122,14 +123,14 @@ public class WholeChangeTests
                 Serve.Iced,
                 FullBar.Facts,
                 [new("l")]), [
-            "iced in l by l, 5 mm, 0 prices: 6 stroke syrup   ladder; 3 shot espresso cool; 210 ml milk pour; 190 g ice",
+            "iced in l by l, 5 mm, 0 prices: 6 stroke syrup   ladder; 3 shot espresso cool; 215 ml milk pour; 190 g ice",
             ": Served iced instead of hot. That is what was asked for.",
             ": Sold in Large, set in Large. Amounts are carried over in proportion to the cup.",
             "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
             "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
             "ice: Ice: 190 g. A third of the cup, as a beginning.",
             "milk: Milk: 300 ml → 110 ml. Ice takes that room, and melts into the drink.",
-            "milk: Milk: 110 ml → 210 ml. It fills the cup to the reserve: steam, foam and ice take up room that is then free."] },
+            "milk: Milk: 110 ml → 215 ml. It fills the cup to the reserve: steam, foam and ice take up room that is then free."] },
         { "iced to hot in other cups", () => Transformer.ServeAs(Iced, Serve.Hot, FullBar.Facts, [new("s")]), [
             "hot in s by s, 0 mm, 0 prices: 2 stroke syrup; 1 shot espresso; 135 ml milk steam low; 5 g whip",
             ": Served hot instead of iced. That is what was asked for.",
@@ -186,18 +187,74 @@ public class WholeChangeTests
         { "without milk, a part that is lost", () => Transformer.DairyFree(TestBar.Build(Espresso, TestBar.Line("mix", 100, "ml")), Own(free: false)), [
             " in s m l by m, 0 mm, 0 prices: 2 shot espresso; 100 ml oat",
             "mix: Bar mix → Oat drink: 100 ml → 100 ml. The volume stays, so that the cup is as full. What Bar mix brought besides is lost: Syrup."] },
+        { "hot with a cube in it to iced", () => Transformer.ServeAs(Hot with { Serve = "hot", Lines = [.. Hot.Lines, TestBar.Line("coffee-ice", 20, "g")] }, Serve.Iced, FullBar.Facts), [
+            "iced in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso cool; 230 ml milk pour; 20 g coffee-ice",
+            ": Served iced instead of hot. That is what was asked for.",
+            "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
+            "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+            "milk: Milk: 200 ml → 230 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
+        { "hot to iced, with a foam before the milk", () => Transformer.ServeAs(Hot with { Lines = [Espresso, TestBar.Line("oat", 20, "ml") with { Technique = "foam", Foam = "cold" }, TestBar.Line("sweet-milk", 20, "ml") with { Technique = "top" }, Steamed] }, Serve.Iced, FullBar.Facts), [
+            "iced in s m l by m, 0 mm, 0 prices: 2 shot espresso cool; 20 ml oat foam cold; 20 ml sweet-milk top; 90 ml milk pour; 130 g ice",
+            ": Served iced instead of hot. That is what was asked for.",
+            "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
+            "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+            "ice: Ice: 130 g. A third of the cup, as a beginning.",
+            "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
+            "milk: Milk: 70 ml → 90 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
+        { "blended to hot, with a foam before the milk", () => Transformer.ServeAs(
+            TestBar.Build(TestBar.Line("oat", 20, "ml") with { Technique = "foam", Foam = "cold" }, TestBar.Line("sweet-milk", 20, "ml") with { Technique = "top" }, Espresso with { Technique = "shake" }, TestBar.Line("milk", 100, "ml") with { Technique = "blend" }, TestBar.Line("ice", 100, "g")) with { Serve = "blended" },
+            Serve.Hot,
+            FullBar.Facts), [
+            "hot in s m l by m, 0 mm, 0 prices: 20 ml oat foam cold; 20 ml sweet-milk top; 2 shot espresso; 195 ml milk steam low",
+            ": Served hot instead of blended. That is what was asked for.",
+            "ice: Ice is left out. The drink is hot.",
+            "espresso: Espresso is poured in. Nothing is cooled, shaken, blended or laid on ice in a hot drink.",
+            "milk: Milk is poured in. Nothing is cooled, shaken, blended or laid on ice in a hot drink.",
+            "milk: Milk: 100 ml → 200 ml, steamed to Low. It takes the room that the ice had.",
+            "milk: Milk: 200 ml → 195 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
+        { "hot to iced, where a line is called ice", () => Transformer.ServeAs(Hot with { Lines = [Espresso with { Id = "ice" }, Syrup with { Id = "ice-2" }, Steamed] }, Serve.Iced, FullBar.Facts), [
+            "iced in s m l by m, 0 mm, 0 prices: 2 shot espresso cool; 4 stroke syrup; 75 ml milk pour; 130 g ice",
+            ": Served iced instead of hot. That is what was asked for.",
+            "ice: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
+            "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+            "ice-3: Ice: 130 g. A third of the cup, as a beginning.",
+            "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
+            "milk: Milk: 70 ml → 75 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free."] },
+        { "hot to iced in three lower cups, with more reserve than they have", () => Transformer.ServeAs(Hot with { ReserveMm = 45 }, Serve.Iced, Low(), [new("s"), new("low"), new("l")]), [
+            "iced in s low l by low, 40 mm, 0 prices: 3 stroke syrup; 1 shot espresso cool; 35 ml milk pour; 55 g ice",
+            ": Served iced instead of hot. That is what was asked for.",
+            ": Sold in Small, Low, Large, set in Low. Amounts are carried over in proportion to the cup.",
+            "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
+            "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+            "ice: Ice: 55 g. A third of the cup, as a beginning.",
+            "milk: Milk: 145 ml → 90 ml. Ice takes that room, and melts into the drink.",
+            "milk: Milk: 90 ml → 35 ml. It fills the cup to the reserve: steam, foam and ice take up room that is then free."] },
+        { "another syrup, with a ladder and a size without", () => Transformer.SwapSyrup(Hot with { Lines = [Syrup with { Scale = new() { By = "ladder", Ladder = [new() { Size = "s", Amount = 3 }] }, Pins = [new() { Size = "l", Amount = 0 }] }, Espresso, Steamed] }, new("syrup"), new("light"), FullBar.Facts), [
+            " in s m l by m, 0 mm, 0 prices: 60 ml light   l=0 ladder s=45; 2 shot espresso; 200 ml milk steam low",
+            "syrup: Syrup → Light syrup: 4 strokes → 60 ml. The dose changes so that it sweetens as much."] },
+        { "a syrup that the bar pours coarsely, sweeter", () => Transformer.SwapSyrup(TestBar.Build(TestBar.Line("light", 1, "stroke"), Espresso, Steamed), new("light"), new("syrup"), Pumped()), [
+            " in s m l by m, 0 mm, 0 prices: 1 stroke syrup; 2 shot espresso; 200 ml milk steam low",
+            "light: Light syrup → Syrup: 1 stroke → 1 stroke. The dose changes so that it sweetens as much; the bar pours no nearer than 50 % sweeter."] },
+        { "half as sweet, of nothing to halve", () => Transformer.LessSweet(Hot with { Lines = [Syrup with { Amount = 1 }, Espresso, Steamed] }, 50, FullBar.Facts), [
+            " in s m l by m, 0 mm, 0 prices: 1 stroke syrup   s=1 l=1; 2 shot espresso; 200 ml milk steam low",
+            "syrup: Syrup stays as it is in Small and Middle. The bar pours no smaller step."] },
+        { "half as sweet, in one size without", () => Transformer.LessSweet(Hot with { Lines = [Syrup with { Amount = 1, Pins = [new() { Size = "s", Amount = 0 }, new() { Size = "l", Amount = 3 }] }, Espresso, Steamed] }, 50, FullBar.Facts), [
+            " in s m l by m, 0 mm, 0 prices: 1 stroke syrup   s=0 l=1; 2 shot espresso; 200 ml milk steam low",
+            "syrup: Syrup stays as it is in Middle. The bar pours no smaller step."] },
+        { "refused: a cup that is not there", () => Transformer.ServeAs(Hot, Serve.Iced, FullBar.Facts, [new("s"), new("gone")]), [
+            "sizes: gone | The bar has no such cup. | cups of the bar"] },
         { "refused: no ice", () => Transformer.ServeAs(Hot, Serve.Iced, FullBar.Read(FullBar.Document with { Ingredients = [.. FullBar.Document.Ingredients.Where(ingredient => ingredient.Kind != "ice")] })), [
             "serve: iced | The bar has no ice. | an ingredient of the kind ice"] },
         { "refused: hot already", () => Transformer.ServeAs(Hot, Serve.Hot, FullBar.Facts), [
             "serve: hot | The drink is served hot already. | another way of serving it"] },
         { "refused: no such milk", () => Transformer.SwapMilk(Hot, new("nobody"), FullBar.Facts), [
-            "ingredient: nobody | The bar has no ingredient 'nobody'. | the id of a milk or plant drink"] },
+            "ingredient: nobody | The bar has no ingredient 'nobody'. | a milk or plant drink"] },
         { "refused: a syrup for milk", () => Transformer.SwapMilk(Hot, new("syrup"), FullBar.Facts), [
-            "ingredient: syrup | Syrup cannot take that place. | the id of a milk or plant drink"] },
+            "ingredient: syrup | Syrup cannot take that place. | a milk or plant drink"] },
         { "refused: milk for a syrup", () => Transformer.SwapSyrup(Hot, new("syrup"), new("milk"), FullBar.Facts), [
-            "ingredient: milk | Milk cannot take that place. | the id of a syrup or sauce"] },
+            "ingredient: milk | Milk cannot take that place. | a syrup or sauce"] },
         { "refused: no such line", () => Transformer.SwapSyrup(Hot, new("nobody"), new("light"), FullBar.Facts), [
-            "line: nobody | The build has no such line. | the id of a line"] },
+            "line: nobody | The build has no such line. | a line"] },
         { "refused: no such share", () => Transformer.LessSweet(Hot, 60, FullBar.Facts), [
             "percent: 60 | 60 % is not one of the shares. | 75, 50 or 25"] },
         { "refused: milk is no plant drink", () => Transformer.DairyFree(Hot, FullBar.Facts, new("milk")), [
@@ -207,13 +264,13 @@ public class WholeChangeTests
         { "refused: no label read", () => Transformer.DairyFree(Hot, FullBar.With("oat", oat => oat with { Allergens = null })), [
             "milk:  | The bar has no plant drink whose label has been read. | an ingredient of the kind milk whose allergens are entered and do not hold milk"] },
         { "refused: cannot be read, served", () => Transformer.ServeAs(Unread(), Serve.Iced, FullBar.Facts), [
-            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | the id of an ingredient of the bar"] },
+            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | an ingredient of the bar"] },
         { "refused: cannot be read, less sweet", () => Transformer.LessSweet(Unread(), 50, FullBar.Facts), [
-            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | the id of an ingredient of the bar"] },
+            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | an ingredient of the bar"] },
         { "refused: cannot be read, without milk", () => Transformer.DairyFree(Unread(), FullBar.Facts), [
-            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | the id of an ingredient of the bar"] },
+            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | an ingredient of the bar"] },
         { "refused: cannot be read, another milk", () => Transformer.SwapMilk(Unread(), new("oat"), FullBar.Facts), [
-            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | the id of an ingredient of the bar"] },
+            "lines[0].ingredient: nobody | The bar has no ingredient 'nobody'. | an ingredient of the bar"] },
         { "nameless", () => Transformer.SwapMilk(Hot with { Name = null }, new("oat"), FullBar.Facts), [
             " in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso; 200 ml oat steam low",
             "milk: Milk → Oat drink: 200 ml → 200 ml. The volume stays, so that the cup is as full."] },
@@ -251,6 +308,9 @@ public class WholeChangeTests
     private static BuildDocument Unread() => Hot with { Lines = [TestBar.Line("nobody", 1, "g")] };
 
     private static BarFacts Pumped() => FullBar.Read(FullBar.Document with { Dispensers = [.. FullBar.Document.Dispensers, new() { Id = "lp", Name = "Light pump", Ingredient = "light", StrokeMl = 10 }] });
+
+    // 80 mm high where the others are 100.
+    private static BarFacts Low() => FullBar.Read(FullBar.Document with { Cups = [.. FullBar.Document.Cups, FullBar.Document.Cups[1] with { Id = "low", Name = "Low", HeightMm = 80, WaterGrams = FullBar.Document.Cups[1].WaterGrams * 0.8 }] });
 
     private static BarFacts Own(bool free = true) => FullBar.Read(FullBar.Document with
     {

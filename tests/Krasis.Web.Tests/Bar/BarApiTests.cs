@@ -27,6 +27,30 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
 
         Assert.Equal(204, (await server.Delete(path, "\"2\"")).Status);
         Assert.Equal(404, (await server.Delete(path, "\"2\"")).Status);
+        await ComesBack(path);
+    }
+
+    private async Task ComesBack(string path)
+    {
+        var removed = (await server.Get("/api/bar/removed")).Json.AsArray().Single(fact => path.EndsWith((string)fact!["id"]!, StringComparison.Ordinal))!;
+        Assert.Equal(("cups", "cup", "Fen, tall"), ((string?)removed["kind"], (string?)removed["what"], (string?)removed["name"]));
+
+        // Somebody has given its name away in the meantime: it is told, and nothing is changed.
+        var other = await server.Post("/api/bar/cups", BuildApiTests.Cup("Fen, tall"));
+        Assert.Equal(422, (await server.Post($"{path}/restore", "")).Status);
+        await server.Delete($"/api/bar/cups/{other.Json["id"]}", "\"1\"");
+
+        var back = await server.Post($"{path}/restore", "");
+        Assert.Equal((200, "\"4\"", "Fen, tall"), (back.Status, back.ETag, (string?)back.Json["document"]!["name"]));
+        Assert.Equal(404, (await server.Post($"{path}/restore", "")).Status);
+
+        var history = (await server.Get($"{path}/history")).Json.AsArray();
+        Assert.Equal([4, 3, 2, 1], history.Select(version => (int)version!["version"]!));
+        Assert.Null(history[1]!["document"]);
+        Assert.Equal(["name: Fen → Fen, tall", "height in mm: 100 → 104"], history[2]!["changes"]!.AsArray().Select(change => $"{change!["where"]}: {change["before"]} → {change["after"]}"));
+        Assert.Empty(history[0]!["changes"]!.AsArray());
+        Assert.Equal(404, (await server.Get("/api/bar/cups/none/history")).Status);
+        Assert.NotEmpty((await server.Get("/api/bar/house/house/history")).Json.AsArray());
     }
 
     [Fact]
@@ -95,7 +119,8 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
         Assert.Equal(200, (await server.Put("/api/bar/dispensers/pump-cherry", pump, "\"1\"")).Status);
 
         var build = (await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == "Cherry coconut iced mocha")!;
-        var cell = build["sheet"]!["sizes"]![1]!["lines"]![1]!;
+        var document = (await server.Get($"/api/builds/{build["id"]}")).Json["document"]!;
+        var cell = (await server.Post("/api/mix", document.ToJsonString())).Json["sizes"]![1]!["lines"]![1]!;
         Assert.Equal((2, 20), ((double)cell["amount"]!, (double)cell["volume"]!));
     }
 

@@ -89,14 +89,108 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
     }
 
     [Fact]
-    public async Task A_build_is_listed_with_its_sheet()
+    public async Task A_build_is_listed_with_what_its_row_shows()
     {
-        await Create("Aardvark's own");
+        var path = await Create("Aardvark's own");
         var first = (await server.Get("/api/builds")).Json[0]!;
+        var sheet = (await server.Post("/api/mix", (await server.Get(path)).Json["document"]!.ToJsonString())).Json;
+        var reference = sheet["sizes"]!.AsArray().Single(size => (bool)size!["isReference"]!)!;
 
         Assert.Equal("Aardvark's own", (string?)first["name"]);
-        Assert.Equal(3, first["sheet"]!["sizes"]!.AsArray().Count);
+        Assert.Equal(sheet["sizes"]!.AsArray().Select(size => (string?)size!["name"]), first["sizes"]!.AsArray().Select(size => (string?)size));
+        Assert.Equal(reference["lines"]!.AsArray().Select(line => (string?)line!["ingredientName"]), first["holds"]!.AsArray().Select(line => (string?)line));
+        Assert.Equal(sheet["findings"]!.AsArray().Count(finding => (string?)finding!["severity"] == "warning"), (int)first["warnings"]!);
+        Assert.Equal(Math.Round((double)reference["cup"]!["height"]!, 1), (double)first["cup"]!["height"]!);
+        Assert.NotEmpty(first["cup"]!["layers"]!.AsArray());
         Assert.Null(first["trouble"]);
+    }
+
+    // The answer is lost on its way and the page asks again: one build, and no conflict with one's own change.
+    [Fact]
+    public async Task What_is_asked_twice_is_kept_once()
+    {
+        var path = $"/api/builds?asked={Guid.NewGuid()}";
+        var before = (await server.Get("/api/builds")).Json.AsArray().Count;
+        var first = await server.Post(path, Build("Twice asked"));
+        var again = await server.Post(path, Build("Twice asked"));
+
+        Assert.Equal((201, 201), (first.Status, again.Status));
+        Assert.Equal(((string?)first.Json["id"], first.ETag), ((string?)again.Json["id"], again.ETag));
+        Assert.Equal(before + 1, (await server.Get("/api/builds")).Json.AsArray().Count);
+        Assert.Equal(409, (await server.Post(path, Build("Another"))).Status);
+
+        var own = $"/api/builds/{first.Json["id"]}";
+        var changed = Build("Twice asked, changed");
+        var kept = await server.Put(own, changed, first.ETag);
+        var lost = await server.Put(own, changed, first.ETag);
+        Assert.Equal((200, 200, kept.ETag), (kept.Status, lost.Status, lost.ETag));
+        Assert.Equal(412, (await server.Put(own, Build("Something else"), first.ETag)).Status);
+
+        Assert.Equal(204, (await server.Delete(own, kept.ETag)).Status);
+        Assert.Equal(409, (await server.Post(path, Build("Twice asked"))).Status);
+    }
+
+    // What was worked out stays as long as nothing changes: a build, a fact, a standard or the day.
+    [Fact]
+    public async Task A_list_that_has_not_changed_is_not_sent_again()
+    {
+        var path = await Create("Beaver's own");
+        var (tag, first, _) = await Asked(null);
+        Assert.Equal((304, ""), ((await Asked(tag)).Status, (await Asked(tag)).Text));
+
+        var kept = await server.Get(path);
+        var document = kept.Json["document"]!;
+        document["name"] = "Beaver's other";
+        Assert.Equal(200, (await server.Put(path, document, kept.ETag)).Status);
+        var (next, changed, status) = await Asked(tag);
+        Assert.Equal(200, status);
+        Assert.NotEqual(tag, next);
+        Assert.Contains("Beaver's other", changed, StringComparison.Ordinal);
+        Assert.DoesNotContain("Beaver's own", changed, StringComparison.Ordinal);
+        Assert.Contains("Beaver's own", first, StringComparison.Ordinal);
+
+        var cup = await server.Post("/api/bar/cups", Cup("Beaver cup"));
+        Assert.Equal(201, cup.Status);
+        Assert.Equal(200, (await Asked(next)).Status);
+
+        async Task<(string? Tag, string Text, int Status)> Asked(string? known)
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Get, "/api/builds");
+            if (known is not null)
+            {
+                request.Headers.TryAddWithoutValidation("If-None-Match", known);
+            }
+
+            using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+            return (answer.Headers.ETag?.Tag, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), (int)answer.StatusCode);
+        }
+    }
+
+    [Theory]
+    [InlineData("br")]
+    [InlineData("gzip")]
+    public async Task Answers_and_pages_are_sent_compressed(string how)
+    {
+        foreach (var path in new[] { "/api/builds", "/api/bar" })
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Get, path);
+            request.Headers.TryAddWithoutValidation("Accept-Encoding", how);
+            using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+
+            Assert.Equal([how], answer.Content.Headers.ContentEncoding);
+        }
+    }
+
+    [Fact]
+    public async Task Builds_are_found_by_what_they_contain_and_what_no_label_lists()
+    {
+        var with = (await server.Get("/api/builds/search?text=nuts")).Json.AsArray();
+        var without = (await server.Get("/api/builds/search?text=without%20nuts")).Json.AsArray();
+
+        Assert.Contains(with, found => ((string?)found!["why"])!.StartsWith("Contains tree nuts", StringComparison.Ordinal));
+        Assert.DoesNotContain(without, found => with.Any(other => (string?)other!["id"] == (string?)found!["id"] && (bool)other["isKnown"]!));
+        Assert.All(without, found => Assert.DoesNotContain("free", (string?)found!["why"], StringComparison.OrdinalIgnoreCase));
+        Assert.Equal((await server.Get("/api/builds")).Json.AsArray().Count, (await server.Get("/api/builds/search")).Json.AsArray().Count);
     }
 
     [Fact]

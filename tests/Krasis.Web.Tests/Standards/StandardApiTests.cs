@@ -20,18 +20,47 @@ public sealed class StandardApiTests(KrasisServer server) : IClassFixture<Krasis
         Assert.Equal(200, (await server.Put($"/api/bar/espresso/{espresso["id"]}", changed.ToJsonString(), (string)espresso["etag"]!)).Status);
         var build = JsonNode.Parse(created.Text)!["document"]!;
         build["name"] = "Another name";
-        var updated = await server.Put($"/api/builds/{id}", build.ToJsonString(), created.ETag);
+        Assert.Equal(412, (await server.Put($"/api/builds/{id}", build.ToJsonString(), created.ETag)).Status);
+        var updated = await server.Put($"/api/builds/{id}", build.ToJsonString(), (await server.Get($"/api/builds/{id}")).ETag);
         Assert.Equal(200, updated.Status);
+        Assert.Equal((1, true), ((int)updated.Json["standard"]!["number"]!, (bool)updated.Json["standard"]!["isChangedSince"]!));
 
         var kept = await server.Get($"/api/builds/{id}/standards/1");
         Assert.True(JsonNode.DeepEquals(published.Json["sheet"], kept.Json["sheet"]));
         Assert.Equal("Standard trial", (string?)kept.Json["document"]!["name"]);
         Assert.Equal(39, (double)kept.Json["bar"]!["espresso"]![0]!["yieldGrams"]!);
 
-        var second = await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", new { reason = "" }, updated.ETag);
+        var next = (await server.Get($"/api/builds/{id}/standards/next")).Json;
+        Assert.Equal(2, (int)next["number"]!);
+        Assert.Contains(next["changes"]!.AsArray(), one => (string?)one!["before"] == "Standard trial" && (string?)one["after"] == "Another name");
+        var second = await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", new { reason = "Tasted again." }, updated.ETag);
+        Assert.False((bool)(await server.Get($"/api/builds/{id}")).Json["standard"]!["isChangedSince"]!);
         Assert.Equal(2, (int)second.Json["number"]!);
         Assert.NotEqual((double)kept.Json["sheet"]!["sizes"]![0]!["taste"]!["poured"]!["strength"]!, (double)second.Json["sheet"]!["sizes"]![0]!["taste"]!["poured"]!["strength"]!);
         Assert.Equal([2, 1], (await server.Get($"/api/builds/{id}/standards")).Json.AsArray().Select(standard => (int)standard!["number"]!));
+    }
+
+    // A fault refuses it, a warning wants a reason, and what was let be is neither.
+    [Fact]
+    public async Task What_is_open_is_told_and_held_against_it()
+    {
+        var whole = BuildApiTests.Build("Open trial");
+        var milk = whole["lines"]!.AsArray().Single(line => (string?)line!["measure"] == "ml")!;
+        milk["amount"] = 900;
+        var created = await server.Post("/api/builds", whole.ToJsonString());
+        var id = (string)created.Json["id"]!;
+        var check = (await server.Get($"/api/builds/{id}/standards/next")).Json["check"]!;
+        Assert.Contains("runs over", (string)check["faults"]![0]!["message"]!, StringComparison.Ordinal);
+        var refused = await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", new { reason = "All the same." }, created.ETag);
+        Assert.Equal(409, refused.Status);
+        Assert.Contains("runs over", (string)refused.Json["detail"]!, StringComparison.Ordinal);
+        Assert.Empty((await server.Get($"/api/builds/{id}/standards")).Json.AsArray());
+
+        // Into the reserve and not over the brim: a warning.
+        var overfull = (await Warned(milk, whole, id, created.ETag!)).ETag;
+        var silent = await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", new { reason = " " }, overfull);
+        Assert.Equal((422, "reason"), (silent.Status, silent.Fields[0]));
+        Assert.Equal(201, (await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", new { reason = "It is meant to be full." }, overfull)).Status);
     }
 
     [Fact]
@@ -46,5 +75,21 @@ public sealed class StandardApiTests(KrasisServer server) : IClassFixture<Krasis
         Assert.Equal(404, (await server.Get($"/api/builds/{id}/standards/1")).Status);
         var answer = await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", new { reason = new string('x', 501) }, created.ETag);
         Assert.Equal((422, "reason"), (answer.Status, answer.Fields[0]));
+        Assert.Equal(404, (await server.Get("/api/builds/nobody/standards/next")).Status);
+    }
+
+    private async Task<Answer> Warned(JsonNode milk, JsonNode build, string id, string etag)
+    {
+        for (var ml = 50; ml < 900; ml += 5)
+        {
+            milk["amount"] = ml;
+            var findings = (await server.Post("/api/mix", build.ToJsonString())).Json["findings"]!.AsArray().Select(finding => (string)finding!["severity"]!).ToList();
+            if (findings.Contains("warning") && !findings.Contains("fault"))
+            {
+                return await server.Put($"/api/builds/{id}", build.ToJsonString(), etag);
+            }
+        }
+
+        throw new InvalidOperationException("No amount of milk is a warning and no fault.");
     }
 }

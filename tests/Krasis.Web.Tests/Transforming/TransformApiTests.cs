@@ -56,10 +56,10 @@ public sealed class TransformApiTests(KrasisServer server) : IClassFixture<Krasi
         var mocha = JsonNode.Parse(System.Text.Json.JsonSerializer.Serialize(Seeder.Load(Seeder.Demo, KrasisServer.Today).Builds.Single(build => build.Name == "Cherry coconut iced mocha"), System.Text.Json.JsonSerializerOptions.Web))!;
         var sheet = (await server.Post("/api/mix", mocha.ToJsonString())).Json;
         var overfull = sheet["findings"]!.AsArray().Single(finding => (string?)finding!["check"] == "overfull")!;
-        var mended = await server.Post("/api/mend", $$"""{ "build": {{mocha.ToJsonString()}}, "mend": {{overfull["mend"]!.ToJsonString()}} }""");
+        var mended = await server.Post("/api/edit", $$"""{ "build": {{mocha.ToJsonString()}}, "edit": { "mend": {{overfull["mend"]!.ToJsonString()}} } }""");
 
         Assert.Equal(200, mended.Status);
-        var after = (await server.Post("/api/mix", mended.Text)).Json;
+        var after = (await server.Post("/api/mix", mended.Json["build"]!.ToJsonString())).Json;
         Assert.DoesNotContain(after["findings"]!.AsArray(), finding => (string?)finding!["check"] == "overfull");
     }
 
@@ -93,7 +93,7 @@ public sealed class TransformApiTests(KrasisServer server) : IClassFixture<Krasi
     {
         var answer = await server.Post("/api/quantities/read", new { text = "2 strokes = 50 ml", ingredient = "cardamom-syrup", measure = "stroke" });
 
-        Assert.Equal("2 strokes is not 50 ml at this bar: it is 15.2 ml.", (string?)answer.Json["objection"]);
+        Assert.Equal("2 strokes are not 50 ml at this bar: they are 15.2 ml.", (string?)answer.Json["objection"]);
         Assert.Contains(answer.Json["equivalents"]!.AsArray(), equivalent => (string?)equivalent!["says"] == "15.2 ml");
     }
 }

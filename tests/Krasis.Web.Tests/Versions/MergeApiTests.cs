@@ -1,3 +1,4 @@
+using System.Text.Json.Nodes;
 namespace Krasis.Web.Tests.Versions;
 
 /// <summary>Two tabs on one build, and a draft that saves itself.</summary>
@@ -78,49 +79,57 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
     [Fact]
     public async Task A_mark_is_kept_as_it_was_said_and_an_amount_as_an_amount()
     {
-        const string Request = """{"text":"to 62 mm","ingredient":"farm-milk","measure":"ml","size":"plover","line":"m","mix":true,"build":""" + Plum + "}";
-        var read = await server.Post("/api/quantities/read", Request);
+        var marked = await Edit("""{"typed":[{"line":"m","size":"plover","text":"to 62 mm"}]}""");
 
-        Assert.Equal("to 62 mm", (string?)read.Json["to"]);
-        Assert.Equal("to 62 mm", (string?)read.Json["sheet"]!["sizes"]![0]!["lines"]!.AsArray().Single(line => (string?)line!["line"] == "m")!["mark"]!["says"]);
-        Assert.Null((await server.Post("/api/quantities/read", Request.Replace("to 62 mm", "180", StringComparison.Ordinal))).Json["to"]);
+        Assert.Equal("to 62 mm", (string?)LineOf(marked.Json["build"]!["lines"]!, "id", "m")["to"]);
+        Assert.Equal("to 62 mm", (string?)LineOf(marked.Json["sheet"]!["sizes"]![0]!["lines"]!, "line", "m")["mark"]!["says"]);
+        Assert.Null(LineOf((await Edit("""{"typed":[{"line":"m","size":"plover","text":"180"}]}""")).Json["build"]!["lines"]!, "id", "m")["to"]);
     }
 
     [Fact]
-    public async Task A_fill_line_that_is_dragged_says_how_much_of_its_line_stands_so_high()
+    public async Task A_fill_line_that_is_dragged_pours_until_the_drink_stands_so_high()
     {
-        const string Request = """{"surfaceMm":70,"ingredient":"farm-milk","measure":"ml","size":"plover","line":"m","build":""" + Plum + "}";
-        var read = await server.Post("/api/quantities/read", Request);
-        Assert.True((double)read.Json["amount"]! > 0);
-        Assert.Null(read.Json["to"]);
-
-        var high = await server.Post("/api/quantities/read", Request.Replace("70", "700", StringComparison.Ordinal));
+        Assert.True((double)LineOf((await Edit("""{"surface":{"line":"m","size":"plover","mm":70}}""")).Json["build"]!["lines"]!, "id", "m")["amount"]! > 0);
+        var high = await Edit("""{"surface":{"line":"m","size":"plover","mm":700}}""");
         Assert.Equal((422, true), (high.Status, high.Json["errors"]!.ToJsonString().Contains("surfaceMm", StringComparison.Ordinal)));
     }
 
     [Fact]
-    public async Task A_quantity_brings_the_sheet_with_it_when_that_is_asked_for()
+    public async Task An_edit_brings_the_sheet_with_it_as_it_would_be_mixed()
     {
-        const string Request = """{"text":"3 strokes","ingredient":"cardamom-syrup","measure":"stroke","size":"plover","line":"s","mix":true,"build":""" + Plum + "}";
-        var read = await server.Post("/api/quantities/read", Request);
-        var mixed = await server.Post("/api/mix", Plum.Replace("Plum latte", "", StringComparison.Ordinal).Replace("\"amount\":2}", "\"amount\":3}", StringComparison.Ordinal));
+        var edited = await Edit("""{"typed":[{"line":"s","size":"plover","text":"3 pumps"}]}""");
+        var mixed = await server.Post("/api/mix", edited.Json["build"]!.ToJsonString());
 
-        Assert.Equal(mixed.Json["sizes"]!.ToJsonString(), read.Json["sheet"]!["sizes"]!.ToJsonString());
-        Assert.Null((await server.Post("/api/quantities/read", Request.Replace(",\"mix\":true", "", StringComparison.Ordinal))).Json["sheet"]);
+        Assert.Equal(3, (double)LineOf(edited.Json["build"]!["lines"]!, "id", "s")["amount"]!);
+        Assert.Equal(mixed.Json["sizes"]!.ToJsonString(), edited.Json["sheet"]!["sizes"]!.ToJsonString());
+        Assert.Equal(mixed.Json["findings"]!.ToJsonString(), edited.Json["sheet"]!["findings"]!.ToJsonString());
 
-        // A quantity that can be read in a build that cannot: the quantity alone.
-        var broken = await server.Post("/api/quantities/read", Request.Replace("farm-milk", "no-milk", StringComparison.Ordinal));
-        Assert.Equal(3, (double)broken.Json["amount"]!);
+        // An amount that can be read in a build that cannot: the build alone.
+        var broken = await server.Post("/api/edit", $$"""{"build":{{Plum.Replace("farm-milk", "no-milk", StringComparison.Ordinal)}},"edit":{"typed":[{"line":"s","size":"plover","text":"3"}]} }""");
+        Assert.Equal((200, 3.0), (broken.Status, (double)LineOf(broken.Json["build"]!["lines"]!, "id", "s")["amount"]!));
         Assert.Null(broken.Json["sheet"]);
     }
+
+    [Fact]
+    public async Task What_cannot_be_read_in_a_cell_is_said_of_that_cell()
+    {
+        var edited = await Edit("""{"typed":[{"line":"s","size":"plover","text":"lots"},{"line":"m","size":"plover","text":"190"}]}""");
+
+        Assert.Equal(("s", "plover", "lots"), ((string?)edited.Json["troubles"]![0]!["line"], (string?)edited.Json["troubles"]![0]!["size"], (string?)edited.Json["troubles"]![0]!["text"]));
+        Assert.Equal(190, (double)LineOf(edited.Json["build"]!["lines"]!, "id", "m")["amount"]!);
+    }
+
+    private Task<Answer> Edit(string edit) => server.Post("/api/edit", $$"""{"build":{{Plum}},"edit":{{edit}} }""");
+
+    private static JsonNode LineOf(JsonNode lines, string key, string id) => lines.AsArray().Single(line => (string?)line![key] == id)!;
 
     [Fact]
     public async Task A_standard_is_written_to_pour_as_it_did_unless_it_has_been_changed()
     {
         var (id, etag) = await Keep("Five");
-        Assert.Empty((await server.Get($"/api/builds/{id}/adjusted")).Json["changes"]!.AsArray());
+        Assert.Null((await server.Get($"/api/builds/{id}/adjusted")).Json["pours"]);
         await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", """{"reason":"Good"}""", etag);
-        Assert.Empty((await server.Get($"/api/builds/{id}/adjusted")).Json["changes"]!.AsArray());
+        Assert.Null((await server.Get($"/api/builds/{id}/adjusted")).Json["pours"]);
 
         // The pump gave 7.6 ml and gives 15.2 now: two strokes become one.
         var pump = (await server.Get("/api/bar")).Json["dispensers"]!.AsArray().Single(one => (string?)one!["id"] == "pump-cardamom")!;
@@ -128,10 +137,13 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal(200, bigger.Status);
         var adjusted = (await server.Get($"/api/builds/{id}/adjusted")).Json;
         Assert.Equal(1, (double)adjusted["document"]!["lines"]![0]!["amount"]!);
-        Assert.Contains(adjusted["changes"]!.AsArray(), one => (string?)one!["where"] == "Plover, Cardamom syrup" && (string?)one["after"] == "1 stroke");
+        var row = adjusted["pours"]!["sizes"]!.AsArray().Single(size => (string?)size!["name"] == "Plover")!["rows"]!.AsArray().Single(one => (string?)one!["what"] == "Cardamom syrup")!;
+        Assert.StartsWith("2 strokes, ", (string?)row["published"], StringComparison.Ordinal);
+        Assert.StartsWith("2 strokes, ", (string?)row["now"], StringComparison.Ordinal);
+        Assert.StartsWith("1 stroke, ", (string?)row["adjusted"], StringComparison.Ordinal);
 
-        await server.Send(HttpMethod.Put, $"/api/builds/{id}", Plum.Replace("200", "190", StringComparison.Ordinal), etag);
-        Assert.Empty((await server.Get($"/api/builds/{id}/adjusted")).Json["changes"]!.AsArray());
+        await server.Send(HttpMethod.Put, $"/api/builds/{id}", Plum.Replace("200", "190", StringComparison.Ordinal), (await server.Get($"/api/builds/{id}")).ETag);
+        Assert.Null((await server.Get($"/api/builds/{id}/adjusted")).Json["pours"]);
         Assert.Equal(404, (await server.Get("/api/builds/none/adjusted")).Status);
     }
 

@@ -5,7 +5,7 @@ public sealed class StartApiTests(KrasisServer server) : IClassFixture<KrasisSer
     [Fact]
     public async Task A_build_to_begin_from_is_proposed_and_can_be_mixed()
     {
-        var bases = (await server.Get("/api/start/bases")).Json.AsArray();
+        var bases = (await server.Get("/api/start/choices")).Json["bases"]!.AsArray();
         Assert.Equal(["espresso", "batch", "coldBrew", "chocolate"], bases.Where(one => one!["missing"] is null).Select(one => (string)one!["base"]!));
 
         var build = await server.Post("/api/start", """{"base":"coldBrew","serve":"iced","sizes":["reed","rush"]}""");
@@ -19,6 +19,8 @@ public sealed class StartApiTests(KrasisServer server) : IClassFixture<KrasisSer
     [InlineData("""{"base":"tea","serve":"iced","sizes":["reed"]}""", "base")]
     [InlineData("""{"base":"espresso","serve":"warm","sizes":["reed"]}""", "serve")]
     [InlineData("""{"base":"espresso","serve":"hot","sizes":["bucket",null]}""", "sizes")]
+    [InlineData("""{"base":"espresso","serve":"hot","sizes":["reed"],"of":"farm-milk"}""", "of")]
+    [InlineData("""{"base":"espresso","serve":"hot","sizes":["reed"],"flavour":"farm-milk"}""", "flavour")]
     public async Task What_cannot_be_proposed_is_named(string request, string field) =>
         Assert.Equal([field], (await server.Post("/api/start", request)).Fields);
 }

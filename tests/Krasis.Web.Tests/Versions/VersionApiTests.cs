@@ -15,9 +15,25 @@ public sealed class VersionApiTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.Equal("draft", (string?)build.Json["state"]);
 
         Assert.Equal("trial", (string?)(await Move(id, etag, "trial", "Ready to taste")).Json["state"]);
-        Assert.Equal(201, (await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", """{"reason":"Good","who":"Ida"}""", etag)).Status);
+        // Every move is a version: who has not seen it changes nothing, and least of all a page that saves by itself.
+        Assert.Equal(412, (await Move(id, etag, "retired", "")).Status);
+        Assert.Equal(412, (await server.Put($"/api/builds/{id}?byItself=true", Quince, await Now())).Status);
+        Assert.Equal(201, (await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", """{"reason":"Good","who":"Ida"}""", await Now())).Status);
         Assert.Equal("standard", (string?)(await server.Get($"/api/builds/{id}")).Json["state"]);
-        Assert.Equal("retired", (string?)(await Move(id, etag, "retired", "Quinces are over")).Json["state"]);
+        Assert.Equal(412, (await server.Put($"/api/builds/{id}?byItself=true", Quince, await Now())).Status);
+        Assert.Equal(409, (await Move(id, await Now(), "draft", "")).Status);
+        Assert.Equal("retired", (string?)(await Move(id, await Now(), "retired", "Quinces are over")).Json["state"]);
+        var again = await Move(id, await Now(), "retired", "");
+        Assert.Equal((409, "'Quince latte' is retired and cannot become retired."), (again.Status, (string?)again.Json["title"]));
+        Assert.Equal(["draft", "trial"], (await server.Get($"/api/builds/{id}")).Json["moves"]!.AsArray().Select(move => (string)move!));
+
+        // Nor is it published past its life.
+        Assert.Equal(409, (await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", """{"reason":"Good"}""", await Now())).Status);
+
+        // A version that was a move is the build as it was saved before.
+        Assert.Equal("Quince latte", (string?)(await server.Get($"/api/builds/{id}/revisions/2")).Json["name"]);
+
+        async Task<string> Now() => (await server.Get($"/api/builds/{id}")).ETag!;
 
         var history = (await server.Get($"/api/builds/{id}/history")).Json.AsArray();
         Assert.Equal(["moved retired", "published standard", "moved trial", "saved "], history.Select(entry => $"{entry!["kind"]} {entry["state"]}"));
@@ -50,6 +66,19 @@ public sealed class VersionApiTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.Equal(404, (await server.Get($"/api/builds/{id}/revisions/9")).Status);
         Assert.Equal(404, (await server.Get($"/api/diff?from={id}@v9&to={id}@now")).Status);
         Assert.Equal(404, (await server.Get($"/api/diff?from={id}@x&to=none@now")).Status);
+
+        // Side by side: two to six, each in a size of its own.
+        string Sides(int count) => string.Join('&', Enumerable.Range(0, count).Select(i => $"side={id}@{(i == 0 ? "v1" : "now")}"));
+        foreach (var (count, status) in new[] { (1, 422), (2, 200), (6, 200), (7, 422) })
+        {
+            Assert.Equal(status, (await server.Get($"/api/compare?{Sides(count)}")).Status);
+        }
+
+        Assert.Equal(404, (await server.Get($"/api/compare?side={id}@now&side=none@now")).Status);
+        var beside = (await server.Get($"/api/compare?{Sides(2)}")).Json;
+        Assert.Empty(beside["sides"]![0]!["differences"]!.AsArray());
+        Assert.Equal(diff.ToJsonString(), beside["sides"]![1]!["differences"]!.ToJsonString());
+        Assert.Equal(beside["rows"]!.AsArray().Select(row => (double)row!["apart"]!).OrderDescending(), beside["rows"]!.AsArray().Select(row => (double)row!["apart"]!));
     }
 
     [Fact]

@@ -7,29 +7,44 @@ namespace Krasis.Core.Bar.Coffee;
 /// <param name="Words">What is wrong and which way to go, in a sentence.</param>
 public sealed record PullVerdict(bool IsGood, string Words)
 {
-    // A scale under the spout and a hand on the button: within a tenth of the yield is as wanted (common practice).
-    private const double YieldTolerance = 0.10;
+    /// <summary>How far a pull may be from its yield, as a share: with a scale under the spout and a hand on the button, within a tenth is as
+    /// wanted (common practice, no source).</summary>
+    public const double YieldTolerance = 0.10;
 
-    /// <summary>Judges a pull by its recipe: first the time, because it tells the grind, then the yield.</summary>
-    /// <remarks>Too fast tastes sour, too slow tastes bitter (common practice, no source).</remarks>
+    /// <summary>Judges a pull by its recipe: first how fast it ran, because that tells the grind whatever ran into the cup, then how long and how
+    /// much.</summary>
+    /// <remarks>The recipe's yield within its window is how fast it may run. Too fast tastes sour, too slow tastes bitter (common practice, no
+    /// source).</remarks>
     public static PullVerdict On(Pull pull, EspressoRecipe recipe)
     {
         var came = $"{Say(pull.Yield.Value)} g in {Say(pull.Seconds)} s";
-        if (recipe.Window is { } window && pull.Seconds < window.From)
-        {
-            return new(false, $"{came} is too fast for {Say(window.From)} to {Say(window.To)} s: it will taste sour. Grind finer.");
-        }
-
-        if (recipe.Window is { } slow && pull.Seconds > slow.To)
-        {
-            return new(false, $"{came} is too slow for {Say(slow.From)} to {Say(slow.To)} s: it will taste bitter. Grind coarser.");
-        }
-
         var off = (pull.Yield / recipe.Yield) - 1;
-        return Math.Abs(off) <= YieldTolerance + 1e-9
+        if (recipe.Window is { } window)
+        {
+            var flow = pull.Yield.Value / pull.Seconds;
+            var (slowest, fastest) = (recipe.Yield.Value / window.To, recipe.Yield.Value / window.From);
+            var runs = $"{came} is {Rate(flow)} g a second; {Say(recipe.Yield.Value)} g in {Say(window.From)} to {Say(window.To)} s are {Rate(slowest)} to {Rate(fastest)}";
+
+            // What ran within the window is not too fast or too slow for a gram more or less in the cup.
+            if (flow > fastest * (1 + YieldTolerance) || (flow > fastest + Hair && pull.Seconds < window.From))
+            {
+                return new(false, $"{runs}: it runs too fast and will taste sour. Grind finer.");
+            }
+
+            if (flow < slowest * (1 - YieldTolerance) || (flow < slowest - Hair && pull.Seconds > window.To))
+            {
+                return new(false, $"{runs}: it runs too slowly and will taste bitter. Grind coarser.");
+            }
+        }
+
+        return Math.Abs(off) <= YieldTolerance + Hair
             ? new(true, $"{came} is as the recipe wants it.")
-            : new(false, $"{came} is {(off > 0 ? "more" : "less")} than the recipe's {Say(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}.");
+            : new(false, $"{came} runs as it should, but is {(off > 0 ? "more" : "less")} than the recipe's {Say(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}.");
     }
+
+    private const double Hair = 1e-9;
+
+    private static string Rate(double flow) => flow.ToString("0.00", CultureInfo.InvariantCulture);
 
     private static string Say(double number) => number.ToString("0.#", CultureInfo.InvariantCulture);
 }

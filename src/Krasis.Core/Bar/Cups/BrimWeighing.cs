@@ -11,4 +11,10 @@ public sealed record BrimWeighing(Grams Water, Celsius Temperature)
     /// <summary>The volume of the water. The lift of the air (0.1 %) is less than a kitchen scale shows and is left
     /// out.</summary>
     public Millilitres Capacity => Water / WaterDensity.At(Temperature);
+
+    /// <summary>What would have been weighed of a cup that holds so much, where nobody has weighed it.</summary>
+    internal static BrimWeighing Of(Millilitres capacity) => new(capacity * WaterDensity.At(Unweighed), Unweighed);
+
+    /// <summary>As cold as water is densest.</summary>
+    internal static Celsius Unweighed { get; } = Celsius.From(4);
 }

@@ -9,6 +9,12 @@ namespace Krasis.Core.Bar.Cups;
 /// <param name="Brim">Its brim weighing.</param>
 public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim)
 {
+    /// <summary>Whether it has been weighed; otherwise it holds what its label says, or its lengths.</summary>
+    public bool IsWeighed { get; init; } = true;
+
+    /// <summary>Whether its lengths have been measured; otherwise it is taken to be shaped as many cups are, and heights in it are a guess.</summary>
+    public bool IsShapeKnown { get; init; } = true;
+
     /// <summary>What the label says it holds; null when it has none.</summary>
     public Millilitres? Label { get; init; }
 

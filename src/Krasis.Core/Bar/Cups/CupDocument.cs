@@ -63,6 +63,9 @@ public sealed record CupDocument
     /// <summary>What the cup costs, in the house's currency.</summary>
     public double? Price { get; init; }
 
+    /// <summary>Whether its lengths and weighing were made up to begin with; cleared as soon as one of them is another.</summary>
+    public bool? Invented { get; init; }
+
     /// <summary>What its lid costs, in the house's currency.</summary>
     public double? LidPrice { get; init; }
 }

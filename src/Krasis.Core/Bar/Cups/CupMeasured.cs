@@ -28,6 +28,10 @@ public sealed record CupMeasured(
     /// cup (common practice, no source).</summary>
     public const double LabelTolerance = 0.05;
 
+    /// <summary>What was made up to begin with is so no more once something of it has been measured.</summary>
+    public static CupDocument Stamp(CupDocument? before, CupDocument cup, DateOnly today) =>
+        before is { Invented: true } && Measurements(before) == Measurements(cup) ? cup with { Invented = true } : cup with { Invented = null };
+
     /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the cup is read.</summary>
     /// <param name="document">The cup, perhaps half entered.</param>
     /// <param name="reserve">The height that the house keeps free below the brim, for the drawing.</param>
@@ -53,14 +57,28 @@ public sealed record CupMeasured(
             cup.IsRead ? cup.Value.HeatLoss : null,
             cup.IsRead ? CupSection.Of(cup.Value, Millimetres.From(Math.Min(reserve.Value, cup.Value.Shape.Height.Value / 2))) : null,
             cup.IsRead ? cup.Value.PrintedLines : [],
-            [.. Sentences(offGeometry, shape, label, offLabel, isWrong)]);
+            [.. Sentences(cup.IsRead ? cup.Value : null, offGeometry, shape, label, offLabel, isWrong)]);
     }
 
-    private static IEnumerable<string> Sentences(Percent? offGeometry, Frustum? shape, double? label, Percent? offLabel, bool isWrong)
+    private static IEnumerable<string> Sentences(Cup? cup, Percent? offGeometry, Frustum? shape, double? label, Percent? offLabel, bool isWrong)
     {
-        if (offGeometry is { } off)
+        if (offGeometry is { } far && Math.Abs(far.Value) > CupReader.LargestContradiction * 100)
+        {
+            yield return $"The lengths hold {Say.Whole(shape!.Capacity.Value)} ml and the water fills {Say.Whole(shape.Capacity.Value * (1 + (far.Value / 100)))} ml. One of them belongs to another cup: which?";
+        }
+        else if (offGeometry is not null)
         {
             yield return $"The lengths alone give {Say.Whole(shape!.Capacity.Value)} ml; the water is right, and the drawing goes by it.";
+        }
+
+        if (cup is { IsWeighed: false })
+        {
+            yield return $"It has not been weighed: what it holds goes by {(cup.IsShapeKnown ? "its lengths" : "its label")}, which may be off.";
+        }
+
+        if (cup is { IsShapeKnown: false })
+        {
+            yield return "Its lengths have not been measured: it is drawn as many cups are, and heights in mm are a guess.";
         }
 
         if (offLabel is { } from && label is { } says)
@@ -73,4 +91,7 @@ public sealed record CupMeasured(
 
     private static Percent? Off(double? measured, double? other) =>
         measured is { } one && other is { } two and > 0 ? Percent.From(((one / two) - 1) * 100) : null;
+
+    private static (double?, double?, double?, double?, double?) Measurements(CupDocument cup) =>
+        (cup.TopDiameterMm, cup.BottomDiameterMm, cup.HeightMm, cup.WaterGrams, cup.LabelMl);
 }

@@ -10,7 +10,11 @@ public static class CupReader
 {
     // A rule in a paper cup is good to a few per cent; a third off means that one of the numbers belongs to
     // another cup (common practice, no source).
-    private const double LargestContradiction = 0.30;
+    internal const double LargestContradiction = 0.30;
+
+    // Where nobody has measured the lengths, a cup is taken to be shaped as many paper cups are, 80 mm at the brim, 55 at the bottom and 100 high
+    // (common practice, no source), and as large as it holds.
+    private static readonly Frustum Usual = new(Millimetres.From(80), Millimetres.From(55), Millimetres.From(100));
 
     /// <summary>Reads one cup.</summary>
     /// <param name="document">The document.</param>
@@ -20,12 +24,21 @@ public static class CupReader
         var fields = new FieldReader(path);
         var id = fields.Id("id", document.Id);
         var name = fields.Name("name", document.Name);
-        var top = fields.Number("topDiameterMm", document.TopDiameterMm, 20, 300, "mm");
-        var bottom = fields.Number("bottomDiameterMm", document.BottomDiameterMm, 10, 300, "mm");
-        var height = fields.Number("heightMm", document.HeightMm, 20, 400, "mm");
-        var water = fields.Number("waterGrams", document.WaterGrams, 10, 5000, "g");
-        var temperature = fields.Number("waterCelsius", document.WaterCelsius, WaterDensity.Coldest.Value, WaterDensity.Hottest.Value, "°C");
+        // One measurement is enough to begin with: the water it holds, what its label says, or its three lengths. What is missing is taken from that,
+        // and said to be.
+        var isShapeKnown = document.TopDiameterMm is not null || document.BottomDiameterMm is not null || document.HeightMm is not null;
+        var isWeighed = document.WaterGrams is not null;
         var label = fields.Optional("labelMl", document.LabelMl, 10, 5000, "ml");
+        var top = isShapeKnown ? fields.Number("topDiameterMm", document.TopDiameterMm, 20, 300, "mm") : 0;
+        var bottom = isShapeKnown ? fields.Number("bottomDiameterMm", document.BottomDiameterMm, 10, 300, "mm") : 0;
+        var height = isShapeKnown ? fields.Number("heightMm", document.HeightMm, 20, 400, "mm") : 0;
+        var water = isWeighed ? fields.Number("waterGrams", document.WaterGrams, 10, 5000, "g") : 0;
+        var temperature = isWeighed ? fields.Number("waterCelsius", document.WaterCelsius, WaterDensity.Coldest.Value, WaterDensity.Hottest.Value, "°C") : BrimWeighing.Unweighed.Value;
+        if (!isShapeKnown && !isWeighed && document.LabelMl is null)
+        {
+            fields.Report("waterGrams", null, "Nothing of the cup is measured yet.", "the grams of water it holds to the brim; or what its label says in ml, or its two diameters and its height");
+        }
+
         var lid = fields.Optional("lidClearanceMm", document.LidClearanceMm, -50, 100, "mm");
 
         // 0.2 to 1 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
@@ -49,13 +62,17 @@ public static class CupReader
             return Reading<Cup>.Failed(fields.Problems);
         }
 
-        var shape = new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height));
+        var known = isWeighed ? new BrimWeighing(Grams.From(water), Celsius.From(temperature)).Capacity : label is { } said ? Millilitres.From(said) : default(Millilitres?);
+        var shape = isShapeKnown ? new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height)) : Usual.Holding(known!.Value);
+        height = shape.Height.Value;
         var cup = new Cup(
             new CupId(id),
             name,
             shape,
-            new BrimWeighing(Grams.From(water), Celsius.From(temperature)))
+            isWeighed ? new BrimWeighing(Grams.From(water), Celsius.From(temperature)) : BrimWeighing.Of(isShapeKnown ? shape.Capacity : known!.Value))
         {
+            IsWeighed = isWeighed,
+            IsShapeKnown = isShapeKnown,
             Label = label is { } ml ? Millilitres.From(ml) : null,
             LidClearance = lid is { } mm ? Millimetres.From(mm) : null,
             Material = material,
@@ -72,7 +89,7 @@ public static class CupReader
         }
 
         var geometry = cup.Shape.Capacity;
-        if (Math.Abs((cup.BrimCapacity / geometry) - 1) > LargestContradiction)
+        if (isWeighed && isShapeKnown && Math.Abs((cup.BrimCapacity / geometry) - 1) > LargestContradiction)
         {
             fields.Report(
                 "waterGrams",

@@ -42,6 +42,14 @@ public sealed record Frustum
         }
     }
 
+    /// <summary>One of the same proportions that holds so much.</summary>
+    /// <param name="capacity">Above zero.</param>
+    public Frustum Holding(Millilitres capacity)
+    {
+        var times = Math.Cbrt(capacity / Capacity);
+        return new Frustum(Top * times, Bottom * times, Height * times);
+    }
+
     /// <summary>The volume when level full, by geometry alone.</summary>
     public Millilitres Capacity => VolumeTo(Height);
 

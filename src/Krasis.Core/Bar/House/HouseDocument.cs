@@ -74,6 +74,20 @@ public sealed record HouseDocument
     /// <summary>How sweet the sugars are against sucrose, where the house holds other values than the usual.</summary>
     public SweetnessDocument? Sweetness { get; init; }
 
+    /// <summary>How many strokes of each sort of flavour (syrup, sauce, powder) go into each cup, by the cup's id; what is missing is not
+    /// said.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyDictionary<string, double?>?>? Flavours { get; init; }
+
+    /// <summary>The id of the espresso recipe that a new build is pulled by; the first that there is when it is missing.</summary>
+    public string? Espresso { get; init; }
+
+    /// <summary>The id of the milk that goes into a new build; the first unsweetened one when it is missing.</summary>
+    public string? Milk { get; init; }
+
+    /// <summary>The id of the foam level that milk is steamed to where it is right for it; the right one with the least foam when it is
+    /// missing.</summary>
+    public string? Foam { get; init; }
+
     /// <summary>What stands after an amount of money, such as EUR.</summary>
     public string? Currency { get; init; }
 }

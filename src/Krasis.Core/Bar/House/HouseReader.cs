@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
 
@@ -35,6 +36,10 @@ public static class HouseReader
         var strengthWeight = fields.Optional("strengthWeight", document.StrengthWeight, 0, 100, "");
         var sweetnessWeight = fields.Optional("sweetnessWeight", document.SweetnessWeight, 0, 100, "");
         var currency = fields.Note("currency", document.Currency, 5) ?? "";
+        var flavours = FlavourStandard.Read(document.Flavours, fields);
+        var espresso = fields.Note("espresso", document.Espresso, 80);
+        var milk = fields.Note("milk", document.Milk, 80);
+        var foam = fields.Note("foam", document.Foam, 80);
         var table = ReadSweetness(document.Sweetness, fields);
         var usual = new HouseRules(
             Millimetres.From(reserve), Millilitres.From(liquid), Grams.From(ice), Grams.From(weighing), Percent.From(strength), Percent.From(sweetness));
@@ -58,6 +63,10 @@ public static class HouseReader
             SweetnessWeight = sweetnessWeight ?? usual.SweetnessWeight,
             Sweetness = table,
             Currency = currency,
+            Flavours = flavours,
+            Espresso = espresso,
+            Milk = milk is null ? null : new IngredientId(milk),
+            Foam = foam is null ? null : new FoamId(foam),
         };
         if (rules.MilkTo.Value < rules.MilkFrom.Value)
         {

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.House;
@@ -61,6 +62,18 @@ public sealed record HouseRules(
 
     /// <summary>Whether half strokes are given from pumps that do not say otherwise.</summary>
     public bool HalfStrokes { get; init; }
+
+    /// <summary>How many strokes of each sort of flavour go into each cup.</summary>
+    public FlavourStandard Flavours { get; init; } = FlavourStandard.Nothing;
+
+    /// <summary>The espresso recipe that a new build is pulled by; null for the first that there is.</summary>
+    public string? Espresso { get; init; }
+
+    /// <summary>The milk that goes into a new build; null for the first unsweetened one.</summary>
+    public IngredientId? Milk { get; init; }
+
+    /// <summary>The foam level that milk is steamed to where it is right for it; null for the right one with the least foam.</summary>
+    public FoamId? Foam { get; init; }
 
     /// <summary>In what a cell says beside the bar's measure how much that is.</summary>
     public DisplayUnits Units { get; init; }

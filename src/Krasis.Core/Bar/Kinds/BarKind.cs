@@ -27,8 +27,8 @@ public abstract class BarKind
     /// <summary>What the house calls one of them; null where there is no such, or it has no name.</summary>
     public abstract string? NameIn(BarDocument bar, int index);
 
-    /// <summary>Whether the one of an id is needed; false where there is no such.</summary>
-    public abstract bool IsNeeded(BarDocument bar, string id, BarNeeds needs);
+    /// <summary>Whether the one of an id is needed by somebody; by nobody where there is no such.</summary>
+    public abstract Func<BarNeeds, bool> Need(BarDocument bar, string id);
 
     /// <summary>The bar with only what is needed of them.</summary>
     public abstract BarDocument Keep(BarDocument bar, BarNeeds needs);
@@ -70,7 +70,11 @@ public abstract class BarKind<TDocument> : BarKind
     public override string? NameIn(BarDocument bar, int index) => From(bar).ElementAtOrDefault(index) is { } document ? Called(document) : null;
 
     /// <inheritdoc/>
-    public override bool IsNeeded(BarDocument bar, string id, BarNeeds needs) => From(bar).Any(document => Id(document) == id && IsUsed(document, needs));
+    public override Func<BarNeeds, bool> Need(BarDocument bar, string id)
+    {
+        var found = From(bar).Where(document => Id(document) == id).ToList();
+        return needs => found.Exists(document => IsUsed(document, needs));
+    }
 
     /// <inheritdoc/>
     public override BarDocument Keep(BarDocument bar, BarNeeds needs) => IsKeptWhole ? bar : Into(bar, [.. From(bar).Where(document => IsUsed(document, needs))]);

@@ -23,6 +23,7 @@ public static class BarKinds
         From = bar => bar.Cups,
         Into = (bar, cups) => bar with { Cups = cups },
         IsUsed = (cup, needs) => needs.Cup(cup.Id),
+        Stamp = CupMeasured.Stamp,
         Measure = (cup, bench) => CupMeasured.Of(cup, bench.Bar.House.Reserve),
     };
 

@@ -30,7 +30,8 @@ public static class FoamLevels
         && level.From.Value <= WarmBefore.Value
         && level.Manages(milk);
 
-    /// <summary>The right level for a milk with the least foam; null where the bar has none.</summary>
+    /// <summary>The right level for a milk: the house's own where that is right for it, or else the one with the least foam; null where the
+    /// bar has none.</summary>
     public static FoamLevel? Right(Ingredient milk, BarFacts bar) =>
-        bar.Foams.Where(level => IsRight(level, milk, bar.House)).MinBy(level => level.Overrun);
+        bar.Foams.Where(level => IsRight(level, milk, bar.House)).OrderByDescending(level => level.Id == bar.House.Foam).ThenBy(level => level.Overrun).FirstOrDefault();
 }

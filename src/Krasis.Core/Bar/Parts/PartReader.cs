@@ -38,7 +38,7 @@ public static class PartReader
         }
         else if (lines.All(line => line.Amount == 0))
         {
-            fields.Report("lines", "0", "Nothing of anything goes into it.", "an amount above zero");
+            fields.Report("lines", "0", "Every amount in it is 0.", "an amount above zero");
         }
 
         var loss = fields.Optional("lossPercent", document.LossPercent, 0, 90, "%") ?? 0;

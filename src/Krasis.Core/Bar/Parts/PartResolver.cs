@@ -66,7 +66,7 @@ internal sealed class PartResolver(IEnumerable<Ingredient> bought, IReadOnlyDict
             }
             else if (!wasKnown && !parts.Values.Any(other => other.Id == line.Ingredient))
             {
-                fields.Report($"parts[{index}].lines[{i}].ingredient", line.Ingredient.Value, $"The bar has no ingredient or part '{Problem.Shorten(line.Ingredient.Value)}'.", "the id of an ingredient or part of the bar");
+                fields.Report($"parts[{index}].lines[{i}].ingredient", line.Ingredient.Value, $"The bar has no ingredient or part '{Problem.Shorten(line.Ingredient.Value)}'.", "an ingredient or part of the bar");
             }
         }
 

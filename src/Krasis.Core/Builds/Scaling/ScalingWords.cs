@@ -17,6 +17,7 @@ public static class ScalingWords
         ScaleBy.Coffee => "with the coffee",
         ScaleBy.Sweetness => "for sweetness",
         ScaleBy.Rest => "the rest of the cup",
+        ScaleBy.House => "as the house pours it",
         _ => "a share",
     };
 }

@@ -92,7 +92,7 @@ public sealed class BuildMerge
             Stated = Pick("said again as", line => line.Stated, text => text ?? BuildWords.None),
             Note = Pick("note", line => line.Note, text => text ?? BuildWords.None),
             Pins = Entries(
-                [.. was.Pins], [.. mine.Pins], [.. theirs.Pins], pin => pin.Size ?? "", pin => $"{words.Cup(pin.Size)}, {name}", pin => pin.To ?? BuildWords.Number(pin.Amount)),
+                [.. was.Pins], [.. mine.Pins], [.. theirs.Pins], pin => pin.Size ?? "", pin => $"{words.Cup(pin.Size)}, {name}", BuildWords.Amount),
         };
 
         T Pick<T>(string what, Func<LineDocument, T> of, Func<T, string> say) => Choose($"{name}, {what}", of(was), of(mine), of(theirs), say);

@@ -44,7 +44,10 @@ internal sealed class BuildWords(BarFacts bar)
             + (scale.Of is null ? "" : $" of {Ingredient(lines.FirstOrDefault(line => line.Id == scale.Of)?.Ingredient)}")
             + (scale.Ladder.Count == 0 ? "" : $" ({string.Join(", ", scale.Ladder.Select(rung => $"{Cup(rung.Size)} {Number(rung.Amount)}"))})");
 
-    public string Pin(PinDocument pin) => $"{Cup(pin.Size)} {pin.To ?? Number(pin.Amount)}";
+    public string Pin(PinDocument pin) => $"{Cup(pin.Size)} {Amount(pin)}";
+
+    /// <summary>How much a pin says, and what it says it is again.</summary>
+    public static string Amount(PinDocument pin) => $"{pin.To ?? Number(pin.Amount)}{(pin.Stated is { } again ? $" (= {again})" : "")}";
 
     public string Price(PriceDocument price) => $"{Cup(price.Size)} {Number(price.Price)}";
 

@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Changing.Comparing;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Moving;
@@ -17,10 +18,12 @@ public static class Adjuster
     /// <param name="then">The bar as it was.</param>
     /// <param name="now">The bar as it is.</param>
     public static BuildDocument PourAsBefore(BuildDocument build, BarFacts then, BarFacts now) =>
-        build with { Lines = [.. build.Lines.Select(line => Adjust(line, then, now))] };
+        build with { Lines = [.. build.Lines.Select(line => Adjust(line, build, then, now))] };
 
-    private static LineDocument Adjust(LineDocument line, BarFacts then, BarFacts now)
+    private static LineDocument Adjust(LineDocument line, BuildDocument build, BarFacts then, BarFacts now)
     {
+        // What the house has come to pour otherwise is said as it was, by hand.
+        var spelled = HouseStrokes.SpellOut(line, build, then);
         var id = new IngredientId(line.Ingredient ?? "");
         if (Measure.Find(line.Measure) is not { } measure || then.Find(id) is not { } was || now.Find(id) is not { } ingredient)
         {
@@ -31,9 +34,10 @@ public static class Adjuster
         var times = Dosing.Mass(one, was, then).Value / Dosing.Mass(one, ingredient, now).Value;
         if (!double.IsFinite(times) || Math.Abs(times - 1) < Hardly)
         {
-            return line;
+            return Sameness.Of(spelled, HouseStrokes.SpellOut(line, build, now)) ? line : spelled;
         }
 
+        line = spelled;
         var step = BarRounding.StepOf(measure, ingredient, now);
         return line with
         {

@@ -1,6 +1,5 @@
 using System.Globalization;
 using Krasis.Core.Judging;
-using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Changing.Moving;
 
@@ -9,7 +8,10 @@ public static class SheetMoves
 {
     /// <summary>The sizes in which something moves that a lead could see: a poured amount at all, a tenth of a gram or of a
     /// millimetre, a thousandth of a taste.</summary>
-    public static IReadOnlyList<MovedSize> Between(BuildSheet before, BuildSheet after)
+    public static IReadOnlyList<MovedSize> Between(BuildSheet before, BuildSheet after) => Between(SheetFigures.Of(before), SheetFigures.Of(after));
+
+    /// <inheritdoc cref="Between(BuildSheet, BuildSheet)"/>
+    public static IReadOnlyList<MovedSize> Between(SheetFigures before, SheetFigures after)
     {
         var moved = new List<MovedSize>();
         foreach (var size in after.Sizes)
@@ -20,14 +22,7 @@ public static class SheetMoves
             }
 
             var moves = Moves(was, size, after.Currency).OrderByDescending(move => move.IsPoured).ToList();
-            var findings = Findings(after, size);
-            var earlier = Findings(before, was);
-            var entry = new MovedSize(
-                size.Size,
-                size.Name,
-                moves,
-                [.. findings.Where(finding => !earlier.ContainsKey(finding.Key)).Select(finding => finding.Value)],
-                [.. earlier.Where(finding => !findings.ContainsKey(finding.Key)).Select(finding => finding.Value)]);
+            var entry = new MovedSize(size.Size, size.Name, moves, OnlyIn(size, was), OnlyIn(was, size));
             if (moves.Count + entry.NewFindings.Count + entry.MendedFindings.Count > 0)
             {
                 moved.Add(entry);
@@ -37,79 +32,43 @@ public static class SheetMoves
         return moved;
     }
 
-    // A finding whose numbers have moved is the same finding.
-    private static Dictionary<(string, string?), string> Findings(BuildSheet sheet, SizeSheet size) => sheet.Findings
-        .Where(finding => finding.Size == size.Size)
-        .GroupBy(finding => (finding.Check, finding.Line?.Value))
-        .ToDictionary(group => group.Key, group => group.First().Message);
+    private static List<string> OnlyIn(SizeFigures one, SizeFigures other) => [.. one.Findings.Where(finding => !other.Findings.ContainsKey(finding.Key)).Select(finding => finding.Value)];
 
-    private static IEnumerable<Move> Moves(SizeSheet was, SizeSheet now, string currency)
+    private static IEnumerable<Move> Moves(SizeFigures was, SizeFigures now, string currency)
     {
         foreach (var (old, line) in was.Lines.Zip(now.Lines))
         {
             if (Math.Abs(line.Amount - old.Amount) > 1e-6 || line.Unit != old.Unit)
             {
-                yield return new Move(line.IngredientName, $"{Say(old.Amount, 2)} {old.Unit}", $"{Say(line.Amount, 2)} {line.Unit}", $"{Signed(line.Amount - old.Amount, 2)}", true);
+                yield return new Move(line.Name, $"{Say(old.Amount, 2)} {old.Unit}", $"{Say(line.Amount, 2)} {line.Unit}", $"{Signed(line.Amount - old.Amount, 2)}", true);
             }
-            else if (Differ(old.Mass.Value, line.Mass.Value, 0.1))
+            else if (Differ(old.Grams, line.Grams, 0.1))
             {
-                yield return new Move(
-                    line.IngredientName, $"{Say(old.Mass.Value, 1)} g", $"{Say(line.Mass.Value, 1)} g", $"{Signed(line.Mass.Value - old.Mass.Value, 1)} g in {Say(line.Amount, 2)} {line.Unit}", false);
+                yield return new Move(line.Name, $"{Say(old.Grams, 1)} g", $"{Say(line.Grams, 1)} g", $"{Signed(line.Grams - old.Grams, 1)} g in {Say(line.Amount, 2)} {line.Unit}", false);
             }
         }
 
-        if (Of("filled to", was.Fill.FillHeight.Value, now.Fill.FillHeight.Value, 0.1, "mm", 1) is { } fill)
+        foreach (var figure in new[]
         {
-            yield return fill;
-        }
-
-        if (Of("room left", was.Fill.RoomLeft.Value, now.Fill.RoomLeft.Value, 0.1, "ml", 1) is { } room)
-        {
-            yield return room;
-        }
-
-        foreach (var taste in new[] { Taste("strength", was.Taste.Poured.Strength?.Value, now.Taste.Poured.Strength?.Value, "%"), Taste("sweetness", was.Taste.Poured.Sweetness?.Value, now.Taste.Poured.Sweetness?.Value, "g/100 g"), Ratio(was.Taste.Poured.MilkPerCoffee, now.Taste.Poured.MilkPerCoffee) })
-        {
-            if (taste is not null)
-            {
-                yield return taste;
-            }
-        }
-
-        if (Of("melted at hand-over", was.Life.Moments[0].Melt.Value, now.Life.Moments[0].Melt.Value, 0.1, "g", 1) is { } melt)
-        {
-            yield return melt;
-        }
-
-        if (was.Life.Moments.Count == now.Life.Moments.Count && Of($"after {Say(now.Life.Moments[^1].After.Value, 0)} min", was.Life.Moments[^1].Temperature.Value, now.Life.Moments[^1].Temperature.Value, 0.1, "°C", 1) is { } heat)
-        {
-            yield return heat;
-        }
-
-        foreach (var known in new[]
-        {
-            Of("energy", was.Inside.Nutrition.Energy?.Value, now.Inside.Nutrition.Energy?.Value, 1, "kcal", 0),
-            Of("caffeine", was.Inside.Nutrition.Caffeine?.Value, now.Inside.Nutrition.Caffeine?.Value, 1, "mg", 0),
-            Of("cost", was.Cost.Total?.Value, now.Cost.Total?.Value, 0.005, currency, 2),
+            Of("filled to", was.FillHeight, now.FillHeight, 0.1, "mm", 1),
+            Of("room left", was.RoomLeft, now.RoomLeft, 0.1, "ml", 1),
+            Taste("strength", was.Strength, now.Strength, "%"),
+            Taste("sweetness", was.Sweetness, now.Sweetness, "g/100 g"),
+            Ratio(was.MilkPerCoffee, now.MilkPerCoffee),
+            Of("melted at hand-over", was.MeltAtHandOver, now.MeltAtHandOver, 0.1, "g", 1),
+            was.Moments == now.Moments ? Of($"after {Say(now.LastAfter, 0)} min", was.LastTemperature, now.LastTemperature, 0.1, "°C", 1) : null,
+            Of("energy", was.Energy, now.Energy, 1, "kcal", 0),
+            Of("caffeine", was.Caffeine, now.Caffeine, 1, "mg", 0),
+            Of("cost", was.Cost, now.Cost, 0.005, currency, 2),
+            was.Allergens == now.Allergens ? null : new Move("allergens", was.Allergens, now.Allergens, "", false),
         })
         {
-            if (known is not null)
+            if (figure is not null)
             {
-                yield return known;
+                yield return figure;
             }
         }
-
-        var (had, has) = (Allergens(was), Allergens(now));
-        if (had != has)
-        {
-            yield return new Move("allergens", had, has, "", false);
-        }
     }
-
-    private static string Allergens(SizeSheet size) =>
-        size.Inside.Allergens.Found.Count + size.Inside.Allergens.Unknown.Count == 0
-            ? "none known"
-            : string.Join(", ", size.Inside.Allergens.Found.Select(found => found.IsTrace ? $"traces of {found.Name}" : found.Name).Concat(size.Inside.Allergens.Unknown.Select(name => $"{name} not known")));
 
     private static Move? Taste(string what, double? was, double? now, string unit) => (was, now) switch
     {

@@ -1,13 +1,17 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Changing.Advising;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
+using Krasis.Core.Judging;
+using Krasis.Core.Judging.Checks;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Starting;
@@ -16,25 +20,35 @@ namespace Krasis.Core.Changing.Starting;
 public static class Skeleton
 {
     // Beginnings without a source, to be tasted: three quarters of what the ice leaves of a brewed coffee is coffee, 12 g of powder and 2 strokes,
-    // or 7.5 ml for each, go to 300 ml.
+    // or 7.5 ml for each, go to 300 ml; a strong brew stands in for espresso at 30 ml a shot.
     private const double BrewShare = 0.75;
     private const double PowderPerMl = 12.0 / 300;
     private const double StrokesPerMl = 2.0 / 300;
     private const double MlPerStroke = 7.5;
+    private const double StrongPerShot = 30;
 
-    /// <summary>The bases, and which of them the bar can make.</summary>
+    // The dose goes by the milk, and the milk fills what the dose leaves: they agree after a few rounds.
+    private const int Rounds = 4;
+
+    /// <summary>The bases, and which of them the bar can make of what.</summary>
     public static IReadOnlyList<BaseChoice> Choices(BarFacts bar) =>
     [
-        .. Enum.GetValues<DrinkBase>().Select(made => new BaseChoice(made, NameOf(made), FindBase(made, bar) is null ? $"The bar has no {Lacks(made)}." : null)),
+        .. Enum.GetValues<DrinkBase>().Select(made => (Base: made, Of: Bases(made, bar)))
+            .Select(one => new BaseChoice(one.Base, NameOf(one.Base), [.. one.Of.Select(of => new NamedChoice(of.Id.Value, of.Name))], one.Of.Count == 0 ? $"The bar has no {Lacks(one.Base)}." : null)),
     ];
+
+    /// <summary>What the bar can flavour a build with, what stands in a dispenser first.</summary>
+    public static IReadOnlyList<NamedChoice> Flavours(BarFacts bar) => [.. AllFlavours(bar).Select(flavour => new NamedChoice(flavour.Id.Value, flavour.Name))];
 
     /// <summary>Proposes a build.</summary>
     /// <param name="made">The base.</param>
     /// <param name="serve">How it is served.</param>
     /// <param name="sizes">The cups; the middle one of them becomes the reference.</param>
     /// <param name="bar">The bar.</param>
+    /// <param name="of">Of which of the bar's it is made, where there are several; the first when it is missing.</param>
+    /// <param name="flavour">Its flavour; null for the house's first with espresso and brewed coffee and none with chocolate and powder; empty for none.</param>
     /// <returns>The build, without a name; or what the bar lacks.</returns>
-    public static Reading<BuildDocument> Propose(DrinkBase made, Serve serve, IReadOnlyList<CupId> sizes, BarFacts bar)
+    public static Reading<BuildDocument> Propose(DrinkBase made, Serve serve, IReadOnlyList<CupId> sizes, BarFacts bar, string? of = null, string? flavour = null)
     {
         var fields = new FieldReader();
         var cups = sizes.Select(bar.Find).OfType<Cup>().ToList();
@@ -43,9 +57,23 @@ public static class Skeleton
             fields.Report("sizes", null, "No cup is chosen.", "at least one cup of the bar");
         }
 
-        if (FindBase(made, bar) is null)
+        var bases = Bases(made, bar);
+        var found = of is null ? (bases.Count > 0 ? bases[0] : null) : bases.FirstOrDefault(known => known.Id.Value == of);
+        if (bases.Count == 0)
         {
             fields.Report("base", Choice.Word(made), $"The bar has no {Lacks(made)}.", string.Join(", ", Choices(bar).Where(choice => choice.Missing is null).Select(choice => Choice.Word(choice.Base))));
+        }
+        else if (found is null)
+        {
+            fields.Report("of", of, "It cannot be made of that.", string.Join(", ", bases.Select(known => known.Name)));
+        }
+
+        var flavours = AllFlavours(bar);
+        var taste = flavour is null ? (made is DrinkBase.Chocolate or DrinkBase.Powder ? null : flavours.FirstOrDefault(known => known.Kind == IngredientKind.Syrup))
+            : flavours.FirstOrDefault(known => known.Id.Value == flavour);
+        if (flavour is { Length: > 0 } && taste is null)
+        {
+            fields.Report("flavour", flavour, "The bar has no such flavour.", string.Join(", ", flavours.Select(known => known.Name)));
         }
 
         var isCold = serve != Serve.Hot;
@@ -69,33 +97,102 @@ public static class Skeleton
             ReferenceSize = reference.Id.Value,
             School = School.All[0].Code,
             Serve = Choice.Word(isCold ? Serve.Iced : Serve.Hot),
-            Lines = [.. Lines(made, isCold, room, bar)],
+            Lines = [.. Lines(made, found!, taste, isCold, room, cups, bar)],
         };
-        build = Fitting.Fill(build, bar);
-        return serve is Serve.Hot or Serve.Iced ? Reading<BuildDocument>.Of(build) : Served(build, serve, bar);
+        build = Dosed(Fitting.Fill(build, bar), bar);
+        if (serve is not (Serve.Hot or Serve.Iced))
+        {
+            var served = Served(build, serve, bar);
+            if (!served.IsRead)
+            {
+                return served;
+            }
+
+            build = served.Value;
+        }
+
+        return Reading<BuildDocument>.Of(Alike(build, bar));
+    }
+
+    // Sauces and what has a usual dose go by the milk and the ice, shared where there are two; the milk then fills what that leaves.
+    private static BuildDocument Dosed(BuildDocument build, BarFacts bar)
+    {
+        for (var round = 0; round < Rounds; round++)
+        {
+            var sheet = Mixer.Mix(BuildReader.Read(build, bar, nameless: true).Value, bar).Sizes.First(size => size.IsReference);
+            var milk = sheet.Lines.Where(line => bar.Find(line.Ingredient)!.MilkShare > 0).Sum(line => line.Volume.Value * bar.Find(line.Ingredient)!.MilkShare);
+            var ice = sheet.Lines.Where(line => bar.Find(line.Ingredient)!.IsIce).Sum(line => line.Volume.Value);
+            var byHouse = build.Lines.Where(HouseStrokes.Follows).Select(line => line.Id).ToHashSet();
+            var dosed = sheet.Lines.Where(line => Usual(bar.Find(line.Ingredient)!) is not null && !byHouse.Contains(line.Line.Value)).ToList();
+            if (milk <= 0 || dosed.Count == 0)
+            {
+                return build;
+            }
+
+            foreach (var line in dosed)
+            {
+                var ingredient = bar.Find(line.Ingredient)!;
+                var wanted = new Quantity(Usual(ingredient)!.Value * (milk + ice) / 100 / dosed.Count, Measure.Millilitre);
+                var said = Dosing.Convert(wanted, Measure.Find(line.Measure)!, ingredient, bar, "flavour").Value.Amount;
+                var amount = Math.Max(line.Step, BarRounding.Round(said, line.Step));
+                build = build with { Lines = [.. build.Lines.Select(one => one.Id == line.Line.Value ? one with { Amount = amount } : one)] };
+            }
+
+            build = Fitting.Fill(build, bar);
+        }
+
+        return build;
+    }
+
+    private static double? Usual(Ingredient ingredient) => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce
+        ? ingredient.UsualMlPer100Ml ?? (ingredient.Kind == IngredientKind.Sauce ? Dose.UsualSauce : null)
+        : null;
+
+    // What whole strokes and shots make unlike the reference is poured as comes nearest to it.
+    private static BuildDocument Alike(BuildDocument build, BarFacts bar)
+    {
+        foreach (var size in build.Sizes.Where(size => size != build.ReferenceSize))
+        {
+            var read = BuildReader.Read(build, bar, nameless: true).Value;
+            var sheet = Mixer.Mix(read, bar);
+            if (sheet.Findings.Any(finding => finding.Size.Value == size && finding.CanAdvise)
+                && Adviser.Advise(build, read, bar, new CupId(size)) is { Count: > 0 } ways)
+            {
+                build = ways[0].Edits.Aggregate(build, BuildEdits.Apply);
+            }
+        }
+
+        return build;
     }
 
     private static Reading<BuildDocument> Served(BuildDocument build, Serve serve, BarFacts bar)
     {
         var served = Transformer.ServeAs(build with { Name = "New" }, serve, bar, []);
         return served.IsRead
-            ? Reading<BuildDocument>.Of(Fitting.Fill(served.Value.Build with { Name = null }, bar))
+            ? Reading<BuildDocument>.Of(Dosed(Fitting.Fill(served.Value.Build with { Name = null }, bar), bar))
             : Reading<BuildDocument>.Failed(served.Problems);
     }
 
-    private static IEnumerable<LineDocument> Lines(DrinkBase made, bool isCold, double room, BarFacts bar)
+    private static IEnumerable<LineDocument> Lines(DrinkBase made, Ingredient found, Ingredient? flavour, bool isCold, double room, IReadOnlyList<Cup> cups, BarFacts bar)
     {
-        var found = FindBase(made, bar)!;
         var ice = isCold ? room * Serving.IceShare : 0;
         var liquid = room - ice;
-        var isBrew = found.Kind == IngredientKind.Coffee;
+        var isBrew = made is DrinkBase.Batch or DrinkBase.ColdBrew;
 
         // Flavour into the cup first, so that the hot coffee melts it.
-        if (Flavour(made, bar) is { } flavour)
+        if (made == DrinkBase.Chocolate)
         {
-            yield return Line("flavour", flavour, Dose(room * StrokesPerMl, flavour, bar), bar, made == DrinkBase.Chocolate && isCold ? "dissolve" : "pour");
+            yield return Line("base", found, DoseOf(room * StrokesPerMl, found, bar), bar, isCold ? "dissolve" : "pour");
         }
 
+        if (flavour is not null && flavour != found)
+        {
+            var line = Line("flavour", flavour, DoseOf(room * StrokesPerMl, flavour, bar), bar, isCold && flavour.Kind == IngredientKind.Sauce ? "dissolve" : "pour");
+            yield return cups.All(cup => bar.House.Flavours.StrokesOf(flavour, cup.Id) is not null) && FlavourStandard.Covers(flavour, Measure.Find(line.Measure)!) ? HouseStrokes.Follow(line) : line;
+        }
+
+        // A double for a cup of up to 400 ml of room; iced drinks need one shot more, because ice melts (common practice).
+        var shots = (room > 400 ? 3 : 2) + (isCold && room > 300 ? 1 : 0);
         if (made == DrinkBase.Powder)
         {
             yield return Line("base", found, room * PowderPerMl, bar, "dissolve", Measure.Gram);
@@ -104,13 +201,16 @@ public static class Skeleton
         {
             yield return Line("coffee", found, liquid * BrewShare, bar, "pour", Measure.Millilitre);
         }
-        else if (bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Espresso && bar.EspressoOf(ingredient.Id) is not null) is { } espresso)
+        else if (made == DrinkBase.Strong)
         {
-            // A double for a cup of up to 400 ml of room; iced drinks need one shot more, because ice melts (common practice).
-            yield return Line("coffee", espresso, (room > 400 ? 3 : 2) + (isCold && room > 300 ? 1 : 0), bar, isCold ? "cool" : made == DrinkBase.Chocolate ? "stir" : "pour", Measure.Shot);
+            yield return Line("coffee", found, shots * StrongPerShot, bar, isCold ? "cool" : "pour", Measure.Millilitre);
+        }
+        else if ((made == DrinkBase.Chocolate ? Bases(DrinkBase.Espresso, bar).FirstOrDefault() : found) is { } espresso)
+        {
+            yield return Line("coffee", espresso, shots, bar, isCold ? "cool" : made == DrinkBase.Chocolate ? "stir" : "pour", Measure.Shot) with { Recipe = RecipeFor(espresso, bar) };
         }
 
-        if (bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Milk && !ingredient.IsPart) is { } milk)
+        if (bar.Ingredients.Where(ingredient => ingredient.Kind == IngredientKind.Milk && (!ingredient.IsPart || ingredient.Id == bar.House.Milk)).OrderByDescending(ingredient => ingredient.Id == bar.House.Milk).ThenBy(IsSweetened).FirstOrDefault() is { } milk)
         {
             var level = isCold ? null : FoamLevels.Right(milk, bar);
             yield return Line("milk", milk, liquid * (isBrew ? 1 - BrewShare : 0.6), bar, level is null ? "pour" : "steam", Measure.Millilitre) with { Foam = level?.Id.Value };
@@ -121,6 +221,12 @@ public static class Skeleton
             yield return Line("ice", cubes, ice, bar, "pour", Measure.Gram);
         }
     }
+
+    // The house's own recipe is named where another would be meant without a name.
+    private static string? RecipeFor(Ingredient espresso, BarFacts bar) =>
+        bar.House.Espresso is { } said && bar.HasRecipe(said, espresso.Id) && bar.EspressoOf(espresso.Id)?.Id != said ? said : null;
+
+    private static bool IsSweetened(Ingredient milk) => milk.Sugars is { } sugars && sugars[Sugar.Sucrose].Value > SweetenedMilkAndFullStrokes.AddedSugar;
 
     private static LineDocument Line(string id, Ingredient ingredient, double amount, BarFacts bar, string? technique, Measure? measure = null)
     {
@@ -137,7 +243,7 @@ public static class Skeleton
     }
 
     // A stroke is a stroke; what has no pump goes in by a usual stroke's volume for each of them, in its own measure.
-    private static double Dose(double strokes, Ingredient ingredient, BarFacts bar)
+    private static double DoseOf(double strokes, Ingredient ingredient, BarFacts bar)
     {
         var measure = Dosing.MeasuresFor(ingredient, bar)[0];
         return measure.Kind == MeasureKind.Stroke
@@ -145,26 +251,29 @@ public static class Skeleton
             : Dosing.Convert(new Quantity(strokes * MlPerStroke, Measure.Millilitre), measure, ingredient, bar, "flavour").Value.Amount;
     }
 
-    private static Ingredient? Flavour(DrinkBase made, BarFacts bar) => made switch
-    {
-        DrinkBase.Chocolate => FindBase(made, bar),
-        DrinkBase.Powder => null,
-        _ => bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Syrup && bar.DispenserOf(ingredient.Id) is not null)
-            ?? bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Syrup),
-    };
+    // Syrups and sauces; those in a dispenser first, and of those the syrups.
+    private static List<Ingredient> AllFlavours(BarFacts bar) =>
+    [
+        .. bar.Ingredients.Where(ingredient => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce && ingredient.MostPerDrink is null)
+            .OrderByDescending(ingredient => bar.DispenserOf(ingredient.Id) is not null),
+    ];
 
-    private static Ingredient? FindBase(DrinkBase made, BarFacts bar) => made switch
-    {
-        DrinkBase.Espresso => bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Espresso && bar.EspressoOf(ingredient.Id) is not null),
-        DrinkBase.Batch => Brewed(bar, BrewMethod.Batch),
-        DrinkBase.ColdBrew => Brewed(bar, BrewMethod.ColdBrew),
-        DrinkBase.Strong => Brewed(bar, BrewMethod.Strong) ?? Brewed(bar, BrewMethod.StoveTop),
-        DrinkBase.Powder => bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Powder && (ingredient.Strength?.Value > 0 || ingredient.Composition.CaffeineMg > 0)),
-        _ => bar.Ingredients.FirstOrDefault(ingredient => ingredient.Kind == IngredientKind.Sauce && ingredient.Composition.CaffeineMg > 0),
-    };
+    // Of espressos the house's standard comes first; of chocolates the house's own; of powders those that are coffee.
+    private static List<Ingredient> Bases(DrinkBase made, BarFacts bar) =>
+    [
+        .. made switch
+        {
+            DrinkBase.Espresso => bar.Ingredients.Where(ingredient => ingredient.Kind == IngredientKind.Espresso && bar.EspressoOf(ingredient.Id) is not null).OrderByDescending(ingredient => bar.House.Espresso is { } said && bar.HasRecipe(said, ingredient.Id)),
+            DrinkBase.Batch => Brewed(bar, BrewMethod.Batch),
+            DrinkBase.ColdBrew => Brewed(bar, BrewMethod.ColdBrew),
+            DrinkBase.Strong => Brewed(bar, BrewMethod.Strong).Concat(Brewed(bar, BrewMethod.StoveTop)),
+            DrinkBase.Powder => bar.Ingredients.Where(ingredient => ingredient.Kind == IngredientKind.Powder && (ingredient.Strength?.Value > 0 || ingredient.Composition.CaffeineMg > 0)).OrderByDescending(ingredient => ingredient.Strength?.Value > 0),
+            _ => bar.Ingredients.Where(ingredient => ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup && ingredient.Composition.CaffeineMg > 0 && ingredient.CoffeeShare == 0).OrderByDescending(ingredient => ingredient.IsPart),
+        },
+    ];
 
-    private static Ingredient? Brewed(BarFacts bar, BrewMethod method) =>
-        bar.Ingredients.FirstOrDefault(ingredient => bar.CoffeeOf(ingredient.Id)?.Method == method);
+    private static IEnumerable<Ingredient> Brewed(BarFacts bar, BrewMethod method) =>
+        bar.Ingredients.Where(ingredient => bar.CoffeeOf(ingredient.Id)?.Method == method);
 
     private static string NameOf(DrinkBase made) => made switch
     {

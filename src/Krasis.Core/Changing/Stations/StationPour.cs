@@ -24,22 +24,30 @@ public static class StationPour
         return [.. bar.Stations.Where(station => station != bar.Station).Select(station => At(build, home, bar, station))];
     }
 
-    private static StationSheet At(Build build, BuildSheet home, BarFacts bar, Station station)
+    /// <summary>A build as a station pours it; null where the station has none of its cups.</summary>
+    /// <param name="build">The build, read against <paramref name="bar"/>.</param>
+    /// <param name="home">The build as it is poured where it was set.</param>
+    /// <param name="bar">The bar as seen from the station where standards are set.</param>
+    /// <param name="station">The station.</param>
+    internal static TurnedBuild? Turn(Build build, BuildSheet home, BarFacts bar, Station station)
     {
         var here = bar.At(station);
         var sizes = build.Sizes.Where(size => bar.Find(size)!.IsAt(station.Id)).ToList();
-        var elsewhere = build.Sizes.Except(sizes).Select(size => bar.Find(size)!.Name).ToList();
         if (sizes.Count == 0)
         {
-            return new StationSheet(station.Id, station.Name, [], elsewhere);
+            return null;
         }
 
         var reference = sizes.Contains(build.ReferenceSize) ? build.ReferenceSize : sizes[0];
-        var sheet = Mixer.Mix(
-            build with { Sizes = sizes, ReferenceSize = reference, Lines = [.. build.Lines.Select((line, i) => Said(line, i, home, here, sizes, reference))] },
-            here,
-            new Pinned());
-        return new StationSheet(station.Id, station.Name, [.. sheet.Sizes.Select(size => Compare(size, home.Sizes.Single(other => other.Size == size.Size), here.House))], elsewhere);
+        var said = build with { Sizes = sizes, ReferenceSize = reference, Lines = [.. build.Lines.Select((line, i) => Said(line, i, home, here, sizes, reference))] };
+        return new TurnedBuild(said, here, new Pinned());
+    }
+
+    private static StationSheet At(Build build, BuildSheet home, BarFacts bar, Station station)
+    {
+        var turned = Turn(build, home, bar, station);
+        IReadOnlyList<StationSize> sizes = turned is null ? [] : [.. turned.Mix().Sizes.Select(size => Compare(size, home.Sizes.Single(other => other.Size == size.Size), turned.Bar.House))];
+        return new StationSheet(station.Id, station.Name, sizes, [.. build.Sizes.Except(turned?.Build.Sizes ?? []).Select(size => bar.Find(size)!.Name)]);
     }
 
     // Every size is said by hand: it gets the same grams as at home, as near as the station's pumps and shots come.

@@ -34,20 +34,22 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
 
     /// <summary>Multiplies a line's amounts, rounded to what the bar pours; nothing is rounded away.</summary>
     /// <param name="line">The line.</param>
-    /// <param name="factor">How many times.</param>
+    /// <param name="factor">How many times; positive.</param>
     /// <param name="halvesDown">Whether half a step goes down, where less is what is wanted.</param>
     public LineDocument Times(LineDocument line, double factor, bool halvesDown = false)
     {
+        line = HouseStrokes.SpellOut(line, Build, bar);
         var step = Measure.Find(line.Measure) is { } measure && IngredientOf(line) is { } ingredient ? BarRounding.StepOf(measure, ingredient, bar) : 1;
         return line with
         {
             Amount = Scale(line.Amount),
-            Pins = [.. line.Pins.Select(pin => pin with { Amount = Scale(pin.Amount) })],
+            Stated = Scale(line.Amount) == line.Amount ? line.Stated : null,
+            Pins = [.. line.Pins.Select(pin => pin with { Amount = Scale(pin.Amount), Stated = Scale(pin.Amount) == pin.Amount ? pin.Stated : null })],
             Scale = line.Scale is null ? null : line.Scale with { Ladder = [.. line.Scale.Ladder.Select(rung => rung with { Amount = Scale(rung.Amount) })] },
         };
 
         double? Scale(double? amount) => amount is not { } before ? null
-            : factor <= 0 || before == 0 ? 0
+            : before == 0 ? 0
             : Math.Max(step, halvesDown ? BarRounding.RoundHalvesDown(before * factor, step) : BarRounding.Round(before * factor, step));
     }
 
@@ -69,18 +71,13 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
 
     /// <summary>Sells it in other cups: the one in the middle of the order keeps the reference's place, and amounts are carried
     /// over in proportion to the working volume. Pins, ladders and prices belong to cups that are gone.</summary>
+    /// <param name="sizes">Cups that the bar has; one at the least.</param>
     public void PutSizes(IReadOnlyList<CupId> sizes)
     {
         var was = bar.Find(new CupId(Build.ReferenceSize!))!;
-        var known = sizes.Select(bar.Find).OfType<Cup>().ToList();
-        if (known.Count == 0)
-        {
-            return;
-        }
-
+        var known = sizes.Select(size => bar.Find(size)!).ToList();
         var reserve = Millimetres.From(Math.Min(Build.ReserveMm ?? 0, known.Min(cup => cup.Shape.Height.Value) / 2));
-        var place = known.Count * Math.Max(0, Build.Sizes.ToList().IndexOf(Build.ReferenceSize!)) / Math.Max(1, Build.Sizes.Count);
-        var reference = known[Math.Min(place, known.Count - 1)];
+        var reference = known[known.Count * Build.Sizes.ToList().IndexOf(Build.ReferenceSize!) / Build.Sizes.Count];
         var growth = reference.WorkingVolume(reserve) / was.WorkingVolume(Millimetres.From(Build.ReserveMm ?? 0));
         Build = Build with
         {
@@ -88,7 +85,7 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
             ReferenceSize = reference.Id.Value,
             ReserveMm = reserve.Value,
             Prices = [],
-            Lines = [.. Build.Lines.Select(line => Times(line, growth) with { Pins = [], Scale = line.Scale is null ? null : line.Scale with { Ladder = [] } })],
+            Lines = [.. Build.Lines.Select(line => HouseStrokes.Follows(line) ? HouseStrokes.Follow(line) : Times(line, growth) with { Pins = [], Scale = line.Scale is null ? null : line.Scale with { Ladder = [] } })],
         };
         Note(null, $"Sold in {string.Join(", ", known.Select(cup => cup.Name))}, set in {reference.Name}.", "Amounts are carried over in proportion to the cup.");
     }

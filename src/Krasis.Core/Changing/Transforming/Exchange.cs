@@ -27,7 +27,6 @@ internal static class Exchange
 
         var unit = Dosing.Volume(new Quantity(1, to), ingredient, bar);
         var swapped = line with { Ingredient = ingredient.Id.Value, Measure = to.Code, Stated = null };
-        draft.Replace(line, swapped);
         var dosed = draft.Times(swapped, volume / unit * factor);
         draft.Replace(swapped, dosed);
         draft.Note(line.Id, $"{old.Name} → {ingredient.Name}: {Draft.Say(line)} → {Draft.Say(dosed)}.", why ?? HowSweet(draft, line, old, dosed, ingredient));

@@ -97,7 +97,7 @@ internal static class Serving
             return;
         }
 
-        draft.Replace(line, line with { Technique = technique, Foam = technique is "steam" or "foam" ? line.Foam : null });
+        draft.Replace(line, line with { Technique = technique, Foam = null });
         draft.Note(line.Id, $"{ingredient.Name}: {Words(technique!)}.", technique switch
         {
             "cool" => "Hot coffee on ice makes a watery drink.",
@@ -156,7 +156,7 @@ internal static class Serving
     private static LineDocument Grow(Draft draft, LineDocument line, double ml)
     {
         var now = MassOf(draft, line) / draft.IngredientOf(line)!.Density.Value;
-        return now <= 0 ? line : draft.Times(line, Math.Max(0.2, (now + ml) / now));
+        return draft.Times(line, Math.Max(0.2, (now + ml) / now));
     }
 
     private static double MassOf(Draft draft, LineDocument line) =>

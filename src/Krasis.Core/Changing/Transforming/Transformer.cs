@@ -41,6 +41,11 @@ public static class Transformer
             return Problem.At("serve", Choice.Word(to), "The bar has no ice.", "an ingredient of the kind ice");
         }
 
+        if (sizes?.Where(size => bar.Find(size) is null).ToList() is [var strange, ..])
+        {
+            return Problem.At("sizes", strange.Value, "The bar has no such cup.", "cups of the bar");
+        }
+
         var draft = new Draft(document, bar);
         draft.Build = draft.Build with { Serve = Choice.Word(to) };
         draft.Note(null, $"Served {Choice.Word(to)} instead of {Choice.Word(from)}.", "That is what was asked for.");
@@ -118,15 +123,22 @@ public static class Transformer
 
         var before = Mixer.Mix(reading.Value, bar);
         var draft = new Draft(document, bar);
-        foreach (var line in document.Lines.Where(line => draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce } && line.Amount > 0))
+        foreach (var line in document.Lines.Select(line => HouseStrokes.SpellOut(line, document, bar)).Where(line => draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce } && line.Amount > 0))
         {
             // Every size is said by hand: half of a rounded ladder is not the rounded half of it.
             var amounts = before.Sizes.ToDictionary(size => size.Size.Value, size => size.Lines.First(cell => cell.Line.Value == line.Id).Amount);
             var full = line with { Pins = [.. amounts.Where(size => size.Key != document.ReferenceSize).Select(size => new PinDocument { Size = size.Key, Amount = size.Value })] };
             var less = draft.Times(full, percent / 100, halvesDown: true);
             draft.Replace(line, less);
-            draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.", $"{percent:0} % of the full dose, rounded to what the bar pours, halves down.");
-            var stuck = before.Sizes.Where(size => less.Pins.Any(pin => pin.Size == size.Size.Value && pin.Amount >= amounts[size.Size.Value])).Select(size => size.Name).ToList();
+            if (less.Amount < line.Amount)
+            {
+                draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.", $"{percent:0} % of the full dose, rounded to what the bar pours, halves down.");
+            }
+
+            var stuck = before.Sizes
+                .Where(size => amounts[size.Size.Value] > 0 && (size.IsReference ? less.Amount : less.Pins.Single(pin => pin.Size == size.Size.Value).Amount) >= amounts[size.Size.Value])
+                .Select(size => size.Name)
+                .ToList();
             if (stuck.Count > 0)
             {
                 draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name} stays as it is in {string.Join(" and ", stuck)}.", "The bar pours no smaller step.");
@@ -209,14 +221,14 @@ public static class Transformer
         var target = bar.Find(with);
         if (target is null || (kind is not null ? target.Kind != kind : target.Kind is not (IngredientKind.Syrup or IngredientKind.Sauce)))
         {
-            return Problem.At("ingredient", with.Value, target is null ? $"The bar has no ingredient '{Problem.Shorten(with.Value)}'." : $"{target.Name} cannot take that place.", kind is null ? "the id of a syrup or sauce" : "the id of a milk or plant drink");
+            return Problem.At("ingredient", with.Value, target is null ? $"The bar has no ingredient '{Problem.Shorten(with.Value)}'." : $"{target.Name} cannot take that place.", kind is null ? "a syrup or sauce" : "a milk or plant drink");
         }
 
         var draft = new Draft(document, bar);
         var lines = document.Lines.Where(line => only is { } id ? line.Id == id.Value : draft.IngredientOf(line)!.Kind == kind && draft.IngredientOf(line)!.Id != with).ToList();
         if (only is { } wanted && lines.Count == 0)
         {
-            return Problem.At("line", wanted.Value, "The build has no such line.", "the id of a line");
+            return Problem.At("line", wanted.Value, "The build has no such line.", "a line");
         }
 
         foreach (var line in lines)

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Checks;
@@ -28,17 +29,18 @@ internal static class AllCautions
         ByLine("blender", line => line.Line.Technique == Technique.Blend || (setting.Build.Serve == Serve.Blended && line.IsIce), "Blender: lid on, and off at the wall before a hand goes near the blades.");
         ByLine("hot-blender", line => setting.Build.Serve == Serve.Blended && line.Temperature >= PourOrder.Warm, "Hot liquids erupt in a blender: let them cool first.");
         ByLine("skewer", line => line.Line.Technique == Technique.Skewer, "Sharp skewers come out before drinking.");
+        ByLine("potent", line => line.Ingredient.Kind == IngredientKind.Flavour || line.Ingredient.MostPerDrink is not null, "Potent: weigh it to a hundredth of a gram, and never go by eye. A drop too much cannot be taken out.");
         ByLine("stove-top", line => setting.Bar.CoffeeOf(line.Ingredient.Id)?.Method == BrewMethod.StoveTop, "Stove-top brewer: fill it below the safety valve.");
-        ByLine("keep-cold", line => line.Ingredient.IsChilled, "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).");
+        ByLine("keep-cold", line => line.Ingredient.IsChilled || (line.Ingredient is { Kind: IngredientKind.Milk, UseBy: not null }), "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).");
         ByLine("shared", line => line.Line.Technique is Technique.Steam or Technique.Foam or Technique.Blend or Technique.Shake || setting.Build.Serve is Serve.Shaken or Serve.Blended, "Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.");
         BySize("hot", size => size.Life.Moments[0].Temperature.Value > Burns, (sizes, isOne) => $"{sizes} {(isOne ? "is" : "are")} handed over above {Burns} °C, which can burn skin in seconds.");
         BySize(
             "caffeine",
-            size => size.Inside.Nutrition.Caffeine is { Value: > CaffeineAtOnce },
+            size => size.Inside.Nutrition.CaffeineKnown.Value > CaffeineAtOnce,
             (sizes, isOne) => $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.");
         BySize(
             "caffeine-perhaps",
-            size => size.Inside.Nutrition is { Caffeine: { Value: <= CaffeineAtOnce }, CaffeineTo: { Value: > CaffeineAtOnce } },
+            size => size.Inside.Nutrition is { CaffeineKnown.Value: <= CaffeineAtOnce, CaffeineKnownTo.Value: > CaffeineAtOnce },
             (sizes, _) => $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).");
         return found;
 

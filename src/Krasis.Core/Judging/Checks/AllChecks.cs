@@ -6,12 +6,12 @@ internal static class AllChecks
     /// <summary>The checks.</summary>
     public static IReadOnlyList<ICheck> All { get; } =
     [
-        new Overfull(), new NotPourable(), new RoundedAway(), new SameShotInABiggerCup(), new TasteDrift(),
+        new Overfull(), new NotPourable(), new RoundedAway(), new NothingOfIt(), new SameShotInABiggerCup(), new TasteDrift(),
         new NoRoomForTheTop(), new LayerWillMix(), new SauceOnTheBottom(), new PowderInTheCold(), new HotOnTheIce(),
         new OuncesForTablespoons(), new StatedPairContradicts(), new DosedLikeAnother(), new SweetenedMilkAndFullStrokes(), new TooMuchOfAPotentFlavour(),
         new MilkTemperature(), new LukewarmHot(), new ColdFoamTooWarm(), new FoamOfTheWrongThird(), new FoamWillNotStand(),
         new BottleOvershoots(), new StrokeOffItsNominal(), new WeighedLongAgo(), new ShotOutsideTheWindow(), new LabelIsNotTheCapacity(),
-        new MarkNotKept(), new ColourDrift(), new ClaimNotMet(), new OutOfSeason(), new PastItsUseBy(), new AllergenByOneLine(),
+        new MarkNotKept(), new ColourDrift(), new ClaimNotMet(), new OutOfSeason(), new PastItsUseBy(), new AllergenByOneLine(), new TorchOverPaper(), new CupNotMeasured(), new UnlikeTheHouse(),
     ];
 
     /// <summary>Puts a sheet before every check.</summary>

@@ -23,6 +23,14 @@ internal sealed class MilkTemperature() : LineCheck(onlyReference: true)
             return null;
         }
 
+        if (at.Whole.Build.Serve != Serve.Hot)
+        {
+            return Found(at, trouble.Severity, $"{at.Ingredient.Name} {trouble.What}", Mend.Lines(
+                "Pour it cold",
+                new LineChange(at.Line.Line.Id, LineField.Technique, null),
+                new LineChange(at.Line.Line.Id, LineField.Foam, null)));
+        }
+
         var level = FoamLevels.Right(at.Ingredient, at.Bar);
         return Found(at, trouble.Severity, $"{at.Ingredient.Name} {trouble.What}", level is null || level == at.Line.Foam ? null : Mend.Lines(
             $"Steam it to {level.Name}",
@@ -34,6 +42,11 @@ internal sealed class MilkTemperature() : LineCheck(onlyReference: true)
     {
         var house = at.Bar.House;
         var line = at.Line;
+        if (line.Line.Technique == Technique.Steam && at.Whole.Build.Serve != Serve.Hot)
+        {
+            return (Severity.Warning, "is steamed, and the drink is served cold.");
+        }
+
         if (line.Line.Technique == Technique.Steam)
         {
             if (line.Foam is not { } foam)
@@ -49,7 +62,8 @@ internal sealed class MilkTemperature() : LineCheck(onlyReference: true)
                 : null;
         }
 
-        return at.Whole.Build.Serve == Serve.Hot && at.Ingredient.Kind == IngredientKind.Milk && line.Mass >= Splash && line.Line.Technique is Technique.Pour or Technique.Stir && line.Temperature < PourOrder.Warm
+        // A drink of which nothing goes in hot is a cold one without ice, whatever nobody has said.
+        return at.Whole.Build.Serve == Serve.Hot && (at.Whole.Build.IsServeSaid || at.Worked.Lines.Any(other => other.IsPoured && other.Temperature >= PourOrder.Warm)) && at.Ingredient.Kind == IngredientKind.Milk && line.Mass >= Splash && line.Line.Technique is Technique.Pour or Technique.Stir && line.Temperature < PourOrder.Warm
             ? (Severity.Note, $"goes into a hot drink at {Say.Short(line.Temperature)} °C. Say that it is steamed.")
             : null;
     }

@@ -28,8 +28,9 @@ internal sealed class NoRoomForTheTop : ICheck
             Severity.Warning,
             size.Size,
             null,
-            $"{size.Name}: the lid does not close; {what} reaches {Height(size.Fill.CrownHeight, limit)} mm and the lid leaves {Say.Short(limit.Value)} mm. {(mend is null ? "Put less on top, or use another lid." : $"{mend.Label}.")}",
-            mend);
+            $"{size.Name}: the lid does not close; {what} reaches {Height(size.Fill.CrownHeight, limit)} mm and the lid leaves {Say.Short(limit.Value)} mm.",
+            mend)
+        { Otherwise = "Put less on top, or use another lid." };
     }
 
     // Never the same number twice for what is more and what is less.

@@ -3,8 +3,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>A count of strokes, shots or cubes that was set or pinned cannot be poured, because this bar gives only whole
-/// ones, or halves. Amounts by volume and on the scale are the lead's own business.</summary>
+/// <summary>An amount that somebody has said cannot be poured as it is: this bar gives only whole strokes, shots and cubes, or halves; and what is
+/// measured in ml or weighed, in steps.</summary>
 internal sealed class NotPourable() : LineCheck(onlyReference: false)
 {
     /// <inheritdoc/>
@@ -14,12 +14,31 @@ internal sealed class NotPourable() : LineCheck(onlyReference: false)
     protected override Finding? Judge(LineSetting at)
     {
         var quantity = at.Amount;
-        return quantity.Measure.Kind is not (MeasureKind.Stroke or MeasureKind.Shot or MeasureKind.Piece) || BarRounding.IsPourable(quantity, at.Line.Step) || at.Line.Mark is not null
-            ? null
-            : Found(
+        if (!at.Line.IsSaid || at.Line.Mark is not null || BarRounding.IsPourable(quantity, at.Line.Step))
+        {
+            return null;
+        }
+
+        var nearest = Math.Max(at.Line.Step, Nearest(at));
+        return quantity.Measure.Kind is MeasureKind.Stroke or MeasureKind.Shot or MeasureKind.Piece
+            ? Found(
                 at,
                 Severity.Fault,
                 $"{quantity} of {at.Ingredient.Name} cannot be poured; this bar gives {(at.Line.Step < 1 ? "half" : "whole")} {quantity.Measure.Plural} only.",
-                at.Make(BarRounding.Round(quantity, at.Line.Step).Amount));
+                at.Make(nearest))
+            : Found(
+                at,
+                Severity.Warning,
+                $"{quantity} of {at.Ingredient.Name} cannot be poured as exactly; this bar goes by steps of {quantity.With(at.Line.Step)}.",
+                at.Make(nearest));
+    }
+
+    // Up only where that does not fill the cup beyond its working volume.
+    private static double Nearest(LineSetting at)
+    {
+        var near = BarRounding.Round(at.Amount, at.Line.Step).Amount;
+        var amounts = at.Worked.Amounts();
+        amounts[at.Line.Index] = near;
+        return at.Size.Fill.RoomLeft.Value >= 0 && at.Worked.With(amounts).Occupied > at.Worked.Size.WorkingVolume.Value + 1e-6 ? BarRounding.RoundDown(at.Line.Amount, at.Line.Step) : near;
     }
 }

@@ -1,4 +1,8 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Judging.Checks;
 
@@ -15,12 +19,30 @@ internal sealed class OuncesForTablespoons() : LineCheck(onlyReference: false)
     protected override Finding? Judge(LineSetting at)
     {
         var line = at.Line;
-        return !Dose.IsFlavour(line) || !Dose.IsInOunces(line) || !line.IsSaid || Dose.Per100Ml(at.Worked, line) is not { } dose || dose <= Dose.Usual(line) * Suspicious
-            ? null
-            : Found(
-                at,
-                Severity.Warning,
-                $"{at.Amount} of {line.Ingredient.Name} is {Say.Short(dose)} ml to 100 ml of milk, where {Say.Short(Dose.Usual(line))} ml is usual. Tablespoons would be half of it.",
-                at.Make(line.Amount / 2, $"Make it {Say.Fine(line.Amount)} {(line.Amount == 1 ? "tablespoon" : "tablespoons")}, {at.Amount.With(line.Amount / 2)}"));
+        if (!line.IsSaid || Asks(at.Worked, line, at.Amount, at.Bar) is not { } asks)
+        {
+            return null;
+        }
+
+        var spoons = Tablespoons(at.Amount);
+        var grams = Say.Short(Dosing.Mass(spoons, at.Ingredient, at.Bar).Value);
+        return Found(at, Severity.Warning, asks, at.Size.IsReference ? at.Change($"Make it {spoons}, {grams} g", LineField.Unit, spoons.Measure.Code) : null);
     }
+
+    /// <summary>What is to be asked of a quantity, said in any measure, of a line of a size; null when there is nothing to ask.</summary>
+    internal static string? Asks(WorkedSize worked, WorkedLine line, Quantity said, BarFacts bar)
+    {
+        if (!Dose.IsFlavour(line) || !Dose.IsOunce(said.Measure) || Dose.MilkOf(worked) is not { } milk)
+        {
+            return null;
+        }
+
+        var dose = Dosing.Volume(said, line.Ingredient, bar).Value / milk * 100;
+        return dose <= Dose.Usual(line) * Suspicious
+            ? null
+            : $"{said} of {line.Ingredient.Name} is {Say.Short(dose)} ml to 100 ml of milk, where {Say.Short(Dose.Usual(line))} ml is usual. Were tablespoons meant? {Tablespoons(said)} is {Say.Short(Dosing.Mass(Tablespoons(said), line.Ingredient, bar).Value)} g.";
+    }
+
+    private static Quantity Tablespoons(Quantity ounces) =>
+        new(ounces.Amount, ounces.Measure == Measure.ImperialFluidOunce ? Measure.MetricTablespoon : Measure.UsTablespoon);
 }

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
@@ -23,7 +24,7 @@ internal sealed class Overfull : ICheck
 
         var spills = size.Fill.Spilt.Value > Tolerance;
         var over = Say.Ml(size.Fill.OccupiedVolume - size.Fill.WorkingVolume);
-        var mend = HoldBack.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
+        var mend = IceOfTheReference(setting, size, worked) ?? HoldBack.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
         var what = spills
             ? $"{size.Name} runs over: {Say.Ml(size.Fill.OccupiedVolume)} in a cup of {Say.Ml(size.Cup.BrimCapacity)} spills {Say.Ml(size.Fill.Spilt)}, and is {over} more than fits below the reserve."
             : $"{size.Name} is overfull by {over}: {Say.Ml(size.Fill.OccupiedVolume)} reaches into the reserve above {Say.Ml(size.Fill.WorkingVolume)}.";
@@ -32,7 +33,33 @@ internal sealed class Overfull : ICheck
             spills ? Severity.Fault : Severity.Warning,
             size.Size,
             null,
-            $"{what} {(mend is null ? "Use a larger cup, or less of the rest." : $"{mend.Label}.")}",
-            mend);
+            mend is { Label: var label } && label.StartsWith(Unpinned, StringComparison.Ordinal) ? $"{what} The ice is pinned at what the reference size takes." : what,
+            mend)
+        { Otherwise = "Use a larger cup, or less of the rest.", CanAdvise = true };
+    }
+
+    private const string Unpinned = "Take less ice";
+
+    // A smaller cup whose ice is pinned at the reference's: with its own share of it, the rest would fit.
+    private static Mend? IceOfTheReference(Setting setting, SizeSheet size, WorkedSize worked)
+    {
+        if (worked.Size.Growth.Cup >= 1)
+        {
+            return null;
+        }
+
+        foreach (var line in worked.Lines.Where(line => line.IsIce && line.Origin == Origin.Pinned && worked.IsFree(line)))
+        {
+            var reference = setting.Reference.Lines[line.Index].Amount;
+            var own = Math.Max(line.Step, BarRounding.RoundDown(reference * worked.Size.Growth.Cup, line.Step));
+            var amounts = worked.Amounts();
+            amounts[line.Index] = own;
+            if (line.Amount >= reference && own < line.Amount && worked.With(amounts).Occupied <= size.Fill.WorkingVolume.Value + Tolerance)
+            {
+                return Mend.Cells($"{Unpinned}: {line.Line.Set.With(own)} of {line.Ingredient.Name}", new CellEdit(line.Line.Id, size.Size, own));
+            }
+        }
+
+        return null;
     }
 }

@@ -24,8 +24,9 @@ internal sealed class SameShotInABiggerCup : ICheck
             Severity.Warning,
             size.Size,
             null,
-            $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", setting.Bar.House.AllowedStrengthDrift)}, and sold as the same drink. {(mend is null ? "Give it more coffee." : $"{mend.Label}.")}",
-            mend);
+            $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", setting.Bar.House.AllowedStrengthDrift)}, and sold as the same drink.",
+            mend)
+        { Otherwise = "Give it more coffee.", CanAdvise = true };
     }
 
     /// <summary>Whether a size is such a one.</summary>

@@ -32,6 +32,6 @@ internal sealed class SauceOnTheBottom() : LineCheck(onlyReference: true)
             ? Mend.Lines($"Pour {hot.Ingredient.Name} before {cold.Ingredient.Name}", new LineChange(hot.Line.Id, LineField.Before, cold.Line.Id.Value))
             : Mend.Lines($"Stir {cold.Ingredient.Name} in", new LineChange(cold.Line.Id, LineField.Technique, Techniques.Of(Technique.Stir)));
         var why = isMilkFirst ? $"{cold.Ingredient.Name} goes on it before the hot {hot!.Ingredient.Name}" : $"{cold.Ingredient.Name} goes on it cold and nothing stirs it";
-        return Found(at, Severity.Warning, $"{line.Ingredient.Name} stays on the bottom, because {why}. {mend.Label}.", mend);
+        return Found(at, Severity.Warning, $"{line.Ingredient.Name} stays on the bottom, because {why}.", mend) with { Otherwise = "Pour the hot coffee on the sauce, or stir." };
     }
 }

@@ -44,7 +44,8 @@ internal sealed class TasteDrift : ICheck
             Severity.Warning,
             size.Size,
             null,
-            $"{size.Name} is {what}; the house allows {allowed.Value.ToString("0.#", CultureInfo.InvariantCulture)} %. {(mend is null ? $"Pin {pin} in {size.Name}." : $"{mend.Label}.")}",
-            mend);
+            $"{size.Name} is {what}; the house allows {allowed.Value.ToString("0.#", CultureInfo.InvariantCulture)} %.",
+            mend)
+        { Otherwise = $"Pin {pin} in {size.Name}.", CanAdvise = true };
     }
 }

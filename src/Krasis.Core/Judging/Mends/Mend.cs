@@ -6,6 +6,9 @@ namespace Krasis.Core.Judging.Mends;
 /// <param name="Changes">What else it changes, in order. Edits and changes together are at least one.</param>
 public sealed record Mend(string Label, IReadOnlyList<CellEdit> Edits, IReadOnlyList<LineChange> Changes)
 {
+    /// <summary>What the size it is about comes to with it, worked out; null before it has been tried.</summary>
+    public string? Promise { get; init; }
+
     /// <summary>A mend of cells alone.</summary>
     internal static Mend Cells(string label, params IReadOnlyList<CellEdit> edits) => new(label, edits, []);
 

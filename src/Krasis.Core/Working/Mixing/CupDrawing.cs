@@ -72,7 +72,7 @@ public sealed record CupDrawing(IReadOnlyList<Layer> Layers, Layer? Foam, IceBan
         {
             var from = Height(liquid);
             var isLast = i == groups.Count - 1;
-            liquid += group.Lines.Sum(line => VolumeOf(line)) + (isLast && !isBlended ? melt / Water.AtMelting : 0);
+            liquid += group.Lines.Sum(line => VolumeOf(line));
             var to = isLast ? cup.HeightFor(Millilitres.From(hasFoam ? levels.Liquid : levels.Surface)) : Height(liquid);
             layers.Add(new Layer(group.Lines.MaxBy(line => line.Mass)!.Line.Id, ColourOf(group, isLast ? melt : 0, isBlended ? content.IceMass : 0, tint).ToHex(), from, to, group.MixesAbove));
         }

@@ -21,6 +21,7 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Units">In what volume and mass are said beside the amount.</param>
 /// <param name="Pull">How it is pulled, where it is espresso.</param>
 /// <param name="Mark">To where it fills the cup; null where it goes in by amount.</param>
+/// <param name="Stated">The same as the card says it again, such as 15 ml; null when it is said once.</param>
 public sealed record SheetLine(
     LineId Line,
     IngredientId Ingredient,
@@ -35,7 +36,8 @@ public sealed record SheetLine(
     Millilitres Volume,
     DisplayUnits Units,
     PullSize? Pull,
-    SheetMark? Mark)
+    SheetMark? Mark,
+    string? Stated)
 {
     /// <summary>Volume and mass as they are said beside the amount. Worked out when it is asked for: most sheets are never
     /// read out.</summary>

@@ -111,7 +111,8 @@ internal static class SizeWork
             PullOf(line),
             line.Mark is { } mark && line.Trouble != MarkTrouble.Missing && worked.Size.Cup.HeightOf(mark, worked.Size.Reserve) is { } height
                 ? new SheetMark(mark.Says, height, worked.Size.Cup.VolumeTo(height))
-                : null);
+                : null,
+            line.StatedIn(worked.Size.Cup.Id)?.ToString());
     }
 
     private static PullSize? PullOf(WorkedLine line)

@@ -210,8 +210,7 @@ internal struct Tally
     {
         if (IsBlended || IceHeap <= 0)
         {
-            var level = DrinkVolume + (IsBlended ? 0 : IceMass / IceFacts.Density.Value);
-            return new Levels(level, level + air, level, level);
+            return new Levels(DrinkVolume, DrinkVolume + air, DrinkVolume, DrinkVolume);
         }
 
         var gaps = 1 - (IceMass / IceFacts.Density.Value / IceHeap);

@@ -9,10 +9,21 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Unknown">The ingredients on which nobody has read the label, in pour order.</param>
 public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnlyList<string> Unknown)
 {
-    /// <summary>The allergens of what is poured into a size, of what is on top and on the glass too.</summary>
-    internal static AllergenFacts Of(WorkedSize size)
+    /// <summary>All of it in words: what it contains, what it may contain, and whose label nobody has read. Worked out when it is asked for.</summary>
+    public string Says => string.Join("; ", new[]
     {
-        var poured = size.Lines.Where(line => line.IsPoured).ToList();
+        string.Join(", ", Found.Where(found => !found.IsTrace).Select(found => found.Name)),
+        Told("may contain", [.. Found.Where(found => found.IsTrace).Select(found => found.Name)]),
+        Told("not read:", Unknown),
+    }.Where(part => part.Length > 0)) is { Length: > 0 } says ? says : "none on the labels";
+
+    /// <summary>The allergens of what is poured into a size, of what is on top and on the glass too.</summary>
+    internal static AllergenFacts Of(WorkedSize size) => Of(size.Lines);
+
+    /// <summary>The allergens of some lines by themselves.</summary>
+    internal static AllergenFacts Of(IEnumerable<WorkedLine> lines)
+    {
+        var poured = lines.Where(line => line.IsPoured).ToList();
         var contains = By(line => line.Ingredient.Allergens?.Contains);
         var traces = By(line => line.Ingredient.Allergens?.MayContain);
         return new AllergenFacts(
@@ -29,18 +40,20 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
             {
                 foreach (var allergen in of(line) ?? new HashSet<Allergen>())
                 {
-                    if (!found.TryGetValue(allergen, out var lines))
+                    if (!found.TryGetValue(allergen, out var bringing))
                     {
-                        found[allergen] = lines = [];
+                        found[allergen] = bringing = [];
                     }
 
-                    lines.Add(line);
+                    bringing.Add(line);
                 }
             }
 
             return found;
         }
     }
+
+    private static string Told(string how, IReadOnlyList<string> names) => names.Count == 0 ? "" : $"{how} {string.Join(", ", names)}";
 
     // A species is told with what it is one of.
     private static bool IsNamed(Allergen allergen) => AllergenLists.UsNine.Contains(allergen) || AllergenLists.EuFourteen.Contains(allergen);

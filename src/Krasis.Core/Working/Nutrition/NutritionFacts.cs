@@ -14,12 +14,14 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Caffeine">Caffeine, by the dose.</param>
 /// <param name="CaffeineFrom">The least that it may be.</param>
 /// <param name="CaffeineTo">The most that it may be.</param>
+/// <param name="CaffeineKnown">Caffeine of the lines of which it is known: all of it when it is known of every line.</param>
+/// <param name="CaffeineKnownTo">The most that those may hold.</param>
 /// <param name="SugarsPer100Ml">Sugars in 100 ml of the drink as poured, g.</param>
 /// <param name="Band">What the sugars are called; null when they are not known.</param>
 /// <param name="Label">The portion rounded as on a US label.</param>
 /// <param name="EuPortion">The portion rounded as on an EU label.</param>
 /// <param name="EuPer100Ml">100 ml rounded as on an EU label.</param>
-/// <param name="Unknown">The ingredients of which something is not known, in pour order.</param>
+/// <param name="Gaps">Of which ingredients it is not known.</param>
 public sealed record NutritionFacts(
     Kilocalories? Energy,
     Kilojoules? EnergyKj,
@@ -32,9 +34,11 @@ public sealed record NutritionFacts(
     Milligrams? Caffeine,
     Milligrams? CaffeineFrom,
     Milligrams? CaffeineTo,
+    Milligrams CaffeineKnown,
+    Milligrams CaffeineKnownTo,
     double? SugarsPer100Ml,
     SugarBand? Band,
     LabelValues Label,
     EuLabelValues EuPortion,
     EuLabelValues EuPer100Ml,
-    IReadOnlyList<string> Unknown);
+    NutritionGaps Gaps);

@@ -11,14 +11,13 @@ internal static class Nutritionist
     public static NutritionFacts Of(WorkedSize size)
     {
         var sum = Composition.Nothing;
-        var unknown = new List<string>();
-        foreach (var line in size.Lines.Where(line => line.Mass > 0))
+        var known = Composition.Nothing;
+        var lines = size.Lines.Where(line => line.Mass > 0).ToList();
+        foreach (var line in lines)
         {
-            sum = line.Ingredient.Composition.AddTo(sum, line.Mass);
-            if (HasGap(line.Ingredient.Composition) && !unknown.Contains(line.Ingredient.Name))
-            {
-                unknown.Add(line.Ingredient.Name);
-            }
+            var composition = line.Ingredient.Composition;
+            sum = composition.AddTo(sum, line.Mass);
+            known = (composition with { CaffeineMg = composition.CaffeineMg ?? 0 }).AddTo(known, line.Mass);
         }
 
         // What stands on top and around it is eaten with it, and is no part of the 100 ml: the drink's volume is the label's portion.
@@ -36,16 +35,22 @@ internal static class Nutritionist
             sum.CaffeineMg is { } caffeine ? Milligrams.From(caffeine) : null,
             sum.CaffeineMg is { } least ? Milligrams.From(Math.Max(0, least - sum.CaffeineSpreadMg)) : null,
             sum.CaffeineMg is { } most ? Milligrams.From(most + sum.CaffeineSpreadMg) : null,
+            Milligrams.From(known.CaffeineMg!.Value),
+            Milligrams.From(known.CaffeineMg.Value + known.CaffeineSpreadMg),
             perHundred,
             perHundred is { } per100 ? SugarBands.Of(per100, sum.Sugars!.Value, ml) : null,
             LabelRounding.Of(sum),
             EuLabelRounding.Of(sum),
             EuLabelRounding.Of(ml > 0 ? sum.Times(100 / ml) : Composition.Unknown),
-            unknown);
-    }
+            new NutritionGaps(
+                Without(composition => composition.EnergyKcal),
+                Without(composition => composition.Carbohydrate),
+                Without(composition => composition.Sugars),
+                Without(composition => composition.CaffeineMg)));
 
-    private static bool HasGap(Composition c) =>
-        c.EnergyKcal is null || c.Fat is null || c.Saturates is null || c.Carbohydrate is null || c.Sugars is null || c.Protein is null || c.Salt is null || c.CaffeineMg is null;
+        IReadOnlyList<string> Without(Func<Composition, double?> part) =>
+            [.. lines.Where(line => part(line.Ingredient.Composition) is null).Select(line => line.Ingredient.Name).Distinct()];
+    }
 
     private static Grams? AsGrams(double? value) => value is { } grams ? Grams.From(grams) : null;
 }

@@ -95,13 +95,13 @@ internal sealed class SizeSettling
             case ScaleBy.Fixed:
                 Said(i, Set(i));
                 break;
-            case ScaleBy.Ladder when lines[i].Rule.Ladder.TryGetValue(size.Cup.Id, out var said):
+            case ScaleBy.Ladder or ScaleBy.House when lines[i].Rule.Ladder.TryGetValue(size.Cup.Id, out var said):
                 Said(i, said);
                 break;
             case ScaleBy.Ladder:
                 Pour(i, OnLadder(i), lines[i].Step);
                 break;
-            case ScaleBy.Cup:
+            case ScaleBy.Cup or ScaleBy.House:
             case ScaleBy.Sweetness when !double.IsFinite(reference.Poured.Sweetness):
                 // What cannot be matched grows like the rest.
                 Pour(i, Amounts[i], lines[i].Step);
@@ -302,6 +302,12 @@ internal sealed class SizeSettling
         for (var i = 0; i < 100; i++)
         {
             var middle = (low + high) / 2;
+            if (middle == low || middle == high)
+            {
+                // No number is left between them.
+                break;
+            }
+
             (low, high) = others.WithLiquidOf(filling, middle).Occupied <= target ? (middle, high) : (low, middle);
         }
 

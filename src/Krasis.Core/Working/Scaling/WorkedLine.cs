@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
@@ -55,6 +56,12 @@ internal sealed record WorkedLine(int Index, LineFacts Facts, double Amount, dou
 
     /// <summary>Millilitres of a gram in the drink, without foam.</summary>
     public double VolumePerGram => Facts.VolumePerGram;
+
+    /// <summary>What the card says the amount is in another measure; null where it is said once, or worked out.</summary>
+    /// <param name="size">The size.</param>
+    public Quantity? StatedIn(CupId size) => !IsSaid ? null
+        : Line.PinnedStated.TryGetValue(size, out var pinned) ? pinned
+        : Origin == Origin.Set ? Line.Stated : null;
 
     /// <summary>Whether somebody has said the amount, and not scaling.</summary>
     public bool IsSaid => IsPoured && Origin != Origin.Scaled;

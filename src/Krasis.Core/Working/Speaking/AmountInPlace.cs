@@ -31,6 +31,7 @@ public static class AmountInPlace
         return said switch
         {
             SpokenAmount.Plain plain => Dosing.Convert(plain.Quantity, facts.Line.Set.Measure, facts.Ingredient, bar, "text"),
+            SpokenAmount.Times times => Reading<Quantity>.Of(facts.Line.Set.With(Math.Min(facts.Line.Set.Measure.Most, facts.Amount * times.Factor))),
             SpokenAmount.FillTo to => FillTo(worked, index, to.Mark),
             SpokenAmount.Ratio ratio => Ratio(worked, index, ratio.Parts),
             _ => throw new ArgumentOutOfRangeException(nameof(said), said, "There is nothing else that can be said."),
@@ -77,7 +78,8 @@ public static class AmountInPlace
         }
 
         var really = Dosing.Convert(plain.Quantity, again.Measure, ingredient, bar, "text");
-        return $"{plain.Quantity} is not {again} at this bar{(really.IsRead ? $": it is {new Quantity(Math.Round(really.Value.Amount, 1), again.Measure)}" : "")}.";
+        var isOne = plain.Quantity.Amount == 1;
+        return $"{plain.Quantity} {(isOne ? "is" : "are")} not {again} at this bar{(really.IsRead ? $": {(isOne ? "it is" : "they are")} {new Quantity(Math.Round(really.Value.Amount, 1), again.Measure)}" : "")}.";
     }
 
     /// <summary>The mark that was said, and what is wrong with it for the lines before and for the cup.</summary>

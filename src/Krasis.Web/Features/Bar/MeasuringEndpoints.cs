@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ice;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Input;
@@ -19,6 +20,7 @@ public static class MeasuringEndpoints
         var bar = routes.MapGroup("/api/bar").WithTags("Bar");
         bar.MapPost("/cups/heat-loss", HeatLoss).WithSummary("A cup's heat loss, from two temperatures or from two weighings of ice.").Fails(400, 413, 422);
         bar.MapGet("/cups/{id}/card", Card).WithSummary("The marks of a card that is held into a cup.").Fails(404);
+        bar.MapPost("/ingredients/label", Label).WithSummary("A nutrition label as it is printed, turned into 100 g.").Fails(400, 413, 422);
         bar.MapPost("/ice/measure", Ice).WithSummary("What a cup filled with ice, and pieces weighed together, say of the ice.").Fails(400, 413, 422);
         bar.MapGet("/pitchers/plan", Plan).WithSummary("In what so much milk is steamed.").Fails(400, 422);
         bar.MapPost("/parts/batch", MakeBatch).WithSummary("A part made in any amount.").Fails(400, 413, 422);
@@ -26,6 +28,9 @@ public static class MeasuringEndpoints
 
     private static Results<Ok<HeatLossView>, ProblemResult> HeatLoss(HeatLossMeasuring readings) =>
         readings.Work() is var loss && loss.IsRead ? TypedResults.Ok(new HeatLossView(loss.Value)) : ProblemResult.Fields(loss.Problems);
+
+    private static Results<Ok<CompositionDocument>, ProblemResult> Label(PrintedLabel label) =>
+        label.Read() is var read && read.IsRead ? TypedResults.Ok(read.Value) : ProblemResult.Fields(read.Problems);
 
     private static Results<Ok<LineCard>, ProblemResult> Card(string id, KrasisFile file) =>
         file.Read(session => session.Bar.Facts()).Find(new CupId(id)) is { } cup ? TypedResults.Ok(LineCard.Of(cup)) : ProblemResult.Missing("cup");

@@ -1,5 +1,4 @@
 using Krasis.Core.Builds;
-using Krasis.Store.Builds;
 
 namespace Krasis.Web.Features.Builds;
 
@@ -9,6 +8,9 @@ namespace Krasis.Web.Features.Builds;
 /// <param name="CreatedAt">When it was first saved.</param>
 /// <param name="UpdatedAt">When it was last saved.</param>
 /// <param name="State">How far it has come.</param>
+/// <param name="SavesItself">Whether a page may save it without being asked.</param>
+/// <param name="Moves">What it can become.</param>
+/// <param name="Standard">What was last published of it; null when nothing was.</param>
 /// <param name="Document">The build itself.</param>
 public sealed record BuildView(
-    string Id, string Etag, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildState State, BuildDocument Document);
+    string Id, string Etag, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildState State, bool SavesItself, IReadOnlyList<BuildState> Moves, StandardPlace? Standard, BuildDocument Document);

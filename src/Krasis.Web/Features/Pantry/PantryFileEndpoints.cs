@@ -45,7 +45,7 @@ public static class PantryFileEndpoints
             after.IsRead ? Effect.Of(builds, _ => false, before, after.Value, clock.Today()).Moved : []));
     }
 
-    private static Results<Ok<PantryImported>, ProblemResult> Import(PantryRequest request, KrasisFile file) => file.Write<Results<Ok<PantryImported>, ProblemResult>>(session =>
+    private static Results<Ok<PantryImported>, ProblemResult> Import(PantryRequest request, KrasisFile file, TimeProvider clock) => file.Write<Results<Ok<PantryImported>, ProblemResult>>(session =>
     {
         var bar = session.Bar.Whole();
         var kept = session.Bar.List(BarKinds.Ingredients);
@@ -62,12 +62,12 @@ public static class PantryFileEndpoints
             if (row.Known is not { } id)
             {
                 id = Guid.CreateVersion7().ToString();
-                session.Bar.Add(BarKinds.Ingredients, id, row.Document with { Id = id });
+                session.Bar.Add(BarKinds.Ingredients, id, row.Document with { Id = id }, clock.GetUtcNow());
                 added++;
             }
             else if (StateOf(row, [.. kept.Select(fact => fact.Document)]) == PantryRowState.Changed)
             {
-                session.Bar.Update(BarKinds.Ingredients, id, kept.Single(fact => fact.Id == id).Version, row.Document);
+                session.Bar.Update(BarKinds.Ingredients, id, kept.Single(fact => fact.Id == id).Version, row.Document, clock.GetUtcNow());
                 changed++;
             }
         }

@@ -5,7 +5,7 @@ namespace Krasis.Web.Features.Quantities;
 /// <summary>What somebody typed into a cell.</summary>
 public sealed record QuantityRequest
 {
-    /// <summary>What was typed, such as <c>180</c>, <c>6 fl oz</c>, <c>3 strokes</c>, <c>to 62 mm</c> or <c>1:6</c>.</summary>
+    /// <summary>What was typed, such as <c>180</c>, <c>6 fl oz</c>, <c>3 strokes</c>, <c>half</c>, <c>to 62 mm</c> or <c>1:6</c>.</summary>
     public string? Text { get; init; }
 
     /// <summary>The id of the ingredient.</summary>
@@ -14,7 +14,7 @@ public sealed record QuantityRequest
     /// <summary>The code of the measure that the answer is to be in, and that is meant when the text names none.</summary>
     public string? Measure { get; init; }
 
-    /// <summary>The build in which it was typed; needed for heights, printed lines and ratios.</summary>
+    /// <summary>The build in which it was typed; needed for heights, printed lines, ratios, and what is said of what stands there.</summary>
     public BuildDocument? Build { get; init; }
 
     /// <summary>The id of the size in which it was typed.</summary>
@@ -22,10 +22,4 @@ public sealed record QuantityRequest
 
     /// <summary>The id of the line in which it was typed.</summary>
     public string? Line { get; init; }
-
-    /// <summary>Instead of a text: how high the whole drink is to stand, mm above the inside of the bottom.</summary>
-    public double? SurfaceMm { get; init; }
-
-    /// <summary>Whether the build is to be worked out with it in its place.</summary>
-    public bool Mix { get; init; }
 }

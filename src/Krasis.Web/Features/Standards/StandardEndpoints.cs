@@ -1,10 +1,13 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
+using Krasis.Core.Changing.Comparing;
+using Krasis.Core.Changing.Publishing;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Store;
-using Krasis.Store.Builds;
 using Krasis.Store.Standards;
+using Krasis.Web.Features.Builds;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -20,7 +23,8 @@ public static class StandardEndpoints
         var standards = routes.MapGroup("/api/builds/{id}/standards").WithTags("Standards");
         standards.MapPost("/", Publish).WithSummary("Publish a build as it is, with the facts that it rests on. Needs If-Match.").Fails(400, 404, 409, 412, 422, 428);
         standards.MapGet("/", List).WithSummary("The standards of a build, the newest first.");
-        standards.MapGet("/{number}", Read).WithSummary("One standard, worked out with the facts of its day.").Fails(404);
+        standards.MapGet("/next", Next).WithSummary("What stands against publishing a build now, what is not known of it, and what is different from its last standard.").Fails(404);
+        standards.MapGet("/{number:long}", Read).WithSummary("One standard, worked out with the facts of its day.").Fails(404);
     }
 
     private static Results<Created<StandardView>, ProblemResult> Publish(string id, PublishRequest publish, KrasisFile file, TimeProvider clock, HttpRequest request)
@@ -50,6 +54,11 @@ public static class StandardEndpoints
                 return ProblemResult.Stale("build");
             }
 
+            if (BuildEndpoints.NoSuchMove(build, BuildState.Standard) is { } refusal)
+            {
+                return refusal;
+            }
+
             var used = BarSubset.For(build.Document, session.Bar.Whole());
             var reading = BuildReader.Read(build.Document, BarReader.Read(used).Value);
             if (!reading.IsRead)
@@ -57,10 +66,46 @@ public static class StandardEndpoints
                 return ProblemResult.Conflict($"'{build.Document.Name}' cannot be published.", reading.Problems[0].Message);
             }
 
+            // Judged by today's bar, whose facts it is published with.
+            var bar = session.Bar.Facts();
+            var check = PublishCheck.Of(Mixer.Mix(BuildReader.Read(build.Document, bar).Value, bar, clock.Today()));
+            if (!check.IsAllowed)
+            {
+                return ProblemResult.Conflict($"'{build.Document.Name}' cannot be published as it is.", string.Join(" ", check.Faults.Select(fault => fault.Message)));
+            }
+
+            if (check.WantsReason && reason.Length == 0)
+            {
+                return ProblemResult.Fields([new Problem("reason", "", check.Says, "why it is published all the same")]);
+            }
+
             var number = session.Standards.Add(id, build.Document, used, reason, clock.GetUtcNow());
             session.Builds.Move(id, expected, BuildState.Standard, who, reason, clock.GetUtcNow());
             return TypedResults.Created($"/api/builds/{id}/standards/{number}", View(session.Standards.Find(id, number)!));
         });
+    }
+
+    private static Results<Ok<PublishView>, ProblemResult> Next(string id, KrasisFile file, TimeProvider clock)
+    {
+        var (build, last, bar) = file.Read(session => (session.Builds.Find(id), session.Standards.Last(id), session.Bar.Facts()));
+        if (build is null)
+        {
+            return ProblemResult.Missing("build");
+        }
+
+        var number = (last?.Number ?? 0) + 1;
+        var now = BuildReader.Read(build.Document, bar);
+        if (!now.IsRead)
+        {
+            return TypedResults.Ok(new PublishView(number, new PublishCheck([], [], []), [], now.Problems[0].Message));
+        }
+
+        var sheet = Mixer.Mix(now.Value, bar, clock.Today());
+        return TypedResults.Ok(new PublishView(
+            number,
+            PublishCheck.Of(sheet),
+            last is null ? [] : BuildDiff.Between(last.Document, View(last).Sheet, build.Document, sheet, bar),
+            null));
     }
 
     private static Ok<IReadOnlyList<StandardSummary>> List(string id, KrasisFile file) => TypedResults.Ok<IReadOnlyList<StandardSummary>>(

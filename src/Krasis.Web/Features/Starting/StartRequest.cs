@@ -9,6 +9,12 @@ public sealed record StartRequest
     /// <summary>One of hot, iced, layered, shaken, blended.</summary>
     public string? Serve { get; init; }
 
+    /// <summary>The id of what it is made of, where the bar has several; the first when it is missing.</summary>
+    public string? Of { get; init; }
+
+    /// <summary>The id of its flavour; the house's usual when it is missing, none when it is empty.</summary>
+    public string? Flavour { get; init; }
+
     /// <summary>The ids of the cups.</summary>
     public IReadOnlyList<string> Sizes { get; init; } = [];
 }

@@ -1,7 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Stations;
 using Krasis.Store;
-using Krasis.Web.Features.Bar;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 

@@ -5,7 +5,6 @@ using Krasis.Core.Builds;
 using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
 using Krasis.Store;
-using Krasis.Web.Features.Bar;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -38,7 +37,7 @@ public static class TransformEndpoint
                 {
                     if (bar.Find(new CupId(request.Sizes[i])) is null)
                     {
-                        fields.Report($"sizes[{i}]", request.Sizes[i], "The bar has no such cup.", "the id of a cup of the bar");
+                        fields.Report($"sizes[{i}]", request.Sizes[i], "The bar has no such cup.", "a cup of the bar");
                     }
                 }
 

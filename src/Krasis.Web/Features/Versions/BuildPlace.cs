@@ -3,7 +3,6 @@ using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Store;
-using Krasis.Web.Features.Bar;
 
 namespace Krasis.Web.Features.Versions;
 
@@ -30,7 +29,7 @@ public sealed record BuildPlace(BuildDocument Document, BuildSheet Sheet)
 
         return place[0] switch
         {
-            'v' => session.Builds.Revisions(id).FirstOrDefault(revision => revision.Version == number) is { } revision ? Work(revision.Document, session.Bar.Facts()) : null,
+            'v' => session.Builds.RevisionAt(id, number) is { } revision ? Work(revision.Document, session.Bar.Facts()) : null,
             's' => session.Standards.Find(id, number) is { } standard ? Work(standard.Document, BarReader.Read(standard.Bar).Value) : null,
             _ => null,
         };

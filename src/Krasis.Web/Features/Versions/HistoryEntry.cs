@@ -1,4 +1,4 @@
-using Krasis.Store.Builds;
+using Krasis.Core.Builds;
 
 namespace Krasis.Web.Features.Versions;
 

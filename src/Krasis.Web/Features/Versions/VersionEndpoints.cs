@@ -1,14 +1,13 @@
-using System.Text.Json;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Comparing;
 using Krasis.Core.Changing.Moving;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Working.Mixing;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Store.Standards;
-using Krasis.Web.Features.Bar;
 using Krasis.Web.Features.Builds;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
@@ -22,13 +21,14 @@ public static class VersionEndpoints
     public static void Map(IEndpointRouteBuilder routes)
     {
         var builds = routes.MapGroup("/api/builds/{id}").WithTags("Versions");
-        builds.MapPost("/state", Move).WithSummary("Move a build to another state, with a reason. Needs If-Match.").Fails(400, 404, 412, 422, 428);
+        builds.MapPost("/state", Move).WithSummary("Move a build to another state, with a reason. Needs If-Match.").Fails(400, 404, 409, 412, 422, 428);
         builds.MapGet("/history", History).WithSummary("What happened to a build, the newest first.").Fails(404);
         builds.MapGet("/revisions/{version}", ReadRevision).WithSummary("A build as it was saved once.").Fails(404);
-        builds.MapGet("/adjusted", Adjusted).WithSummary("A standard that the bar has moved, written so that it pours what it poured; without changes where the build has been changed since.").Fails(404);
+        builds.MapGet("/adjusted", Adjusted).WithSummary("A standard that the bar has moved: as it was published, as the bar pours it now, and written so that it pours what it poured. Of a build that has been changed since, nothing.").Fails(404);
         builds.MapPost("/merge", Merge).WithSummary("Lay what somebody has made of a build on what is kept by now. Nothing is kept.").Fails(400, 404, 413, 422);
         var versions = routes.MapGroup("/api").WithTags("Versions");
         versions.MapGet("/diff", Diff).WithSummary("How two builds, or two versions of one, differ: from=ID@now, ID@v3 (a save) or ID@s1 (a standard), and to= likewise.").Fails(404);
+        versions.MapGet("/compare", LayBeside).WithSummary("Two to six builds, versions or sizes side by side: side=ID@now@CUP, ID@v3 (a save) or ID@s1 (a standard), the cup left out for the reference.").Fails(404, 422);
         versions.MapGet("/standards/moved", Moved).WithSummary("The standards that the bar has moved since they were published.");
     }
 
@@ -53,11 +53,19 @@ public static class VersionEndpoints
             return ProblemResult.Unconditional();
         }
 
-        return file.Write<Results<Ok<BuildView>, ProblemResult>>(session => session.Builds.Move(id, expected, state, who, reason, clock.GetUtcNow()) switch
+        return file.Write<Results<Ok<BuildView>, ProblemResult>>(session =>
         {
-            SaveOutcome.Saved => TypedResults.Ok(BuildEndpoints.View(session.Builds.Find(id)!, response)),
-            SaveOutcome.Stale => ProblemResult.Stale("build"),
-            _ => ProblemResult.Missing("build"),
+            if (session.Builds.Find(id) is { } build && build.Version == expected && BuildEndpoints.NoSuchMove(build, state) is { } refusal)
+            {
+                return refusal;
+            }
+
+            return session.Builds.Move(id, expected, state, who, reason, clock.GetUtcNow()) switch
+            {
+                SaveOutcome.Saved => TypedResults.Ok(BuildEndpoints.View(session, session.Builds.Find(id)!, response)),
+                SaveOutcome.Stale => ProblemResult.Stale("build"),
+                _ => ProblemResult.Missing("build"),
+            };
         });
     }
 
@@ -73,30 +81,39 @@ public static class VersionEndpoints
             ]));
 
     private static Results<Ok<BuildDocument>, ProblemResult> ReadRevision(string id, long version, KrasisFile file) =>
-        file.Read(session => session.Builds.Revisions(id).FirstOrDefault(revision => revision.Version == version)) is { } revision
+        file.Read(session => session.Builds.RevisionAt(id, version)) is { } revision
             ? TypedResults.Ok(revision.Document)
             : ProblemResult.Missing("version");
 
     private static Results<Ok<AdjustedView>, ProblemResult> Adjusted(string id, KrasisFile file, TimeProvider clock)
     {
-        var (stored, standard, bar) = file.Read(session => (session.Builds.Find(id), session.Standards.Newest().FirstOrDefault(standard => standard.BuildId == id), session.Bar.Facts()));
+        var (stored, standard, bar) = file.Read(session => (session.Builds.Find(id), session.Standards.Last(id), session.Bar.Facts()));
         if (stored is null)
         {
             return ProblemResult.Missing("build");
         }
 
-        var isAsPublished = standard is not null && stored.State == BuildState.Standard && JsonSerializer.Serialize(standard.Document) == JsonSerializer.Serialize(stored.Document);
+        // On a build that has been changed since, the amounts of its standard have nothing to say.
         var now = BuildReader.Read(stored.Document, bar);
-        if (!isAsPublished || !now.IsRead)
+        if (standard is null || stored.State != BuildState.Standard || standard.HasChangedIn(stored) || !now.IsRead)
         {
-            return TypedResults.Ok(new AdjustedView(stored.Document, []));
+            return TypedResults.Ok(new AdjustedView(standard?.Number ?? 0, null, null));
         }
 
-        var adjusted = Adjuster.PourAsBefore(stored.Document, BarReader.Read(standard!.Bar).Value, bar);
-        var read = BuildReader.Read(adjusted, bar);
-        return TypedResults.Ok(read.IsRead
-            ? new AdjustedView(adjusted, BuildDiff.Between(stored.Document, Mixer.Mix(now.Value, bar, clock.Today()), adjusted, Mixer.Mix(read.Value, bar, clock.Today()), bar))
-            : new AdjustedView(stored.Document, []));
+        var then = BarReader.Read(standard.Bar).Value;
+        var day = clock.Today();
+        var published = Mixer.Mix(BuildReader.Read(standard.Document, then).Value, then, day);
+        var current = Mixer.Mix(now.Value, bar, day);
+        if (SheetMoves.Between(published, current).Count == 0)
+        {
+            return TypedResults.Ok(new AdjustedView(standard.Number, null, null));
+        }
+
+        var document = Adjuster.PourAsBefore(stored.Document, then, bar);
+        var adjusted = BuildReader.Read(document, bar) is { IsRead: true } read && BuildDiff.Between(stored.Document, current, document, Mixer.Mix(read.Value, bar, day), bar).Count > 0
+            ? Mixer.Mix(read.Value, bar, day)
+            : null;
+        return TypedResults.Ok(new AdjustedView(standard.Number, Pours.Of(published, current, adjusted, bar.House), adjusted is null ? null : document));
     }
 
     private static Results<Ok<MergeView>, ProblemResult> Merge(string id, MergeRequest request, KrasisFile file)
@@ -137,6 +154,32 @@ public static class VersionEndpoints
             ? TypedResults.Ok(new DiffView(before.Sheet, after.Sheet, BuildDiff.Between(before.Document, before.Sheet, after.Document, after.Sheet, session.Bar.Facts())))
             : ProblemResult.Missing("version that today's bar can pour"));
 
+    private static Results<Ok<ComparedView>, ProblemResult> LayBeside(string[] side, KrasisFile file) => file.Read<Results<Ok<ComparedView>, ProblemResult>>(session =>
+    {
+        if (side.Length is < 2 or > SideBySide.Most)
+        {
+            return ProblemResult.Fields([new Problem("side", $"{side.Length}", $"There {(side.Length == 1 ? "is" : "are")} {side.Length} to compare.", "two to six")]);
+        }
+
+        var bar = session.Bar.Facts();
+        var found = new List<(BuildPlace Place, SizeSheet Size)>();
+        foreach (var text in side)
+        {
+            var parts = text.Split('@');
+            if (BuildPlace.Find(session, string.Join('@', parts.Take(2))) is not { } place)
+            {
+                return ProblemResult.Missing("version that today's bar can pour");
+            }
+
+            found.Add((place, place.Sheet.Sizes.FirstOrDefault(size => parts.Length > 2 && size.Size.Value == parts[2]) ?? place.Sheet.Sizes.First(size => size.IsReference)));
+        }
+
+        var first = found[0].Place;
+        return TypedResults.Ok(new ComparedView(
+            [.. found.Select((one, i) => new ComparedSide(one.Place.Sheet, one.Size.Size, i == 0 ? [] : BuildDiff.Between(first.Document, first.Sheet, one.Place.Document, one.Place.Sheet, bar)))],
+            SideBySide.Of([.. found.Select(one => (one.Place.Sheet, one.Size))])));
+    });
+
     private static Ok<IReadOnlyList<MovedStandard>> Moved(KrasisFile file, TimeProvider clock)
     {
         var (bar, builds, standards) = file.Read(session => (session.Bar.Facts(), session.Builds.List(), session.Standards.Newest()));
@@ -156,7 +199,7 @@ public static class VersionEndpoints
             build.Document.Name ?? "",
             standard.Number,
             now.IsRead ? null : now.Problems[0].Message,
-            JsonSerializer.Serialize(standard.Document) != JsonSerializer.Serialize(build.Document),
+            standard.HasChangedIn(build),
             now.IsRead ? SheetMoves.Between(was, Mixer.Mix(now.Value, today, day)) : []);
     }
 }

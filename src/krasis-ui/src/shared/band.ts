@@ -1,119 +1,115 @@
-import type { BuildSheet, Moment, SizeSheet } from '@/shared/api/types'
-import { decimal, fixed, reading } from '@/shared/format'
+import type { BuildSheet, Moment, SheetLine, SizeSheet } from '@/shared/api/types'
+import { amount, decimal, fixed, reading } from '@/shared/format'
 
-/** How strong, how sweet and how milky each size is, and how far off the reference. */
-export function tasteRows(sheet: BuildSheet | undefined) {
-  const sizes = sheet?.sizes ?? []
-  return [
-    {
-      name: 'Strength',
-      hint: 'coffee solids',
-      allowed: sheet?.allowedStrengthDrift ?? null,
-      cells: sizes.map((size) => ({
-        size,
-        value: size.taste.poured.strength === null ? null : `${fixed(size.taste.poured.strength, 2)} %`,
-        drift: size.taste.drift.strength,
-        isFar: size.taste.drift.isStrengthFar ?? false,
-        swatch: null,
-      })),
-    },
-    {
-      name: 'Sweetness',
-      hint: 'as sucrose',
-      allowed: sheet?.allowedSweetnessDrift ?? null,
-      cells: sizes.map((size) => ({
-        size,
-        value:
-          size.taste.poured.sweetness === null ? null : `${fixed(size.taste.poured.sweetness, 1)} g/100 g`,
-        drift: size.taste.drift.sweetness,
-        isFar: size.taste.drift.isSweetnessFar ?? false,
-        swatch: null,
-      })),
-    },
-    {
-      name: 'Ratio',
-      hint: 'coffee to milk, by weight',
-      allowed: null,
-      cells: sizes.map((size) => ({
-        size,
-        value:
-          size.taste.poured.milkPerCoffee === null
-            ? null
-            : `1 : ${fixed(size.taste.poured.milkPerCoffee, 1)}`,
-        drift: size.taste.drift.ratio,
-        isFar: false,
-        swatch: null,
-      })),
-    },
-    {
-      name: 'Colour',
-      hint: 'handed over',
-      allowed: null,
-      cells: sizes.map((size) => ({
-        size,
-        value:
-          size.taste.drift.colour == null
-            ? null
-            : size.isReference
-              ? 'as it is'
-              : `${fixed(size.taste.drift.colour, 1)} ΔE off`,
-        swatch: size.taste.colour,
-        drift: null,
-        isFar: size.taste.drift.isColourFar ?? false,
-      })),
-    },
-  ]
-}
-
-interface Figure {
-  size: string
-  /** Null when it is not known. */
-  value: string | null
-  more?: string
-  /** Whether the value is a remark, and no figure to be read first. */
-  isRemark?: boolean
-}
-
-/** What stands on a label, as far as it is known. */
-function labelled(label: {
-  energy: string | null
-  fat: string | null
-  carbohydrate: string | null
-  sugars: string | null
-  protein: string | null
-}): string | null {
-  const { energy, fat, carbohydrate, sugars, protein } = label
-  const parts = [
-    energy,
-    fat && `fat ${fat}`,
-    carbohydrate && `carbohydrate ${carbohydrate}`,
-    sugars && `sugars ${sugars}`,
-    protein && `protein ${protein}`,
-  ]
-  return parts.filter(Boolean).join(', ') || null
-}
-
-interface FigureRow {
+/** A taste of a size, and how far it is off the reference. */
+export interface Taste {
   name: string
   hint: string
-  cells: Figure[]
+  /** Null when it is not known. */
+  value: string | null
+  /** In %; null when it cannot be said. */
+  drift: number | null
+  /** How far the house lets it be off, in %; null when it sets no bounds. */
+  allowed: number | null
+  isFar: boolean
+  swatch: string | null
 }
 
-function at(moment: Moment | undefined, size: SizeSheet): Figure {
+/** How strong, how sweet, how milky a size is and which colour it has, and how far off the reference. */
+export function tasteOf(sheet: BuildSheet, size: SizeSheet) {
+  const { poured, drift, colour } = size.taste
+  const plain = { allowed: null, isFar: false, swatch: null }
+  const known = <T>(value: T | null, says: (value: T) => string) => (value === null ? null : says(value))
+  return {
+    strength: {
+      ...plain,
+      name: 'Strength',
+      hint: 'coffee solids',
+      value: known(poured.strength, (percent) => `${fixed(percent, 2)} %`),
+      drift: drift.strength,
+      allowed: sheet.allowedStrengthDrift,
+      isFar: drift.isStrengthFar ?? false,
+    },
+    sweetness: {
+      ...plain,
+      name: 'Sweetness',
+      hint: 'as sucrose',
+      value: known(poured.sweetness, (grams) => `${fixed(grams, 1)} g/100 g`),
+      drift: drift.sweetness,
+      allowed: sheet.allowedSweetnessDrift,
+      isFar: drift.isSweetnessFar ?? false,
+    },
+    ratio: {
+      ...plain,
+      name: 'Ratio',
+      hint: 'coffee to milk, by weight',
+      value: known(poured.milkPerCoffee, (parts) => `1 : ${fixed(parts, 1)}`),
+      drift: drift.ratio,
+    },
+    colour: {
+      ...plain,
+      name: 'Colour',
+      hint: 'handed over',
+      value: known(drift.colour ?? null, (off) =>
+        size.isReference ? 'as it is' : `${fixed(off, 1)} ΔE off`,
+      ),
+      drift: null,
+      isFar: drift.isColourFar ?? false,
+      swatch: colour,
+    },
+  } satisfies Record<string, Taste>
+}
+
+/** What becomes of a size, what is in it or what it costs, as it is read out. */
+export interface Figure {
+  name: string
+  hint: string
+  group: FigureGroup
+  /** Null when it is not known. */
+  value: string | null
+  more: string
+  /** Whether the value is a remark, and no figure to be read first. */
+  isRemark: boolean
+}
+
+export type FigureGroup = 'taste' | 'warmth' | 'inside' | 'making'
+
+/** What stands on a label, as far as it is known. */
+function labelled(energy: string | null, parts: [name: string, value: string | null][]): string | null {
+  const known = parts.filter(([, value]) => value !== null)
+  if (energy === null && known.length === 0) {
+    return null
+  }
+  const unknown = [
+    ...(energy === null ? ['energy'] : []),
+    ...parts.filter(([, value]) => value === null).map(([name]) => name),
+  ]
+  return [
+    ...(energy === null ? [] : [energy]),
+    ...known.map(([name, value]) => `${name} ${value}`),
+    ...(unknown.length > 0 ? [`not known: ${unknown.join(', ')}`] : []),
+  ].join(', ')
+}
+
+/** How warm it is at a moment, and what has melted. */
+function warmth(moment: Moment | undefined, hasIce: boolean): Said {
   if (!moment) {
-    return { size: size.size, value: null }
+    return { value: null }
   }
 
-  const parts = [
-    size.fill.iceMass > 0 ? `${reading(moment.melt, 'g')} melted` : '',
-    size.fill.iceMass > 0 && moment.strength !== null ? `${fixed(moment.strength, 2)} % strong` : '',
-  ]
+  const parts = hasIce
+    ? [
+        `${reading(moment.melt, 'g')} melted`,
+        moment.strength === null ? '' : `${fixed(moment.strength, 2)} % strong`,
+      ]
+    : []
   return {
-    size: size.size,
     value: `${decimal(Math.round(moment.temperature) || 0, 0)} °C`,
     more: parts.filter(Boolean).join(', '),
   }
 }
+
+type Said = Pick<Figure, 'value'> & Partial<Pick<Figure, 'more' | 'isRemark'>>
 
 /** Whose gap it is that a sum is not known. */
 const by = (names: string[]) => (names.length > 0 ? `for ${names.join(', ')}` : '')
@@ -124,101 +120,121 @@ const range = (from: number | null, to: number | null) =>
 
 const bands = { low: 'low', medium: 'medium', high: 'high' }
 
-/** What becomes of each size, what is in it and what it costs. */
-export function figureRows(sheet: BuildSheet | undefined): FigureRow[] {
-  if (!sheet) {
-    return []
+/** What becomes of a size, what is in it and what it costs. */
+export function figuresOf(sheet: BuildSheet, size: SizeSheet): Figure[] {
+  const { fill, life, cost, milk, taste } = size
+  const { nutrition, allergens } = size.inside
+  const money = (amount: number) => `${fixed(amount, 2)} ${sheet.currency}`.trim()
+  const known = (value: number | null, says: (value: number) => string, gaps: string[]): Said =>
+    value === null ? { value: null, more: by(gaps) } : { value: says(value) }
+  const found: Figure[] = []
+  const put = (group: FigureGroup, name: string, hint: string, { value, more, isRemark }: Said) =>
+    found.push({ name, hint, group, value, more: more ?? '', isRemark: isRemark ?? false })
+  const remark = (value: string | null): Said => ({ value, isRemark: true })
+
+  if (taste.rounding.says || size.isReference) {
+    put('taste', 'Rounding', 'to what the bar pours', remark(taste.rounding.says || 'as set'))
   }
 
-  const row = (name: string, hint: string, figure: (size: SizeSheet) => Figure): FigureRow => ({
-    name,
-    hint,
-    cells: sheet.sizes.map(figure),
+  put('warmth', 'At hand-over', 'with what has melted', warmth(life.moments[0], fill.iceMass > 0))
+  put('warmth', 'After 10 min', 'standing in the room', warmth(life.moments[1], fill.iceMass > 0))
+  put('warmth', 'After 20 min', 'standing in the room', warmth(life.moments[2], fill.iceMass > 0))
+  put(
+    'inside',
+    'Caffeine',
+    'by the dose',
+    nutrition.caffeine === null
+      ? {
+          value: null,
+          more: `${decimal(nutrition.caffeineKnown, 0)} mg without ${nutrition.gaps.caffeine.join(', ')}`,
+        }
+      : {
+          value: `${decimal(nutrition.caffeine, 0)} mg`,
+          more: range(nutrition.caffeineFrom, nutrition.caffeineTo),
+        },
+  )
+  put(
+    'inside',
+    'Energy',
+    '',
+    known(nutrition.energy, (kcal) => `${decimal(kcal, 0)} kcal`, nutrition.gaps.energy),
+  )
+  const grams = (value: number) => reading(value, 'g')
+  put(
+    'inside',
+    'Carbohydrate',
+    'sugars with it',
+    known(nutrition.carbohydrate, grams, nutrition.gaps.carbohydrate),
+  )
+  put('inside', 'Sugars', 'UK front-of-pack bands', {
+    ...known(nutrition.sugars, grams, nutrition.gaps.sugars),
+    ...(nutrition.band ? { more: bands[nutrition.band] } : {}),
   })
-  const money = (amount: number) => `${fixed(amount, 2)} ${sheet.currency}`.trim()
-  const rounded = sheet.sizes.some((size) => size.taste.rounding.says)
-  return [
-    ...(rounded
-      ? [
-          row('Rounding', 'to what the bar pours', (size) => ({
-            size: size.size,
-            isRemark: true,
-            value: size.taste.rounding.says || (size.isReference ? 'as set' : 'none'),
-          })),
-        ]
-      : []),
-    row('At hand-over', 'with what has melted', (size) => at(size.life.moments[0], size)),
-    row('After 10 min', 'standing in the room', (size) => at(size.life.moments[1], size)),
-    row('After 20 min', 'standing in the room', (size) => at(size.life.moments[2], size)),
-    row('Caffeine', 'by the dose', ({ size, inside: { nutrition } }) => ({
-      size,
-      value: nutrition.caffeine === null ? null : `${decimal(nutrition.caffeine, 0)} mg`,
-      ...(nutrition.caffeine ? { more: range(nutrition.caffeineFrom, nutrition.caffeineTo) } : {}),
-      ...(nutrition.caffeine === null ? { more: by(nutrition.unknown) } : {}),
-    })),
-    row('Energy', '', ({ size, inside: { nutrition } }) => ({
-      size,
-      value: nutrition.energy === null ? null : `${decimal(nutrition.energy, 0)} kcal`,
-      ...(nutrition.energy === null ? { more: by(nutrition.unknown) } : {}),
-    })),
-    row('Carbohydrate', 'sugars with it', ({ size, inside: { nutrition } }) => ({
-      size,
-      value: nutrition.carbohydrate === null ? null : reading(nutrition.carbohydrate, 'g'),
-      ...(nutrition.carbohydrate === null ? { more: by(nutrition.unknown) } : {}),
-    })),
-    row('Sugars', 'UK front-of-pack bands', ({ size, inside: { nutrition } }) => ({
-      size,
-      value: nutrition.sugars === null ? null : reading(nutrition.sugars, 'g'),
-      ...(nutrition.band ? { more: bands[nutrition.band] } : {}),
-      ...(nutrition.sugars === null ? { more: by(nutrition.unknown) } : {}),
-    })),
-    row('100 ml on a label', 'rounded as in the EU', ({ size, inside: { nutrition } }) => ({
-      size,
-      isRemark: true,
-      value: labelled(nutrition.euPer100Ml),
-    })),
-    row('A portion on a label', 'rounded as in the US', ({ size, inside: { nutrition } }) => ({
-      size,
-      isRemark: true,
-      value: labelled({ ...nutrition.label, energy: nutrition.label.calories }),
-    })),
-    row('Allergens', 'never a promise of free from', ({ size, inside: { allergens } }) => {
-      const names = (isTrace: boolean) =>
-        allergens.found.filter((found) => found.isTrace === isTrace).map(({ name }) => name)
-      const parts = [
-        names(false).join(', '),
-        names(true).length > 0 ? `may have ${names(true).join(', ')}` : '',
-        allergens.unknown.length > 0 ? `not known: ${allergens.unknown.join(', ')}` : '',
-      ]
-      return { size, isRemark: true, value: parts.filter(Boolean).join('; ') || 'none on the labels' }
-    }),
-    ...(sheet.sizes.some((size) => size.milk)
-      ? [
-          row('Steamed in', 'and poured away', ({ size, milk }) => ({
-            size,
-            isRemark: true,
-            value: milk
-              ? `${milk.pitchers > 1 ? `${milk.pitchers} × ` : ''}${milk.pitcher}${milk.waste > 0 ? `, ${reading(milk.waste, 'ml')} of milk wasted` : ''}`
-              : 'nothing',
-          })),
-        ]
-      : []),
-    row('On the scale', 'all of it, without the cup', ({ size, fill }) => ({
-      size,
-      value: reading(fill.totalMass, 'g'),
-      ...(fill.foamVolume > 0.5
-        ? {
-            more: `${reading(fill.foamVolume, 'ml')} of foam${fill.foamCap >= 0.5 ? `, ${decimal(fill.foamCap, 0)} mm` : ''}`,
-          }
-        : {}),
-    })),
-    row('Cost', 'with cup, lid and what is poured away', ({ size, cost }) => ({
-      size,
-      value: cost.total === null ? null : money(cost.total),
-      ...(cost.total === null ? { more: by(cost.unknown) } : {}),
-      ...(cost.shareOfPrice === null || cost.price === null
-        ? {}
-        : { more: `${decimal(cost.shareOfPrice, 0)} % of ${money(cost.price)}` }),
-    })),
-  ]
+  const per = nutrition.euPer100Ml
+  put(
+    'inside',
+    '100 ml on a label',
+    'rounded as in the EU',
+    remark(
+      labelled(per.energy, [
+        ['fat', per.fat],
+        ['saturates', per.saturates],
+        ['carbohydrate', per.carbohydrate],
+        ['sugars', per.sugars],
+        ['protein', per.protein],
+        ['salt', per.salt],
+      ]),
+    ),
+  )
+  const portion = nutrition.label
+  put(
+    'inside',
+    'A portion on a label',
+    'rounded as in the US',
+    remark(
+      labelled(portion.calories, [
+        ['fat', portion.fat],
+        ['saturated fat', portion.saturates],
+        ['sodium', portion.sodium],
+        ['carbohydrate', portion.carbohydrate],
+        ['sugars', portion.sugars],
+        ['protein', portion.protein],
+      ]),
+    ),
+  )
+  put('inside', 'Allergens', 'never a promise of free from', remark(allergens.says ?? null))
+  for (const { pull, ingredientName } of size.lines) {
+    if (pull) {
+      put('making', `${ingredientName}, ${pull.recipe}`, 'how it is pulled', remark(pullOf(pull)))
+    }
+  }
+
+  if (milk) {
+    const wasted = milk.waste > 0 ? `, ${reading(milk.waste, 'ml')} of milk wasted` : ''
+    put(
+      'making',
+      'Steamed in',
+      'and poured away',
+      remark(`${milk.pitchers > 1 ? `${milk.pitchers} × ` : ''}${milk.pitcher}${wasted}`),
+    )
+  }
+
+  const cap = fill.foamCap >= 0.5 ? `, ${decimal(fill.foamCap, 0)} mm` : ''
+  put('making', 'On the scale', 'all of it, without the cup', {
+    value: reading(fill.totalMass, 'g'),
+    more: fill.foamVolume > 0.5 ? `${reading(fill.foamVolume, 'ml')} of foam${cap}` : '',
+  })
+  put('making', 'Cost', 'with cup, lid and what is poured away', {
+    ...known(cost.total, money, cost.unknown),
+    ...(cost.shareOfPrice === null || cost.price === null
+      ? {}
+      : { more: `${decimal(cost.shareOfPrice, 0)} % of ${money(cost.price)}` }),
+  })
+  return found
+}
+
+/** How a size's espresso is pulled: what the barista doses and lets run, and how much of it is poured away. */
+export function pullOf(pull: NonNullable<SheetLine['pull']>): string {
+  const pulls = pull.wholePulls === 1 ? '1 pull' : `${pull.wholePulls} pulls`
+  return `${pulls} of ${amount(pull.dose)} g in, ${amount(pull.yield)} g out${pull.pouredAway > 0 ? ', the rest poured away' : ''}`
 }

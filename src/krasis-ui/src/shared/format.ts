@@ -1,5 +1,11 @@
 const formats = [0, 1, 2, 3].map(
-  (digits) => new Intl.NumberFormat('en-GB', { maximumFractionDigits: digits, useGrouping: false }),
+  (digits) =>
+    new Intl.NumberFormat('en-GB', {
+      maximumFractionDigits: digits,
+      useGrouping: false,
+      // What rounds to nothing has no sign.
+      signDisplay: 'negative',
+    }),
 )
 
 /** A number to at most so many decimals. */
@@ -9,7 +15,7 @@ export function decimal(value: number, digits: 0 | 1 | 2 | 3): string {
 
 /** A number with just so many decimals, so that a row of them can be compared by eye. */
 export function fixed(value: number, digits: number): string {
-  return value.toFixed(digits)
+  return value.toFixed(digits).replace(/^-(?=0(\.0+)?$)/, '')
 }
 
 /** A mass, volume or length as one reads it off a scale or a jug: whole, or to a tenth below ten. */
@@ -29,6 +35,13 @@ export function unrounded(value: number): string {
 }
 
 const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
+const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' })
+
+/** The day of a time. */
+export function day(iso: string): string {
+  return date.format(new Date(iso))
+}
 
 /** A time as date, hour and minute. */
 export function when(iso: string): string {

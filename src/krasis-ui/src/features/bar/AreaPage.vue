@@ -2,15 +2,18 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { useBar } from '@/shared/api/queries'
 import NowherePage from '@/NowherePage.vue'
 import { areas } from './areas'
+import type { Fact } from './facts'
 import BarNav from './BarNav.vue'
 import BenchPage from './BenchPage.vue'
 import PantryFiles from './PantryFiles.vue'
 
 const props = defineProps<{ area: string; id?: string }>()
 
+const route = useRoute()
 const bar = useBar()
 const area = computed(() => areas.find(({ slug }) => slug === props.area))
 const items = computed(() => (bar.data.value && area.value ? area.value.items(bar.data.value) : []))
@@ -28,6 +31,15 @@ const fact = computed(() =>
     : (items.value.find((item) => item.fact.id === props.id)?.fact ??
       (props.id ? null : (items.value[0]?.fact ?? null))),
 )
+/** What a new one begins as a copy of. */
+const like = computed(() =>
+  isNew.value ? (items.value.find((item) => item.fact.id === route.query['like'])?.fact ?? null) : null,
+)
+const likeOf = ({ document }: Fact) => ({
+  ...document,
+  id: undefined,
+  name: `${String(document['name'] ?? '')} (copy)`,
+})
 const isGone = computed(() => Boolean(props.id) && !isNew.value && fact.value === null)
 const isEmpty = computed(() => !isNew.value && fact.value === null && !isGone.value)
 </script>
@@ -70,7 +82,7 @@ const isEmpty = computed(() => !isNew.value && fact.value === null && !isGone.va
               <span class="words">
                 <span class="name">{{ item.name }}</span>
                 <span class="soft small">{{ item.says }}</span>
-                <span v-if="item.todo" class="todo small">{{ item.todo }}</span>
+                <span v-if="item.todo" class="todo small" :title="item.todo">{{ item.todo }}</span>
               </span>
             </RouterLink>
           </li>
@@ -79,11 +91,12 @@ const isEmpty = computed(() => !isNew.value && fact.value === null && !isGone.va
       </div>
       <BenchPage
         v-if="fact || isNew"
-        :key="fact?.id ?? 'new'"
+        :key="fact?.id ?? `new ${like?.id ?? ''}`"
         :kind="area.kind"
         :what="area.what"
         :fact="fact"
-        :blank="area.blank()"
+        :blank="like ? likeOf(like) : area.blank()"
+        :copies="area.copies ?? true"
         :home="`/bar/${area.slug}`"
       >
         <template #theirs>
@@ -197,7 +210,12 @@ li a.here {
 }
 
 .todo {
+  display: -webkit-box;
+  overflow: hidden;
   color: var(--warning);
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  line-clamp: 2;
 }
 
 @media (width < 48rem) {

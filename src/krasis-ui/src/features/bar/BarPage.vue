@@ -4,6 +4,7 @@ import { useBar } from '@/shared/api/queries'
 import type { BarView } from '@/shared/api/types'
 import { areas } from './areas'
 import BarNav from './BarNav.vue'
+import RemovedFacts from './RemovedFacts.vue'
 
 const bar = useBar()
 const listAll = (now: BarView) =>
@@ -23,13 +24,19 @@ const list = computed(() => hour.flatMap((slug) => todo.value.filter(({ area }) 
     <h1>The measured bar</h1>
     <p class="soft lead">
       Every sheet rests on these measurements. A quiet hour, a kitchen scale and water are enough for most of
-      them; what a change would move is shown before it is kept.
+      them; what a change would move is shown before it is saved.
     </p>
     <p v-if="bar.error.value" class="error" role="alert">{{ bar.error.value.message }}</p>
     <template v-if="bar.data.value">
       <section class="hour" aria-labelledby="hour">
         <h2 id="hour">
-          {{ list.length === 0 ? 'Nothing waits to be measured' : `${list.length} things for a quiet hour` }}
+          {{
+            list.length === 0
+              ? 'Nothing waits to be measured'
+              : list.length === 1
+                ? 'One thing for a quiet hour'
+                : `${list.length} things for a quiet hour`
+          }}
         </h2>
         <ul>
           <li v-for="{ area, item } in list" :key="`${area.slug} ${item.fact.id}`">
@@ -38,6 +45,7 @@ const list = computed(() => hour.flatMap((slug) => todo.value.filter(({ area }) 
           </li>
         </ul>
       </section>
+      <RemovedFacts />
       <div class="tiles">
         <RouterLink v-for="{ area, items } in shown" :key="area.slug" :to="`/bar/${area.slug}`" class="tile">
           <strong>{{ area.title }}</strong>

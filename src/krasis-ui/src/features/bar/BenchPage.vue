@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { ApiProblem } from '@/shared/api/ApiProblem'
-import { keys } from '@/shared/api/queries'
 import { when } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import { provideBench } from './bench'
 import EffectPanel from './EffectPanel.vue'
-import { createFact, type Fact, type Kind } from './facts'
+import { bringBack, type Fact, type Kind } from './facts'
+import FactHistoryDialog from './FactHistoryDialog.vue'
 import type { FactDocument } from './paths'
 import TextBox from './TextBox.vue'
 import { useFact } from './useFact'
@@ -23,6 +22,8 @@ const props = defineProps<{
   blank: FactDocument
   /** Where its pages are. */
   home: string
+  /** Whether another can begin as a copy of it. */
+  copies: boolean
 }>()
 
 const router = useRouter()
@@ -30,6 +31,7 @@ const client = useQueryClient()
 const bench = useFact(props.kind, props.fact, props.blank)
 provideBench(bench)
 const name = computed(() => (bench.read('name') as string | null) || `this ${props.what}`)
+const isHistoryOpen = ref(false)
 const isHouse = computed(() => props.kind === 'house')
 /** What was refused and no box on the page shows. */
 const trouble = computed(() => {
@@ -47,7 +49,7 @@ async function keep(): Promise<boolean> {
     return false
   }
 
-  tell({ text: `${isHouse.value ? 'The house rules are' : `${name.value} is`} kept.` })
+  tell({ text: `${isHouse.value ? 'The house rules are' : `${name.value} is`} saved.` })
   if (!props.fact) {
     await router.replace(`${props.home}/${fact.id}`)
   }
@@ -57,22 +59,16 @@ async function keep(): Promise<boolean> {
 
 async function remove(): Promise<void> {
   const gone = name.value
-  const document = bench.baseline.value
+  const id = props.fact?.id ?? ''
   if (await bench.remove()) {
-    tell({ text: `${gone} is removed.`, action: { label: 'Undo', run: () => bringBack(gone, document) } })
+    tell({ text: `${gone} is removed.`, action: { label: 'Undo', run: () => restore(id, gone) } })
     await router.replace(props.home)
   }
 }
 
-/** Takes a removal back: nothing could have needed the fact, so that it may come back under another id. */
-async function bringBack(gone: string, document: FactDocument): Promise<void> {
-  try {
-    const fact = await createFact(bench.kind, document)
-    await client.invalidateQueries({ queryKey: keys.bar })
-    tell({ text: `${gone} is back.` })
-    await router.push(`${props.home}/${fact.id}`)
-  } catch (error) {
-    tell({ text: ApiProblem.of(error).message, isFault: true })
+async function restore(id: string, gone: string): Promise<void> {
+  if (await bringBack(client, props.kind, id, gone)) {
+    await router.push(`${props.home}/${id}`)
   }
 }
 
@@ -91,7 +87,7 @@ async function keepQuietly(): Promise<boolean> {
         <div class="actions">
           <Button
             v-if="bench.isDirty.value"
-            label="Take back"
+            label="Undo changes"
             text
             severity="secondary"
             type="button"
@@ -99,11 +95,33 @@ async function keepQuietly(): Promise<boolean> {
             @click="bench.takeBack"
           />
           <Button
-            label="Keep"
+            label="Save"
             type="submit"
             :loading="bench.isBusy.value"
             :disabled="!bench.isDirty.value && fact !== null"
             data-test="keep"
+          />
+          <Button
+            v-if="fact"
+            icon="pi pi-history"
+            text
+            severity="secondary"
+            type="button"
+            :aria-label="`History of ${name}`"
+            title="History"
+            data-test="fact-history"
+            @click="isHistoryOpen = true"
+          />
+          <Button
+            v-if="fact && copies"
+            icon="pi pi-copy"
+            text
+            severity="secondary"
+            type="button"
+            :aria-label="`Duplicate ${name}`"
+            title="Duplicate"
+            data-test="duplicate-fact"
+            @click="router.push({ path: `${home}/new`, query: { like: fact.id } })"
           />
           <Button
             v-if="fact && !isHouse"
@@ -118,17 +136,17 @@ async function keepQuietly(): Promise<boolean> {
         </div>
       </div>
       <p v-if="bench.broughtBack.value" class="banner" role="status">
-        What was entered on {{ when(bench.broughtBack.value) }} and not kept has been brought back.
+        What was entered on {{ when(bench.broughtBack.value) }} and not saved has been brought back.
         <Button label="Drop it" text size="small" type="button" @click="bench.takeBack" />
       </p>
       <div v-if="bench.theirs.value" class="banner fault" role="alert" data-test="theirs">
         <p>
-          Somebody else has kept another measurement of {{ name }} since you opened it. Nothing is overwritten
-          yet, and yours is still here.
+          Somebody else has saved another measurement of {{ name }} since you opened it. Nothing is
+          overwritten yet, and yours is still here.
         </p>
         <slot name="theirs" />
         <Button label="Take theirs" size="small" type="button" outlined @click="bench.takeTheirs" />
-        <Button label="Keep mine instead" size="small" type="button" @click="bench.keepMine" />
+        <Button label="Save mine instead" size="small" type="button" @click="bench.keepMine" />
       </div>
       <p v-if="trouble" class="banner fault" role="alert" data-test="trouble">{{ trouble }}</p>
       <slot :bench="bench" />
@@ -137,8 +155,16 @@ async function keepQuietly(): Promise<boolean> {
       <EffectPanel />
       <slot name="aside" :bench="bench" />
     </aside>
+    <FactHistoryDialog
+      v-if="fact"
+      :id="fact.id"
+      v-model:open="isHistoryOpen"
+      :kind="kind"
+      :etag="fact.etag"
+      @restore="bench.lay"
+    />
     <LeaveDialog
-      :title="`${name[0]?.toUpperCase()}${name.slice(1)} has entries that are not kept`"
+      :title="`${name[0]?.toUpperCase()}${name.slice(1)} has entries that are not saved`"
       :is-dirty="bench.isDirty.value"
       :save="keepQuietly"
       :discard="bench.takeBack"

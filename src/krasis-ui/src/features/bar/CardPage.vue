@@ -4,12 +4,13 @@ import Button from 'primevue/button'
 import SelectButton from 'primevue/selectbutton'
 import { computed, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import { decimal, fixed } from '@/shared/format'
 
 const props = defineProps<{ id: string }>()
 
 const card = useQuery({
-  queryKey: computed(() => ['bar', 'card', props.id]),
+  queryKey: computed(() => [...keys.bar, 'card', props.id]),
   queryFn: () => ask(api.GET('/api/bar/cups/{id}/card', { params: { path: { id: props.id } } })),
 })
 const ways = [
@@ -169,10 +170,6 @@ text {
 }
 
 @media print {
-  .no-print {
-    display: none;
-  }
-
   .card-page {
     padding: 0;
   }

@@ -69,8 +69,9 @@ function lossHint(path: string, known: number | undefined): string {
       <CupSection
         v-if="picture"
         :size="picture"
-        :frame="frameFor([picture], true)"
+        :frame="frameFor([picture], true, true)"
         labels
+        lid
         :lines="measured?.printedLines ?? []"
         class="section"
       />

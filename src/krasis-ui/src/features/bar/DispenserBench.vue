@@ -10,6 +10,7 @@ import { typedNumber } from '@/shared/typedNumber'
 import AnswerLine from './AnswerLine.vue'
 import { useBench } from './bench'
 import ChoiceBox from './ChoiceBox.vue'
+import MissingDialog from './MissingDialog.vue'
 import NumberBox from './NumberBox.vue'
 import StepHead from './StepHead.vue'
 import StrokeChart from './StrokeChart.vue'
@@ -23,6 +24,7 @@ const strokes = computed(() => (bench.read('strokesGrams') as number[] | undefin
 const leftOut = computed(() => (bench.read('leftOutGrams') as number[] | undefined) ?? [])
 const next = ref('')
 const fault = ref<string | null>(null)
+const isMissing = ref(false)
 const box = useTemplateRef<{ $el: HTMLInputElement }>('box')
 const stations = computed(() =>
   props.bar.stations.map(({ id, document }) => ({ value: id, label: document.name ?? '' })),
@@ -119,6 +121,15 @@ function anew(): void {
   <StepHead :number="1" title="What it is and what it holds">
     <ChoiceBox path="kind" label="It is a" :options="kinds" nothing="Pump" />
     <ChoiceBox path="ingredient" label="It holds" :options="holds" filter />
+    <Button
+      label="Something the bar has not yet…"
+      text
+      size="small"
+      type="button"
+      data-test="add-missing"
+      @click="isMissing = true"
+    />
+    <MissingDialog v-model:open="isMissing" sought="" @made="(id) => bench.put('ingredient', id)" />
     <ChoiceBox
       v-if="stations.length > 1"
       path="station"

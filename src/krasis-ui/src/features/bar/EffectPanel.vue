@@ -26,7 +26,7 @@ const title = computed(() => {
   }
 
   if (!trial.value?.effect) {
-    return 'What it would move is shown once it can be kept'
+    return 'What it would move is shown once it can be saved'
   }
 
   const broken = moved.value.filter(({ trouble }) => trouble).length

@@ -1,18 +1,14 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import SelectButton from 'primevue/selectbutton'
-import { computed, ref, useId } from 'vue'
-import { ApiProblem } from '@/shared/api/ApiProblem'
+import { computed, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { fixed } from '@/shared/format'
-import { typedNumber } from '@/shared/typedNumber'
 import { useBench } from './bench'
+import ReadingForm from './ReadingForm.vue'
 
 const props = defineProps<{ room: number; cupMl: number | null }>()
 
 const bench = useBench()
-const id = useId()
 const ways = [
   { value: 'water', label: 'two temperatures' },
   { value: 'ice', label: 'two weighings of ice' },
@@ -20,7 +16,6 @@ const ways = [
 const way = ref('water')
 const entered = ref<Record<string, string>>({ minutes: '', roomCelsius: String(props.room) })
 const found = ref<number | null>(null)
-const faults = ref<string[]>([])
 const fields = computed(() =>
   way.value === 'water'
     ? [
@@ -38,42 +33,11 @@ const fields = computed(() =>
       ],
 )
 
-async function work(): Promise<void> {
-  faults.value = []
+async function work(body: Record<string, number>): Promise<void> {
   found.value = null
-  const body: Record<string, number> = {}
-  for (const { key, label } of fields.value) {
-    const text = (entered.value[key] ?? '').trim()
-    if (text === '') {
-      continue
-    }
-
-    const number = typedNumber(text)
-    if (Number.isFinite(number)) {
-      body[key] = number
-    } else {
-      faults.value.push(`${label}: '${text}' is not a number.`)
-    }
-  }
-
-  if (faults.value.length > 0) {
-    return
-  }
-
-  try {
-    found.value = (await ask(api.POST('/api/bar/cups/heat-loss', { body }))).heatLoss
-    const path = way.value !== 'water' ? 'coldWattsPerKelvin' : 'hotOpenWattsPerKelvin'
-    bench.put(path, Number(found.value.toFixed(3)))
-  } catch (error) {
-    const problem = ApiProblem.of(error)
-    faults.value =
-      problem.errors.length > 0
-        ? problem.errors.map(
-            ({ field, message, accepted }) =>
-              `${fields.value.find(({ key }) => key === field)?.label ?? field}: ${message} Accepted: ${accepted}.`,
-          )
-        : [problem.message]
-  }
+  found.value = (await ask(api.POST('/api/bar/cups/heat-loss', { body }))).heatLoss
+  const path = way.value !== 'water' ? 'coldWattsPerKelvin' : 'hotOpenWattsPerKelvin'
+  bench.put(path, Number(found.value.toFixed(3)))
 }
 </script>
 
@@ -92,26 +56,10 @@ async function work(): Promise<void> {
       aria-label="How it is measured"
       :allow-empty="false"
     />
-    <div class="boxes">
-      <div v-for="field in fields" :key="field.key" class="box">
-        <label :for="`${id}-${field.key}`" class="soft">{{ field.label }}</label>
-        <span>
-          <InputText
-            :id="`${id}-${field.key}`"
-            v-model="entered[field.key]"
-            inputmode="decimal"
-            :data-field="`loss.${field.key}`"
-            @keydown.enter.prevent="work"
-          />
-          {{ field.unit }}
-        </span>
-      </div>
-      <Button label="Work it out" type="button" size="small" outlined data-test="work-loss" @click="work" />
-    </div>
+    <ReadingForm v-model="entered" :fields="fields" prefix="loss" button="Work it out" :work="work" />
     <p v-if="found !== null" role="status">
       It loses <strong>{{ fixed(found, 2) }} W/K</strong>; that now stands in the box above.
     </p>
-    <p v-for="fault in faults" :key="fault" class="error" role="alert">{{ fault }}</p>
   </details>
 </template>
 
@@ -126,24 +74,5 @@ async function work(): Promise<void> {
 summary {
   min-height: 1.6rem;
   cursor: pointer;
-}
-
-.boxes {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem 1rem;
-  align-items: end;
-  margin: 0.5rem 0;
-}
-
-.box {
-  display: flex;
-  flex-direction: column;
-  font-size: 0.9rem;
-}
-
-.box :deep(input) {
-  width: 5rem;
-  text-align: right;
 }
 </style>

@@ -1,12 +1,25 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { BarView } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
 import ChoiceBox from './ChoiceBox.vue'
+import FlavourStandard from './FlavourStandard.vue'
 import NumberBox from './NumberBox.vue'
 import StepHead from './StepHead.vue'
 import TextBox from './TextBox.vue'
 
-defineProps<{ bar: BarView }>()
+const props = defineProps<{ bar: BarView }>()
+
+const named = (facts: { id: string; document: { name?: string | null } }[]) =>
+  facts.map(({ id, document }) => ({ value: id, label: document.name ?? '' }))
+/** What a new build can begin with. */
+const begins = computed(() => ({
+  espresso: named(props.bar.espresso),
+  milk: named(
+    [...props.bar.ingredients, ...props.bar.parts].filter(({ document }) => document.kind === 'milk'),
+  ),
+  foam: named(props.bar.foams.filter(({ document }) => !document.cold)),
+}))
 
 const halves = [
   { value: true, label: 'given, unless a pump says otherwise' },
@@ -28,20 +41,54 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       path="colourDrift"
       label="In colour"
       unit="ΔE"
-      :hint="`about 1 is just seen side by side; ${decimal(bar.rules.colourDrift, 1)} holds`"
+      :hint="`about 1 is just seen side by side; left empty: ${decimal(bar.rules.colourDrift, 1)}`"
     />
     <NumberBox
       path="strengthWeight"
       label="Strength weighs"
-      :hint="`${decimal(bar.rules.strengthWeight, 1)} when the adviser ranks`"
+      :hint="`left empty: ${decimal(bar.rules.strengthWeight, 1)}; for ranking what is advised`"
     />
     <NumberBox
       path="sweetnessWeight"
       label="Sweetness weighs"
-      :hint="`${decimal(bar.rules.sweetnessWeight, 1)} when the adviser ranks`"
+      :hint="`left empty: ${decimal(bar.rules.sweetnessWeight, 1)}; for ranking what is advised`"
     />
   </StepHead>
-  <StepHead :number="2" title="To what does the bar pour?">
+  <StepHead
+    :number="2"
+    title="How much flavour goes in?"
+    hint="A line that goes “as the house pours it” follows this; new builds do. What is left empty is not said, and goes with the cup."
+  >
+    <FlavourStandard :bar="bar" />
+  </StepHead>
+  <StepHead
+    :number="3"
+    title="What does a new build begin with?"
+    hint="What is proposed, and what milk is steamed to where nothing else is said. Builds that are there already stay as they are."
+  >
+    <ChoiceBox
+      path="espresso"
+      label="Espresso"
+      :options="begins.espresso"
+      nothing="the first that there is"
+      clearable
+    />
+    <ChoiceBox
+      path="milk"
+      label="Milk"
+      :options="begins.milk"
+      nothing="the first without sugar in it"
+      clearable
+    />
+    <ChoiceBox
+      path="foam"
+      label="Foam of hot milk"
+      :options="begins.foam"
+      nothing="the least that is right for the milk"
+      clearable
+    />
+  </StepHead>
+  <StepHead :number="4" title="To what does the bar pour?">
     <NumberBox path="liquidStepMl" label="Milk, coffee, water to" unit="ml" />
     <NumberBox path="iceStepGrams" label="Ice to" unit="g" />
     <NumberBox path="weighingStepGrams" label="The scale to" unit="g" />
@@ -51,63 +98,63 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       path="sauceTolerancePercent"
       label="A squeeze may overshoot by"
       unit="%"
-      :hint="`${decimal(bar.rules.sauceTolerance, 0)} % holds`"
+      :hint="`left empty: ${decimal(bar.rules.sauceTolerance, 0)} %`"
     />
   </StepHead>
-  <StepHead :number="3" title="When are strokes weighed again?">
+  <StepHead :number="5" title="When are strokes weighed again?">
     <NumberBox
       path="calibrationDays"
       label="After"
       unit="days"
-      :hint="`${bar.rules.calibrationDays} days hold`"
+      :hint="`left empty: ${bar.rules.calibrationDays} days`"
     />
     <NumberBox
       path="calibrationTolerancePercent"
       label="Settled when sure to within"
       unit="%"
-      :hint="`${decimal(bar.rules.calibrationTolerance, 1)} % holds`"
+      :hint="`left empty: ${decimal(bar.rules.calibrationTolerance, 1)} %`"
     />
   </StepHead>
-  <StepHead :number="4" title="The room and the milk">
+  <StepHead :number="6" title="The room and the milk">
     <NumberBox
       path="roomCelsius"
       label="The room is at"
       unit="°C"
-      :hint="`${decimal(bar.rules.room, 0)} °C holds`"
+      :hint="`left empty: ${decimal(bar.rules.room, 0)} °C`"
     />
     <NumberBox
       path="milkFromCelsius"
       label="Milk is steamed to, at least"
       unit="°C"
-      :hint="`${decimal(bar.rules.milkFrom, 0)} °C holds`"
+      :hint="`left empty: ${decimal(bar.rules.milkFrom, 0)} °C`"
     />
     <NumberBox
       path="milkToCelsius"
       label="at most"
       unit="°C"
-      :hint="`${decimal(bar.rules.milkTo, 0)} °C holds`"
+      :hint="`left empty: ${decimal(bar.rules.milkTo, 0)} °C`"
     />
     <NumberBox
       path="hotFromCelsius"
       label="A hot drink goes out at, at least"
       unit="°C"
-      :hint="`${decimal(bar.rules.hotFrom, 0)} °C holds`"
+      :hint="`left empty: ${decimal(bar.rules.hotFrom, 0)} °C`"
     />
     <NumberBox
       path="builtMeltPercent"
       label="A built iced drink’s ice melts by"
       unit="%"
-      :hint="`of what it could, by hand-over: strain it and weigh the ice; ${decimal(bar.rules.builtMelt, 0)} % holds`"
+      :hint="`of what it could, by hand-over: strain it and weigh the ice; left empty: ${decimal(bar.rules.builtMelt, 0)} %`"
     />
     <NumberBox
       path="layeredMeltPercent"
       label="A layered drink’s ice melts by"
       unit="%"
-      :hint="`of what it could, by hand-over; ${decimal(bar.rules.layeredMelt, 0)} % holds`"
+      :hint="`of what it could, by hand-over; left empty: ${decimal(bar.rules.layeredMelt, 0)} %`"
     />
   </StepHead>
   <StepHead
-    :number="5"
+    :number="7"
     title="Air"
     hint="Shake or blend, pour it into a measuring jug, and read it again once the foam is gone."
   >
@@ -115,17 +162,17 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       path="shakenAirPercent"
       label="Shaking puts in"
       unit="% of air"
-      :hint="`${decimal(bar.rules.shakenAir, 0)} % holds`"
+      :hint="`left empty: ${decimal(bar.rules.shakenAir, 0)} %`"
     />
     <NumberBox
       path="blendedAirPercent"
       label="Blending puts in"
       unit="% of air"
-      :hint="`${decimal(bar.rules.blendedAir, 0)} % holds`"
+      :hint="`left empty: ${decimal(bar.rules.blendedAir, 0)} %`"
     />
   </StepHead>
   <StepHead
-    :number="6"
+    :number="8"
     title="How sweet are the sugars?"
     hint="Against sucrose, which is 1. Empty takes the value beside the box."
   >
@@ -134,10 +181,10 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       :key="sugar"
       :path="`sweetness.${sugar}`"
       :label="sugar"
-      :hint="`${decimal(bar.rules[sugar], 2)} holds`"
+      :hint="`left empty: ${decimal(bar.rules[sugar], 2)}`"
     />
   </StepHead>
-  <StepHead :number="7" title="Words and money">
+  <StepHead :number="9" title="Words and money">
     <ChoiceBox
       path="units"
       label="A cell says beside its measure"

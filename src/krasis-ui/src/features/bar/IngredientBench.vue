@@ -5,11 +5,13 @@ import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed } from 'vue'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import type { BarView, IngredientMeasured } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
 import AnswerLine from './AnswerLine.vue'
 import { useBench } from './bench'
 import ChoiceBox from './ChoiceBox.vue'
+import LabelHelper from './LabelHelper.vue'
 import NumberBox from './NumberBox.vue'
 import StepHead from './StepHead.vue'
 import TextBox from './TextBox.vue'
@@ -67,7 +69,7 @@ const faultsOf = (list: string) =>
 
 // Something like it may stand in the pantry that ships with the program.
 const pantry = useQuery({
-  queryKey: ['pantry'],
+  queryKey: keys.pantry,
   queryFn: () => ask(api.GET('/api/pantry')),
   enabled: bench.id === null,
   staleTime: Infinity,
@@ -145,12 +147,10 @@ function beginFrom(index: number | null): void {
       test="density"
     />
   </StepHead>
-  <StepHead
-    v-if="!isPlain"
-    :number="3"
-    title="What is in 100 g"
-    hint="From the label. A label that gives it for 100 ml: divide by the density. Empty is not known."
-  >
+  <StepHead v-if="!isPlain" :number="3" title="What is in 100 g" hint="From the label. Empty is not known.">
+    <LabelHelper
+      :density="(bench.read('densityGramsPerMl') as number | null | undefined) ?? measured?.density ?? null"
+    />
     <div class="grid">
       <NumberBox
         v-for="[key, label, unit] in composition"

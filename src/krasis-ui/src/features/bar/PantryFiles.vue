@@ -5,7 +5,7 @@ import Dialog from 'primevue/dialog'
 import { computed, ref, shallowRef, useTemplateRef } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
-import { keys } from '@/shared/api/queries'
+import { forgetFacts } from '@/shared/api/queries'
 import type { PantryCheck } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
 
@@ -51,11 +51,7 @@ async function keep(): Promise<void> {
     const done = await ask(
       api.POST('/api/pantry/import', { body: { text: text.value, leaveOutBad: bad.value > 0 } }),
     )
-    client.removeQueries({ queryKey: ['mix'] })
-    await Promise.all([
-      client.invalidateQueries({ queryKey: keys.bar }),
-      client.invalidateQueries({ queryKey: keys.builds }),
-    ])
+    await forgetFacts(client)
     isOpen.value = false
     tell({
       text: `${done.added} added, ${done.changed} changed, ${done.same} were so already${done.leftOut > 0 ? `, ${done.leftOut} left out` : ''}.`,
@@ -164,10 +160,10 @@ function download(): void {
       </template>
       <p v-else-if="!trouble">Reading…</p>
       <template #footer>
-        <Button label="Keep nothing" text severity="secondary" @click="isOpen = false" />
+        <Button label="Not now" text severity="secondary" @click="isOpen = false" />
         <Button
           v-if="check && good > 0 && check.problems.length === 0"
-          :label="bad > 0 ? `Keep ${rows(good)}, leave out ${bad}` : `Keep ${rows(good)}`"
+          :label="bad > 0 ? `Save ${rows(good)}, leave out ${bad}` : `Save ${rows(good)}`"
           :loading="isBusy"
           data-test="pantry-keep"
           @click="keep"

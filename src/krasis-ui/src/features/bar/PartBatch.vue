@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
@@ -7,7 +8,6 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { decimal, reading } from '@/shared/format'
 import { typedNumber } from '@/shared/typedNumber'
-import { useSettled } from '@/shared/useSettled'
 import { useBench } from './bench'
 import { partMeasures } from './partMeasures'
 import StepHead from './StepHead.vue'
@@ -18,8 +18,8 @@ const props = defineProps<{ isWhole: boolean; currency: string }>()
 const bench = useBench()
 const wanted = ref('1000')
 const inMeasure = ref('g')
-const settledPart = useSettled(bench.draft, 200)
-const settledAmount = useSettled(wanted, 200)
+const settledPart = refDebounced(bench.draft, 200)
+const settledAmount = refDebounced(wanted, 200)
 const amount = computed(() => typedNumber(settledAmount.value))
 const batch = useQuery({
   queryKey: computed(() => [

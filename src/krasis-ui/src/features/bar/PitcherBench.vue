@@ -1,12 +1,13 @@
 <script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import type { BarView } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
 import { typedNumber } from '@/shared/typedNumber'
-import { useSettled } from '@/shared/useSettled'
 import { useBench } from './bench'
 import NumberBox from './NumberBox.vue'
 import StepHead from './StepHead.vue'
@@ -15,10 +16,15 @@ const props = defineProps<{ bar: BarView }>()
 
 const bench = useBench()
 const milk = ref('200')
-const settled = useSettled(milk, 150)
+const settled = refDebounced(milk, 150)
 const ml = computed(() => typedNumber(settled.value))
 const plan = useQuery({
-  queryKey: computed(() => ['bar', 'plan', ml.value, props.bar.pitchers.map(({ etag }) => etag).join()]),
+  queryKey: computed(() => [
+    ...keys.bar,
+    'plan',
+    ml.value,
+    props.bar.pitchers.map(({ etag }) => etag).join(),
+  ]),
   queryFn: () => ask(api.GET('/api/bar/pitchers/plan', { params: { query: { ml: ml.value } } })),
   enabled: computed(() => Number.isFinite(ml.value) && ml.value >= 1 && ml.value <= 5000),
   placeholderData: keepPreviousData,

@@ -27,6 +27,8 @@ export interface Area {
   hint: string
   add: string
   blank: () => FactDocument
+  /** Whether another can begin as a copy of one; what is measured of one thing is not true of another. */
+  copies?: boolean
   items: (bar: BarView) => Item[]
   bench: Component
 }
@@ -49,7 +51,13 @@ const shown = [
         fact: asFact(cup),
         name: cup.document.name ?? '',
         says: cup.measured.brimCapacity === null ? '' : reading(cup.measured.brimCapacity, 'ml'),
-        todo: cup.measured.isLabelWrong ? 'the label is wrong' : '',
+        todo: cup.document.invented
+          ? 'invented: measure yours'
+          : cup.measured.brimCapacity === null
+            ? 'not weighed'
+            : cup.measured.isLabelWrong
+              ? 'the label is wrong'
+              : '',
       })),
     bench: defineAsyncComponent(() => import('./CupBench.vue')),
   },
@@ -62,6 +70,7 @@ const shown = [
     hint: 'The stroke belongs to the pump in hand: weigh some, one after another.',
     add: 'Weigh a pump',
     blank: () => ({ kind: 'pump', strokesGrams: [] }),
+    copies: false,
     items: (bar) =>
       bar.dispensers.map((pump) => ({
         fact: asFact(pump),
@@ -192,7 +201,9 @@ const shown = [
           name: ingredient.document.name ?? '',
           says: ingredient.measured.density === null ? '' : `${decimal(ingredient.measured.density, 3)} g/ml`,
           todo:
-            ingredient.measured.unknown.length > 0 ? `${ingredient.measured.unknown.length} not known` : '',
+            ingredient.measured.unknown.length > 0
+              ? `not known: ${ingredient.measured.unknown.join(', ')}`
+              : '',
           colour: ingredient.document.colour ?? 'transparent',
         })),
     bench: defineAsyncComponent(() => import('./IngredientBench.vue')),
@@ -211,7 +222,7 @@ const shown = [
         fact: asFact(part),
         name: part.document.name ?? '',
         says: `${decimal(part.measured.density, 3)} g/ml`,
-        todo: part.measured.unknown.length > 0 ? 'something not known' : '',
+        todo: part.measured.unknown.length > 0 ? `not known: ${part.measured.unknown.join(', ')}` : '',
         colour: part.document.colour ?? 'transparent',
       })),
     bench: defineAsyncComponent(() => import('./PartBench.vue')),
@@ -225,6 +236,7 @@ const shown = [
     hint: 'Where drinks are made. Standards are set at the first; a sheet says how they are poured at the others.',
     add: 'Add a station',
     blank: () => ({}),
+    copies: false,
     items: (bar) =>
       bar.stations.map((station, i) => ({
         fact: asFact(station),
@@ -243,6 +255,7 @@ const shown = [
     hint: 'What this house has decided for all its drinks.',
     add: '',
     blank: () => ({}),
+    copies: false,
     items: (bar) => [{ fact: asFact(bar.house), name: 'House rules', says: '', todo: '' }],
     bench: defineAsyncComponent(() => import('./HouseBench.vue')),
   },

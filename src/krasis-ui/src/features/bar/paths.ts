@@ -1,6 +1,9 @@
 /** A fact's document, of whatever kind. */
 export type FactDocument = Record<string, unknown>
 
+/** A copy that is nobody else's: a document may come as a reactive one, which the browser does not clone. */
+export const copyOf = <T extends object>(document: T): T => JSON.parse(JSON.stringify(document)) as T
+
 type Part = Record<string, unknown> | unknown[]
 
 /** The server says lines[2].amount; here the same place is lines.2.amount. */
@@ -17,7 +20,7 @@ export function read(document: FactDocument, path: string): unknown {
 
 /** A copy of the document with something else at a path. Parts that are not there yet are made. */
 export function write(document: FactDocument, path: string, value: unknown): FactDocument {
-  const copy = structuredClone(document)
+  const copy = copyOf(document)
   const steps = path.split('.')
   const last = steps.pop() as string
   let here: Part = copy

@@ -1,11 +1,12 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
-import { keys } from '@/shared/api/queries'
-import { useSettled } from '@/shared/useSettled'
+import { forgetFacts, keys } from '@/shared/api/queries'
+import type { BarView } from '@/shared/api/types'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
 import { createFact, removeFact, tryFact, updateFact, type Fact, type Kind } from './facts'
-import { isSame, pathOf, read, write, type FactDocument } from './paths'
+import { copyOf, isSame, pathOf, read, write, type FactDocument } from './paths'
 
 /**
  * One fact of the bar under somebody's hands: measured, tried, kept.
@@ -18,7 +19,9 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
   const what = `bar.${kind}.${kept?.id ?? 'new'}`
   const baseline = shallowRef<FactDocument>(toRaw(kept?.document ?? blank))
   const etag = ref(kept?.etag ?? null)
-  const draft = shallowRef<FactDocument>(structuredClone(baseline.value))
+  const draft = shallowRef<FactDocument>(copyOf(baseline.value))
+  /** What was laid there without anybody typing it. */
+  let laid = blank
   /** What was typed and is no number, by its path. */
   const unreadable = ref(new Map<string, string>())
   const touched = ref(new Set<string>())
@@ -46,9 +49,15 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
     }
   })
 
-  const settled = useSettled(draft, 120)
+  const settled = refDebounced(draft, 120)
   const query = useQuery({
-    queryKey: computed(() => ['try', kind, kept?.id ?? null, etag.value, JSON.stringify(settled.value)]),
+    queryKey: computed(() => [
+      ...keys.try,
+      kind,
+      kept?.id ?? null,
+      etag.value,
+      JSON.stringify(settled.value),
+    ]),
     queryFn: async ({ signal }) => {
       const document = settled.value
       return { document, trial: await tryFact(kind, kept?.id ?? null, document, signal) }
@@ -99,21 +108,23 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
     dropUnsaved(what)
     baseline.value = fact.document
     etag.value = fact.etag
-    draft.value = structuredClone(fact.document)
+    draft.value = copyOf(fact.document)
     unreadable.value = new Map()
     theirs.value = null
     broughtBack.value = null
     hasAsked.value = false
   }
 
-  async function refresh(): Promise<void> {
-    // Every sheet rests on these facts.
-    client.removeQueries({ queryKey: ['mix'] })
-    client.removeQueries({ queryKey: ['pour'] })
-    await Promise.all([
-      client.invalidateQueries({ queryKey: keys.bar }),
-      client.invalidateQueries({ queryKey: keys.builds }),
-    ])
+  /** What was typed while the answer was on its way stays: on this page, and on the one that a new fact gets. */
+  function typedOn(fact: Fact, now: FactDocument): void {
+    draft.value = now
+    keepUnsaved(`bar.${kind}.${fact.id}`, { draft: now, etag: fact.etag, at: new Date().toISOString() })
+  }
+
+  /** This fact as it is kept now. Of the house there is one, of everything else a list. */
+  function factIn(bar: BarView | undefined): Fact | null {
+    const facts = bar ? [bar[kind]].flat() : []
+    return (facts as Fact[]).find(({ id }) => id === kept?.id) ?? null
   }
 
   async function attempt(work: () => Promise<void>): Promise<boolean> {
@@ -139,12 +150,16 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
 
     let fact: Fact | null = null
     await attempt(async () => {
+      const sent = draft.value
       fact =
-        kept && etag.value
-          ? await updateFact(kind, kept.id, etag.value, draft.value)
-          : await createFact(kind, draft.value)
+        kept && etag.value ? await updateFact(kind, kept.id, etag.value, sent) : await createFact(kind, sent)
+      const now = draft.value
       settle(fact)
-      await refresh()
+      if (now !== sent) {
+        typedOn(fact, now)
+      }
+
+      await forgetFacts(client)
     })
     if (refusal.value?.status === 412) {
       await look()
@@ -156,8 +171,7 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
   /** Fetches what somebody else has kept. */
   async function look(): Promise<void> {
     await client.invalidateQueries({ queryKey: keys.bar })
-    const bar = client.getQueryData<Record<string, Fact[]>>(keys.bar)
-    theirs.value = bar?.[kind]?.find(({ id }) => id === kept?.id) ?? null
+    theirs.value = factIn(client.getQueryData<BarView>(keys.bar))
   }
 
   function takeTheirs(): void {
@@ -175,9 +189,13 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
 
   function takeBack(): void {
     dropUnsaved(what)
-    const now = client.getQueryData<Record<string, Fact[]>>(keys.bar)
-    const current = now?.[kind]?.find(({ id }) => id === kept?.id)
-    settle(current ?? { id: '', etag: etag.value ?? '', document: baseline.value })
+    settle(
+      factIn(client.getQueryData<BarView>(keys.bar)) ?? {
+        id: '',
+        etag: etag.value ?? '',
+        document: baseline.value,
+      },
+    )
     refusal.value = null
     touched.value = new Set()
   }
@@ -187,7 +205,7 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
       await removeFact(kind, kept?.id ?? '', etag.value ?? '')
       dropUnsaved(what)
       draft.value = baseline.value
-      await refresh()
+      await forgetFacts(client)
     })
   }
 
@@ -208,8 +226,24 @@ export function useFact(kind: Kind, kept: Fact | null, blank: FactDocument) {
     read: (path: string) => read(draft.value, path),
     put,
     putUnreadable,
-    /** Lays a whole document in the draft's place. */
-    begin: (document: FactDocument) => (draft.value = structuredClone(document)),
+    /** Lays a whole document under what has been typed. */
+    begin(document: FactDocument): void {
+      // What was typed already stays; what was begun from before does not.
+      const typed = Object.entries(draft.value).filter(
+        ([field, value]) =>
+          value !== null && value !== '' && JSON.stringify(value) !== JSON.stringify(laid[field]),
+      )
+      draft.value = { ...copyOf(document), ...Object.fromEntries(typed) }
+      laid = copyOf(document)
+    },
+    /** Puts a whole document in the place of what stands there; it is not saved yet. */
+    lay(document: FactDocument): void {
+      unreadable.value = new Map()
+      draft.value = {
+        ...copyOf(document),
+        ...(draft.value['id'] === undefined ? {} : { id: draft.value['id'] }),
+      }
+    },
     touch: (path: string) => (touched.value = new Set(touched.value).add(path)),
     problemAt,
     keep,

@@ -3,56 +3,53 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { BuildSummary } from '@/shared/api/types'
-import CupSection from '@/shared/cup/CupSection.vue'
-import { picture } from '@/shared/cup/section'
-import { frameFor } from '@/shared/cup/frame'
+import CupThumb from '@/shared/cup/CupThumb.vue'
 import StateTag from '@/features/versions/StateTag.vue'
 import { when } from '@/shared/format'
-import { findingsOf } from './library'
 
-const props = defineProps<{ build: BuildSummary; isChosen: boolean }>()
+const props = defineProps<{
+  build: BuildSummary
+  /** Why it is what was looked for. */
+  why: string | null
+  isChosen: boolean
+}>()
 defineEmits<{ choose: [isChosen: boolean]; duplicate: []; delete: [] }>()
 
-const sizes = computed(() => props.build.sheet?.sizes ?? [])
-const frame = computed(() => frameFor(sizes.value, false))
-const inIt = computed(() => sizes.value[0]?.lines.map((line) => line.ingredientName).join(', ') ?? '')
 const state = computed(() => {
-  const findings = findingsOf(props.build)
-  const faults = findings.filter(({ severity }) => severity === 'fault').length
-  if (props.build.trouble) {
-    return { kind: 'fault', icon: 'pi pi-times-circle', text: props.build.trouble }
+  const { faults, warnings, trouble } = props.build
+  if (trouble) {
+    return { kind: 'fault', icon: 'pi pi-times-circle', text: trouble }
   }
 
   if (faults > 0) {
     return { kind: 'fault', icon: 'pi pi-times-circle', text: faults === 1 ? '1 fault' : `${faults} faults` }
   }
 
-  return findings.length > 0
+  return warnings > 0
     ? {
         kind: 'warning',
         icon: 'pi pi-exclamation-triangle',
-        text: findings.length === 1 ? '1 warning' : `${findings.length} warnings`,
+        text: warnings === 1 ? '1 warning' : `${warnings} warnings`,
       }
     : { kind: 'fits', icon: 'pi pi-check', text: 'Fits in every size' }
 })
 </script>
 
 <template>
-  <li class="row" data-test="build">
+  <div class="row" role="listitem" data-test="build">
     <RouterLink :to="`/builds/${build.id}`" class="shelf" tabindex="-1" aria-hidden="true">
-      <span v-for="size in sizes" :key="size.size" class="cup"
-        ><CupSection :size="picture(size, true)" :frame="frame"
-      /></span>
+      <CupThumb v-if="build.cup" :cup="build.cup" />
     </RouterLink>
     <div class="what">
       <span class="line">
         <RouterLink :to="`/builds/${build.id}`" class="name">{{ build.name }}</RouterLink>
-        <StateTag :state="build.state" />
+        <StateTag :id="build.id" :state="build.state" :standard="build.standard" />
         <span v-for="tag in build.tags" :key="tag" class="label">{{ tag }}</span>
         <span v-if="build.hasNewerParent" class="label newer">what it was made of has changed</span>
       </span>
-      <p class="soft">{{ inIt }}</p>
-      <p class="soft small">{{ sizes.map((size) => size.name).join(' · ') }}</p>
+      <p class="soft cut" :title="build.holds.join(', ')">{{ build.holds.join(', ') }}</p>
+      <p v-if="why" class="why cut" :title="why" data-test="why">{{ why }}</p>
+      <p v-else class="soft small cut">{{ build.sizes.join(' · ') }}</p>
     </div>
     <div class="state" :class="state.kind"><i :class="state.icon" aria-hidden="true" /> {{ state.text }}</div>
     <div class="soft small changed">Saved {{ when(build.updatedAt) }}</div>
@@ -80,16 +77,18 @@ const state = computed(() => {
         @click="$emit('delete')"
       />
     </div>
-  </li>
+  </div>
 </template>
 
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 14.5rem minmax(12rem, 1fr) 11rem 10.5rem auto;
+  grid-template-columns: 4.5rem minmax(12rem, 1fr) 11rem 10.5rem auto;
   gap: 1.25rem;
   align-items: center;
-  padding: 0.6rem 0.75rem;
+  box-sizing: border-box;
+  height: 100%;
+  padding: 0.4rem 0.75rem;
   border-bottom: 1px solid var(--line);
 }
 
@@ -98,14 +97,23 @@ const state = computed(() => {
 }
 
 .shelf {
-  display: flex;
-  align-items: flex-end;
-  height: 5.25rem;
+  display: block;
+  height: 4.75rem;
 }
 
-.cup {
-  width: 3.6rem;
-  height: 100%;
+.cut {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.what {
+  min-width: 0;
+}
+
+.why {
+  color: var(--ink);
+  font-size: 0.9rem;
 }
 
 .name {
@@ -122,9 +130,20 @@ const state = computed(() => {
 
 .line {
   display: flex;
-  flex-wrap: wrap;
   gap: 0.2rem 0.6rem;
   align-items: center;
+  overflow: hidden;
+  white-space: nowrap;
+}
+
+.line > * {
+  flex-shrink: 0;
+}
+
+.line > .name {
+  flex-shrink: 1;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .label {
@@ -162,15 +181,11 @@ const state = computed(() => {
 
 @media (width < 64rem) {
   .row {
-    grid-template-columns: 12.5rem minmax(10rem, 1fr) auto;
+    grid-template-columns: 3.5rem minmax(10rem, 1fr) auto;
   }
 
   .changed {
     display: none;
-  }
-
-  .cup {
-    width: 3.1rem;
   }
 
   .state {
@@ -185,18 +200,25 @@ const state = computed(() => {
 
 @media (width < 40rem) {
   .row {
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 0.25rem 0.5rem;
+    grid-template-columns: 2.75rem minmax(0, 1fr) auto;
+    gap: 0.25rem 0.6rem;
+    padding: 0.3rem 0.25rem;
   }
 
-  .shelf,
-  .state {
-    grid-column: 1 / -1;
+  .shelf {
+    height: 4rem;
   }
 
-  .actions {
-    grid-row: 2;
-    grid-column: 2;
+  .line {
+    flex-wrap: wrap;
+  }
+
+  .line > .name {
+    flex-basis: 100%;
+  }
+
+  .line > .label:not(.newer) {
+    display: none;
   }
 }
 </style>

@@ -1,18 +1,21 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useWindowSize } from '@vueuse/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
+import VirtualScroller from 'primevue/virtualscroller'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import MovedStandards from '@/features/versions/MovedStandards.vue'
 import { states } from '@/features/versions/states'
-import { useBuilds, useDeletedBuilds } from '@/shared/api/queries'
+import { api, ask } from '@/shared/api/client'
+import { keys, useBuilds, useDeletedBuilds } from '@/shared/api/queries'
 import type { BuildState } from '@/shared/api/types'
 import { deleteWithUndo, duplicateById, restore, retireAll } from './actions'
-import { writeSide } from '@/features/versions/sides'
+import { comparing, mostSides } from '@/features/versions/sides'
 import BuildRow from './BuildRow.vue'
-import { driftingSizes, findingsOf, found, type Sort } from './library'
+import { listed, type Listed, type Sort } from './library'
 
 const router = useRouter()
 const client = useQueryClient()
@@ -23,10 +26,24 @@ const state = ref<BuildState | null>(null)
 const sort = ref<Sort>('name')
 const chosen = ref(new Set<string>())
 const all = computed(() => builds.data.value ?? [])
-const listed = computed(() => found(all.value, sought.value, state.value, sort.value))
+const found = useQuery({
+  queryKey: computed(() => [...keys.builds, 'search', sought.value.trim()]),
+  queryFn: ({ signal }) =>
+    ask(api.GET('/api/builds/search', { params: { query: { text: sought.value } }, signal })),
+  enabled: computed(() => sought.value.trim() !== ''),
+  placeholderData: keepPreviousData,
+})
+const shown = computed(() =>
+  listed(all.value, sought.value.trim() ? (found.data.value ?? []) : null, state.value, sort.value),
+)
+/** A row is as high as this, px: only those in the window are drawn. */
+const { width } = useWindowSize()
+const rowHeight = computed(() => (width.value < 640 ? 132 : width.value < 1024 ? 112 : 96))
 const current = computed(() => all.value.filter((build) => build.state !== 'retired'))
-const withFindings = computed(() => current.value.filter((build) => findingsOf(build).length > 0).length)
-const drifting = computed(() => current.value.filter((build) => driftingSizes(build) > 0).length)
+const withFindings = computed(
+  () => current.value.filter(({ faults, warnings }) => faults + warnings > 0).length,
+)
+const drifting = computed(() => current.value.filter(({ drifting }) => drifting > 0).length)
 const due = computed(() =>
   current.value
     .filter(({ board }) => board !== null && board.inDays <= 30)
@@ -62,10 +79,10 @@ function choose(id: string, isChosen: boolean): void {
 }
 
 function compare(): void {
-  const [from, to, third] = listed.value
-    .filter(({ id }) => chosen.value.has(id))
-    .map(({ id }) => writeSide({ id, place: 'now', size: '' }))
-  void router.push({ path: '/compare', query: { from, to, ...(third ? { third } : {}) } })
+  const sides = shown.value
+    .filter(({ build }) => chosen.value.has(build.id))
+    .map(({ build: { id } }) => ({ id, place: 'now', size: '' }))
+  void router.push(comparing(sides))
 }
 
 async function retireChosen(): Promise<void> {
@@ -86,10 +103,22 @@ async function retireChosen(): Promise<void> {
       <Button label="Try again" text size="small" @click="builds.refetch()" />
     </p>
     <template v-else-if="builds.data.value">
-      <p v-if="all.length === 0" class="none">
-        There is no build yet. Press <strong>New build</strong>, name the drink, and set it at one size: the
-        others follow.
-      </p>
+      <div v-if="all.length === 0" class="none" data-test="empty">
+        <p>
+          There is no build yet. The cups, the shot and the milks here are invented. Four questions make them
+          yours, and the first build comes next.
+        </p>
+        <Button
+          label="Set your bar up"
+          icon="pi pi-arrow-right"
+          icon-pos="right"
+          data-test="begin"
+          @click="router.push('/setup')"
+        />
+        <p class="soft">
+          Or press <strong>New build</strong>, name the drink, and set it at one size: the others follow.
+        </p>
+      </div>
       <template v-else>
         <p class="glance" data-test="glance">
           <strong>{{ current.length }}</strong> on the menu · <strong>{{ withFindings }}</strong> with
@@ -104,7 +133,7 @@ async function retireChosen(): Promise<void> {
           <InputText
             v-model="sought"
             type="search"
-            placeholder="Look for a name, an ingredient, an allergen, a tag…"
+            placeholder="A name, an ingredient, a tag, nuts, without milk, vegan…"
             aria-label="Look for builds"
             class="seek"
             data-test="seek"
@@ -127,7 +156,7 @@ async function retireChosen(): Promise<void> {
             data-test="sort"
           />
           <Button
-            v-if="chosen.size === 2 || chosen.size === 3"
+            v-if="chosen.size > 1 && chosen.size <= mostSides"
             label="Compare them"
             icon="pi pi-arrows-h"
             outlined
@@ -144,19 +173,31 @@ async function retireChosen(): Promise<void> {
             @click="retireChosen"
           />
         </div>
-        <p v-if="listed.length === 0" class="soft" data-test="none-found">None of the builds is like that.</p>
+        <p v-if="shown.length === 0" class="soft" data-test="none-found">None of the builds is like that.</p>
       </template>
-      <ul class="rows">
-        <BuildRow
-          v-for="build in listed"
-          :key="build.id"
-          :build="build"
-          :is-chosen="chosen.has(build.id)"
-          @choose="(is) => choose(build.id, is)"
-          @duplicate="copy(build.id)"
-          @delete="deleteWithUndo(client, build)"
-        />
-      </ul>
+      <VirtualScroller
+        v-if="shown.length > 0"
+        :items="shown"
+        :item-size="rowHeight"
+        class="rows"
+        :style="{ height: `${Math.min(shown.length * rowHeight + 2, 100_000)}px` }"
+        role="list"
+        :aria-label="`${shown.length} ${shown.length === 1 ? 'build' : 'builds'}`"
+        data-test="builds"
+      >
+        <template #item="{ item }: { item: Listed }">
+          <BuildRow
+            :key="item.build.id"
+            :build="item.build"
+            :why="item.found?.why ?? null"
+            :is-chosen="chosen.has(item.build.id)"
+            :style="{ height: `${rowHeight}px` }"
+            @choose="(is) => choose(item.build.id, is)"
+            @duplicate="copy(item.build.id)"
+            @delete="deleteWithUndo(client, item.build)"
+          />
+        </template>
+      </VirtualScroller>
     </template>
     <section v-if="deleted.data.value?.length" class="deleted">
       <h2>Deleted</h2>
@@ -204,9 +245,7 @@ async function retireChosen(): Promise<void> {
 }
 
 .rows {
-  margin: 0;
-  padding: 0;
-  list-style: none;
+  max-height: max(24rem, calc(100vh - 15rem));
 }
 
 .deleted {

@@ -51,9 +51,11 @@ export async function retireAll(
         body: { state, reason, who: rememberedWho() },
       }),
     )
+  const retired: { id: string; etag: string; state: BuildState }[] = []
   const done = await attempt(client, async () => {
-    for (const { id, etag } of builds) {
-      await move(id, etag, 'retired', 'Retired with others.')
+    for (const { id, etag, state } of builds) {
+      const kept = await move(id, etag, 'retired', 'Retired with others.')
+      retired.push({ id, etag: kept.etag, state })
     }
 
     return true
@@ -65,7 +67,7 @@ export async function retireAll(
         label: 'Undo',
         run: async () =>
           void (await attempt(client, async () => {
-            for (const { id, etag, state } of builds) {
+            for (const { id, etag, state } of retired) {
               // A standard comes back on trial: it becomes a standard again by being published.
               await move(id, etag, state === 'draft' ? 'draft' : 'trial', 'Back again.')
             }

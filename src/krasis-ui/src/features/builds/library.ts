@@ -1,58 +1,43 @@
-import type { BuildState, BuildSummary } from '@/shared/api/types'
-import { stateOf } from '@/features/versions/states'
+import type { BuildState, BuildSummary, FoundBuild } from '@/shared/api/types'
 
 export type Sort = 'name' | 'saved' | 'findings' | 'drift'
 
-/** What is still to be seen to, notes and what is let be left out. */
-export function findingsOf(build: BuildSummary) {
-  return (build.sheet?.findings ?? []).filter(({ severity, waived }) => severity !== 'note' && waived == null)
+/** A build of the list, and why it is what was looked for. */
+export interface Listed {
+  build: BuildSummary
+  found: FoundBuild | null
 }
 
-/** How many sizes taste further from the reference than the house allows. */
-export function driftingSizes(build: BuildSummary): number {
-  return (build.sheet?.sizes ?? []).filter(
-    ({ taste: { drift } }) => drift.isStrengthFar || drift.isSweetnessFar,
-  ).length
-}
+const findings = ({ faults, warnings }: BuildSummary) => faults + warnings
 
-/** Everything that a build can be looked for by. */
-function wordsOf(build: BuildSummary): string {
-  const sizes = build.sheet?.sizes ?? []
-  return [
-    build.name,
-    stateOf(build.state).label,
-    ...build.tags,
-    build.board ? (build.board.isOn ? 'seasonal on the board' : 'seasonal off the board') : '',
-    ...sizes.flatMap(({ name, lines, inside: { allergens } }) => [
-      name,
-      ...lines.map(({ ingredientName }) => ingredientName),
-      ...allergens.found.map((found) => found.name),
-    ]),
-  ]
-    .join(' ')
-    .toLowerCase()
-}
-
-/** The builds that have every word, in the wanted state and order. */
-export function found(
+/**
+ * The builds in the wanted state and order. Of what was looked for, what is not known stands last.
+ * @param found What the server has found; null when nothing is looked for.
+ */
+export function listed(
   builds: BuildSummary[],
-  sought: string,
+  found: FoundBuild[] | null,
   state: BuildState | null,
   sort: Sort,
-): BuildSummary[] {
-  const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
-  const left = builds.filter((build) => {
-    const all = wordsOf(build)
-    return (
-      words.every((word) => all.includes(word)) &&
-      (state === null ? build.state !== 'retired' : build.state === state)
-    )
-  })
+): Listed[] {
   const by: Record<Sort, (one: BuildSummary, other: BuildSummary) => number> = {
     name: (one, other) => one.name.localeCompare(other.name),
     saved: (one, other) => other.updatedAt.localeCompare(one.updatedAt),
-    findings: (one, other) => findingsOf(other).length - findingsOf(one).length,
-    drift: (one, other) => driftingSizes(other) - driftingSizes(one),
+    findings: (one, other) => findings(other) - findings(one),
+    drift: (one, other) => other.drifting - one.drifting,
   }
-  return left.sort((one, other) => by[sort](one, other) || by.name(one, other))
+  const whys = found && new Map(found.map((one) => [one.id, one]))
+  const isUnknown = ({ found }: Listed) => Number(found?.isKnown === false)
+  return builds
+    .filter(
+      (build) =>
+        (!whys || whys.has(build.id)) && (state === null ? build.state !== 'retired' : build.state === state),
+    )
+    .map((build) => ({ build, found: whys?.get(build.id) ?? null }))
+    .sort(
+      (one, other) =>
+        isUnknown(one) - isUnknown(other) ||
+        by[sort](one.build, other.build) ||
+        by.name(one.build, other.build),
+    )
 }

@@ -4,6 +4,7 @@ import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import { computed, ref, watch } from 'vue'
 import type { BarView, Draft } from '@/shared/api/types'
+import PriceBoxes from './PriceBoxes.vue'
 
 /** What a build is found by, when it is on the board, what is said of it there, and what it looks like. */
 const props = defineProps<{
@@ -11,6 +12,8 @@ const props = defineProps<{
   seasonError: string | null
   tagsError: string | null
   words: BarView['words']
+  sizes: { id: string; name: string }[]
+  currency: string
   /** The colour that was worked out, handed over. */
   colour: string | null
 }>()
@@ -19,6 +22,7 @@ const emit = defineEmits<{
   season: [season: { from: string; to: string } | null]
   claims: [claims: string[]]
   seen: [colour: string | null]
+  prices: [prices: NonNullable<Draft['prices']>]
 }>()
 
 const tags = ref('')
@@ -79,7 +83,7 @@ function putSeason(): void {
     <InputText
       id="season-from"
       v-model="from"
-      placeholder="month-day"
+      placeholder="1 May"
       autocomplete="off"
       class="day"
       data-test="season-from"
@@ -131,6 +135,13 @@ function putSeason(): void {
       />
       <span v-else class="soft">as worked out</span>
     </span>
+    <PriceBoxes
+      v-if="sizes.length > 0"
+      :sizes="sizes"
+      :prices="draft.prices ?? []"
+      :currency="currency"
+      @change="$emit('prices', $event)"
+    />
     <span v-if="seasonError || tagsError" class="error" role="alert">{{ seasonError ?? tagsError }}</span>
   </div>
 </template>
@@ -139,9 +150,9 @@ function putSeason(): void {
 .facts {
   display: flex;
   flex-wrap: wrap;
+  flex-basis: 100%;
   gap: 0.3rem 0.5rem;
   align-items: center;
-  margin-bottom: 0.5rem;
   font-size: 0.95rem;
 }
 

@@ -1,29 +1,27 @@
 <template>
-  <p class="legend soft">
-    <span><b class="key set">12</b> set at the reference</span>
-    <span><b class="key">12</b> scaled</span>
-    <span><b class="key">12</b> <i>from 12.3</i> rounded to what the bar pours</span>
-    <span><b class="key pinned">12</b> <i class="pi pi-thumbtack" aria-hidden="true" /> pinned by hand</span>
-    <span><b class="key marked">to the line</b> filled to a mark, in every size its own</span>
-    <span>The lines stand in pour order.</span>
-  </p>
+  <ul class="legend soft" aria-label="How amounts are marked">
+    <li><b class="key set">12</b> set at the reference</li>
+    <li><b class="key">12</b> scaled, <i>from 12.3</i> where rounded</li>
+    <li><b class="key pinned">12</b> pinned by hand</li>
+    <li><b class="key marked">to the line</b> filled to a mark</li>
+  </ul>
 </template>
 
 <style scoped>
 .legend {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.25rem 1.4rem;
-  align-items: center;
-  margin-top: 0.5rem;
-  font-size: 0.9rem;
+  display: grid;
+  gap: 0.3rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  font-size: 0.85rem;
 }
 
 .key {
   display: inline-block;
-  min-width: 1.9rem;
-  margin-right: 0.3rem;
-  padding: 0 0.3rem;
+  min-width: 1.7rem;
+  margin-right: 0.2rem;
+  padding: 0 0.2rem;
   border: 2px solid transparent;
   border-radius: 0.3rem;
   color: var(--ink);

@@ -16,32 +16,42 @@ defineEmits<{ choose: [value: string] }>()
 <template>
   <div class="step" role="group" :aria-labelledby="`start-${name}`">
     <h2 :id="`start-${name}`">{{ title }}</h2>
-    <Button
-      v-for="one in choices"
-      :key="one.value"
-      :label="one.label"
-      :outlined="!chosen.includes(one.value)"
-      :severity="chosen.includes(one.value) ? undefined : 'secondary'"
-      :icon="chosen.includes(one.value) ? 'pi pi-check' : undefined"
-      :disabled="one.missing !== null"
-      :title="one.missing ?? undefined"
-      :aria-pressed="chosen.includes(one.value)"
-      :data-test="`${name}-${one.value}`"
-      @click="$emit('choose', one.value)"
-    />
+    <div class="answers">
+      <Button
+        v-for="one in choices"
+        :key="one.value"
+        :label="one.label"
+        :outlined="!chosen.includes(one.value)"
+        :severity="chosen.includes(one.value) ? undefined : 'secondary'"
+        :icon="chosen.includes(one.value) ? 'pi pi-check' : undefined"
+        :disabled="one.missing !== null"
+        :title="one.missing ?? undefined"
+        :aria-pressed="chosen.includes(one.value)"
+        :data-test="`${name}-${one.value}`"
+        @click="$emit('choose', one.value)"
+      />
+    </div>
   </div>
 </template>
 
 <style scoped>
 .step {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: 13rem 1fr;
   gap: 0.4rem;
-  align-items: center;
+  align-items: baseline;
   margin-bottom: 0.6rem;
 }
 
-h2 {
-  width: 13rem;
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+}
+
+@media (width < 48rem) {
+  .step {
+    grid-template-columns: 1fr;
+  }
 }
 </style>

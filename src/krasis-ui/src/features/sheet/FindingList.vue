@@ -6,7 +6,11 @@ import type { Finding, Mend } from '@/shared/api/types'
 import { severities } from './findings'
 
 const props = defineProps<{ findings: Finding[]; isEmpty: boolean }>()
-const emit = defineEmits<{ mend: [mend: Mend]; waive: [finding: Finding, reason: string | null] }>()
+const emit = defineEmits<{
+  mend: [mend: Mend]
+  waive: [finding: Finding, reason: string | null]
+  advise: [size: string]
+}>()
 
 const keyOf = (finding: Finding) => `${finding.check} ${finding.size} ${finding.line}`
 const open = computed(() => props.findings.filter(({ waived }) => waived == null))
@@ -27,19 +31,23 @@ function waive(finding: Finding): void {
   }
 }
 
-const isClear = computed(() => open.value.every(({ severity }) => severity === 'note'))
+/** Notes ask for nothing: they are folded away below what does. */
+const areNotesOpen = ref(false)
+const asking = computed(() => open.value.filter(({ severity }) => severity !== 'note'))
+const notes = computed(() => open.value.length - asking.value.length)
+const shown = computed(() => (areNotesOpen.value ? open.value : asking.value))
 </script>
 
 <template>
   <section id="checks" aria-label="Checks" class="checks" aria-live="polite">
-    <h2>Checks</h2>
+    <h2 class="visually-hidden">Checks</h2>
     <p v-if="isEmpty" class="clear">There is nothing in the cup yet.</p>
-    <p v-else-if="isClear" class="clear" data-test="all-clear">
+    <p v-else-if="asking.length === 0" class="clear" data-test="all-clear">
       <i class="pi pi-check" aria-hidden="true" /> Every size fits and can be poured.
     </p>
-    <ul v-if="!isEmpty && open.length > 0">
+    <ul v-if="!isEmpty && shown.length > 0">
       <li
-        v-for="finding in open"
+        v-for="finding in shown"
         :key="keyOf(finding)"
         :class="finding.severity"
         :data-check="finding.check"
@@ -48,17 +56,30 @@ const isClear = computed(() => open.value.every(({ severity }) => severity === '
         <i :class="severities[finding.severity].icon" aria-hidden="true" />
         <span>
           <strong class="word">{{ severities[finding.severity].word }}:</strong> {{ finding.message }}
+          <span v-if="finding.mend?.promise" class="soft" data-test="promise">{{
+            finding.mend.promise
+          }}</span>
+          <template v-else-if="!finding.mend && finding.otherwise">{{ finding.otherwise }}</template>
         </span>
         <!-- Findings come and go with every amount: these are plain buttons in the dress of the others, because a component
              for each would be felt. -->
         <button
           v-if="finding.mend"
           type="button"
-          class="p-button p-component p-button-secondary p-button-outlined"
+          class="p-button p-component p-button-secondary p-button-outlined p-button-sm"
           data-test="mend"
           @click="$emit('mend', finding.mend)"
         >
           <span class="p-button-label">{{ finding.mend.label }}</span>
+        </button>
+        <button
+          v-else-if="finding.canAdvise"
+          type="button"
+          class="p-button p-component p-button-secondary p-button-outlined p-button-sm"
+          data-test="advise"
+          @click="$emit('advise', finding.size)"
+        >
+          <span class="p-button-label">Advise…</span>
         </button>
         <button
           type="button"
@@ -89,6 +110,17 @@ const isClear = computed(() => open.value.every(({ severity }) => severity === '
         </form>
       </li>
     </ul>
+    <button
+      v-if="!isEmpty && notes > 0"
+      type="button"
+      class="notes"
+      :aria-expanded="areNotesOpen"
+      data-test="notes"
+      @click="areNotesOpen = !areNotesOpen"
+    >
+      {{ notes }} {{ notes === 1 ? 'note' : 'notes' }}
+      <i :class="areNotesOpen ? 'pi pi-angle-up' : 'pi pi-angle-down'" aria-hidden="true" />
+    </button>
     <details v-if="!isEmpty && waived.length > 0" class="waived" data-test="waived">
       <summary>{{ waived.length }} let be</summary>
       <ul>
@@ -111,13 +143,23 @@ const isClear = computed(() => open.value.every(({ severity }) => severity === '
 
 <style scoped>
 .checks {
-  margin-top: 1rem;
+  margin-top: 0.4rem;
+}
+
+.notes {
+  min-height: 1.8rem;
+  padding: 0 0.3rem;
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  font: inherit;
+  cursor: pointer;
 }
 
 ul {
   display: grid;
-  gap: 0.5rem;
-  margin: 0.5rem 0 0;
+  gap: 0.35rem;
+  margin: 0;
   padding: 0;
   list-style: none;
 }
@@ -127,7 +169,7 @@ li {
   gap: 0.75rem;
   flex-wrap: wrap;
   align-items: center;
-  padding: 0.4rem 0.75rem;
+  padding: 0.2rem 0.75rem;
   border-left: 4px solid;
   border-radius: 0.3rem;
 }
@@ -179,7 +221,6 @@ li.fault {
 }
 
 .clear {
-  margin-top: 0.35rem;
   color: var(--ink-soft);
 }
 

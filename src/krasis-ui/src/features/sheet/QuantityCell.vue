@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { useTimeoutFn } from '@vueuse/core'
 import { computed, onUnmounted, ref, useId, useTemplateRef, watch } from 'vue'
 import type { Finding, SheetLine } from '@/shared/api/types'
+import { pullOf } from '@/shared/band'
 import { amount, decimal, unrounded } from '@/shared/format'
 import { severities } from './findings'
 import type { CellFault, Peek } from './useCells'
@@ -40,12 +42,12 @@ const isEditing = ref(false)
 /** How it is pulled: what the barista doses and lets run, and how much of it is poured away. */
 const pull = computed(() => {
   const { pull: found } = props.cell
-  if (!found) {
-    return ''
-  }
-
-  const pulls = found.wholePulls === 1 ? '1 pull' : `${found.wholePulls} pulls`
-  return `${pulls} of ${amount(found.dose)} g in, ${amount(found.yield)} g out${found.pouredAway > 0 ? ', the rest poured away' : ''}`
+  return found
+    ? {
+        short: `${found.wholePulls} × ${amount(found.dose)} → ${amount(found.yield)} g`,
+        whole: pullOf(found),
+      }
+    : null
 })
 const isRounded = computed(() => Math.abs(props.cell.exact - props.cell.amount) > 0.005)
 
@@ -58,31 +60,35 @@ watch(shown, (now) => {
 /** What is being typed, in every measure of the bar, or what is wrong with it. */
 const peeked = ref<Peek | null>(null)
 let typing: AbortController | undefined
-let timer: ReturnType<typeof setTimeout> | undefined
+const { start: look, stop: lookNoMore } = useTimeoutFn(
+  async () => {
+    const mine = new AbortController()
+    typing = mine
+    const found = await props.peek(props.cell.line, props.size, text.value, mine.signal)
+    if (!mine.signal.aborted && isEditing.value) {
+      peeked.value = found
+    }
+  },
+  150,
+  { immediate: false },
+)
 
 function stopPeeking(): void {
-  clearTimeout(timer)
+  lookNoMore()
   typing?.abort()
   peeked.value = null
 }
 
 watch(text, (now) => {
   taken = null
-  clearTimeout(timer)
+  lookNoMore()
   typing?.abort()
   if (!isEditing.value || now.trim() === shown.value || now.trim() === '') {
     peeked.value = null
     return
   }
 
-  timer = setTimeout(async () => {
-    const mine = new AbortController()
-    typing = mine
-    const found = await props.peek(props.cell.line, props.size, now, mine.signal)
-    if (!mine.signal.aborted && isEditing.value) {
-      peeked.value = found
-    }
-  }, 150)
+  look()
 })
 onUnmounted(stopPeeking)
 
@@ -231,10 +237,14 @@ defineExpose({ focus: () => box.value?.focus() })
           ><template v-if="cell.mark">about </template>{{ cell.beside
           }}<template v-if="cell.mark">, at {{ decimal(cell.mark.height, 0) }} mm</template></span
         >
+        <span v-if="cell.stated" data-test="stated">said to be {{ cell.stated }}</span>
         <span v-if="isRounded && !cell.mark" class="rounded" data-test="rounded"
           >from {{ unrounded(cell.exact) }}</span
         >
-        <span v-if="pull" class="pull" data-test="pull">{{ pull }}</span>
+        <span v-if="pull" data-test="pull" :title="pull.whole"
+          ><span aria-hidden="true">{{ pull.short }}</span
+          ><span class="visually-hidden">{{ pull.whole }}</span></span
+        >
       </template>
     </span>
   </div>
@@ -246,7 +256,7 @@ defineExpose({ focus: () => box.value?.focus() })
   display: flex;
   flex-direction: column;
   align-items: center;
-  min-height: 3.7rem;
+  min-height: 2.75rem;
 }
 
 .value {
@@ -258,14 +268,14 @@ defineExpose({ focus: () => box.value?.focus() })
 
 input {
   width: 4.2rem;
-  min-height: 2.3rem;
+  min-height: 1.85rem;
   padding: 0 0.35rem;
   border: 2px solid transparent;
   border-radius: 0.4rem;
   background: transparent;
   color: var(--ink);
   font: inherit;
-  font-size: 1.45rem;
+  font-size: 1.4rem;
   text-align: right;
   font-variant-numeric: tabular-nums;
 }
@@ -284,11 +294,6 @@ input.words {
   border-bottom: 4px double var(--line-strong);
   background: var(--porcelain);
   font-weight: 700;
-}
-
-.pull {
-  flex-basis: 100%;
-  text-align: center;
 }
 
 input:hover {
@@ -339,7 +344,7 @@ input:hover {
 .peek {
   position: absolute;
   z-index: 3;
-  top: 2.5rem;
+  top: 2.1rem;
   display: flex;
   flex-wrap: wrap;
   gap: 0 0.75rem;
@@ -386,14 +391,31 @@ input:hover {
 .more {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 0.6rem;
+  gap: 0 0.5rem;
   justify-content: center;
   color: var(--ink-soft);
-  font-size: 0.85rem;
+  font-size: 0.8rem;
+  line-height: 1.15;
   text-align: center;
 }
 
 .rounded {
   font-style: italic;
+}
+
+@media (width < 40rem) {
+  .peek {
+    max-width: 38vw;
+  }
+
+  .same {
+    white-space: normal;
+  }
+}
+
+@media (pointer: coarse) {
+  input {
+    min-height: 2.75rem;
+  }
 }
 </style>

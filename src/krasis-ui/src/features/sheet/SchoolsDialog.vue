@@ -5,7 +5,7 @@ import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
-import { useSchools } from '@/shared/api/queries'
+import { keys, useSchools } from '@/shared/api/queries'
 import type { Draft, SizeSheet } from '@/shared/api/types'
 import CupSection from '@/shared/cup/CupSection.vue'
 import { picture } from '@/shared/cup/section'
@@ -19,7 +19,7 @@ defineEmits<{ choose: [code: string] }>()
 
 const schools = useSchools()
 const sheets = useQuery({
-  queryKey: computed(() => ['mix', 'schools', JSON.stringify({ ...props.draft, name: '' })]),
+  queryKey: computed(() => [...keys.mix, 'schools', JSON.stringify({ ...props.draft, name: '' })]),
   queryFn: ({ signal }) =>
     Promise.all(
       (schools.data.value ?? []).map(async (school) => ({

@@ -30,7 +30,7 @@ defineEmits<{ drop: [] }>()
   </p>
   <div v-if="merged" class="banner" role="status" data-test="merged">
     <strong>Yours lies on theirs now.</strong>
-    {{ savesItself ? '' : 'Save to keep it so. ' }}Undo brings back yours alone.
+    {{ savesItself ? '' : 'Save to have it so. ' }}Undo brings back yours alone.
     <p v-if="merged.taken.length > 0">
       Theirs:
       {{ merged.taken.map((one) => `${one.where} ${one.before} → ${one.after}`).join('; ') }}.

@@ -1,44 +1,42 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { replaceEqualDeep, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { keys, useBar } from '@/shared/api/queries'
-import type { BuildView, CellEdit, Draft } from '@/shared/api/types'
+import type { BuildView } from '@/shared/api/types'
 import { reading } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import { moveTo } from '@/shared/pageKey'
 import { isAway, onReturn } from '@/shared/server/server'
-import AdviceDialog from './AdviceDialog.vue'
+import AboutButton from './AboutButton.vue'
+import AddLine from './AddLine.vue'
 import BuildFacts from './BuildFacts.vue'
 import BuildMatrix from './BuildMatrix.vue'
-import CellLegend from './CellLegend.vue'
 import CautionList from './CautionList.vue'
-import { moveLine, newLine, placeLine, putAmount, putLine, putReference, putSizes, removePin } from './draft'
+import { putLine } from './draft'
 import FindingList from './FindingList.vue'
 import ParentBanner from '@/features/transforming/ParentBanner.vue'
-import TransformDialog from '@/features/transforming/TransformDialog.vue'
 import AdjustBanner from '@/features/versions/AdjustBanner.vue'
-import HistoryDialog from '@/features/versions/HistoryDialog.vue'
 import StateMenu from '@/features/versions/StateMenu.vue'
-import SchoolsDialog from './SchoolsDialog.vue'
-import ShortcutSheet from './ShortcutSheet.vue'
+import StateTag from '@/features/versions/StateTag.vue'
 import StartPanel from './StartPanel.vue'
 import SaveProblem from './SaveProblem.vue'
 import SheetBanners from './SheetBanners.vue'
+import SheetDialogs from './SheetDialogs.vue'
 import SheetSettings from './SheetSettings.vue'
 import SheetTop from './SheetTop.vue'
 import StationPanel from './StationPanel.vue'
 import { pourablesOf } from '@/shared/pourables'
 import { useBuildEditor } from './useBuildEditor'
 import { useCells } from './useCells'
-import { useMeasures } from './useMeasures'
+import { useEdits } from './useEdits'
 import { useReplacing } from './useReplacing'
 import { useSheet } from './useSheet'
 import { useSheetKeys } from './useSheetKeys'
 import { useWholeBuild } from './useWholeBuild'
+import type { SheetDialog } from './words'
 
 const props = defineProps<{ id?: string }>()
 
@@ -49,9 +47,10 @@ const reserveFault = ref<string | null>(null)
 const editor = useBuildEditor(props.id ?? null, () => !cells.hasFaults.value && reserveFault.value === null)
 const { draft, change, id: buildId } = editor
 const { sheet, problem: mixProblem, again } = useSheet(draft)
+const edits = useEdits(client, draft, change)
 const cells = useCells(
   draft,
-  change,
+  edits,
   computed(() => buildId.value ?? 'new'),
 )
 const otherStations = computed(() =>
@@ -65,13 +64,18 @@ const startCups = computed(() =>
   })),
 )
 const pourables = computed(() => pourablesOf(bar.data.value))
-const measures = useMeasures(change, pourables)
-const { mend, waive, begin, makeAnew, adjust, bringBack } = useReplacing(draft, change)
+const { waive, begin, makeAnew, adjust, bringBack } = useReplacing(change)
 const { saveCopy, duplicateThis, deleteThis } = useWholeBuild(draft, editor)
 const matrix = useTemplateRef('matrix')
-const wanted = ref<string | null>(null)
+const { wanted } = edits
+/** The sizes by name; the same as long as none of them changes. */
+const named = computed<{ id: string; name: string }[]>((before) =>
+  replaceEqualDeep(before, sheet.value?.sizes.map(({ size, name }) => ({ id: size, name })) ?? []),
+)
 const colour = computed(() => sheet.value?.sizes.find(({ isReference }) => isReference)?.taste.colour ?? null)
 const blocked = ref<string | null>(null)
+/** What has been asked for is not saved before it is done. */
+const isDirty = computed(() => editor.isDirty.value || edits.isSending.value)
 
 onMounted(async () => {
   await editor.load()
@@ -93,17 +97,12 @@ useSheetKeys({
   save: () => void save(),
   undo: editor.undo,
   redo: editor.redo,
-  keys: () => (areKeysOpen.value = true),
+  keys: () => (dialog.value = 'keys'),
   copy: () => void copyCells(),
 })
 
-const sizes = computed(() => sheet.value?.sizes ?? [])
-const asked = ref<string | null>(null)
-const isHistoryOpen = ref(false)
-const isVariantOpen = ref(false)
-const areKeysOpen = ref(false)
-const areSchoolsOpen = ref(false)
-const version = computed(() => Number(editor.etag.value?.replaceAll('"', '') ?? 1))
+const dialog = ref<SheetDialog | null>(null)
+const isAboutOpen = ref(false)
 const isEmpty = computed(() => draft.value?.lines.length === 0)
 
 function problemAt(field: string): string | null {
@@ -118,37 +117,9 @@ function problemAt(field: string): string | null {
 watch(() => [draft.value?.sizes, draft.value?.lines.length], cells.prune)
 watch(draft, () => (blocked.value = null))
 
-function chooseSizes(chosen: string[]): void {
-  change((next) => {
-    const [first] = chosen
-    if (first && !chosen.includes(next.referenceSize)) {
-      referTo(next, first)
-    }
-
-    putSizes(next, chosen)
-  })
-}
-
-function referTo(next: Draft, size: string): void {
-  const shown = sizes.value.find((candidate) => candidate.size === size)?.lines ?? []
-  putReference(next, size, new Map(shown.map((line) => [line.line, line.amount])))
-}
-
-function add(ingredientId: string): void {
-  const ingredient = pourables.value.find((candidate) => candidate.id === ingredientId)
-  if (ingredient) {
-    const line = newLine(ingredient)
-    wanted.value = line.id
-    change((next) => next.lines.push(line))
-  }
-}
-
-function put(edits: CellEdit[]): void {
-  change((next) => edits.forEach(({ line, size, amount }) => putAmount(next, line, size, amount)))
-}
-
 /** The version that is kept, once everything on the sheet is saved. */
 async function ready(): Promise<string | null> {
+  await edits.allDone()
   return !editor.isDirty.value || (await save()) ? editor.etag.value : null
 }
 
@@ -163,7 +134,7 @@ async function copyCells(): Promise<void> {
 }
 
 async function openVariant(): Promise<void> {
-  isVariantOpen.value = (await ready()) !== null
+  dialog.value = (await ready()) === null ? null : 'variant'
 }
 
 async function showVariant(kept: BuildView): Promise<void> {
@@ -171,6 +142,7 @@ async function showVariant(kept: BuildView): Promise<void> {
 }
 
 async function save(): Promise<boolean> {
+  await edits.allDone()
   if ((cells.hasFaults.value && !cells.onlyWaits.value) || reserveFault.value) {
     blocked.value = 'Not saved yet: an entry marked in red cannot be read. Mend it, or press Escape in it.'
     await nextTick()
@@ -183,12 +155,13 @@ async function save(): Promise<boolean> {
 
 /** Saves a draft before it is left, without asking; says whether nothing is left to ask about. */
 async function settle(): Promise<boolean> {
+  await edits.allDone()
   return (await editor.saveByItself()) && !editor.isDirty.value
 }
 </script>
 
 <template>
-  <main class="page sheet-page">
+  <main class="page sheet-page" :aria-busy="edits.isSending.value">
     <div v-if="editor.loadProblem.value" role="alert">
       <h1>{{ editor.loadProblem.value.title }}</h1>
       <p>{{ editor.loadProblem.value.detail }}</p>
@@ -201,7 +174,7 @@ async function settle(): Promise<boolean> {
         :name="draft.name"
         :name-error="problemAt('name')"
         :is-kept="buildId !== null"
-        :is-dirty="editor.isDirty.value"
+        :is-dirty="isDirty"
         :is-saving="editor.isBusy.value"
         :is-away="isAway"
         :saves-itself="editor.savesItself.value"
@@ -210,10 +183,36 @@ async function settle(): Promise<boolean> {
         @rename="(name) => change((next) => (next.name = name), 'name')"
         @undo="editor.undo"
         @redo="editor.redo"
-        @duplicate="duplicateThis"
-        @delete="deleteThis"
         @save="save"
-      />
+        @keys="dialog = 'keys'"
+      >
+        <template #state>
+          <StateTag
+            v-if="buildId"
+            :id="buildId"
+            :state="editor.life.value.state"
+            :standard="editor.life.value.standard"
+            :is-dirty="isDirty"
+          />
+          <AboutButton v-model="isAboutOpen" :draft="draft" :words="bar.data.value.words" />
+        </template>
+        <template #actions>
+          <StateMenu
+            v-if="buildId"
+            :id="buildId"
+            :name="draft.name"
+            :state="editor.life.value.state"
+            :moves="editor.life.value.moves"
+            :ready="ready"
+            @moved="editor.lookAtState"
+            @history="dialog = 'history'"
+            @variant="openVariant"
+            @duplicate="duplicateThis"
+            @copy="copyCells"
+            @delete="deleteThis"
+          />
+        </template>
+      </SheetTop>
       <SaveProblem
         v-if="editor.saveProblem.value"
         :problem="editor.saveProblem.value"
@@ -230,40 +229,8 @@ async function settle(): Promise<boolean> {
         :brought-back="editor.broughtBack.value"
         @drop="editor.discard"
       />
-      <div class="about">
-        <StateMenu
-          v-if="buildId"
-          :id="buildId"
-          :name="draft.name"
-          :state="editor.state.value"
-          :ready="ready"
-          @moved="editor.lookAtState"
-          @history="isHistoryOpen = true"
-          @variant="openVariant"
-        />
-        <BuildFacts
-          v-memo="[
-            draft.tags,
-            draft.season,
-            draft.claims,
-            draft.seenColour,
-            colour,
-            problemAt('season'),
-            problemAt('tags'),
-          ]"
-          :draft="draft"
-          :season-error="problemAt('season')"
-          :tags-error="problemAt('tags')"
-          :words="bar.data.value.words"
-          :colour="colour"
-          @tags="(tags) => change((next) => (next.tags = tags))"
-          @season="(season) => change((next) => (next.season = season))"
-          @claims="(claims) => change((next) => (next.claims = claims))"
-          @seen="(seen) => change((next) => (next.seenColour = seen))"
-        />
-      </div>
       <AdjustBanner
-        v-if="buildId && editor.state.value === 'standard' && !editor.isDirty.value"
+        v-if="buildId && editor.life.value.state === 'standard' && !editor.isDirty.value"
         :id="buildId"
         :version="editor.etag.value"
         @adjust="adjust"
@@ -274,38 +241,12 @@ async function settle(): Promise<boolean> {
         @anew="makeAnew"
         @leave="(version) => change((next) => (next.parent = { ...next.parent, version }))"
       />
-      <TransformDialog
-        v-if="buildId && sheet"
-        :id="buildId"
-        v-model:open="isVariantOpen"
-        v-memo="[isVariantOpen, isVariantOpen && draft, isVariantOpen && sheet]"
-        :version="version"
-        :draft="draft"
-        :sheet="sheet"
-        :pourables="pourables"
-        :cups="bar.data.value.cups.map((cup) => ({ id: cup.id, name: cup.document.name ?? '' }))"
-        @kept="showVariant"
-      />
-      <HistoryDialog
-        v-if="buildId"
-        :id="buildId"
-        v-model:open="isHistoryOpen"
-        v-memo="[isHistoryOpen]"
-        @restore="bringBack"
-      />
       <p v-if="blocked" class="banner fault" role="alert">{{ blocked }}</p>
       <p v-if="mixProblem && mixProblem.errors.length === 0 && !isAway" class="banner fault" role="alert">
         {{ mixProblem.message }} <Button label="Try again" text size="small" @click="again" />
       </p>
 
       <StartPanel v-if="isEmpty" :cups="startCups" @propose="begin" />
-      <ShortcutSheet v-model:open="areKeysOpen" v-memo="[areKeysOpen]" />
-      <SchoolsDialog
-        v-model:open="areSchoolsOpen"
-        v-memo="[areSchoolsOpen, areSchoolsOpen && draft]"
-        :draft="draft"
-        @choose="(code) => change((next) => (next.school = code))"
-      />
       <BuildMatrix
         ref="matrix"
         v-model:wanted="wanted"
@@ -314,20 +255,14 @@ async function settle(): Promise<boolean> {
         :pourables="pourables"
         :bar="bar.data.value"
         :cells="cells"
+        :edits="edits"
         :problem-at="problemAt"
-        @reference="(size) => change((next) => referTo(next, size))"
-        @ingredient="measures.changeIngredient"
-        @measure="measures.changeMeasure"
-        @move="(line, by) => change((next) => moveLine(next, line, by))"
-        @place="(line, to) => change((next) => placeLine(next, line, to))"
-        @remove="(line) => change((next) => (next.lines = next.lines.filter(({ id }) => id !== line)))"
         @line="(line) => change((next) => putLine(next, line))"
-        @advise="(size) => (asked = size)"
-        @unpin="(line, size) => change((next) => removePin(next, line, size))"
+        @advise="(size) => (dialog = { adviseOn: size })"
         @undo="editor.undo"
         @redo="editor.redo"
       >
-        <template #corner>
+        <template #settings>
           <SheetSettings
             v-model:fault="reserveFault"
             :cups="bar.data.value.cups"
@@ -339,43 +274,69 @@ async function settle(): Promise<boolean> {
             :serve="draft.serve ?? null"
             @serve="(serve) => change((next) => (next.serve = serve))"
             @school="(code) => change((next) => (next.school = code))"
-            @schools="areSchoolsOpen = true"
-            @sizes="chooseSizes"
+            @schools="dialog = 'schools'"
+            @sizes="edits.chooseSizes"
             @reserve="(mm) => change((next) => (next.reserveMm = mm))"
           />
+          <BuildFacts
+            v-if="isAboutOpen || problemAt('season') || problemAt('tags')"
+            v-memo="[
+              draft.tags,
+              draft.season,
+              draft.claims,
+              draft.prices,
+              named,
+              draft.seenColour,
+              colour,
+              problemAt('season'),
+              problemAt('tags'),
+            ]"
+            :draft="draft"
+            :season-error="problemAt('season')"
+            :tags-error="problemAt('tags')"
+            :words="bar.data.value.words"
+            :colour="colour"
+            :sizes="named"
+            :currency="bar.data.value.rules.currency"
+            @prices="(prices) => change((next) => (next.prices = prices))"
+            @tags="(tags) => change((next) => (next.tags = tags))"
+            @season="(season) => change((next) => (next.season = season))"
+            @claims="(claims) => change((next) => (next.claims = claims))"
+            @seen="(seen) => change((next) => (next.seenColour = seen))"
+          />
         </template>
+        <AddLine :pourables="pourables" :is-empty="isEmpty" @add="edits.add" />
+        <FindingList
+          v-if="sheet"
+          :findings="sheet.findings"
+          :is-empty="isEmpty"
+          @mend="edits.mend"
+          @waive="waive"
+          @advise="(size) => (dialog = { adviseOn: size })"
+        />
       </BuildMatrix>
-      <Select
-        :model-value="null"
-        :options="pourables"
-        option-label="name"
-        option-value="id"
-        :placeholder="isEmpty ? 'Add what goes in first…' : 'Add a line…'"
-        filter
-        reset-filter-on-hide
-        aria-label="Add a line"
-        class="add"
-        data-test="add-line"
-        @update:model-value="add"
-      />
-      <CellLegend v-if="!isEmpty" />
-      <FindingList v-if="sheet" :findings="sheet.findings" :is-empty="isEmpty" @mend="mend" @waive="waive" />
       <StationPanel
         v-if="sheet && !isEmpty && otherStations.length > 0"
         :draft="draft"
         :stations="otherStations"
       />
       <CautionList v-if="sheet && !isEmpty" :cautions="sheet.cautions" />
-      <AdviceDialog
-        v-model:size="asked"
-        v-memo="[asked, asked && draft, asked && sizes]"
+      <SheetDialogs
+        :id="buildId"
+        v-model="dialog"
+        :etag="editor.etag.value"
         :draft="draft"
-        :sizes="sizes"
-        @take="put"
+        :sheet="sheet"
+        :pourables="pourables"
+        :cups="bar.data.value.cups"
+        @variant="showVariant"
+        @restore="bringBack"
+        @school="(code) => change((next) => (next.school = code))"
+        @take="edits.put"
       />
       <LeaveDialog
         title="This build has changes that are not saved"
-        :is-dirty="editor.isDirty.value"
+        :is-dirty="isDirty"
         :save="save"
         :discard="editor.discardLocally"
         :settle="settle"
@@ -387,19 +348,6 @@ async function settle(): Promise<boolean> {
 
 <style scoped>
 .sheet-page {
-  padding-top: 0.75rem;
-}
-
-.about {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 1.5rem;
-  align-items: center;
-  justify-content: space-between;
-}
-
-.add {
-  width: min(19rem, 100%);
-  margin-top: 0.6rem;
+  padding-top: 0.35rem;
 }
 </style>

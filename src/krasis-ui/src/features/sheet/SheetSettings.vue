@@ -65,129 +65,125 @@ function put(): void {
 </script>
 
 <template>
-  <div class="settings">
-    <div class="setting">
-      <label for="sizes">Cups</label>
-      <MultiSelect
-        :model-value="sizes"
-        input-id="sizes"
-        :options="options"
-        option-label="name"
-        option-value="id"
-        :show-toggle-all="false"
-        :invalid="sizesError !== null"
-        placeholder="Choose cups"
-        @update:model-value="choose"
-      />
-      <span class="error">{{ sizesError }}</span>
-    </div>
-    <div class="setting">
-      <span class="row">
-        <label for="school">The other sizes follow</label>
-        <Button
-          label="Compare"
-          text
-          size="small"
-          class="compare"
-          data-test="compare-schools"
-          @click="$emit('schools')"
-        />
-      </span>
-      <Select
-        :model-value="school"
-        label-id="school"
-        :options="schools.data.value ?? []"
-        option-label="name"
-        option-value="code"
-        aria-label="The other sizes follow"
-        data-test="school"
-        @update:model-value="(code) => emit('school', code)"
-      />
-      <span class="soft says">{{ says }}</span>
-    </div>
-    <div class="setting beside">
-      <span class="label">Served</span>
-      <Select
-        :model-value="serve"
-        :options="serves"
-        option-label="name"
-        option-value="code"
-        placeholder="as its ice says"
-        show-clear
-        aria-label="Served"
-        data-test="serve"
-        @update:model-value="(code) => emit('serve', code)"
-      />
-    </div>
-    <div class="setting beside">
-      <label for="reserve">Reserve below the brim</label>
-      <span class="with-unit">
-        <InputText
-          id="reserve"
-          v-model="text"
-          inputmode="decimal"
-          autocomplete="off"
-          :invalid="fault !== null || reserveError !== null"
-          aria-describedby="reserve-error"
-          @change="put"
-          @keydown.enter="put"
-        />
-        mm
-      </span>
-      <span id="reserve-error" class="error whole">{{ fault ?? reserveError }}</span>
-    </div>
-  </div>
+  <span class="setting">
+    <label for="school" class="soft">Sizes follow</label>
+    <Select
+      :model-value="school"
+      label-id="school"
+      :options="schools.data.value ?? []"
+      option-label="name"
+      option-value="code"
+      size="small"
+      aria-label="The other sizes follow"
+      :title="says"
+      data-test="school"
+      @update:model-value="(code) => emit('school', code)"
+    />
+    <Button
+      icon="pi pi-objects-column"
+      text
+      size="small"
+      severity="secondary"
+      class="compare"
+      aria-label="Compare the ways of scaling"
+      title="Compare the ways of scaling"
+      data-test="compare-schools"
+      @click="$emit('schools')"
+    />
+  </span>
+  <span class="setting">
+    <span class="soft wide">Served</span>
+    <Select
+      :model-value="serve"
+      :options="serves"
+      option-label="name"
+      option-value="code"
+      size="small"
+      placeholder="iced if ice is in it"
+      show-clear
+      aria-label="Served"
+      data-test="serve"
+      @update:model-value="(code) => emit('serve', code)"
+    />
+  </span>
+  <span class="setting">
+    <label for="reserve" class="soft">Reserve</label>
+    <InputText
+      id="reserve"
+      v-model="text"
+      inputmode="decimal"
+      autocomplete="off"
+      size="small"
+      class="reserve"
+      :invalid="fault !== null || reserveError !== null"
+      aria-describedby="reserve-error"
+      title="Kept free below the brim"
+      @change="put"
+      @keydown.enter="put"
+    />
+    mm
+  </span>
+  <span class="setting">
+    <label for="sizes" class="soft wide">In</label>
+    <MultiSelect
+      :model-value="sizes"
+      input-id="sizes"
+      :options="options"
+      option-label="name"
+      option-value="id"
+      size="small"
+      :show-toggle-all="false"
+      :max-selected-labels="2"
+      selected-items-label="{0} cups"
+      :invalid="sizesError !== null"
+      placeholder="Choose cups"
+      aria-label="Cups"
+      data-test="sizes"
+      @update:model-value="choose"
+    />
+  </span>
+  <span v-if="fault || reserveError || sizesError" id="reserve-error" class="error whole" role="alert">
+    {{ fault ?? reserveError ?? sizesError }}
+  </span>
 </template>
 
 <style scoped>
-.settings {
-  display: grid;
-  gap: 0.55rem;
-}
-
 .setting {
-  display: grid;
-  gap: 0.15rem;
-}
-
-.beside {
-  grid-template-columns: 1fr auto;
-  align-items: center;
-}
-
-.whole {
-  grid-column: 1 / -1;
-}
-
-.setting .label,
-.setting label {
-  color: var(--ink-soft);
-  font-size: 0.9rem;
-}
-
-.says {
-  font-size: 0.85rem;
-}
-
-.with-unit {
   display: inline-flex;
-  gap: 0.35rem;
+  gap: 0.4rem;
   align-items: center;
 }
 
-.with-unit :deep(input) {
-  width: 4.5rem;
+.setting :deep(.p-select),
+.setting :deep(.p-multiselect) {
+  max-width: 12rem;
+}
+
+.reserve {
+  width: 3.6rem;
   text-align: right;
 }
 
-.row {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
+.compare:deep(.p-button) {
+  min-height: 1.9rem;
 }
 
-.compare {
-  min-height: 1.6rem;
-  padding: 0 0.4rem;
+.setting :deep(.p-select-label),
+.setting :deep(.p-multiselect-label) {
+  padding-right: 0.2rem;
+}
+
+@media (width < 70rem) {
+  .wide {
+    display: none;
+  }
+
+  .setting :deep(.p-select) {
+    max-width: 8.5rem;
+  }
+}
+
+.whole {
+  flex-basis: 100%;
 }
 </style>

@@ -15,7 +15,7 @@ const props = defineProps<{
   canUndo: boolean
   canRedo: boolean
 }>()
-defineEmits<{ rename: [name: string]; undo: []; redo: []; duplicate: []; delete: []; save: [] }>()
+defineEmits<{ rename: [name: string]; undo: []; redo: []; save: []; keys: [] }>()
 
 const status = computed(() => {
   if (props.isSaving) {
@@ -49,11 +49,12 @@ const status = computed(() => {
       />
       <span id="name-error" class="error">{{ nameError }}</span>
     </div>
+    <slot name="state" />
     <span
       class="status"
       :class="{ unsaved: isDirty }"
       role="status"
-      :title="savesItself ? 'A draft saves itself.' : 'What is no draft any more is saved when you say so.'"
+      :title="savesItself ? 'A draft saves itself.' : 'Only drafts save themselves: press Save.'"
       data-test="status"
     >
       <i :class="status.icon" aria-hidden="true" />
@@ -78,12 +79,21 @@ const status = computed(() => {
         :disabled="!canRedo"
         @click="$emit('redo')"
       />
-      <template v-if="isKept">
-        <Button label="Duplicate" icon="pi pi-copy" text severity="secondary" @click="$emit('duplicate')" />
-        <Button label="Delete" icon="pi pi-trash" text severity="secondary" @click="$emit('delete')" />
-      </template>
+      <Button
+        icon="pi pi-question"
+        text
+        severity="secondary"
+        aria-label="Keys"
+        title="What the keys do (?)"
+        data-test="show-keys"
+        @click="$emit('keys')"
+      />
+      <slot name="actions" />
+      <!-- It keeps its place, so that nothing moves under a finger when a draft saves itself. -->
       <Button
         label="Save"
+        class="save"
+        :class="{ done: !isDirty && isKept }"
         icon="pi pi-save"
         title="Save (Ctrl+S)"
         :disabled="!isDirty"
@@ -99,23 +109,33 @@ const status = computed(() => {
 .top {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.5rem 1rem;
+  gap: 0.25rem 0.75rem;
   align-items: center;
-  margin-bottom: 0.5rem;
+  margin-bottom: 0.25rem;
 }
 
 .name {
-  flex: 1 1 16rem;
+  flex: 1 1 13rem;
+  max-width: 30rem;
+}
+
+.status {
+  min-width: 8.5rem;
+  margin-left: auto;
+}
+
+.save.done {
+  visibility: hidden;
 }
 
 .name :deep(input) {
   width: 100%;
-  padding: 0.25rem 0.5rem;
+  padding: 0.1rem 0.4rem;
   border-color: transparent;
   background: transparent;
   box-shadow: none;
   font-weight: 650;
-  font-size: 1.6rem;
+  font-size: 1.5rem;
 }
 
 .name :deep(input:hover),
@@ -140,6 +160,16 @@ const status = computed(() => {
 .status.unsaved {
   color: var(--warning);
   font-weight: 600;
+}
+
+@media (width < 40rem) {
+  .top {
+    gap: 0 0.5rem;
+  }
+
+  .name {
+    flex-basis: 100%;
+  }
 }
 
 .actions {

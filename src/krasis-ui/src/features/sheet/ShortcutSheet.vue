@@ -22,7 +22,7 @@ const groups = [
       ['Ctrl ← →', 'to the size beside it'],
       ['Alt ↑ ↓', 'move the line up or down'],
       ['Alt P', 'let the size follow again: unpin'],
-      ['Esc', 'take back what was typed'],
+      ['Esc', 'undo what was typed'],
       ['Shift ↑ ↓', 'pick a block of cells; Ctrl Shift ← → across the sizes'],
       ['Ctrl C', 'copy the block that is picked'],
       ['Ctrl V', 'paste a block of cells from a spreadsheet'],

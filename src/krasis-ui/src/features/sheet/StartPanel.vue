@@ -4,6 +4,7 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import type { BuildDocument } from '@/shared/api/types'
 import ChoiceRow from './ChoiceRow.vue'
 
@@ -11,14 +12,23 @@ import ChoiceRow from './ChoiceRow.vue'
 const props = defineProps<{ cups: { id: string; name: string; says: string }[] }>()
 const emit = defineEmits<{ propose: [build: BuildDocument] }>()
 
-const bases = useQuery({
-  queryKey: ['bar', 'bases'],
-  queryFn: () => ask(api.GET('/api/start/bases')),
+const choices = useQuery({
+  queryKey: keys.start,
+  queryFn: () => ask(api.GET('/api/start/choices')),
 })
+const bases = computed(() => choices.data.value?.bases ?? [])
+const flavours = computed(() => choices.data.value?.flavours ?? [])
 const serves = ['hot', 'iced', 'layered', 'shaken', 'blended']
 const base = ref<string | null>(null)
+/** Of what it is made, where the bar has several: null is the first. */
+const of = ref<string | null>(null)
+/** Null is the house's usual, empty is none. */
+const flavour = ref<string | null>(null)
 const serve = ref<string | null>(null)
+const kinds = computed(() => bases.value.find((one) => one.base === base.value)?.of ?? [])
 const sizes = ref<string[]>([])
+/** No id of the bar's: spaces are not taken there. */
+const usual = 'the usual'
 const trouble = ref<string | null>(null)
 const isReady = computed(() => base.value !== null && serve.value !== null && sizes.value.length > 0)
 
@@ -38,7 +48,15 @@ async function propose(): Promise<void> {
     emit(
       'propose',
       await ask(
-        api.POST('/api/start', { body: { base: base.value, serve: serve.value, sizes: sizes.value } }),
+        api.POST('/api/start', {
+          body: {
+            base: base.value,
+            of: of.value,
+            flavour: flavour.value,
+            serve: serve.value,
+            sizes: sizes.value,
+          },
+        }),
       ),
     )
   } catch (error) {
@@ -52,13 +70,19 @@ async function propose(): Promise<void> {
     <ChoiceRow
       title="What is it made on?"
       name="base"
-      :choices="
-        (bases.data.value ?? []).map((one) => ({ value: one.base, label: one.name, missing: one.missing }))
-      "
+      :choices="bases.map((one) => ({ value: one.base, label: one.name, missing: one.missing }))"
       :chosen="base === null ? [] : [base]"
-      @choose="(one) => (base = one)"
+      @choose="(one) => ((base = one), (of = null))"
     />
-    <p v-for="one in bases.data.value?.filter(({ missing }) => missing)" :key="one.base" class="soft small">
+    <ChoiceRow
+      v-if="kinds.length > 1"
+      title="Of which?"
+      name="of"
+      :choices="kinds.map(({ id, name }) => ({ value: id, label: name, missing: null }))"
+      :chosen="[of ?? kinds[0]?.id ?? '']"
+      @choose="(one) => (of = one)"
+    />
+    <p v-for="one in bases.filter(({ missing }) => missing)" :key="one.base" class="soft small">
       {{ one.name }}: {{ one.missing }}
     </p>
     <ChoiceRow
@@ -67,6 +91,18 @@ async function propose(): Promise<void> {
       :choices="serves.map((one) => ({ value: one, label: one, missing: null }))"
       :chosen="serve === null ? [] : [serve]"
       @choose="(one) => (serve = one)"
+    />
+    <ChoiceRow
+      v-if="flavours.length > 0"
+      title="With which flavour?"
+      name="flavour"
+      :choices="[
+        { value: usual, label: 'the usual', missing: null },
+        { value: '', label: 'none', missing: null },
+        ...flavours.map(({ id, name }) => ({ value: id, label: name, missing: null })),
+      ]"
+      :chosen="[flavour ?? usual]"
+      @choose="(one) => (flavour = one === usual ? null : one)"
     />
     <ChoiceRow
       title="In which cups?"

@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import type { Draft, StationSheet } from '@/shared/api/types'
 import { decimal, fixed } from '@/shared/format'
 
@@ -14,7 +15,7 @@ const props = defineProps<{
 
 const isOpen = ref(false)
 const pour = useQuery({
-  queryKey: computed(() => ['pour', JSON.stringify({ ...props.draft, name: '' })]),
+  queryKey: computed(() => [...keys.pour, JSON.stringify({ ...props.draft, name: '' })]),
   queryFn: ({ signal }) => ask(api.POST('/api/pour', { body: { ...props.draft, name: '' }, signal })),
   enabled: isOpen,
   placeholderData: keepPreviousData,

@@ -1,50 +1,42 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Taste } from '@/shared/band'
 import { decimal } from '@/shared/format'
 
-const props = defineProps<{
-  /** What is measured, for those who hear the page. */
-  what: string
-  sizeName: string
-  /** The value as it is printed, its unit included; null when it is not known. */
-  value: string | null
-  isReference: boolean
-  /** A colour to show beside the value. */
-  swatch?: string | null
-  /** In %, against the reference size; null when it cannot be said. */
-  drift: number | null
-  /** In %; null when the house sets no bounds. */
-  allowed: number | null
-  /** Whether the drift is more than the house allows. */
-  isBeyond: boolean
-}>()
+const props = defineProps<{ taste: Taste; sizeName: string; isReference: boolean }>()
 
 /** The scale's end on either side, in %. */
 const end = 40
-const at = computed(() => 50 + (Math.max(-end, Math.min(end, props.drift ?? 0)) / end) * 50)
+const at = computed(() => 50 + (Math.max(-end, Math.min(end, props.taste.drift ?? 0)) / end) * 50)
 const said = computed(() => {
-  const rounded = Math.round(props.drift ?? 0)
+  const rounded = Math.round(props.taste.drift ?? 0)
   return rounded === 0 ? 'the same' : `${rounded > 0 ? '+' : '−'}${decimal(Math.abs(rounded), 0)} %`
 })
 </script>
 
 <template>
   <div class="room">
-    <div class="taste" :class="{ beyond: isBeyond }">
-      <strong v-if="value !== null" class="value"
-        ><span v-if="swatch" class="swatch" :style="{ background: swatch }" aria-hidden="true" />{{
-          value
-        }}</strong
+    <div
+      class="taste"
+      :class="{ beyond: taste.isFar, alone: taste.drift === null && !(isReference && !taste.swatch) }"
+    >
+      <strong v-if="taste.value !== null" class="value"
+        ><span
+          v-if="taste.swatch"
+          class="swatch"
+          :style="{ background: taste.swatch }"
+          aria-hidden="true"
+        />{{ taste.value }}</strong
       >
       <span v-else class="soft">not known</span>
-      <span v-if="isReference" class="soft small reference">the reference</span>
-      <template v-else-if="drift !== null">
+      <span v-if="isReference && !taste.swatch" class="soft small reference">reference</span>
+      <template v-else-if="taste.drift !== null">
         <svg viewBox="0 0 100 10" class="band" aria-hidden="true" preserveAspectRatio="none">
           <line x1="0" x2="100" y1="5" y2="5" class="scale" />
           <rect
-            v-if="allowed !== null"
-            :x="50 - (Math.min(allowed, end) / end) * 50"
-            :width="(Math.min(allowed, end) / end) * 100"
+            v-if="taste.allowed !== null"
+            :x="50 - (Math.min(taste.allowed, end) / end) * 50"
+            :width="(Math.min(taste.allowed, end) / end) * 100"
             y="2"
             height="6"
             rx="1"
@@ -54,11 +46,11 @@ const said = computed(() => {
           <rect :x="at - 1.6" y="0" width="3.2" height="10" rx="1" class="here" />
         </svg>
         <span class="small drift">
-          <i v-if="isBeyond" class="pi pi-exclamation-triangle" aria-hidden="true" />
+          <i v-if="taste.isFar" class="pi pi-exclamation-triangle" aria-hidden="true" />
           {{ said }}
           <span class="visually-hidden">
-            {{ what }} of {{ sizeName }} against the reference{{
-              isBeyond ? ', more than the house allows' : ''
+            {{ taste.name }} of {{ sizeName }} against the reference{{
+              taste.isFar ? ', more than the house allows' : ''
             }}
           </span>
         </span>
@@ -87,7 +79,7 @@ const said = computed(() => {
   grid-template-columns: 1fr 3.2rem minmax(3.3rem, 0.7fr);
   gap: 0 0.4rem;
   align-items: center;
-  min-height: 2.2rem;
+  min-height: 2rem;
 }
 
 .value {
@@ -106,8 +98,17 @@ const said = computed(() => {
   font-size: 0.85rem;
 }
 
+.drift.small {
+  font-size: 1rem;
+}
+
 .reference {
   grid-column: 2 / -1;
+}
+
+.taste.alone > :first-child {
+  grid-column: 1 / -1;
+  text-align: center;
 }
 
 .drift {
@@ -142,16 +143,38 @@ const said = computed(() => {
   font-weight: 650;
 }
 
-/* Narrow columns: the value on a line of its own. */
+/* Narrow columns: the figures alone. */
 @container (width < 13rem) {
   .taste {
-    grid-template-columns: 3.2rem 1fr;
+    grid-template-columns: 1.2fr 1fr;
   }
 
-  .taste > :first-child,
+  .band {
+    display: none;
+  }
+
   .reference {
-    grid-column: 1 / -1;
+    grid-column: 2;
+    line-height: 1.1;
+  }
+
+  .value {
+    font-size: 1rem;
+  }
+}
+
+@container (width < 9rem) {
+  .taste {
+    grid-template-columns: 1fr;
+    justify-items: center;
+  }
+
+  .taste > :first-child {
     text-align: center;
+  }
+
+  .reference {
+    grid-column: 1;
   }
 }
 </style>

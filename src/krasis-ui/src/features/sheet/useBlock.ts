@@ -1,12 +1,12 @@
 import { ref, type Ref } from 'vue'
-import type { SheetLine, SizeSheet } from '@/shared/api/types'
+import type { DraftLine, SheetLine } from '@/shared/api/types'
 import { amount } from '@/shared/format'
 import type { useCells } from './useCells'
 
 /** A line of the sheet with its cells, size by size. */
-interface Row {
-  line: { id: string }
-  cells: { size: SizeSheet; cell: SheetLine | undefined }[]
+export interface Row {
+  line: DraftLine
+  cells: { size: string; name: string; cell: SheetLine | undefined }[]
 }
 
 const textOf = ({ cell }: Row['cells'][number]) => (cell ? `${amount(cell.amount)} ${cell.unit}` : '')
@@ -60,7 +60,7 @@ export function useBlock(rows: Ref<Row[]>, cells: ReturnType<typeof useCells>) {
           texts.flatMap((text, across) => {
             const row = rows.value[index + down]
             const size = row?.cells[at + across]?.size
-            return row && size ? [{ line: row.line.id, size: size.size, text }] : []
+            return row && size ? [{ line: row.line.id, size, text }] : []
           }),
         ),
       )

@@ -1,9 +1,10 @@
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { keys } from '@/shared/api/queries'
-import type { BuildState, BuildView, Draft, MergeView } from '@/shared/api/types'
+import type { BuildView, Draft, MergeView } from '@/shared/api/types'
 import { isAway, onReturn } from '@/shared/server/server'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
 import { toDraft } from './draft'
@@ -12,6 +13,11 @@ import { useTabs } from './useTabs'
 
 /** A draft is saved when nothing has been changed for so long, ms. */
 const pause = 800
+
+type Life = Pick<BuildView, 'state' | 'savesItself' | 'moves' | 'standard'>
+
+/** Of a build that is not kept yet. */
+const unborn: Life = { state: 'draft', savesItself: true, moves: [], standard: null }
 
 /**
  * One build under the lead's hands: loaded, changed, saved. A draft saves itself; what is on trial or a standard is saved when
@@ -22,27 +28,40 @@ const pause = 800
 export function useBuildEditor(first: string | null, isReadable: () => boolean) {
   const client = useQueryClient()
   const id = ref(first)
+  /** What a new build is to be known by: asked for again when an answer was lost, it is not kept twice. */
+  const ownId = crypto.randomUUID()
   const what = computed(() => id.value ?? 'new')
   const draft = shallowRef<Draft | null>(null)
   const history = useHistory(draft)
   const baseline = ref('')
   const etag = ref<string | null>(null)
-  const state = ref<BuildState>('draft')
+  /** How far it has come, as the server says. */
+  const life = shallowRef<Life>(unborn)
   const loadProblem = shallowRef<ApiProblem | null>(null)
   const saveProblem = shallowRef<ApiProblem | null>(null)
   const broughtBack = ref<string | null>(null)
   const merged = shallowRef<MergeView | null>(null)
-  const isSaving = ref(false)
+  /** What was sent to the server and is not answered: nobody knows which is kept, this or what was before it. */
+  const unanswered = shallowRef<Draft | null>(null)
+  let sending: Promise<unknown> = Promise.resolve()
   /** Whether a save that was asked for is on its way; one that was not goes unnoticed. */
   const isBusy = ref(false)
   /** Whether a save that was asked for waits for the server. */
   const isOwed = ref(false)
-  const isDirty = computed(() => draft.value !== null && JSON.stringify(draft.value) !== baseline.value)
-  const savesItself = computed(() => state.value === 'draft')
+  const isDirty = computed(() => {
+    const now = JSON.stringify(draft.value)
+    return (
+      draft.value !== null &&
+      (now !== baseline.value || (unanswered.value !== null && now !== JSON.stringify(unanswered.value)))
+    )
+  })
+  const savesItself = computed(() => life.value.savesItself)
   const isOvertaken = computed(() => [404, 412].includes(saveProblem.value?.status ?? 0))
   const tabs = useTabs(id, () => void hearOfSave())
 
   function settle(next: Draft, version: string | null): void {
+    // It is known now what is kept.
+    unanswered.value = null
     baseline.value = JSON.stringify(next)
     etag.value = version
     draft.value = next
@@ -56,7 +75,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
         ? await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))
         : { document: await ask(api.GET('/api/builds/blank')), etag: null }
       settle(toDraft(kept.document), kept.etag)
-      state.value = 'state' in kept ? kept.state : 'draft'
+      life.value = 'state' in kept ? kept : unborn
       const unsaved = findUnsaved<Draft>(what.value)
       if (unsaved && JSON.stringify(unsaved.draft) !== baseline.value) {
         if (unsaved.etag !== kept.etag) {
@@ -80,23 +99,29 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       saveProblem.value = null
     }
 
+    keepInBrowser()
     if (now && isDirty.value) {
-      const origin = (JSON.parse(baseline.value || 'null') as Draft | null) ?? now
-      keepUnsaved(what.value, { draft: now, origin, etag: etag.value, at: new Date().toISOString() })
       wait()
     } else {
-      dropUnsaved(what.value)
       broughtBack.value = null
     }
   })
 
-  let timer: ReturnType<typeof setTimeout> | undefined
-  function wait(): void {
-    clearTimeout(timer)
-    timer = setTimeout(() => void saveByItself(), pause)
+  /** Keeps what the server has not, should the page be lost. */
+  function keepInBrowser(): void {
+    const now = draft.value
+    if (now && isDirty.value) {
+      const origin = (JSON.parse(baseline.value || 'null') as Draft | null) ?? now
+      keepUnsaved(what.value, { draft: now, origin, etag: etag.value, at: new Date().toISOString() })
+    } else {
+      dropUnsaved(what.value)
+    }
   }
 
-  onUnmounted(() => clearTimeout(timer))
+  /** Begun anew with every change. */
+  const { start: wait, stop: waitNoMore } = useTimeoutFn(() => void saveByItself(), pause, {
+    immediate: false,
+  })
 
   /** Whether the draft can go out without being asked for. */
   function isRipe(): boolean {
@@ -114,11 +139,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   }
 
   async function saveByItself(): Promise<boolean> {
-    if (isSaving.value) {
-      wait()
-      return false
-    }
-
+    await sending
     return isRipe() && (await send(true)) !== null
   }
 
@@ -160,29 +181,40 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
             body,
           }),
         )
-      : ask(api.POST('/api/builds', { params: { query: { byItself } }, body }))
+      : ask(api.POST('/api/builds', { params: { query: { byItself, asked: ownId } }, body }))
   }
 
-  async function send(byItself: boolean, as?: string): Promise<BuildView | null> {
+  /** Sends what stands on the sheet once what was sent before is answered: two on their way would overtake each other. */
+  function send(byItself: boolean, as?: string): Promise<BuildView | null> {
+    isBusy.value ||= !byItself
+    const mine = sending.then(() => perform(byItself, as))
+    sending = mine
+    return mine
+  }
+
+  async function perform(byItself: boolean, as?: string): Promise<BuildView | null> {
     const sent = draft.value
     if (!sent) {
       return null
     }
 
-    isSaving.value = true
+    unanswered.value = as === undefined ? sent : null
     isBusy.value = !byItself
     saveProblem.value = null
     try {
       const kept = await (as === undefined
         ? write(sent, byItself)
         : ask(api.POST('/api/builds', { body: { ...sent, name: as } })))
+      // A new build has been kept in the browser as new; from here on it has an id.
       dropUnsaved(what.value)
       isOwed.value = false
       broughtBack.value = null
       merged.value = null
+      unanswered.value = null
       if (as === undefined) {
         id.value = kept.id
         etag.value = kept.etag
+        life.value = kept
         // The server trims names, but not under the fingers of somebody who is about to type on. What was changed while the
         // answer was on its way stays as it is, unsaved.
         const isStill = draft.value === sent && !byItself
@@ -204,10 +236,11 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       isOwed.value = problem.status === 0 && !byItself
       // That the server is gone is told once, for everything on the page.
       saveProblem.value = problem.status === 0 ? null : problem
+      unanswered.value = problem.status === 0 ? unanswered.value : null
       return null
     } finally {
-      isSaving.value = false
       isBusy.value = false
+      keepInBrowser()
       if (isDirty.value) {
         wait()
       }
@@ -236,6 +269,8 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       etag.value = view.etag
       baseline.value = JSON.stringify(toDraft(view.theirs))
       merged.value = view
+      // It may be no draft any more.
+      await lookAtState()
       change((next) => Object.assign(next, toDraft(view.document)))
       wait()
     } catch (error) {
@@ -246,21 +281,29 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   /** Asks the server again how far the build has come; the draft stays. */
   async function lookAtState(): Promise<void> {
     if (id.value) {
-      state.value = (await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))).state
+      const kept = await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))
+      life.value = kept
+      // A move is a version of its own. What somebody else has saved in the meantime is not to be saved over.
+      if (JSON.stringify(toDraft(kept.document)) === baseline.value) {
+        etag.value = kept.etag
+      }
+
       tabs.tellSaved()
     }
   }
 
   /** Forgets the unsaved changes, for a page that is being left. */
   function discardLocally(): void {
-    clearTimeout(timer)
+    waitNoMore()
     baseline.value = JSON.stringify(draft.value)
     dropUnsaved(what.value)
   }
 
   /** Gives the unsaved changes up and loads what is kept. */
   async function discard(): Promise<void> {
-    dropUnsaved(what.value)
+    // What is given up must not go out by itself while what is kept is on its way.
+    discardLocally()
+    await sending
     broughtBack.value = null
     merged.value = null
     saveProblem.value = null
@@ -272,7 +315,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
     id,
     draft,
     etag,
-    state,
+    life,
     isDirty,
     isBusy,
     isOwed,

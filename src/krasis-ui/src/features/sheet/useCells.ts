@@ -1,13 +1,11 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
-import type { Draft, QuantityView } from '@/shared/api/types'
+import type { Draft, EditDocument, QuantityView, TypedCell } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
 import { onReturn } from '@/shared/server/server'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
-import { putAmount } from './draft'
-import { foreknow } from './useSheet'
+import type { Edits } from './useEdits'
 
 /** What somebody typed into a cell that could not be read. It stays in the cell until it is mended or taken back. */
 export interface CellFault {
@@ -16,9 +14,6 @@ export interface CellFault {
   /** Whether it only waits for the server, and will be read when that is back. */
   isWaiting?: boolean
 }
-
-/** What is asked for of a cell: in words, or as how high the whole drink is to stand. */
-type Said = { text: string } | { surfaceMm: number }
 
 /** What is being typed into a cell, understood. */
 export interface Peek {
@@ -31,12 +26,7 @@ export interface Peek {
  * Turns what is typed into cells into amounts of the draft.
  * @param what What the build is known by, for what waits for the server.
  */
-export function useCells(
-  draft: Ref<Draft | null>,
-  change: (make: (next: Draft) => void, of?: string | null) => void,
-  what: Ref<string>,
-) {
-  const client = useQueryClient()
+export function useCells(draft: Ref<Draft | null>, edits: Pick<Edits, 'send'>, what: Ref<string>) {
   const faults = ref(new Map<string, CellFault>())
   const keyOf = (line: string, size: string) => `${line} ${size}`
 
@@ -75,7 +65,11 @@ export function useCells(
 
   /** Takes up what waited for the server when the page was closed. */
   function bringBack(): Promise<void> {
-    return readWaiting(findUnsaved<[string, string][]>(`${what.value}.cells`)?.draft ?? [])
+    const kept = `${what.value}.cells`
+    const entries = findUnsaved<[string, string][]>(kept)?.draft ?? []
+    // Once only: what has to wait again is kept again.
+    dropUnsaved(kept)
+    return readWaiting(entries)
   }
 
   onReturn(() => void readWaiting(waiting.value))
@@ -88,108 +82,63 @@ export function useCells(
     faults.value = new Map([...faults.value].filter(([key]) => cells.has(key)))
   }
 
-  /** Asks the server what a text says in a cell. */
-  function read(
-    lineId: string,
-    size: string,
-    said: Said,
-    how: { mix?: boolean; signal?: AbortSignal } = {},
-  ): Promise<QuantityView> | null {
-    const line = draft.value?.lines.find((candidate) => candidate.id === lineId)
-    if (!line) {
-      return null
-    }
-
-    const { ingredient, measure } = line
-    const { mix = false, signal } = how
-    const body = { ...said, ingredient, measure, build: draft.value, size, line: lineId, mix }
-    return ask(api.POST('/api/quantities/read', { body, ...(signal ? { signal } : {}) }))
-  }
-
   function messageOf(problem: ApiProblem): string {
     const field = problem.errors[0]
     return field ? `${field.message} Accepted: ${field.accepted}.` : problem.message
   }
 
-  /** Reads what was typed into a cell; null when it cannot be read, and then it stays there with what is wrong with it. */
-  async function readCell(
-    lineId: string,
-    size: string,
-    text: string,
-    mix = false,
-  ): Promise<QuantityView | null> {
+  const commit = (line: string, size: string, text: string) => commitBlock([{ line, size, text }])
+
+  /** Takes cells at once, so that one undo takes all of it back. What cannot be read stays in its cell with what is wrong with it. */
+  async function commitBlock(cells: TypedCell[]): Promise<void> {
+    const typed = cells.filter(({ text }) => text !== '' || cells.length === 1)
+    const put = (faultOf: (cell: TypedCell) => CellFault | null) =>
+      typed.forEach((cell) => setFault(cell.line, cell.size, faultOf(cell)))
     try {
-      const quantity = await read(lineId, size, { text }, { mix })
-      setFault(lineId, size, null)
-      return quantity
+      const troubles = await edits.send({ typed })
+      put(({ line, size, text }) => {
+        const found = troubles.find((trouble) => trouble.line === line && trouble.size === size)
+        return found ? { text, message: found.message } : null
+      })
     } catch (error) {
       const problem = ApiProblem.of(error)
-      setFault(
-        lineId,
-        size,
+      put(({ text }) =>
         problem.status === 0
           ? { text, message: 'Waits for Krasis.', isWaiting: true }
           : { text, message: messageOf(problem) },
       )
-      return null
-    }
-  }
-
-  async function commit(lineId: string, size: string, text: string): Promise<void> {
-    const asked = draft.value
-    const quantity = await readCell(lineId, size, text, true)
-    if (quantity?.objection) {
-      tell({ text: quantity.objection, isFault: true })
-    }
-
-    if (quantity) {
-      const isStill = draft.value === asked
-      change((next) => {
-        putAmount(next, lineId, size, quantity.amount, quantity.to)
-        // The answer holds the sheet already, unless something else has been changed while it was on its way.
-        if (quantity.sheet && isStill) {
-          foreknow(client, next, quantity.sheet)
-        }
-      })
     }
   }
 
   /** Says what is being typed, before it is taken; null when it cannot be asked. */
-  function peek(lineId: string, size: string, text: string, signal: AbortSignal): Promise<Peek | null> {
-    return look(lineId, size, { text }, signal)
-  }
+  async function peek(id: string, size: string, text: string, signal: AbortSignal): Promise<Peek | null> {
+    const line = draft.value?.lines.find((candidate) => candidate.id === id)
+    if (!line) {
+      return null
+    }
 
-  async function look(lineId: string, size: string, said: Said, signal?: AbortSignal): Promise<Peek | null> {
     try {
-      const quantity = await read(lineId, size, said, signal ? { signal } : {})
-      return quantity && { quantity, message: quantity.objection }
+      const { ingredient, measure } = line
+      const body = { text, ingredient, measure, build: draft.value, size, line: id }
+      const quantity = await ask(api.POST('/api/quantities/read', { body, signal }))
+      return { quantity, message: quantity.objection }
     } catch (error) {
       const problem = ApiProblem.of(error)
       return problem.status === 0 ? null : { quantity: null, message: messageOf(problem) }
     }
   }
 
-  /** Takes a block of cells at once, so that one undo takes all of it back. What cannot be read stays in its cell. */
-  async function commitBlock(cells: { line: string; size: string; text: string }[]): Promise<void> {
-    const edits: { line: string; size: string; amount: number; to: string | null }[] = []
-    for (const { line, size, text } of cells) {
-      const quantity = text === '' ? null : await readCell(line, size, text)
-      if (quantity) {
-        edits.push({ line, size, amount: quantity.amount, to: quantity.to })
-      }
+  /** Does what a finger on a cup asks for; what cannot be done leaves the cup as it is. */
+  async function pour(edit: EditDocument, of: string | null = null): Promise<void> {
+    try {
+      await edits.send(edit, of)
+    } catch (error) {
+      tell({ text: ApiProblem.of(error).message, isFault: true })
     }
-
-    change((next) => edits.forEach(({ line, size, amount, to }) => putAmount(next, line, size, amount, to)))
   }
 
   /** Pours a line to about so much: to the nearest that the bar pours. */
-  async function stepTo(line: string, size: string, amount: number): Promise<void> {
-    const found = await look(line, size, { text: `${amount}` })
-    const poured = found?.quantity?.poured
-    if (poured !== undefined) {
-      change((next) => putAmount(next, line, size, poured))
-    }
-  }
+  const stepTo = (line: string, size: string, amount: number) => pour({ near: { line, size, amount } })
 
   let drags = 0
   let wanted: { line: string; size: string; mm: number; drag: number } | null = null
@@ -205,13 +154,9 @@ export function useCells(
 
     isFilling = true
     while (wanted) {
-      const { drag, ...next }: NonNullable<typeof wanted> = wanted
+      const { drag, ...surface }: NonNullable<typeof wanted> = wanted
       wanted = null
-      const found = await look(next.line, next.size, { surfaceMm: next.mm })
-      const poured = found?.quantity?.poured
-      if (poured !== undefined) {
-        change((draft) => putAmount(draft, next.line, next.size, poured), `fill line ${drag}`)
-      }
+      await pour({ surface }, `fill line ${drag}`)
     }
 
     isFilling = false

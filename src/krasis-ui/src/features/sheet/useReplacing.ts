@@ -1,25 +1,9 @@
-import type { Ref } from 'vue'
-import { ApiProblem } from '@/shared/api/ApiProblem'
-import { api, ask } from '@/shared/api/client'
-import type { BuildDocument, Draft, Finding, Mend } from '@/shared/api/types'
+import type { BuildDocument, Draft, Finding } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
 import { toDraft } from './draft'
 
-/** Lays on the sheet what the server has made of the build: proposed, mended, made anew, adjusted, brought back. One undo takes each back. */
-export function useReplacing(draft: Ref<Draft | null>, change: (make: (next: Draft) => void) => void) {
-  async function mend(wanted: Mend): Promise<void> {
-    if (!draft.value) {
-      return
-    }
-
-    try {
-      const mended = await ask(api.POST('/api/mend', { body: { build: draft.value, mend: wanted } }))
-      change((next) => Object.assign(next, toDraft(mended)))
-    } catch (error) {
-      tell({ text: ApiProblem.of(error).message, isFault: true })
-    }
-  }
-
+/** Lays on the sheet what the server has made of the build: proposed, made anew, adjusted, brought back. One undo takes each back. */
+export function useReplacing(change: (make: (next: Draft) => void) => void) {
   /** Lets a finding be, for a reason; without one it is looked at again. */
   function waive({ check, size, line }: Finding, reason: string | null): void {
     change((next) => {
@@ -41,18 +25,19 @@ export function useReplacing(draft: Ref<Draft | null>, change: (make: (next: Dra
       const { name, tags, season, prices, parent } = next
       Object.assign(next, toDraft(build), { name, tags, season, prices, parent: { ...parent, version } })
     })
-    tell({ text: 'It is made anew. Save to keep it so, or undo.' })
+    tell({ text: 'It is made anew. Save to have it so, or undo.' })
   }
 
-  function adjust(document: BuildDocument): void {
+  /** @param says What adjusting comes to. */
+  function adjust(document: BuildDocument, says: string): void {
     change((next) => Object.assign(next, toDraft(document)))
-    tell({ text: 'It pours as it did. Save and publish it to keep it so, or undo.' })
+    tell({ text: `${says} Save and publish it to have it so, or undo.` })
   }
 
   function bringBack(document: BuildDocument): void {
     change((next) => Object.assign(next, toDraft(document)))
-    tell({ text: 'It is on the sheet as it was then. Save to keep it so, or undo.' })
+    tell({ text: 'It is on the sheet as it was then. Save to have it so, or undo.' })
   }
 
-  return { mend, waive, begin, makeAnew, adjust, bringBack }
+  return { waive, begin, makeAnew, adjust, bringBack }
 }

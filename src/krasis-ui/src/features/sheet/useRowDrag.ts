@@ -1,59 +1,51 @@
-import { onUnmounted, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import Sortable from 'sortablejs'
+import { onUnmounted, watch, type Ref } from 'vue'
 
 /**
  * Drags a row of a table to another place, by mouse, pen or finger.
- * @param rows The rows as they stand on screen, from the top down.
+ * @param body Where the rows stand; each has its line's id as data-line, and a grip.
  * @param place Called where it is let go: the row and the place before which it is to stand, counted before it is taken out.
  */
-export function useRowDrag(rows: () => HTMLElement[], place: (row: string, to: number) => void) {
-  const dragged = ref<string | null>(null)
-  /** Before which row it would stand; as many as there are rows at the end. */
-  const target = ref<number | null>(null)
-
-  function move(event: PointerEvent): void {
-    const middles = rows().map((row) => {
-      const { top, height } = row.getBoundingClientRect()
-      return top + height / 2
-    })
-    const at = middles.findIndex((middle) => event.clientY < middle)
-    target.value = at < 0 ? middles.length : at
-  }
-
-  function letGo(): void {
-    const [row, to] = [dragged.value, target.value]
-    stop()
-    if (row !== null && to !== null) {
-      place(row, to)
-    }
-  }
-
-  function cancel(event: KeyboardEvent): void {
-    if (event.key === 'Escape') {
-      stop()
-    }
-  }
+export function useRowDrag(body: Ref<HTMLElement | null>, place: (row: string, to: number) => void): void {
+  let sortable: Sortable | undefined
+  let follower: Node | null = null
+  let isGivenUp = false
 
   function stop(): void {
-    dragged.value = null
-    target.value = null
-    window.removeEventListener('pointermove', move)
-    window.removeEventListener('pointerup', letGo)
-    window.removeEventListener('pointercancel', stop)
-    window.removeEventListener('keydown', cancel)
+    sortable?.destroy()
+    sortable = undefined
   }
 
+  watch(body, (now) => {
+    stop()
+    if (now) {
+      sortable = Sortable.create(now, {
+        draggable: 'tr[data-test=line]',
+        handle: '[data-test=grip]',
+        ghostClass: 'dragged',
+        // The browser's own dragging knows neither fingers nor Escape as it should.
+        forceFallback: true,
+        onStart({ item }) {
+          follower = item.nextSibling
+          isGivenUp = false
+        },
+        onEnd({ item, oldDraggableIndex: from, newDraggableIndex: to }) {
+          // The rows stand as the page draws them, and not as they were dragged.
+          now.insertBefore(item, follower)
+          follower = null
+          if (!isGivenUp && from !== undefined && to !== undefined && from !== to) {
+            place(item.dataset.line ?? '', to > from ? to + 1 : to)
+          }
+        },
+      })
+    }
+  })
+  useEventListener('keydown', ({ key }: KeyboardEvent) => {
+    if (key === 'Escape' && follower !== null) {
+      isGivenUp = true
+      document.dispatchEvent(new PointerEvent('pointerup'))
+    }
+  })
   onUnmounted(stop)
-
-  return {
-    dragged,
-    target,
-    grab(row: string, event: PointerEvent): void {
-      dragged.value = row
-      move(event)
-      window.addEventListener('pointermove', move)
-      window.addEventListener('pointerup', letGo)
-      window.addEventListener('pointercancel', stop)
-      window.addEventListener('keydown', cancel)
-    },
-  }
 }

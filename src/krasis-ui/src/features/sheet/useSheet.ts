@@ -1,11 +1,12 @@
 import { keepPreviousData, replaceEqualDeep, useQuery, type QueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import type { BuildSheet, Draft } from '@/shared/api/types'
 
 // What a draft is called changes nothing in its sheet.
-const keyOf = (draft: Draft | null) => ['mix', JSON.stringify({ ...draft, name: '' })]
+const keyOf = (draft: Draft | null) => [...keys.mix, JSON.stringify({ ...draft, name: '' })]
 
 /** Lays a sheet that is known already where the draft's sheet will be looked for. */
 export function foreknow(client: QueryClient, draft: Draft, sheet: BuildSheet): void {

@@ -1,4 +1,4 @@
-import { onMounted, onUnmounted } from 'vue'
+import { useEventListener } from '@vueuse/core'
 
 /** The keys that work anywhere on the sheet. */
 export function useSheetKeys(does: {
@@ -42,6 +42,5 @@ export function useSheetKeys(does: {
     }
   }
 
-  onMounted(() => window.addEventListener('keydown', onKey))
-  onUnmounted(() => window.removeEventListener('keydown', onKey))
+  useEventListener('keydown', onKey)
 }

@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core'
 import { computed, onUnmounted, ref, watch, type Ref } from 'vue'
 import { newId } from '@/shared/newId'
 
@@ -19,9 +20,11 @@ export function useTabs(build: Ref<string | null>, onSaved: () => void) {
   /** The tabs that were there before this one. */
   const earlier = ref(new Set<string>())
   const channel = new BroadcastChannel('krasis.builds')
+  let isClosed = false
 
   function say(word: Word, of = build.value): void {
-    if (of) {
+    // A save may be answered when the page has been left.
+    if (of && !isClosed) {
       channel.postMessage({ word, build: of, tab: me } satisfies Message)
     }
   }
@@ -52,10 +55,10 @@ export function useTabs(build: Ref<string | null>, onSaved: () => void) {
     { immediate: true },
   )
   const leave = () => say('left')
-  window.addEventListener('pagehide', leave)
+  useEventListener('pagehide', leave)
   onUnmounted(() => {
-    window.removeEventListener('pagehide', leave)
     leave()
+    isClosed = true
     channel.close()
   })
 

@@ -1,3 +1,5 @@
+import type { CupDrawing, SizeSheet } from '@/shared/api/types'
+
 interface Choice {
   code: string
   name: string
@@ -14,3 +16,10 @@ export const serves: Choice[] = [
 
 /** The moments at which the cups can be drawn: as poured, then those of the sheet. */
 export const momentWords = ['poured', 'hand-over', '+10 min', '+20 min']
+
+/** What a cup looks like at one of those moments. */
+export const drawingAt = (size: SizeSheet, at: number): CupDrawing =>
+  size.life.moments[at - 1]?.drawing ?? size.drawing.poured
+
+/** What opens over the sheet. */
+export type SheetDialog = 'variant' | 'history' | 'schools' | 'keys' | { adviseOn: string }

@@ -4,6 +4,7 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import type { BuildDocument, Draft } from '@/shared/api/types'
 import DiffTable from '@/features/versions/DiffTable.vue'
 
@@ -15,13 +16,13 @@ const id = computed(() => props.parent.build ?? '')
 const isShown = ref(false)
 const trouble = ref<string | null>(null)
 const source = useQuery({
-  queryKey: computed(() => ['builds', 'parent', id.value]),
+  queryKey: computed(() => [...keys.builds, 'parent', id.value]),
   queryFn: () => ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } })),
 })
 const version = computed(() => Number(source.data.value?.etag.replaceAll('"', '') ?? 0))
 const isNewer = computed(() => version.value > (props.parent.version ?? 0))
 const diff = useQuery({
-  queryKey: computed(() => ['history', id.value, 'diff', props.parent.version, version.value]),
+  queryKey: computed(() => [...keys.history, id.value, 'diff', props.parent.version, version.value]),
   queryFn: () =>
     ask(
       api.GET('/api/diff', {

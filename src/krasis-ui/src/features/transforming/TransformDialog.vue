@@ -112,7 +112,7 @@ function labelOf(options: { value: string; label: string }[], value: string | nu
 }
 
 const made = useQuery({
-  queryKey: computed(() => ['transform', JSON.stringify(request.value)]),
+  queryKey: computed(() => [...keys.transform, JSON.stringify(request.value)]),
   queryFn: async ({ signal }) => {
     const transformed = await ask(api.POST('/api/transform', { body: request.value, signal }))
     const sheet = await ask(api.POST('/api/mix', { body: { ...transformed.build, name: '' }, signal }))
@@ -298,11 +298,11 @@ async function keep(): Promise<void> {
     </div>
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
     <template #footer>
-      <label for="variant-name" class="soft">Keep it as</label>
+      <label for="variant-name" class="soft">Save it as</label>
       <InputText id="variant-name" v-model="name" autocomplete="off" class="name" data-test="variant-name" />
       <Button label="Not now" text severity="secondary" @click="isOpen = false" />
       <Button
-        label="Keep the variant"
+        label="Save the variant"
         :disabled="!result || !name.trim()"
         :loading="isBusy"
         data-test="keep-variant"

@@ -1,35 +1,32 @@
 <script setup lang="ts">
-import { useQueries, useQuery } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
-import { useBuilds } from '@/shared/api/queries'
+import { keys, useBuilds } from '@/shared/api/queries'
 import CupSection from '@/shared/cup/CupSection.vue'
 import { picture } from '@/shared/cup/section'
 import { frameFor } from '@/shared/cup/frame'
-import { decimal, fixed, when } from '@/shared/format'
+import { when } from '@/shared/format'
 import ComparedTable from './ComparedTable.vue'
 import DiffTable from './DiffTable.vue'
-import { comparedRows, readSide, sizesOf, writeSide, type Side } from './sides'
+import { comparing, mostSides, readSide, writeSide, type Side } from './sides'
 
-/** Two or three builds, versions or sizes side by side: cups to one scale, numbers, and what differs. */
-const names = ['first', 'second', 'third'] as const
-const queryNames = ['from', 'to', 'third'] as const
-
+/** Two to six builds, versions or sizes side by side: cups to one scale, numbers, and what differs. */
 const route = useRoute()
 const router = useRouter()
 const builds = useBuilds()
+const empty: Side = { id: '', place: 'now', size: '' }
+const given = [route.query['side'] ?? []].flat().map(readSide)
 const sides = ref<Side[]>(
-  queryNames
-    .filter((name) => name !== 'third' || route.query.third)
-    .map((name) => readSide(route.query[name])),
+  [...given, empty, empty].slice(0, Math.max(2, given.length)).map((side) => ({ ...side })),
 )
 const options = computed(() => (builds.data.value ?? []).map(({ id, name }) => ({ value: id, label: name })))
 const histories = useQuery({
-  queryKey: computed(() => ['history', 'of', ...sides.value.map(({ id }) => id)]),
+  queryKey: computed(() => [...keys.history, 'of', ...sides.value.map(({ id }) => id)]),
   queryFn: () =>
     Promise.all(
       sides.value.map(({ id }) =>
@@ -37,89 +34,72 @@ const histories = useQuery({
       ),
     ),
   staleTime: 0,
+  placeholderData: keepPreviousData,
 })
-const places = (side: number) => [
+const nameOf = (place: string) =>
+  place === 'now' ? 'now' : `${place.startsWith('s') ? 'standard' : 'save'} ${place.slice(1)}`
+const places = (at: number) => [
   { value: 'now', label: 'as it is now' },
-  ...(histories.data.value?.[side] ?? [])
+  ...(histories.data.value?.[at] ?? [])
     .filter(({ place }) => place)
-    .map(({ kind, place, at }) => ({
-      value: place,
-      label: `${kind === 'published' ? 'standard' : 'save'} ${place.slice(1)}, ${when(at)}`,
-    })),
+    .map(({ place, at: day }) => ({ value: place, label: `${nameOf(place)}, ${when(day)}` })),
 ]
-const isWhole = computed(() => sides.value.every(({ id }) => id !== ''))
-const versionOf = ({ id, place }: Side) => `${id}@${place}`
-// Each of the others against the first; two sizes of one version are that version twice.
-const diffs = useQueries({
-  queries: computed(() =>
-    sides.value.slice(1).map((side) => {
-      const [from, to] = [versionOf(sides.value[0] as Side), versionOf(side)]
-      return {
-        queryKey: ['history', 'compare', from, to],
-        queryFn: () => ask(api.GET('/api/diff', { params: { query: { from, to } } })),
-        enabled: isWhole.value,
-        staleTime: 0,
-      }
-    }),
-  ),
+const chosen = computed(() => sides.value.filter(({ id }) => id !== ''))
+const query = computed(() => chosen.value.map(writeSide))
+const compared = useQuery({
+  queryKey: computed(() => [...keys.history, 'compare', ...query.value]),
+  queryFn: () => ask(api.GET('/api/compare', { params: { query: { side: query.value } } })),
+  enabled: computed(() => query.value.length > 1),
+  staleTime: 0,
+  placeholderData: keepPreviousData,
 })
-const trouble = computed(() => {
-  const error = diffs.value.find((one) => one.error)?.error
-  return error ? ApiProblem.of(error).message : null
-})
-const compared = computed(() => {
-  const found = diffs.value.map(({ data }) => data)
-  const sheets = [found[0]?.before, ...found.map((diff) => diff?.after)]
-  return sides.value.map((side, i) => {
-    const sheet = sheets[i]
-    return sheet ? { side, sheet, ...sizesOf(side, sheet) } : null
+/** The sides that are chosen, with what was found of each; by their place on the page. */
+const shown = computed(() => {
+  const found = compared.data.value?.sides ?? []
+  let at = 0
+  return sides.value.map((side) => {
+    const one = side.id === '' ? undefined : found[at++]
+    const size = one?.sheet.sizes.find(({ size: cup }) => cup === one.size)
+    return one && size ? { ...one, size } : null
   })
 })
+const whole = computed(() => shown.value.flatMap((one) => (one ? [one] : [])))
 const frame = computed(() =>
   frameFor(
-    compared.value.flatMap((one) => one?.shown ?? []),
+    whole.value.map(({ size }) => size),
     false,
   ),
 )
-const numbered = computed(() =>
-  compared.value.flatMap((one) => (one?.compared ? [{ sheet: one.sheet, size: one.compared }] : [])),
-)
-const rows = computed(() =>
-  numbered.value.length === sides.value.length ? comparedRows(numbered.value) : [],
-)
 const heads = computed(() =>
-  numbered.value.map(({ sheet, size }, i) => {
-    const place = sides.value[i]?.place ?? 'now'
-    const version =
-      place === 'now' ? '' : `, ${place.startsWith('s') ? 'standard' : 'save'} ${place.slice(1)}`
-    return `${sheet.name}${version}, ${size.name}`
+  whole.value.map(({ sheet, size }, i) => {
+    const place = chosen.value[i]?.place ?? 'now'
+    return `${sheet.name}${place === 'now' ? '' : `, ${nameOf(place)}`}, ${size.name}`
   }),
 )
 const sizeOptions = (at: number) => [
-  { value: '', label: 'all its sizes' },
-  ...(compared.value[at]?.sheet.sizes ?? []).map(({ size, name }) => ({ value: size, label: name })),
+  { value: '', label: 'its reference size' },
+  ...(shown.value[at]?.sheet.sizes ?? []).map(({ size, name }) => ({ value: size, label: name })),
 ]
-
-function addThird(): void {
-  const last = sides.value.at(-1)
-  sides.value = [...sides.value, { id: last?.id ?? '', place: 'now', size: '' }]
-}
-
-watch(
-  sides,
-  (now) =>
-    void router.replace({
-      query: Object.fromEntries(now.map((side, i) => [queryNames[i] as string, writeSide(side)])),
-    }),
-  { deep: true },
+/** Two sizes of one version differ in numbers only. */
+const diffs = computed(() =>
+  whole.value.flatMap(({ differences }, i) =>
+    differences.length > 0
+      ? [{ differences, before: heads.value[0] ?? '', after: heads.value[i] ?? '' }]
+      : [],
+  ),
 )
+
+const add = () => (sides.value = [...sides.value, { ...(sides.value.at(-1) ?? empty), size: '' }])
+const drop = (at: number) => (sides.value = sides.value.filter((_, i) => i !== at))
+
+watch(sides, (now) => void router.replace(comparing(now.filter(({ id }) => id !== ''))), { deep: true })
 </script>
 
 <template>
-  <main class="page">
+  <main class="page wide">
     <h1>Compare</h1>
-    <div class="sides">
-      <section v-for="(side, i) in sides" :key="i" :aria-label="`The ${names[i]}`">
+    <div class="sides" :style="{ '--sides': sides.length }">
+      <section v-for="(side, i) in sides" :key="i" :aria-label="`Number ${i + 1}`">
         <div class="pick">
           <Select
             v-model="side.id"
@@ -128,7 +108,8 @@ watch(
             option-value="value"
             filter
             placeholder="Which build?"
-            :aria-label="`The ${names[i]} build`"
+            size="small"
+            :aria-label="`Build number ${i + 1}`"
             :data-test="`compare-build-${i}`"
             @update:model-value="((side.place = 'now'), (side.size = ''))"
           />
@@ -137,7 +118,8 @@ watch(
             :options="places(i)"
             option-label="label"
             option-value="value"
-            :aria-label="`Which version of the ${names[i]}`"
+            size="small"
+            :aria-label="`Which version of number ${i + 1}`"
             :data-test="`compare-version-${i}`"
           />
           <Select
@@ -145,108 +127,102 @@ watch(
             :options="sizeOptions(i)"
             option-label="label"
             option-value="value"
-            placeholder="all its sizes"
-            :aria-label="`Which size of the ${names[i]}`"
+            placeholder="its reference size"
+            size="small"
+            :aria-label="`Which size of number ${i + 1}`"
             :data-test="`compare-size-${i}`"
           />
-          <Button
-            v-if="i === 2"
-            icon="pi pi-times"
-            text
-            severity="secondary"
-            size="small"
-            class="drop"
-            aria-label="Compare two only"
-            @click="sides = sides.slice(0, 2)"
-          />
         </div>
-        <div v-if="compared[i]" class="shelf" data-test="compared">
-          <div v-for="size in compared[i]?.shown" :key="size.size" class="cup">
-            <div class="drawing"><CupSection :size="picture(size, true)" :frame="frame" /></div>
-            <strong>{{ size.name }}</strong>
-            <span>{{
-              size.taste.poured.strength === null ? '' : `${fixed(size.taste.poured.strength, 2)} % strong`
-            }}</span>
-            <span>{{
-              size.taste.poured.sweetness === null ? '' : `${fixed(size.taste.poured.sweetness, 1)} sweet`
-            }}</span>
-            <span>{{
-              size.inside.nutrition.energy === null ? '' : `${decimal(size.inside.nutrition.energy, 0)} kcal`
-            }}</span>
-            <span>{{ decimal(size.fill.roomLeft, 0) }} ml of room</span>
-          </div>
+        <div v-if="shown[i]" class="cup" data-test="compared">
+          <div class="drawing"><CupSection :size="picture(shown[i]!.size, true)" :frame="frame" /></div>
+          <strong>{{ shown[i]!.size.name }}</strong>
         </div>
+        <Button
+          v-if="sides.length > 2"
+          label="Take out"
+          text
+          severity="secondary"
+          size="small"
+          :aria-label="`Take number ${i + 1} out`"
+          @click="drop(i)"
+        />
       </section>
     </div>
     <Button
-      v-if="sides.length < 3 && isWhole"
-      label="Compare with a third"
+      v-if="sides.length < mostSides && chosen.length === sides.length"
+      label="Compare with another"
       icon="pi pi-plus"
       text
       size="small"
-      data-test="compare-third"
-      @click="addThird"
+      data-test="compare-more"
+      @click="add"
     />
-    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-    <p v-else-if="!isWhole" class="soft">
+    <p v-if="compared.error.value" class="error" role="alert">
+      {{ ApiProblem.of(compared.error.value).message }}
+    </p>
+    <p v-else-if="chosen.length < 2" class="soft">
       Choose two builds, or one build twice and two of its versions or sizes.
     </p>
-    <template v-else>
-      <h2 v-if="rows.length > 0">Number by number</h2>
-      <ComparedTable v-if="rows.length > 0" :heads="heads" :rows="rows" />
-      <template v-for="(one, i) in diffs" :key="i">
-        <section
-          v-if="one.data && (one.data.differences.length > 0 || sides[i + 1]?.size === sides[0]?.size)"
-        >
-          <h2 v-if="diffs.length > 1">What the {{ names[i + 1] }} has otherwise than the first</h2>
-          <h2 v-else>What differs</h2>
-          <DiffTable :diff="one.data" :before="one.data.before.name" :after="one.data.after.name" />
-        </section>
-      </template>
+    <template v-else-if="compared.data.value">
+      <h2>Number by number, what is farthest apart first</h2>
+      <ComparedTable :heads="heads" :rows="compared.data.value.rows" />
+      <details v-for="(diff, i) in diffs" :key="i" :open="diffs.length === 1">
+        <summary>What differs in {{ diff.after }}</summary>
+        <DiffTable :diff="diff" :before="diff.before" :after="diff.after" />
+      </details>
     </template>
   </main>
 </template>
 
 <style scoped>
+.wide {
+  max-width: none;
+}
+
 .sides {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
-  gap: 1.5rem;
-  margin: 0.6rem 0 1rem;
+  grid-template-columns: repeat(var(--sides), minmax(10.5rem, 1fr));
+  gap: 0.8rem;
+  margin: 0.6rem 0;
+  overflow-x: auto;
 }
 
 .pick {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-  margin-bottom: 0.6rem;
+  display: grid;
+  gap: 0.35rem;
 }
 
-.shelf {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem;
-  align-items: flex-start;
+.pick :deep(.p-select) {
+  min-width: 0;
 }
 
 .cup {
   display: flex;
   flex-direction: column;
   align-items: center;
-  font-size: 0.9rem;
-  text-align: center;
+  margin-top: 0.5rem;
 }
 
 .drawing {
-  width: 6rem;
-  height: 9.5rem;
-}
-
-.drop {
-  height: 2.4rem;
+  width: 8rem;
+  height: 11rem;
+  margin-bottom: 0.3rem;
 }
 
 h2 {
-  margin-top: 1.2rem;
+  margin-top: 0.8rem;
+}
+
+summary {
+  min-height: 2rem;
+  margin-top: 0.6rem;
+  font-weight: 650;
+  cursor: pointer;
+}
+
+@media (width < 48rem) {
+  .sides {
+    grid-template-columns: repeat(auto-fit, minmax(9.5rem, 1fr));
+  }
 }
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { ComparedRow } from './sides'
+import type { ComparedRow } from '@/shared/api/types'
 
-/** The numbers of the sides beside each other; what differs from the first is marked. */
-defineProps<{ heads: string[]; rows: ComparedRow[] }>()
+/** The numbers of the sides beside each other, what is farthest apart first; what differs from the first side is marked. */
+defineProps<{ heads: string[]; rows: readonly ComparedRow[] }>()
 </script>
 
 <template>
@@ -15,8 +15,8 @@ defineProps<{ heads: string[]; rows: ComparedRow[] }>()
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in rows" :key="row.name" :data-row="row.name">
-          <th scope="row">{{ row.name }}</th>
+        <tr v-for="row in rows" :key="row.what" :data-row="row.what" :class="{ alike: row.apart === 0 }">
+          <th scope="row">{{ row.what }}</th>
           <td v-for="(says, i) in row.cells" :key="i" :class="{ differs: row.differs[i] }">
             <span v-if="row.differs[i]" class="mark" aria-label="differs">≠</span>
             {{ says ?? 'not in it' }}
@@ -28,6 +28,15 @@ defineProps<{ heads: string[]; rows: ComparedRow[] }>()
 </template>
 
 <style scoped>
+.plain {
+  width: 100%;
+  table-layout: fixed;
+}
+
+.alike {
+  color: var(--ink-soft);
+}
+
 .differs {
   font-weight: 650;
 }

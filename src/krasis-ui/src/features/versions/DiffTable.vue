@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DiffView } from '@/shared/api/types'
 
-defineProps<{ diff: DiffView; before: string; after: string }>()
+defineProps<{ diff: Pick<DiffView, 'differences'>; before: string; after: string }>()
 </script>
 
 <template>

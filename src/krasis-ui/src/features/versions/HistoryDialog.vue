@@ -6,6 +6,7 @@ import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
 import type { BuildDocument, HistoryEntry } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import DiffTable from './DiffTable.vue'
@@ -16,7 +17,7 @@ const isOpen = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ restore: [document: BuildDocument] }>()
 
 const history = useQuery({
-  queryKey: computed(() => ['history', props.id]),
+  queryKey: computed(() => [...keys.history, props.id]),
   queryFn: () => ask(api.GET('/api/builds/{id}/history', { params: { path: { id: props.id } } })),
   enabled: isOpen,
   staleTime: 0,
@@ -46,7 +47,7 @@ watch(entries, (now) => {
 })
 
 const diff = useQuery({
-  queryKey: computed(() => ['history', props.id, 'diff', from.value, to.value]),
+  queryKey: computed(() => [...keys.history, props.id, 'diff', from.value, to.value]),
   queryFn: () =>
     ask(
       api.GET('/api/diff', {
@@ -83,7 +84,7 @@ async function restore(place: string): Promise<void> {
   <Dialog v-model:visible="isOpen" modal header="History" :style="{ width: 'min(60rem, 96vw)' }">
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
     <div class="split">
-      <ol aria-label="What happened" data-test="entries">
+      <ol class="events" aria-label="What happened" data-test="entries">
         <li v-for="entry in entries" :key="`${entry.at} ${entry.kind} ${entry.place}`">
           <span class="what">
             <strong v-if="entry.kind === 'published'"
@@ -94,6 +95,12 @@ async function restore(place: string): Promise<void> {
             <span class="soft">{{ when(entry.at) }}{{ entry.who ? `, ${entry.who}` : '' }}</span>
             <span v-if="entry.reason" class="reason">“{{ entry.reason }}”</span>
           </span>
+          <RouterLink
+            v-if="entry.kind === 'published'"
+            :to="`/builds/${id}/standards/${entry.place.slice(1)}`"
+            :data-test="`open-${entry.place}`"
+            >Open</RouterLink
+          >
           <Button
             v-if="entry.place"
             label="Bring back"
@@ -136,26 +143,6 @@ async function restore(place: string): Promise<void> {
   display: grid;
   grid-template-columns: minmax(15rem, 2fr) 3fr;
   gap: 1.5rem;
-}
-
-ol {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-li {
-  display: flex;
-  gap: 0.5rem;
-  align-items: flex-start;
-  justify-content: space-between;
-  padding: 0.3rem 0;
-  border-bottom: 1px solid var(--line);
-}
-
-.what {
-  display: flex;
-  flex-direction: column;
 }
 
 .reason {

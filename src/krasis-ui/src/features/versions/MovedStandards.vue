@@ -1,44 +1,28 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import Button from 'primevue/button'
-import { computed, ref } from 'vue'
-import { ApiProblem } from '@/shared/api/ApiProblem'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, shallowRef } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
-import type { MovedStandard } from '@/shared/api/types'
-import { tell } from '@/shared/notice/notice'
-import { rememberedWho } from './states'
+import type { BuildState, MovedStandard as Moved } from '@/shared/api/types'
+import MoveDialog from './MoveDialog.vue'
+import MovedStandard from './MovedStandard.vue'
 
-const client = useQueryClient()
 const moved = useQuery({
-  queryKey: ['moved'],
+  queryKey: keys.moved,
   queryFn: () => ask(api.GET('/api/standards/moved')),
   staleTime: 0,
 })
 const list = computed(() => moved.data.value ?? [])
-const busy = ref<string | null>(null)
+/** What is being accepted: published anew with the bar as it is now, after what stands against that was told. */
+const accepted = shallowRef<Moved | null>(null)
+const to = ref<BuildState | null>(null)
 
-/** Publishes the standard anew with the bar as it is now. */
-async function accept(one: MovedStandard): Promise<void> {
-  busy.value = one.build
-  try {
-    await ask(
-      api.POST('/api/builds/{id}/standards', {
-        params: { path: { id: one.build } },
-        headers: { 'If-Match': one.etag },
-        body: { who: rememberedWho(), reason: 'Accepted as the bar now pours it.' },
-      }),
-    )
-    tell({ text: `'${one.name}' is published as the bar now pours it.` })
-  } catch (error) {
-    tell({ text: ApiProblem.of(error).message, isFault: true })
-  } finally {
-    busy.value = null
-    await Promise.all([
-      client.invalidateQueries({ queryKey: ['moved'] }),
-      client.invalidateQueries({ queryKey: keys.builds }),
-    ])
-  }
+/** Nothing of it is on a sheet here, so that nothing is to be saved first. */
+const ready = () => Promise.resolve(accepted.value?.etag ?? null)
+
+function accept(one: Moved): void {
+  accepted.value = one
+  to.value = 'standard'
 }
 </script>
 
@@ -48,40 +32,17 @@ async function accept(one: MovedStandard): Promise<void> {
       The bar has moved {{ list.length }} {{ list.length === 1 ? 'standard' : 'standards' }} since they were
       published
     </h2>
-    <details v-for="one in list" :key="one.build" data-test="moved-standard">
-      <summary>
-        <strong>{{ one.name }}</strong>
-        <span class="soft">
-          {{
-            one.trouble ??
-            `${one.sizes[0]?.name}: ${one.sizes[0]?.moves[0]?.what} ${one.sizes[0]?.moves[0]?.before} → ${one.sizes[0]?.moves[0]?.after}`
-          }}
-        </span>
-      </summary>
-      <div v-for="size in one.sizes" :key="size.size">
-        <strong>{{ size.name }}</strong>
-        <ul>
-          <li v-for="(move, i) in size.moves" :key="i">
-            {{ move.what }} {{ move.before }} → {{ move.after }} <span class="soft">{{ move.by }}</span>
-          </li>
-        </ul>
-      </div>
-      <p v-if="one.isChanged" class="soft">
-        The build has been changed since it was published; accepting publishes that too.
-      </p>
-      <Button
-        v-if="!one.trouble"
-        label="Accept as it is poured now"
-        size="small"
-        outlined
-        :loading="busy === one.build"
-        :aria-label="`Accept ${one.name} as it is poured now`"
-        data-test="accept"
-        @click="accept(one)"
-      />
-      <RouterLink :to="`/builds/${one.build}`" class="adjust">Adjust it on the sheet</RouterLink>
-    </details>
+    <MovedStandard v-for="one in list" :key="one.build" :moved="one" @accept="accept(one)" />
   </section>
+  <MoveDialog
+    v-if="accepted"
+    :id="accepted.build"
+    :key="accepted.build"
+    v-model="to"
+    :name="accepted.name"
+    because="Accepted as the bar now pours it."
+    :ready="ready"
+  />
 </template>
 
 <style scoped>
@@ -91,24 +52,5 @@ async function accept(one: MovedStandard): Promise<void> {
   border-left: 4px solid var(--warning);
   border-radius: 0.3rem;
   background: var(--warning-wash);
-}
-
-summary {
-  min-height: 1.9rem;
-  padding-top: 0.3rem;
-  cursor: pointer;
-}
-
-summary strong {
-  margin-right: 0.6rem;
-}
-
-ul {
-  margin: 0 0 0.3rem;
-  padding-left: 1.2rem;
-}
-
-.adjust {
-  margin-left: 0.8rem;
 }
 </style>

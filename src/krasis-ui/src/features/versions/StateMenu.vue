@@ -1,178 +1,92 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import Dialog from 'primevue/dialog'
-import InputText from 'primevue/inputtext'
-import Textarea from 'primevue/textarea'
-import { computed, ref } from 'vue'
-import { ApiProblem } from '@/shared/api/ApiProblem'
-import { api, ask } from '@/shared/api/client'
-import { keys } from '@/shared/api/queries'
+import Menu from 'primevue/menu'
+import { computed, ref, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
 import type { BuildState } from '@/shared/api/types'
-import { tell } from '@/shared/notice/notice'
-import { movesFrom, rememberedWho, rememberWho, stateOf } from './states'
-import StateTag from './StateTag.vue'
+import MoveDialog from './MoveDialog.vue'
+import { moveLabel, stateOf } from './states'
 
+/** What can be done with a build as a whole. */
 const props = defineProps<{
   id: string
   name: string
   state: BuildState
+  /** What it can become. */
+  moves: readonly BuildState[]
   /** Saves what is not saved yet, and answers with the version; null when that could not be done. */
   ready: () => Promise<string | null>
 }>()
-const emit = defineEmits<{ moved: []; history: []; variant: [] }>()
+const router = useRouter()
+const emit = defineEmits<{ moved: []; history: []; variant: []; duplicate: []; copy: []; delete: [] }>()
 
-const client = useQueryClient()
+/** What it is to become; null while nothing is asked. */
 const to = ref<BuildState | null>(null)
-const who = ref(rememberedWho())
-const reason = ref('')
-const trouble = ref<string | null>(null)
-const isBusy = ref(false)
-const moves = computed(() => movesFrom(props.state))
-const title = computed(() =>
-  to.value === 'standard' ? `Publish ${props.name}` : `${props.name}: ${stateOf(to.value ?? 'draft').label}`,
-)
-
-function begin(next: BuildState): void {
-  to.value = next
-  reason.value = ''
-  trouble.value = null
-}
-
-async function move(): Promise<void> {
-  const next = to.value
-  if (!next) {
-    return
-  }
-
-  isBusy.value = true
-  trouble.value = null
-  try {
-    const etag = await props.ready()
-    if (!etag) {
-      trouble.value = 'What is on the sheet could not be saved; mend that first.'
-      return
-    }
-
-    rememberWho(who.value)
-    const path = { id: props.id }
-    const headers = { 'If-Match': etag }
-    if (next === 'standard') {
-      await ask(
-        api.POST('/api/builds/{id}/standards', {
-          params: { path },
-          headers,
-          body: { who: who.value, reason: reason.value },
-        }),
-      )
-    } else {
-      await ask(
-        api.POST('/api/builds/{id}/state', {
-          params: { path },
-          headers,
-          body: { state: next, who: who.value, reason: reason.value },
-        }),
-      )
-    }
-
-    to.value = null
-    tell({
-      text:
-        next === 'standard'
-          ? `'${props.name}' is published.`
-          : `'${props.name}' is now: ${stateOf(next).label.toLowerCase()}.`,
-    })
-    await Promise.all([
-      client.invalidateQueries({ queryKey: keys.builds }),
-      client.invalidateQueries({ queryKey: ['history', props.id] }),
-      client.invalidateQueries({ queryKey: ['moved'] }),
-    ])
-    emit('moved')
-  } catch (error) {
-    trouble.value = ApiProblem.of(error).message
-  } finally {
-    isBusy.value = false
-  }
-}
+const menu = useTemplateRef('menu')
+const items = computed(() => [
+  { label: 'Make a variant…', icon: 'pi pi-share-alt', test: 'variant', command: () => emit('variant') },
+  ...(props.state === 'draft' || props.state === 'retired'
+    ? []
+    : [
+        {
+          label: 'Print cards',
+          icon: 'pi pi-print',
+          test: 'cards',
+          command: () => void router.push(`/builds/${props.id}/cards`),
+        },
+      ]),
+  { label: 'History', icon: 'pi pi-history', test: 'history', command: () => emit('history') },
+  { label: 'Duplicate', icon: 'pi pi-copy', test: 'duplicate', command: () => emit('duplicate') },
+  { label: 'Copy all cells', icon: 'pi pi-table', test: 'copy-cells', command: () => emit('copy') },
+  { separator: true },
+  ...props.moves
+    .filter((next) => next !== 'standard')
+    .map((next) => ({
+      label: moveLabel(props.state, next),
+      icon: stateOf(next).icon,
+      test: `move-${next}`,
+      command: () => (to.value = next),
+    })),
+  { separator: true },
+  { label: 'Delete', icon: 'pi pi-trash', test: 'delete', command: () => emit('delete') },
+])
 </script>
 
 <template>
-  <div class="states">
-    <StateTag :state="state" />
+  <span class="states">
     <Button
-      v-for="one in moves"
-      :key="one.label"
-      :label="one.label"
-      size="small"
-      text
-      :severity="one.to === 'standard' ? 'primary' : 'secondary'"
-      :data-test="`move-${one.to}`"
-      @click="begin(one.to)"
-    />
-    <Button
-      label="Make a variant…"
-      icon="pi pi-share-alt"
-      size="small"
+      label="More"
+      icon="pi pi-angle-down"
+      icon-pos="right"
       text
       severity="secondary"
-      data-test="variant"
-      @click="$emit('variant')"
+      aria-haspopup="true"
+      data-test="more"
+      @click="(event) => menu?.toggle(event)"
     />
-    <Button
-      label="History"
-      icon="pi pi-history"
-      size="small"
-      text
-      severity="secondary"
-      data-test="history"
-      @click="$emit('history')"
-    />
-    <Dialog
-      :visible="to !== null"
-      modal
-      :header="title"
-      :style="{ width: 'min(34rem, 94vw)' }"
-      @update:visible="to = null"
-    >
-      <p v-if="to === 'standard'" class="soft">
-        The build is kept as it is, with the bar’s measurements of today, under the next number. Nothing can
-        change it afterwards.
-      </p>
-      <div class="field">
-        <label for="state-reason">Why?</label>
-        <Textarea id="state-reason" v-model="reason" rows="2" auto-resize data-test="state-reason" />
-      </div>
-      <div class="field">
-        <label for="state-who">Who?</label>
-        <InputText id="state-who" v-model="who" autocomplete="off" data-test="state-who" />
-      </div>
-      <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-      <template #footer>
-        <Button label="Not now" text severity="secondary" @click="to = null" />
-        <Button
-          :label="to === 'standard' ? 'Publish' : 'Do it'"
-          :loading="isBusy"
-          data-test="state-go"
-          @click="move"
-        />
+    <Menu ref="menu" :model="items" popup>
+      <template #item="{ item, props: given }">
+        <a v-bind="given.action" :data-test="item.test as string">
+          <i :class="item.icon" aria-hidden="true" /> {{ item.label }}
+        </a>
       </template>
-    </Dialog>
-  </div>
+    </Menu>
+    <Button
+      v-if="moves.includes('standard')"
+      :label="moveLabel(state, 'standard')"
+      data-test="move-standard"
+      :outlined="state === 'standard'"
+      @click="to = 'standard'"
+    />
+    <MoveDialog :id="id" v-model="to" :name="name" :ready="ready" @moved="$emit('moved')" />
+  </span>
 </template>
 
 <style scoped>
 .states {
-  display: flex;
+  display: inline-flex;
   flex-wrap: wrap;
-  gap: 0.15rem 0.3rem;
+  gap: 0.15rem 0.25rem;
   align-items: center;
-  margin-bottom: 0.4rem;
-}
-
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 0.2rem;
-  margin-top: 0.6rem;
 }
 </style>

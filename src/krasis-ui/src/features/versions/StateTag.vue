@@ -1,15 +1,38 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BuildState } from '@/shared/api/types'
+import { RouterLink } from 'vue-router'
+import type { BuildState, BuildView } from '@/shared/api/types'
 import { stateOf } from './states'
 
-const props = defineProps<{ state: BuildState }>()
+const props = defineProps<{
+  /** The build, for the way to what was published of it. */
+  id: string
+  state: BuildState
+  /** What was last published of it; null when nothing was. */
+  standard: BuildView['standard']
+  /** Whether it has been changed on the page and not saved yet. */
+  isDirty?: boolean
+}>()
 const shown = computed(() => stateOf(props.state))
+/** Which standard it is, and whether what one sees is what was published. */
+const says = computed(() => {
+  if (props.state !== 'standard' || props.standard === null) {
+    return shown.value.label
+  }
+
+  return `${shown.value.label} ${props.standard.number}${props.standard.isChangedSince || props.isDirty ? ', changed since' : ''}`
+})
 </script>
 
 <template>
-  <span class="tag" :class="state" data-test="state-tag"
-    ><i :class="shown.icon" aria-hidden="true" /> {{ shown.label }}</span
+  <component
+    :is="standard ? RouterLink : 'span'"
+    :to="standard ? `/builds/${id}/standards/${standard.number}` : undefined"
+    class="tag"
+    :class="state"
+    :title="standard ? `Open standard ${standard.number} as it was published` : undefined"
+    data-test="state-tag"
+    ><i :class="shown.icon" aria-hidden="true" /> {{ says }}</component
   >
 </template>
 
@@ -24,6 +47,7 @@ const shown = computed(() => stateOf(props.state))
   color: var(--ink-soft);
   font-size: 0.9rem;
   white-space: nowrap;
+  text-decoration: none;
 }
 
 .tag.standard {

@@ -12,30 +12,15 @@ export function stateOf(state: BuildState) {
   return states.find(({ value }) => value === state) ?? { value: state, label: state, icon: '' }
 }
 
-/** What can be done with a build in a state. Publishing is a step of its own. */
-export function movesFrom(state: BuildState): { to: BuildState; label: string }[] {
-  switch (state) {
-    case 'draft':
-      return [
-        { to: 'trial', label: 'Put on trial' },
-        { to: 'standard', label: 'Publish…' },
-        { to: 'retired', label: 'Retire…' },
-      ]
-    case 'trial':
-      return [
-        { to: 'standard', label: 'Publish…' },
-        { to: 'draft', label: 'Back to draft' },
-        { to: 'retired', label: 'Retire…' },
-      ]
-    case 'standard':
-      return [
-        { to: 'standard', label: 'Publish again…' },
-        { to: 'trial', label: 'Back on trial' },
-        { to: 'retired', label: 'Retire…' },
-      ]
-    default:
-      return [{ to: 'draft', label: 'Back to draft' }]
+/** What a move from one state to another is called where it is offered. Publishing is a step of its own. */
+export function moveLabel(from: BuildState, to: BuildState): string {
+  const labels: Record<BuildState, string> = {
+    draft: 'Back to draft',
+    trial: from === 'draft' ? 'Put on trial' : 'Back on trial',
+    standard: from === 'standard' ? 'Publish again…' : 'Publish…',
+    retired: 'Retire…',
   }
+  return labels[to]
 }
 
 const whoKey = 'krasis.who'

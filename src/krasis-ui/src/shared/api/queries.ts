@@ -1,10 +1,21 @@
-import { useQuery } from '@tanstack/vue-query'
+import { useQuery, type QueryClient } from '@tanstack/vue-query'
 import { api, ask } from './client'
 
 export const keys = {
   bar: ['bar'],
+  start: ['bar', 'start'],
+  setup: ['bar', 'setup'],
   builds: ['builds'],
   deleted: ['builds', 'deleted'],
+  cards: ['builds', 'cards'],
+  schools: ['schools'],
+  pantry: ['pantry'],
+  mix: ['mix'],
+  pour: ['pour'],
+  try: ['try'],
+  transform: ['transform'],
+  history: ['history'],
+  moved: ['moved'],
 } as const
 
 /** All of the bar's facts. */
@@ -14,7 +25,11 @@ export function useBar() {
 
 /** The schools that a build can follow; they change only with the program. */
 export function useSchools() {
-  return useQuery({ queryKey: ['schools'], queryFn: () => ask(api.GET('/api/schools')), staleTime: Infinity })
+  return useQuery({
+    queryKey: keys.schools,
+    queryFn: () => ask(api.GET('/api/schools')),
+    staleTime: Infinity,
+  })
 }
 
 /** The builds by name. */
@@ -25,4 +40,15 @@ export function useBuilds() {
 /** The builds that can be restored. */
 export function useDeletedBuilds() {
   return useQuery({ queryKey: keys.deleted, queryFn: () => ask(api.GET('/api/builds/deleted')) })
+}
+
+/** Forgets what rests on the bar's facts, for when one of them has been changed. */
+export async function forgetFacts(client: QueryClient): Promise<void> {
+  client.removeQueries({ queryKey: keys.mix })
+  client.removeQueries({ queryKey: keys.pour })
+  await Promise.all([
+    client.invalidateQueries({ queryKey: keys.bar }),
+    client.invalidateQueries({ queryKey: keys.builds }),
+    client.invalidateQueries({ queryKey: keys.moved }),
+  ])
 }

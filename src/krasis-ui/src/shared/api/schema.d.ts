@@ -39,6 +39,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{id}/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How every size of a standard is made at a station, step by step, with the facts that it was published with; a build on trial as it is saved. */
+        get: {
+            parameters: {
+                query?: {
+                    standard?: number;
+                    station?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CardsView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quantities/read": {
         parameters: {
             query?: never;
@@ -48,7 +116,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a quantity that somebody typed, and say it in the line's measure; on request with the build worked out anew. */
+        /** Read a quantity that somebody is typing, and say it in the line's measure. */
         post: {
             parameters: {
                 query?: never;
@@ -361,7 +429,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The builds by name, each worked out with the bar's facts of today. */
+        /** The builds by name, as a list shows them, worked out with the bar's facts of today. Has an ETag for If-None-Match. */
         get: {
             parameters: {
                 query?: never;
@@ -383,11 +451,12 @@ export interface paths {
             };
         };
         put?: never;
-        /** Keep a new build; byItself says that the page has done so without being asked. */
+        /** Keep a new build; byItself says that the page has done so without being asked, and asked is the id that it is to have, so that it can be asked for again when the answer was lost. */
         post: {
             parameters: {
                 query?: {
                     byItself?: boolean;
+                    asked?: string;
                 };
                 header?: never;
                 path?: never;
@@ -410,6 +479,15 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -443,6 +521,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The builds that have every word, contain an allergen or are without one as far as is known, and why; what is not known stands last. */
+        get: {
+            parameters: {
+                query?: {
+                    text?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FoundBuild"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/deleted": {
         parameters: {
             query?: never;
@@ -466,7 +582,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BuildSummary"][];
+                        "application/json": components["schemas"]["DeletedBuild"][];
                     };
                 };
             };
@@ -917,7 +1033,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/mend": {
+    "/api/edit": {
         parameters: {
             query?: never;
             header?: never;
@@ -926,7 +1042,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Apply a finding's mend to a build. Nothing is kept. */
+        /** Do one thing to a build as it stands on a sheet, and work it out anew. Nothing is kept. */
         post: {
             parameters: {
                 query?: never;
@@ -936,7 +1052,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["MendRequest"];
+                    "application/json": components["schemas"]["EditRequest"];
                 };
             };
             responses: {
@@ -946,7 +1062,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BuildDocument"];
+                        "application/json": components["schemas"]["EditedView"];
                     };
                 };
                 /** @description Bad Request */
@@ -960,6 +1076,15 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1011,7 +1136,79 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/cups": {
+    "/api/bar/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The facts that were removed and can be brought back, the last removed first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RemovedView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/house/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The builds whose flavours go in otherwise than the house pours them. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HouseDifference"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/missing": {
         parameters: {
             query?: never;
             header?: never;
@@ -1020,7 +1217,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new cup. */
+        /** Keep something new that is like something of the starter pantry, with its pump if it has one. */
         post: {
             parameters: {
                 query?: never;
@@ -1030,7 +1227,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["CupDocument"];
+                    "application/json": components["schemas"]["MissingIngredient"];
                 };
             };
             responses: {
@@ -1040,7 +1237,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfCupDocument"];
+                        "application/json": components["schemas"]["FactViewOfIngredientDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -1186,7 +1383,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a cup that nothing uses. Needs If-Match. */
+        /** Remove a cup that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -1317,7 +1514,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/ingredients": {
+    "/api/bar/cups/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a cup, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfCupDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/cups": {
         parameters: {
             query?: never;
             header?: never;
@@ -1326,7 +1570,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new ingredient. */
+        /** Keep a new cup. */
         post: {
             parameters: {
                 query?: never;
@@ -1336,7 +1580,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["IngredientDocument"];
+                    "application/json": components["schemas"]["CupDocument"];
                 };
             };
             responses: {
@@ -1346,7 +1590,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfIngredientDocument"];
+                        "application/json": components["schemas"]["FactViewOfCupDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -1369,6 +1613,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/cups/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed cup back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfCupDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1492,7 +1801,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a ingredient that nothing uses. Needs If-Match. */
+        /** Remove a ingredient that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -1623,7 +1932,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/dispensers": {
+    "/api/bar/ingredients/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a ingredient, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfIngredientDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/ingredients": {
         parameters: {
             query?: never;
             header?: never;
@@ -1632,7 +1988,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new dispenser. */
+        /** Keep a new ingredient. */
         post: {
             parameters: {
                 query?: never;
@@ -1642,7 +1998,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["DispenserDocument"];
+                    "application/json": components["schemas"]["IngredientDocument"];
                 };
             };
             responses: {
@@ -1652,7 +2008,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfDispenserDocument"];
+                        "application/json": components["schemas"]["FactViewOfIngredientDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -1675,6 +2031,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/ingredients/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed ingredient back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfIngredientDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1798,7 +2219,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a dispenser that nothing uses. Needs If-Match. */
+        /** Remove a dispenser that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -1929,7 +2350,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/espresso": {
+    "/api/bar/dispensers/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a dispenser, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfDispenserDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/dispensers": {
         parameters: {
             query?: never;
             header?: never;
@@ -1938,7 +2406,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new espresso recipe. */
+        /** Keep a new dispenser. */
         post: {
             parameters: {
                 query?: never;
@@ -1948,7 +2416,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["EspressoDocument"];
+                    "application/json": components["schemas"]["DispenserDocument"];
                 };
             };
             responses: {
@@ -1958,7 +2426,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfEspressoDocument"];
+                        "application/json": components["schemas"]["FactViewOfDispenserDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -1981,6 +2449,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/dispensers/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed dispenser back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfDispenserDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -2104,7 +2637,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a espresso recipe that nothing uses. Needs If-Match. */
+        /** Remove a espresso recipe that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -2235,7 +2768,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/coffees": {
+    "/api/bar/espresso/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a espresso recipe, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfEspressoDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/espresso": {
         parameters: {
             query?: never;
             header?: never;
@@ -2244,7 +2824,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new coffee recipe. */
+        /** Keep a new espresso recipe. */
         post: {
             parameters: {
                 query?: never;
@@ -2254,7 +2834,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["CoffeeBaseDocument"];
+                    "application/json": components["schemas"]["EspressoDocument"];
                 };
             };
             responses: {
@@ -2264,7 +2844,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfCoffeeBaseDocument"];
+                        "application/json": components["schemas"]["FactViewOfEspressoDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -2287,6 +2867,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/espresso/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed espresso recipe back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfEspressoDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -2410,7 +3055,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a coffee recipe that nothing uses. Needs If-Match. */
+        /** Remove a coffee recipe that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -2541,7 +3186,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/foams": {
+    "/api/bar/coffees/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a coffee recipe, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfCoffeeBaseDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/coffees": {
         parameters: {
             query?: never;
             header?: never;
@@ -2550,7 +3242,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new foam level. */
+        /** Keep a new coffee recipe. */
         post: {
             parameters: {
                 query?: never;
@@ -2560,7 +3252,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["FoamDocument"];
+                    "application/json": components["schemas"]["CoffeeBaseDocument"];
                 };
             };
             responses: {
@@ -2570,7 +3262,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfFoamDocument"];
+                        "application/json": components["schemas"]["FactViewOfCoffeeBaseDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -2593,6 +3285,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/coffees/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed coffee recipe back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfCoffeeBaseDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -2716,7 +3473,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a foam level that nothing uses. Needs If-Match. */
+        /** Remove a foam level that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -2847,7 +3604,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/pitchers": {
+    "/api/bar/foams/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a foam level, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfFoamDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/foams": {
         parameters: {
             query?: never;
             header?: never;
@@ -2856,7 +3660,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new pitcher. */
+        /** Keep a new foam level. */
         post: {
             parameters: {
                 query?: never;
@@ -2866,7 +3670,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["PitcherDocument"];
+                    "application/json": components["schemas"]["FoamDocument"];
                 };
             };
             responses: {
@@ -2876,7 +3680,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfPitcherDocument"];
+                        "application/json": components["schemas"]["FactViewOfFoamDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -2899,6 +3703,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/foams/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed foam level back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfFoamDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -3022,7 +3891,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a pitcher that nothing uses. Needs If-Match. */
+        /** Remove a pitcher that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -3153,7 +4022,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/parts": {
+    "/api/bar/pitchers/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a pitcher, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfPitcherDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/pitchers": {
         parameters: {
             query?: never;
             header?: never;
@@ -3162,7 +4078,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new part. */
+        /** Keep a new pitcher. */
         post: {
             parameters: {
                 query?: never;
@@ -3172,7 +4088,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["PartDocument"];
+                    "application/json": components["schemas"]["PitcherDocument"];
                 };
             };
             responses: {
@@ -3182,7 +4098,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfPartDocument"];
+                        "application/json": components["schemas"]["FactViewOfPitcherDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -3205,6 +4121,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/pitchers/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed pitcher back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfPitcherDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -3328,7 +4309,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a part that nothing uses. Needs If-Match. */
+        /** Remove a part that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -3459,7 +4440,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bar/stations": {
+    "/api/bar/parts/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a part, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfPartDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/parts": {
         parameters: {
             query?: never;
             header?: never;
@@ -3468,7 +4496,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a new station. */
+        /** Keep a new part. */
         post: {
             parameters: {
                 query?: never;
@@ -3478,7 +4506,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["StationDocument"];
+                    "application/json": components["schemas"]["PartDocument"];
                 };
             };
             responses: {
@@ -3488,7 +4516,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["FactViewOfStationDocument"];
+                        "application/json": components["schemas"]["FactViewOfPartDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -3511,6 +4539,71 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/parts/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed part back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfPartDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -3634,7 +4727,7 @@ export interface paths {
             };
         };
         post?: never;
-        /** Remove a station that nothing uses. Needs If-Match. */
+        /** Remove a station that nothing uses. Needs If-Match; it can be brought back. */
         delete: {
             parameters: {
                 query?: never;
@@ -3750,6 +4843,194 @@ export interface paths {
                 };
                 /** @description Payload Too Large */
                 413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/stations/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a station, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfStationDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a new station. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StationDocument"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfStationDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/stations/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a removed station back as it was last. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactViewOfStationDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -3933,6 +5214,53 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bar/house/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The versions of a set of house rules, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FactVersionOfHouseDocument"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4259,6 +5587,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bar/ingredients/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A nutrition label as it is printed, turned into 100 g. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PrintedLabel"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CompositionDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bar/ice/measure": {
         parameters: {
             query?: never;
@@ -4567,6 +5962,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{id}/standards/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What stands against publishing a build now, what is not known of it, and what is different from its last standard. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PublishView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{id}/standards/{number}": {
         parameters: {
             query?: never;
@@ -4660,6 +6102,15 @@ export interface paths {
                 };
                 /** @description Not Found */
                 404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -4804,7 +6255,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A standard that the bar has moved, written so that it pours what it poured; without changes where the build has been changed since. */
+        /** A standard that the bar has moved: as it was published, as the bar pours it now, and written so that it pours what it poured. Of a build that has been changed since, nothing. */
         get: {
             parameters: {
                 query?: never;
@@ -4970,6 +6421,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two to six builds, versions or sizes side by side: side=ID@now@CUP, ID@v3 (a save) or ID@s1 (a standard), the cup left out for the reference. */
+        get: {
+            parameters: {
+                query: {
+                    side: string[];
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ComparedView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standards/moved": {
         parameters: {
             query?: never;
@@ -5006,14 +6513,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/start/bases": {
+    "/api/start/choices": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What a drink can be made on, and what the bar lacks for it. */
+        /** What a drink can be made on and flavoured with, and what the bar lacks for it. */
         get: {
             parameters: {
                 query?: never;
@@ -5029,13 +6536,107 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BaseChoice"][];
+                        "application/json": components["schemas"]["StartChoices"];
                     };
                 };
             };
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/start/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a bar can be set up with from the starter pantry, and whether it can be: as long as there is no build. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SetupChoices"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Set the bar up with the house's own cups, shot, milks and flavours. Refused once there is a build. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SetupDocument"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -5114,8 +6715,10 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         AdjustedView: {
-            document: components["schemas"]["BuildDocument"];
-            changes: components["schemas"]["Difference"][];
+            /** Format: int64 */
+            number: number;
+            pours: null | components["schemas"]["Pours"];
+            document: null | components["schemas"]["BuildDocument"];
         };
         Advice: {
             edits: components["schemas"]["CellEdit"][];
@@ -5154,6 +6757,7 @@ export interface components {
         AllergenFacts: {
             found: components["schemas"]["AllergenTrace"][];
             unknown: string[];
+            says?: null | string;
         };
         AllergenTrace: {
             allergen: components["schemas"]["Allergen"];
@@ -5202,6 +6806,7 @@ export interface components {
         BaseChoice: {
             base: components["schemas"]["DrinkBase"];
             name: string;
+            of: components["schemas"]["NamedChoice"][];
             missing: null | string;
         };
         Batch: {
@@ -5338,11 +6943,20 @@ export interface components {
             updatedAt: string;
             name: string;
             state: components["schemas"]["BuildState"];
+            standard: null | components["schemas"]["StandardPlace"];
             tags: string[];
             board: null | components["schemas"]["BoardDay"];
             parent: null | string;
             hasNewerParent: boolean;
-            sheet: null | components["schemas"]["BuildSheet"];
+            sizes: string[];
+            holds: string[];
+            /** Format: int32 */
+            faults: number;
+            /** Format: int32 */
+            warnings: number;
+            /** Format: int32 */
+            drifting: number;
+            cup: null | components["schemas"]["RowCup"];
             trouble: null | string;
         };
         BuildView: {
@@ -5353,6 +6967,9 @@ export interface components {
             /** Format: date-time */
             updatedAt: string;
             state: components["schemas"]["BuildState"];
+            savesItself: boolean;
+            moves: components["schemas"]["BuildState"][];
+            standard: null | components["schemas"]["StandardPlace"];
             document: components["schemas"]["BuildDocument"];
         };
         CardMark: {
@@ -5374,6 +6991,18 @@ export interface components {
             alongWall: number;
             isMajor: boolean;
         };
+        CardsView: {
+            build: string;
+            drink: string;
+            /** Format: int64 */
+            standard: null | number;
+            /** Format: date-time */
+            at: string;
+            isLast: boolean;
+            station: null | string;
+            stations: components["schemas"]["StationName"][];
+            plans: components["schemas"]["MakingPlan"][];
+        };
         Caution: {
             code: string;
             message: string;
@@ -5386,6 +7015,17 @@ export interface components {
             /** Format: double */
             amount: number;
             to?: null | string;
+            stated?: null | string;
+        };
+        CellPlace: {
+            line: string;
+            size: string;
+        };
+        CellTrouble: {
+            line: string;
+            size: string;
+            text: string;
+            message: string;
         };
         Change: {
             line: null | string;
@@ -5415,6 +7055,22 @@ export interface components {
             hotCelsius?: null | number;
             /** Format: double */
             dilutionParts?: null | number;
+        };
+        ComparedRow: {
+            what: string;
+            cells: string[];
+            differs: boolean[];
+            /** Format: double */
+            apart: number;
+        };
+        ComparedSide: {
+            sheet: components["schemas"]["BuildSheet"];
+            size: string;
+            differences: components["schemas"]["Difference"][];
+        };
+        ComparedView: {
+            sides: components["schemas"]["ComparedSide"][];
+            rows: components["schemas"]["ComparedRow"][];
         };
         Composition: {
             /** Format: double */
@@ -5536,6 +7192,7 @@ export interface components {
             warmedCelsius?: null | number;
             /** Format: double */
             price?: null | number;
+            invented?: null | boolean;
             /** Format: double */
             lidPrice?: null | number;
         };
@@ -5612,6 +7269,10 @@ export interface components {
              */
             lidHeight: null | number;
         };
+        DeletedBuild: {
+            id: string;
+            name: string;
+        };
         DiffView: {
             before: components["schemas"]["BuildSheet"];
             after: components["schemas"]["BuildSheet"];
@@ -5663,6 +7324,31 @@ export interface components {
         };
         /** @enum {unknown} */
         DrinkBase: "espresso" | "batch" | "coldBrew" | "strong" | "powder" | "chocolate";
+        EditDocument: {
+            typed?: null | components["schemas"]["TypedCell"][];
+            cells?: null | components["schemas"]["CellEdit"][];
+            near?: null | components["schemas"]["CellEdit"];
+            surface?: null | components["schemas"]["SurfaceEdit"];
+            unpin?: null | components["schemas"]["CellPlace"];
+            measure?: null | components["schemas"]["LineTo"];
+            ingredient?: null | components["schemas"]["LineTo"];
+            before?: null | components["schemas"]["LineTo"];
+            remove?: null | string;
+            add?: null | components["schemas"]["LineTo"];
+            sizes?: null | string[];
+            reference?: null | string;
+            mend?: null | components["schemas"]["Mend"];
+        };
+        EditRequest: {
+            build?: components["schemas"]["BuildDocument"];
+            edit?: components["schemas"]["EditDocument"];
+        };
+        EditedView: {
+            build: components["schemas"]["BuildDocument"];
+            said: string[];
+            troubles: components["schemas"]["CellTrouble"][];
+            sheet: null | components["schemas"]["BuildSheet"];
+        };
         Effect: {
             uses: string[];
             moved: components["schemas"]["BuildMove"][];
@@ -5737,6 +7423,86 @@ export interface components {
             protein: null | string;
             salt: null | string;
         };
+        FactVersionOfCoffeeBaseDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["CoffeeBaseDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfCupDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["CupDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfDispenserDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["DispenserDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfEspressoDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["EspressoDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfFoamDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["FoamDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfHouseDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["HouseDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfIngredientDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["IngredientDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfPartDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["PartDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfPitcherDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["PitcherDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
+        FactVersionOfStationDocument: {
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            at: null | string;
+            document: null | components["schemas"]["StationDocument"];
+            changes: components["schemas"]["Difference"][];
+        };
         FactViewOfCoffeeBaseDocument: {
             id: string;
             etag: string;
@@ -5801,6 +7567,8 @@ export interface components {
             message: string;
             mend: null | components["schemas"]["Mend"];
             waived?: null | string;
+            otherwise?: null | string;
+            canAdvise?: boolean;
         };
         FoamDocument: {
             id?: null | string;
@@ -5844,6 +7612,11 @@ export interface components {
              */
             volume: null | number;
             says: string[];
+        };
+        FoundBuild: {
+            id: string;
+            why: null | string;
+            isKnown: boolean;
         };
         Graduation: {
             /**
@@ -5912,6 +7685,11 @@ export interface components {
             who: string;
             reason: string;
         };
+        HouseDifference: {
+            build: string;
+            name: string;
+            says: string[];
+        };
         HouseDocument: {
             /** Format: double */
             reserveMm?: null | number;
@@ -5956,6 +7734,12 @@ export interface components {
             /** Format: double */
             sweetnessWeight?: null | number;
             sweetness?: null | components["schemas"]["SweetnessDocument"];
+            flavours?: null | {
+                [key: string]: Record<string, never>;
+            };
+            espresso?: null | string;
+            milk?: null | string;
+            foam?: null | string;
             currency?: null | string;
         };
         IceBand: {
@@ -6156,7 +7940,11 @@ export interface components {
             note?: null | string;
         };
         /** @enum {unknown} */
-        LineField: "technique" | "foam" | "stated" | "ingredient" | "before" | "remove" | "cooling";
+        LineField: "technique" | "foam" | "stated" | "ingredient" | "before" | "remove" | "unit" | "house" | "cooling";
+        LineTo: {
+            line: string;
+            to: null | string;
+        };
         LineWords: {
             techniques: components["schemas"]["TechniqueView"][];
             coolings: components["schemas"]["ChoiceView"][];
@@ -6165,6 +7953,49 @@ export interface components {
             claims: components["schemas"]["ChoiceView"][];
             allergens: components["schemas"]["AllergenView"][];
             usual: components["schemas"]["UsualView"];
+        };
+        MakingPlan: {
+            drink: string;
+            size: string;
+            sizeName: string;
+            serve: components["schemas"]["Serve"];
+            station: null | string;
+            steps: components["schemas"]["MakingStep"][];
+            cup: components["schemas"]["CupSection"];
+            drawing: components["schemas"]["CupDrawing"];
+            allergens: string;
+            cautions: string[];
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            handedOver: number;
+            fill: components["schemas"]["SizeFill"];
+        };
+        MakingStep: {
+            /** Format: int32 */
+            number: number;
+            title: string;
+            amount: string;
+            beside: string;
+            how: string;
+            line?: null | string;
+            colour?: null | string;
+            hold?: null | string;
+            target?: null | components["schemas"]["Target"];
+            level?: null | components["schemas"]["StepLevel"];
+            shot?: null | components["schemas"]["StepShot"];
+            foam?: null | components["schemas"]["StepFoam"];
+            meanwhile?: null | string;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            temperature?: null | number;
+            /** Format: double */
+            seconds?: null | number;
+            cautions?: string[];
+            allergens?: string[];
         };
         MeasureView: {
             code: string;
@@ -6204,10 +8035,7 @@ export interface components {
             label: string;
             edits: components["schemas"]["CellEdit"][];
             changes: components["schemas"]["LineChange"][];
-        };
-        MendRequest: {
-            build?: components["schemas"]["BuildDocument"];
-            mend: components["schemas"]["Mend"];
+            promise?: null | string;
         };
         MergeRequest: {
             origin?: null | components["schemas"]["BuildDocument"];
@@ -6229,6 +8057,12 @@ export interface components {
              * @description In ml.
              */
             waste: number;
+        };
+        MissingIngredient: {
+            name?: null | string;
+            like?: null | string;
+            /** Format: double */
+            strokeMl?: null | number;
         };
         Moment: {
             /**
@@ -6292,6 +8126,10 @@ export interface components {
             isChanged: boolean;
             sizes: components["schemas"]["MovedSize"][];
         };
+        NamedChoice: {
+            id: string;
+            name: string;
+        };
         NothingMeasured: Record<string, never>;
         NutritionFacts: {
             /**
@@ -6349,13 +8187,29 @@ export interface components {
              * @description In mg.
              */
             caffeineTo: null | number;
+            /**
+             * Format: double
+             * @description In mg.
+             */
+            caffeineKnown: number;
+            /**
+             * Format: double
+             * @description In mg.
+             */
+            caffeineKnownTo: number;
             /** Format: double */
             sugarsPer100Ml: null | number;
             band: null | components["schemas"]["SugarBand"];
             label: components["schemas"]["LabelValues"];
             euPortion: components["schemas"]["EuLabelValues"];
             euPer100Ml: components["schemas"]["EuLabelValues"];
-            unknown: string[];
+            gaps: components["schemas"]["NutritionGaps"];
+        };
+        NutritionGaps: {
+            energy: string[];
+            carbohydrate: string[];
+            sugars: string[];
+            caffeine: string[];
         };
         OddStroke: {
             /** Format: int32 */
@@ -6492,6 +8346,7 @@ export interface components {
             /** Format: double */
             amount?: null | number;
             to?: null | string;
+            stated?: null | string;
         };
         PitcherDocument: {
             id?: null | string;
@@ -6503,6 +8358,21 @@ export interface components {
         };
         PlanView: {
             plan: null | components["schemas"]["MilkPlan"];
+        };
+        PourRow: {
+            what: string;
+            published: string;
+            now: string;
+            adjusted: null | string;
+            hasMoved: boolean;
+            staysMoved: boolean;
+        };
+        PourSize: {
+            size: string;
+            name: string;
+            rows: components["schemas"]["PourRow"][];
+            newFindings: string[];
+            findingsLeft: string[];
         };
         PourableViewOfIngredientDocumentAndIngredientMeasured: {
             id: string;
@@ -6520,10 +8390,41 @@ export interface components {
             recipes: components["schemas"]["ChoiceView"][];
             measured: components["schemas"]["PartMeasured"];
         };
+        Pours: {
+            sizes: components["schemas"]["PourSize"][];
+            poursAsItDid: boolean;
+            says: string;
+        };
         PriceDocument: {
             size?: null | string;
             /** Format: double */
             price?: null | number;
+        };
+        PrintedLabel: {
+            /** Format: double */
+            per?: null | number;
+            perMeasure?: null | string;
+            /** Format: double */
+            energy?: null | number;
+            energyUnit?: null | string;
+            /** Format: double */
+            fat?: null | number;
+            /** Format: double */
+            saturates?: null | number;
+            /** Format: double */
+            carbohydrate?: null | number;
+            /** Format: double */
+            fibreWithin?: null | number;
+            /** Format: double */
+            sugars?: null | number;
+            /** Format: double */
+            protein?: null | number;
+            /** Format: double */
+            salt?: null | number;
+            saltUnit?: null | string;
+            kind?: null | string;
+            /** Format: double */
+            densityGramsPerMl?: null | number;
         };
         PrintedLine: {
             label: string;
@@ -6545,9 +8446,24 @@ export interface components {
             /** Format: double */
             ml?: null | number;
         };
+        PublishCheck: {
+            faults: components["schemas"]["Finding"][];
+            warnings: components["schemas"]["Finding"][];
+            unknown: components["schemas"]["UnknownFact"][];
+            isAllowed?: boolean;
+            wantsReason?: boolean;
+            says?: null | string;
+        };
         PublishRequest: {
             who?: null | string;
             reason?: null | string;
+        };
+        PublishView: {
+            /** Format: int64 */
+            number: number;
+            check: components["schemas"]["PublishCheck"];
+            changes: components["schemas"]["Difference"][];
+            trouble: null | string;
         };
         PullRequest: {
             /** Format: double */
@@ -6588,9 +8504,6 @@ export interface components {
             build?: null | components["schemas"]["BuildDocument"];
             size?: null | string;
             line?: null | string;
-            /** Format: double */
-            surfaceMm?: null | number;
-            mix?: boolean;
         };
         QuantityView: {
             /** Format: double */
@@ -6601,7 +8514,14 @@ export interface components {
             equivalents: components["schemas"]["Equivalent"][];
             to: null | string;
             objection: null | string;
-            sheet: null | components["schemas"]["BuildSheet"];
+        };
+        RemovedView: {
+            kind: string;
+            what: string;
+            id: string;
+            name: string;
+            /** Format: date-time */
+            at: string;
         };
         RoundingEffect: {
             before: components["schemas"]["Taste"];
@@ -6616,6 +8536,24 @@ export interface components {
              */
             sweetness: null | number;
             says: string;
+        };
+        RowBand: {
+            colour: string;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+        };
+        RowCup: {
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            bottom: number;
+            /** Format: double */
+            height: number;
+            layers: components["schemas"]["RowBand"][];
+            ice: null | components["schemas"]["RowBand"];
+            isOver: boolean;
         };
         RulesView: {
             /**
@@ -6692,6 +8630,7 @@ export interface components {
         ScaleDocument: {
             by?: null | string;
             of?: null | string;
+            own?: null | boolean;
             ladder?: components["schemas"]["PinDocument"][];
         };
         SchoolView: {
@@ -6705,6 +8644,33 @@ export interface components {
         };
         /** @enum {unknown} */
         Serve: "hot" | "iced" | "layered" | "shaken" | "blended";
+        SetupChoices: {
+            canSetUp: boolean;
+            milks: components["schemas"]["NamedChoice"][];
+            flavours: components["schemas"]["NamedChoice"][];
+        };
+        SetupCup: {
+            name?: null | string;
+            /** Format: double */
+            labelMl?: null | number;
+            /** Format: double */
+            waterGrams?: null | number;
+        };
+        SetupDocument: {
+            cups?: components["schemas"]["SetupCup"][];
+            /** Format: double */
+            doseGrams?: null | number;
+            /** Format: double */
+            yieldGrams?: null | number;
+            milks?: string[];
+            flavours?: components["schemas"]["SetupFlavour"][];
+        };
+        SetupFlavour: {
+            name?: null | string;
+            like?: null | string;
+            /** Format: double */
+            strokeMl?: null | number;
+        };
         /** @enum {unknown} */
         Severity: "fault" | "warning" | "note";
         SheetLine: {
@@ -6733,6 +8699,7 @@ export interface components {
             units: components["schemas"]["DisplayUnits"];
             pull: null | components["schemas"]["PullSize"];
             mark: null | components["schemas"]["SheetMark"];
+            stated: null | string;
             beside?: null | string;
         };
         SheetMark: {
@@ -6858,6 +8825,11 @@ export interface components {
             rounding: components["schemas"]["RoundingEffect"];
             colour: null | string;
         };
+        StandardPlace: {
+            /** Format: int64 */
+            number: number;
+            isChangedSince: boolean;
+        };
         StandardSummary: {
             /** Format: int64 */
             number: number;
@@ -6877,9 +8849,15 @@ export interface components {
             bar: components["schemas"]["BarDocument"];
             sheet: components["schemas"]["BuildSheet"];
         };
+        StartChoices: {
+            bases: components["schemas"]["BaseChoice"][];
+            flavours: components["schemas"]["NamedChoice"][];
+        };
         StartRequest: {
             base?: null | string;
             serve?: null | string;
+            of?: null | string;
+            flavour?: null | string;
             sizes?: string[];
         };
         StationDocument: {
@@ -6906,6 +8884,10 @@ export interface components {
              */
             setMass: number;
         };
+        StationName: {
+            id: string;
+            name: string;
+        };
         StationSheet: {
             station: string;
             name: string;
@@ -6923,6 +8905,56 @@ export interface components {
              * @description In ml.
              */
             roomLeft: number;
+        };
+        StepFoam: {
+            level: string;
+            /** Format: int32 */
+            thirds: null | number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            to: number;
+            isCold: boolean;
+            pitcher: null | string;
+        };
+        StepLevel: {
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            height: number;
+            mark: null | string;
+        };
+        StepShot: {
+            recipe: string;
+            /** Format: int32 */
+            pulls: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            dose: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            yield: number;
+            /** Format: double */
+            secondsFrom: null | number;
+            /** Format: double */
+            secondsTo: null | number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            pouredAway: number;
+            says?: null | string;
         };
         StrokesMeasured: {
             /** Format: int32 */
@@ -6967,6 +8999,12 @@ export interface components {
         };
         /** @enum {unknown} */
         SugarBand: "low" | "medium" | "high" | null;
+        SurfaceEdit: {
+            line: string;
+            size: string;
+            /** Format: double */
+            mm: number;
+        };
         SweetenerDocument: {
             /** Format: double */
             erythritol?: null | number;
@@ -6994,6 +9032,23 @@ export interface components {
             maltose?: null | number;
             /** Format: double */
             galactose?: null | number;
+        };
+        Target: {
+            /**
+             * Format: double
+             * @description In g.
+             */
+            grams: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            to: number;
         };
         Taste: {
             /**
@@ -7094,6 +9149,15 @@ export interface components {
         };
         /** @enum {unknown} */
         TrimPlace: "wall" | "rim" | "drizzle" | "dusting";
+        TypedCell: {
+            line: string;
+            size: string;
+            text: string;
+        };
+        UnknownFact: {
+            what: string;
+            for: string[];
+        };
         UsualView: {
             technique: string;
             cooling: string;

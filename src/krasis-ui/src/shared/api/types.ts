@@ -7,9 +7,18 @@ export type BarView = Schemas['BarView']
 export type BuildDocument = Schemas['BuildDocument']
 export type BuildSheet = Schemas['BuildSheet']
 export type BuildSummary = Schemas['BuildSummary']
+export type FoundBuild = Schemas['FoundBuild']
+export type RowCup = Schemas['RowCup']
 export type BuildView = Schemas['BuildView']
+export type PublishView = Schemas['PublishView']
 export type Caution = Schemas['Caution']
+export type CardsView = Schemas['CardsView']
+export type MakingPlan = Schemas['MakingPlan']
+export type MakingStep = Schemas['MakingStep']
 export type CellEdit = Schemas['CellEdit']
+export type CellTrouble = Schemas['CellTrouble']
+export type EditDocument = Schemas['EditDocument']
+export type TypedCell = Schemas['TypedCell']
 export type CupDrawing = Schemas['CupDrawing']
 export type MergeView = Schemas['MergeView']
 export type QuantityView = Schemas['QuantityView']
@@ -30,9 +39,11 @@ export type StationSheet = Schemas['StationSheet']
 export type StrokesMeasured = Schemas['StrokesMeasured']
 export type FieldProblem = Schemas['FieldProblem']
 export type BuildState = Schemas['BuildState']
+export type ComparedRow = Schemas['ComparedRow']
 export type DiffView = Schemas['DiffView']
 export type HistoryEntry = Schemas['HistoryEntry']
 export type MovedStandard = Schemas['MovedStandard']
+export type Pours = Schemas['Pours']
 export type Transformed = Schemas['Transformed']
 export type TransformRequest = Schemas['TransformRequest']
 export type WaiverDocument = Schemas['WaiverDocument']
@@ -61,6 +72,7 @@ export interface DraftPin {
   size: string
   amount: number
   to?: string | null
+  stated?: string | null
 }
 
 /** A line with the gaps filled that the interface works on; everything else stays as it came. */

@@ -6,6 +6,8 @@ import { halfWidth, wall, type CupPicture } from './section'
 const props = defineProps<{
   cup: CupPicture['cup']
   labels?: boolean
+  /** Whether its lid is drawn. */
+  lid?: boolean
   /** The lines printed on the cup. */
   lines?: { label: string; height: number }[] | undefined
 }>()
@@ -18,7 +20,7 @@ const outline = computed(() => {
 })
 
 /** The lid's inside over the brim, or within it. */
-const lid = computed(() => {
+const lidPath = computed(() => {
   const { lidHeight, height, topDiameter } = props.cup
   if (lidHeight === null) {
     return null
@@ -31,8 +33,8 @@ const lid = computed(() => {
 </script>
 
 <template>
-  <path v-if="lid && labels" :d="lid" class="lid" />
-  <text v-if="lid && labels" x="0" :y="-(cup.lidHeight ?? 0) - 2" text-anchor="middle" class="lid-label">
+  <path v-if="lid && lidPath" :d="lidPath" class="lid" />
+  <text v-if="lid && lidPath" x="0" :y="-(cup.lidHeight ?? 0) - 2" text-anchor="middle" class="lid-label">
     lid
   </text>
   <path :d="outline" class="wall" :stroke-width="wall" />

@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue'
 import { decimal, reading } from '@/shared/format'
 import CupMarks from './CupMarks.vue'
-import type { Frame } from './frame'
+import { meetsLid, type Frame } from './frame'
 import {
   cubes,
   drizzle,
@@ -19,6 +19,8 @@ const props = defineProps<{
   size: CupPicture
   frame: Frame
   labels?: boolean
+  /** Whether its lid is drawn also where nothing reaches it. */
+  lid?: boolean
   /** The lines printed on the cup. */
   lines?: { label: string; height: number }[]
 }>()
@@ -210,7 +212,7 @@ const reads = computed(() => {
           r="1.1"
         />
       </g>
-      <CupMarks :cup="cup" :labels="labels" :lines="lines" />
+      <CupMarks :cup="cup" :labels="labels" :lid="labels && (lid || meetsLid(size))" :lines="lines" />
       <g v-for="trim in trimsAt('rim')" :key="trim.line" :fill="trim.colour" data-test="rim">
         <rect
           v-for="side in [-1, 1]"

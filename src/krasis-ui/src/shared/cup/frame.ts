@@ -12,13 +12,26 @@ export interface Frame {
 const labels = { left: 26, right: 46, above: 14, below: 5 }
 const bare = { left: 3, right: 3, above: 6, below: 4 }
 
-/** The smallest frame that every one of the cups fits. */
-export function frameFor(sizes: Pick<CupPicture, 'cup' | 'fill'>[], withLabels: boolean): Frame {
+/** Whether anything of a cup is where its lid would be. */
+export const meetsLid = ({ cup, fill }: Pick<CupPicture, 'cup' | 'fill'>) => fill.crownHeight > cup.height
+
+/** The smallest frame that every one of the cups fits, with its lid where that matters or is asked for. */
+export function frameFor(
+  sizes: Pick<CupPicture, 'cup' | 'fill'>[],
+  withLabels: boolean,
+  withLids = false,
+): Frame {
   const room = withLabels ? labels : bare
   const width = Math.max(60, ...sizes.flatMap(({ cup }) => [cup.topDiameter, cup.bottomDiameter]))
   const height = Math.max(
     60,
-    ...sizes.map(({ cup, fill }) => Math.max(cup.height, fill.crownHeight, cup.lidHeight ?? 0)),
+    ...sizes.map((size) =>
+      Math.max(
+        size.cup.height,
+        size.fill.crownHeight,
+        withLids || meetsLid(size) ? (size.cup.lidHeight ?? 0) : 0,
+      ),
+    ),
   )
   return {
     left: -width / 2 - room.left,

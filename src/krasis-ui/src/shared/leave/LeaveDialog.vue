@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { onMounted, onUnmounted, ref } from 'vue'
+import { ref } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate } from 'vue-router'
 
 const props = defineProps<{
@@ -31,14 +32,11 @@ onBeforeRouteLeave(mayGo)
 onBeforeRouteUpdate(mayGo)
 
 // Closing the tab is left by the browser's own question.
-function onUnload(event: BeforeUnloadEvent): void {
+useEventListener('beforeunload', (event) => {
   if (props.isDirty) {
     event.preventDefault()
   }
-}
-
-onMounted(() => window.addEventListener('beforeunload', onUnload))
-onUnmounted(() => window.removeEventListener('beforeunload', onUnload))
+})
 
 function close(leave: boolean): void {
   isOpen.value = false

@@ -1,4 +1,4 @@
-import { readonly, shallowRef } from 'vue'
+import ToastEventBus from 'primevue/toasteventbus'
 
 export interface Notice {
   text: string
@@ -7,15 +7,12 @@ export interface Notice {
   isFault?: boolean
 }
 
-const shown = shallowRef<Notice | null>(null)
-
-/** The one notice on screen. It stays until it is dismissed, answered or replaced: an undo must not run away. */
-export const notice = readonly(shown)
-
-export function tell(next: Notice): void {
-  shown.value = next
+/** Tells something in the place of what was told before. It stays until it is dismissed or answered: an undo must not run away. */
+export function tell(notice: Notice): void {
+  dismiss()
+  ToastEventBus.emit('add', { severity: notice.isFault ? 'error' : 'secondary', notice })
 }
 
 export function dismiss(): void {
-  shown.value = null
+  ToastEventBus.emit('remove-all-groups')
 }

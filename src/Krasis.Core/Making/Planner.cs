@@ -1,0 +1,162 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Builds;
+using Krasis.Core.Changing.Stations;
+using Krasis.Core.Input;
+using Krasis.Core.Judging;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Nutrition;
+using Krasis.Core.Working.Scaling;
+
+namespace Krasis.Core.Making;
+
+/// <summary>Turns a build into the steps by which it is made.</summary>
+public static class Planner
+{
+    /// <summary>Plans every size that a station has the cup for.</summary>
+    /// <param name="build">The build, read against <paramref name="bar"/>.</param>
+    /// <param name="bar">The facts that it was published with, seen from the station where standards are set.</param>
+    /// <param name="station">The station's id; null for the one where standards are set.</param>
+    /// <returns>The plans in the build's order of sizes; or a problem under <c>station</c> where there is no such station, or it has none of the
+    /// cups.</returns>
+    public static Reading<IReadOnlyList<MakingPlan>> Plan(Build build, BarFacts bar, string? station = null)
+    {
+        var there = station is null ? bar.Station : bar.Stations.FirstOrDefault(known => known.Id == station);
+        if (station is not null && there is null)
+        {
+            return Problem.At("station", station, "The house has no such station.", bar.Stations.Count == 0 ? "nothing: the house has one place only" : string.Join(", ", bar.Stations.Select(known => known.Name)));
+        }
+
+        var isHome = there is null || there == bar.Station;
+        var home = Mixer.Mix(build, bar);
+        var turned = isHome ? new TurnedBuild(build, bar, build.School.Scaling) : StationPour.Turn(build, home, bar, there!);
+        if (turned is null)
+        {
+            return Problem.At("station", station, $"{there!.Name} has none of the cups of this drink.", "a station that has one of its cups");
+        }
+
+        var sheet = isHome ? home : turned.Mix();
+        var worked = SizeWork.SettleAll(turned.Build, turned.Bar, turned.Scaling);
+        return Reading<IReadOnlyList<MakingPlan>>.Of([.. sheet.Sizes.Zip(worked, (size, settled) => new SizePlanner(turned, sheet, size, settled, there?.Name).Plan())]);
+    }
+
+    /// <summary>One size on its way to a plan.</summary>
+    private sealed class SizePlanner(TurnedBuild turned, BuildSheet sheet, SizeSheet size, WorkedSize worked, string? station)
+    {
+        private readonly List<WorkedLine> poured = [.. worked.Lines.Where(line => line.IsPoured)];
+
+        public MakingPlan Plan()
+        {
+            var steps = new List<MakingStep>();
+            var tally = new Tally(worked.Size.Glass);
+            var finish = StepWords.Finish(turned.Build.Serve);
+            foreach (var line in poured)
+            {
+                if (finish is not null && IsAfterwards(line))
+                {
+                    Finish();
+                }
+
+                tally.Add(line.Facts, line.Mass);
+                steps.Add(Step(steps.Count + 1, line, finish is null && line.IsInside ? LevelOf(tally, line) : null));
+            }
+
+            Finish();
+            steps.Add(HandOver(steps.Count + 1));
+            return new MakingPlan(
+                sheet.Name,
+                size.Size,
+                size.Name,
+                turned.Build.Serve,
+                station,
+                steps,
+                size.Cup,
+                size.Drawing.Poured,
+                size.Inside.Allergens.Says,
+                [.. sheet.Cautions.Where(caution => caution.Lines.Count == 0 && caution.Sizes.Contains(size.Size)).Select(caution => caution.Message)],
+                size.Life.Moments[0].Temperature,
+                size.Fill);
+
+            void Finish()
+            {
+                if (finish is { } last)
+                {
+                    steps.Add(new MakingStep(steps.Count + 1, last.Title, "", "", last.How) { Level = new StepLevel(worked.Size.Cup.HeightFor(Millilitres.From(tally.Surface)), null) });
+                    finish = null;
+                }
+            }
+        }
+
+        private static List<string> BroughtBy(WorkedLine line)
+        {
+            var facts = AllergenFacts.Of([line]);
+            return [.. facts.Found.Select(found => found.IsTrace ? $"perhaps {found.Name}" : found.Name), .. facts.Unknown.Select(_ => "not read")];
+        }
+
+        // What stands on the drink, or is laid on it, comes after the shaking and blending.
+        private static bool IsAfterwards(WorkedLine line) => line.IsOnTop || line.Line.Technique == Technique.Foam;
+
+        private MakingStep Step(int number, WorkedLine line, Millimetres? level)
+        {
+            var cell = CellOf(line);
+            var foam = FoamOf(line);
+            var beside = Beside(line, cell);
+            var isReady = poured.Take(poured.IndexOf(line)).Any(shot => SteamedMeanwhile(shot) == line);
+            return new MakingStep(number, line.Ingredient.Name, cell.Mark?.Says ?? $"{Say.Fine(cell.Amount)} {cell.Unit}", beside, StepWords.How(line, isReady))
+            {
+                Line = line.Line.Id,
+                Colour = line.Ingredient.Colour,
+                Hold = turned.Bar.DispenserOf(line.Ingredient.Id) is { } dispenser && line.Line.Set.Measure.Kind == MeasureKind.Stroke ? dispenser.Name : foam?.Pitcher,
+                Target = Target.Of(line, turned.Bar.House),
+                Level = level is { } height ? new StepLevel(height, cell.Mark?.Says) : null,
+                Shot = ShotOf(line, cell),
+                Foam = foam,
+                Meanwhile = Together(line),
+                Temperature = line.Line.Technique is Technique.Steam or Technique.Cool or Technique.Foam ? Celsius.From(line.Temperature) : null,
+                Seconds = line.Line is { Technique: Technique.Cool, Cooling: CoolingWay.OverIce } ? CoolingWays.OverIceSeconds : null,
+                Cautions = [.. sheet.Cautions.Where(caution => caution.Lines.Contains(line.Line.Id)).Select(caution => caution.Message)],
+                Allergens = BroughtBy(line),
+            };
+        }
+
+        // What is counted or filled to a mark is told in ml and g; what is told in one of these, in the other alone.
+        private static string Beside(WorkedLine line, SheetLine cell) => (cell.Mark is null ? line.Line.Set.Measure.Kind : MeasureKind.Stroke) switch
+        {
+            MeasureKind.Mass => "",
+            MeasureKind.Volume => $"{Say.Short(cell.Mass.Value)} g",
+            _ => line.IsIce || line.Facts.Recipe is not null ? $"{Say.Short(cell.Mass.Value)} g" : cell.Beside,
+        };
+
+        // The milk that is steamed while a shot runs: the first that comes after it and before another shot. There is one wand.
+        private WorkedLine? SteamedMeanwhile(WorkedLine shot) => shot.Facts.Recipe is null ? null
+            : poured.Skip(poured.IndexOf(shot) + 1).TakeWhile(line => line.Facts.Recipe is null).FirstOrDefault(line => line is { Line.Technique: Technique.Steam, Foam: not null });
+
+        private string? Together(WorkedLine shot) => SteamedMeanwhile(shot) is { } milk && FoamOf(milk) is { } foam
+            ? $"While it runs, {StepWords.Foam(milk.Ingredient.Name, Say.Ml(CellOf(milk).Volume), foam)}."
+            : null;
+
+        private SheetLine CellOf(WorkedLine line) => size.Lines.Single(each => each.Line == line.Line.Id);
+
+        private StepFoam? FoamOf(WorkedLine line) => line.Foam is { } level
+            ? new StepFoam(level.Name, level.Thirds, level.From, level.IsCold ? level.From : level.To, level.IsCold, level.IsCold ? null : size.Milk?.Pitcher)
+            : null;
+
+        private static StepShot? ShotOf(WorkedLine line, SheetLine cell) => cell.Pull is { } pull
+            ? new StepShot(pull.Recipe, pull.WholePulls, pull.Dose, pull.Yield, line.Facts.Recipe?.Window?.From, line.Facts.Recipe?.Window?.To, pull.PouredAway)
+            : null;
+
+        private Millimetres LevelOf(Tally tally, WorkedLine line) => worked.Size.Cup.HeightFor(Millilitres.From(line.IsIce ? tally.Levels.Top : tally.Surface));
+
+        private MakingStep HandOver(int number)
+        {
+            var lid = size.Fill.LidIsClear switch
+            {
+                true => "Put the lid on and hand it over",
+                false => "Leave the lid off, which does not close over it, and hand it over",
+                _ => "Hand it over",
+            };
+            var isCold = turned.Build.Serve != Serve.Hot;
+            return new MakingStep(number, "Hand it over", Say.Degrees(size.Life.Moments[0].Temperature), "", $"{lid}{(isCold ? " within a minute: the ice is melting" : "")}.") { Temperature = size.Life.Moments[0].Temperature };
+        }
+    }
+}

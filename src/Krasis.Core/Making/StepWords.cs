@@ -1,0 +1,61 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Scaling;
+
+namespace Krasis.Core.Making;
+
+/// <summary>What is done in a step, in words.</summary>
+internal static class StepWords
+{
+    /// <summary>How a line goes in.</summary>
+    /// <param name="line">The line.</param>
+    /// <param name="isReady">Whether its milk is steamed already when its turn comes.</param>
+    public static string How(WorkedLine line, bool isReady) => line.Line.Technique switch
+    {
+        Technique.Steam when isReady => "Pour the steamed milk in.",
+        Technique.Steam => "Steam it, then pour it in.",
+        Technique.Cool => $"{Cooling(line)}, then pour it in.",
+        Technique.Pour when line.Ingredient.Kind == IngredientKind.Espresso => "Let it run into the cup.",
+        Technique.Stir when line.Ingredient.Kind == IngredientKind.Espresso => "Let it run into the cup, and stir until nothing is left on the bottom.",
+        Technique.Stir => "Pour it in, and stir until nothing is left on the bottom.",
+        Technique.Pour when line.IsIce => "Put it in.",
+        _ => $"{Capital(line.Facts.Technique.Card)}.",
+    };
+
+    /// <summary>How a foam is made, to be said beside what else is done.</summary>
+    public static string Foam(string milk, string amount, StepFoam foam) => foam.IsCold
+        ? $"foam {amount} of {milk} cold to {Named(foam)}"
+        : $"steam {amount} of {milk}{(foam.Pitcher is null ? "" : $" in the {foam.Pitcher}")} to {Named(foam)}, {Say.Degrees(foam.To)}";
+
+    /// <summary>A foam level with its third.</summary>
+    public static string Named(StepFoam foam) => foam.Thirds switch
+    {
+        1 => $"{foam.Level} (one third)",
+        2 => $"{foam.Level} (two thirds)",
+        3 => $"{foam.Level} (three thirds)",
+        _ => foam.Level,
+    };
+
+    /// <summary>What is done once everything is together that is shaken or blended; null for what is built in the cup.</summary>
+    public static (string Title, string How)? Finish(Serve serve) => serve switch
+    {
+        Serve.Shaken => ("Shake", "Shake it all hard until the shaker is too cold to hold, and pour everything into the cup."),
+        Serve.Blended => ("Blend", "Blend it all until no ice is heard, and pour everything into the cup."),
+        _ => null,
+    };
+
+    private static string Cooling(WorkedLine line)
+    {
+        var to = Say.Degrees(Celsius.From(line.Temperature));
+        return line.Line.Cooling switch
+        {
+            CoolingWay.OverIce => $"Stir it over ice to {to}",
+            CoolingWay.ChilledJug => $"Cool it in a chilled jug to {to}",
+            CoolingWay.Fridge => $"Cool it in the fridge to {to}",
+            _ => $"Let it cool to {to}",
+        };
+    }
+
+    private static string Capital(string words) => $"{char.ToUpperInvariant(words[0])}{words[1..]}";
+}

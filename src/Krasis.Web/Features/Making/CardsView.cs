@@ -1,0 +1,20 @@
+using Krasis.Core.Making;
+
+namespace Krasis.Web.Features.Making;
+
+/// <summary>What the cards of a drink say.</summary>
+/// <param name="Build">The build's id.</param>
+/// <param name="Drink">What the drink is called.</param>
+/// <param name="Standard">Which standard it is; null for a trial.</param>
+/// <param name="At">When it was published, or last saved where it is a trial.</param>
+/// <param name="IsLast">Whether no later standard has been published.</param>
+/// <param name="Station">The id of the station that they are for; null where the house has one place only.</param>
+/// <param name="Stations">The stations of the house, the one where standards are set first.</param>
+/// <param name="Plans">How each size is made there, in the build's order of sizes.</param>
+public sealed record CardsView(
+    string Build, string Drink, long? Standard, DateTimeOffset At, bool IsLast, string? Station, IReadOnlyList<StationName> Stations, IReadOnlyList<MakingPlan> Plans);
+
+/// <summary>A station by name.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What the house calls it.</param>
+public sealed record StationName(string Id, string Name);

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import SelectButton from 'primevue/selectbutton'
+import { computed, ref } from 'vue'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
+import SizeCard from './SizeCard.vue'
+import SizesCard from './SizesCard.vue'
+
+/** The cards of a drink, as they are printed. */
+const props = defineProps<{ id: string }>()
+
+/** For which station; null for the one where standards are set. */
+const station = ref<string | null>(null)
+const cards = useQuery({
+  queryKey: computed(() => [...keys.cards, props.id, station.value]),
+  queryFn: () =>
+    ask(
+      api.GET('/api/builds/{id}/cards', {
+        params: { path: { id: props.id }, query: station.value === null ? {} : { station: station.value } },
+      }),
+    ),
+  placeholderData: keepPreviousData,
+})
+const view = computed(() => cards.data.value ?? null)
+const ways = [
+  { value: 'size', label: 'One size on a card (A6)', test: 'way-size' },
+  { value: 'sheet', label: 'Four cards on a sheet (A4)', test: 'way-sheet' },
+  { value: 'sizes', label: 'All sizes on a card (A5)', test: 'way-sizes' },
+]
+const way = ref<'size' | 'sheet' | 'sizes'>('size')
+const printCards = () => window.print()
+</script>
+
+<template>
+  <main class="page cards-page" :class="way">
+    <div class="no-print">
+      <RouterLink :to="`/builds/${id}`"
+        ><i class="pi pi-arrow-left" aria-hidden="true" /> {{ view?.drink ?? 'The build' }}</RouterLink
+      >
+      <h1>Cards{{ view ? ` of ${view.drink}` : '' }}</h1>
+      <p v-if="cards.error.value" class="error" role="alert">
+        {{ ApiProblem.of(cards.error.value).message }}
+      </p>
+      <template v-if="view">
+        <p v-if="view.standard === null" class="banner" data-test="trial">
+          This drink is on trial: its cards say so, and change with the next save.
+        </p>
+        <div class="choices">
+          <SelectButton
+            v-model="way"
+            :options="ways"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-label="What is printed"
+            data-test="way"
+          />
+          <SelectButton
+            v-if="view.stations.length > 1"
+            :model-value="view.station"
+            :options="view.stations"
+            option-label="name"
+            option-value="id"
+            :allow-empty="false"
+            aria-label="For which station"
+            data-test="station"
+            @update:model-value="(to) => (station = to)"
+          />
+          <Button label="Print" icon="pi pi-print" data-test="print" @click="printCards" />
+        </div>
+        <p class="soft">
+          Print at 100 %, without fitting to the page. Amounts are as the bar says them; what stands beside
+          them is for the scale.
+        </p>
+      </template>
+    </div>
+    <div v-if="view && !cards.error.value" class="cards">
+      <SizesCard v-if="way === 'sizes'" :cards="view" />
+      <template v-else>
+        <SizeCard v-for="plan in view.plans" :key="plan.size" :cards="view" :plan="plan" />
+      </template>
+    </div>
+  </main>
+</template>
+
+<style>
+@page card-size {
+  size: 105mm 148mm;
+  margin: 0;
+}
+
+@page card-sheet {
+  size: 210mm 297mm;
+  margin: 0;
+}
+
+@page card-sizes {
+  size: 210mm 148mm;
+  margin: 0;
+}
+
+.cards-page .choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem;
+  align-items: center;
+}
+
+.cards-page .cards {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1rem;
+  overflow-x: auto;
+}
+
+.cards-page .card {
+  flex: none;
+  border: 1px solid var(--line);
+}
+
+@media print {
+  .cards-page {
+    max-width: none;
+    margin: 0;
+    padding: 0;
+  }
+
+  .cards-page .cards {
+    display: block;
+    overflow: visible;
+  }
+
+  .cards-page .card {
+    border: 0;
+  }
+
+  .cards-page.size {
+    page: card-size;
+  }
+
+  .cards-page.sizes {
+    page: card-sizes;
+  }
+
+  .cards-page.sheet {
+    page: card-sheet;
+  }
+
+  /* A hair less than the paper, so that no rounding makes a page of it. */
+  .cards-page:is(.size, .sizes) .card {
+    min-height: 147.5mm;
+  }
+
+  .cards-page.size .card:not(:last-child) {
+    break-after: page;
+  }
+
+  .cards-page.sheet .cards {
+    display: grid;
+    grid-template-columns: 105mm 105mm;
+  }
+
+  .cards-page.sheet .card {
+    outline: 0.1mm dashed #9aa6ab;
+    break-inside: avoid;
+  }
+}
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import type { CardsView, MakingPlan } from '@/shared/api/types'
+import { cautionsOf } from './cautions'
+import CardHead from './CardHead.vue'
+import PlanCup from './PlanCup.vue'
+
+/** One size of a drink on a card of A6, to be read at arm's length. */
+defineProps<{ cards: CardsView; plan: MakingPlan }>()
+</script>
+
+<template>
+  <article class="card" data-test="card">
+    <CardHead :cards="cards" :size="plan.sizeName" />
+    <div class="body">
+      <div class="cup"><PlanCup :plan="plan" /></div>
+      <ol>
+        <li v-for="step in plan.steps" :key="step.number" data-test="card-step">
+          <span class="number" aria-hidden="true">{{ step.number }}</span>
+          <span class="much">
+            <strong class="amount">{{ step.amount }}</strong>
+            <span class="what">{{ step.title }}</span>
+            <span v-if="step.beside" class="beside">{{ step.beside }}</span>
+          </span>
+          <span class="how">
+            <template v-if="step.shot">{{ step.shot.says }}.</template>
+            {{ step.how }} {{ step.meanwhile }}
+          </span>
+        </li>
+      </ol>
+    </div>
+    <footer>
+      <p class="told"><strong>Allergens:</strong> {{ plan.allergens }}. Traces are always possible.</p>
+      <p v-for="caution in cautionsOf([plan])" :key="caution">{{ caution }}</p>
+    </footer>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  display: flex;
+  flex-direction: column;
+  width: 105mm;
+  min-height: 148mm;
+  padding: 4mm;
+  background: #fff;
+  color: #10181b;
+  font-size: 8pt;
+  line-height: 1.15;
+}
+
+.body {
+  display: flex;
+  flex: 1;
+  gap: 2mm;
+}
+
+.cup {
+  flex: none;
+  width: 32mm;
+  height: 62mm;
+}
+
+ol {
+  flex: 1;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  position: relative;
+  margin-bottom: 0.8mm;
+  padding-left: 5mm;
+  break-inside: avoid;
+}
+
+.number {
+  position: absolute;
+  top: 2.2mm;
+  left: 0;
+  font-weight: 700;
+  font-size: 9pt;
+}
+
+.much {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1.8mm;
+  align-items: baseline;
+}
+
+.amount {
+  font-size: 19pt;
+  font-variant-numeric: tabular-nums;
+  line-height: 1.1;
+}
+
+.what {
+  font-weight: 600;
+  font-size: 11pt;
+}
+
+.beside {
+  font-size: 9pt;
+}
+
+.how {
+  display: block;
+}
+
+footer {
+  padding-top: 1mm;
+  border-top: 0.2mm solid #10181b;
+  font-size: 6pt;
+  line-height: 1.1;
+}
+
+.told {
+  font-size: 7.5pt;
+}
+
+footer p {
+  margin: 0 0 0.4mm;
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import TransformDialog from '@/features/transforming/TransformDialog.vue'
+import HistoryDialog from '@/features/versions/HistoryDialog.vue'
+import type {
+  BarView,
+  BuildDocument,
+  BuildSheet,
+  BuildView,
+  CellEdit,
+  Draft,
+  Pourable,
+} from '@/shared/api/types'
+import AdviceDialog from './AdviceDialog.vue'
+import SchoolsDialog from './SchoolsDialog.vue'
+import ShortcutSheet from './ShortcutSheet.vue'
+import type { SheetDialog } from './words'
+
+/** What opens over the sheet: one at a time. What is closed is not worked out anew with every amount. */
+defineProps<{
+  id: string | null
+  /** The version that is kept, of which a variant would be made. */
+  etag: string | null
+  draft: Draft
+  sheet: BuildSheet | undefined
+  pourables: Pourable[]
+  cups: BarView['cups']
+}>()
+defineEmits<{
+  variant: [kept: BuildView]
+  restore: [document: BuildDocument]
+  school: [code: string]
+  take: [edits: CellEdit[]]
+}>()
+
+const open = defineModel<SheetDialog | null>({ required: true })
+const isOpen = (what: SheetDialog) =>
+  computed({ get: () => open.value === what, set: (is) => (open.value = is ? what : null) })
+const isVariantOpen = isOpen('variant')
+const isHistoryOpen = isOpen('history')
+const areSchoolsOpen = isOpen('schools')
+const areKeysOpen = isOpen('keys')
+const asked = computed({
+  get: () => (typeof open.value === 'object' ? (open.value?.adviseOn ?? null) : null),
+  set: (size) => (open.value = size === null ? null : { adviseOn: size }),
+})
+</script>
+
+<template>
+  <TransformDialog
+    v-if="id && sheet"
+    :id="id"
+    v-model:open="isVariantOpen"
+    v-memo="[isVariantOpen, isVariantOpen && draft, isVariantOpen && sheet]"
+    :version="Number(etag?.replaceAll('&quot;', '') ?? 1)"
+    :draft="draft"
+    :sheet="sheet"
+    :pourables="pourables"
+    :cups="cups.map((cup) => ({ id: cup.id, name: cup.document.name ?? '' }))"
+    @kept="$emit('variant', $event)"
+  />
+  <HistoryDialog
+    v-if="id"
+    :id="id"
+    v-model:open="isHistoryOpen"
+    v-memo="[isHistoryOpen]"
+    @restore="$emit('restore', $event)"
+  />
+  <ShortcutSheet v-model:open="areKeysOpen" v-memo="[areKeysOpen]" />
+  <SchoolsDialog
+    v-model:open="areSchoolsOpen"
+    v-memo="[areSchoolsOpen, areSchoolsOpen && draft]"
+    :draft="draft"
+    @choose="$emit('school', $event)"
+  />
+  <AdviceDialog
+    v-model:size="asked"
+    v-memo="[asked, asked && draft, asked && sheet]"
+    :draft="draft"
+    :sizes="sheet?.sizes ?? []"
+    @take="$emit('take', $event)"
+  />
+</template>

@@ -1,0 +1,28 @@
+namespace Krasis.Browser.Tests;
+
+/// <summary>Tests on the bar's pages, each with a demo of its own: what is measured in one moves no other.</summary>
+public abstract class BenchTests : IDisposable
+{
+    protected BenchTests() => Tab = new Tab(Server.Address);
+
+    protected KrasisProcess Server { get; } = new(demo: true);
+
+    protected Tab Tab { get; }
+
+    public void Dispose()
+    {
+        GC.SuppressFinalize(this);
+        Tab.Dispose();
+        Server.Dispose();
+    }
+
+    protected void UntilText(string css, string text) => Tab.Until($"'{text}' in {css}", () => Tab.All(css).Any(element => element.Text.Contains(text, StringComparison.Ordinal)));
+
+    protected void Keep()
+    {
+        Tab.Click("[data-test=keep]");
+        UntilText("[role=status]", "is saved.");
+    }
+
+    protected string Value(string field) => Tab.Find($"input[data-field='{field}']").GetAttribute("value") ?? "";
+}
