@@ -1,6 +1,7 @@
 using Dapper;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
+using Krasis.Store.Makes;
 using Krasis.Store.Standards;
 using Microsoft.Data.Sqlite;
 
@@ -24,6 +25,7 @@ public sealed class Session
         Builds = new BuildStore(connection, transaction);
         Bar = new BarStore(connection, transaction, facts, isReading);
         Standards = new StandardStore(connection, transaction);
+        Makes = new MakeStore(connection, transaction);
     }
 
     /// <summary>The builds.</summary>
@@ -34,6 +36,9 @@ public sealed class Session
 
     /// <summary>What has been published.</summary>
     public StandardStore Standards { get; }
+
+    /// <summary>What has been made.</summary>
+    public MakeStore Makes { get; }
 
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);

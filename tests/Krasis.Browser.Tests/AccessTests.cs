@@ -73,6 +73,41 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
             tab.Find("[aria-label='Technique of Farm milk']");
         }
         );
+        yield return ("the board", () => tab.Open("/service").Find("[data-test=drink]"));
+        yield return ("a drink at the bar", () =>
+        {
+            tab.Open("/service").Click("[data-test=drink][data-name='Orange peel mocha']");
+            tab.Find("[data-test=no-top]");
+        }
+        );
+        yield return ("steps", () =>
+        {
+            tab.Click("[data-test=size]");
+            tab.Click("[data-test=show]");
+            tab.Find("[data-test=figure]");
+        }
+        );
+        yield return ("a make", () =>
+        {
+            tab.Click("[data-test=back]");
+            tab.Click("[data-test=size]");
+            tab.Click("[data-test=along]");
+            tab.Click("[data-test=begin]");
+            tab.Type("[data-test=typed]", "90");
+            tab.Click("[data-test=done]");
+            tab.Find("[data-test=rescue]");
+        }
+        );
+        yield return ("an order", () =>
+        {
+            tab.Click("[data-test=back]");
+            tab.Click("[data-test=size]");
+            tab.Click("[data-test=add]");
+            tab.Click("[data-test=to-order]");
+            tab.Find("[data-test=timeline]");
+        }
+        );
+        yield return ("what was poured", () => tab.Open("/poured").Find("[data-test=finding]"));
         yield return ("advice", () =>
         {
             tab.Open("/").ClickText("Hazelnut iced latte", "a");

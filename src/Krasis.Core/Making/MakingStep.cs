@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
 
@@ -14,11 +15,20 @@ public sealed record MakingStep(int Number, string Title, string Amount, string 
     /// <summary>The line that goes in; null where nothing does.</summary>
     public LineId? Line { get; init; }
 
+    /// <summary>What goes in; null where nothing does.</summary>
+    public IngredientId? Ingredient { get; init; }
+
+    /// <summary>How much of it goes in by volume, before it is steamed; null where nothing does, and of ice.</summary>
+    public Millilitres? Cold { get; init; }
+
     /// <summary>What colour it has, as #rrggbb; null where nothing goes in.</summary>
     public string? Colour { get; init; }
 
     /// <summary>What is taken in the hand, such as the pump or the pitcher; null when it is not known.</summary>
     public string? Hold { get; init; }
+
+    /// <summary>The id of the dispenser that gives it; null where none does.</summary>
+    public string? Dispenser { get; init; }
 
     /// <summary>What the scale is to show of it; null where nothing goes in.</summary>
     public Target? Target { get; init; }

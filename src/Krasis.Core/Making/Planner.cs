@@ -21,23 +21,38 @@ public static class Planner
     /// cups.</returns>
     public static Reading<IReadOnlyList<MakingPlan>> Plan(Build build, BarFacts bar, string? station = null)
     {
+        var place = Place(build, bar, station);
+        return place.IsRead
+            ? Reading<IReadOnlyList<MakingPlan>>.Of(Plan(place.Value.Turned, place.Value.Name))
+            : Reading<IReadOnlyList<MakingPlan>>.Failed(place.Problems);
+    }
+
+    /// <summary>Plans every size of a build that is turned to its station already.</summary>
+    /// <param name="turned">The build as the station pours it.</param>
+    /// <param name="station">What the house calls the station; null where there is one place only.</param>
+    internal static IReadOnlyList<MakingPlan> Plan(TurnedBuild turned, string? station)
+    {
+        var sheet = turned.Mix();
+        var worked = SizeWork.SettleAll(turned.Build, turned.Bar, turned.Scaling);
+        return [.. sheet.Sizes.Zip(worked, (size, settled) => new SizePlanner(turned, sheet, size, settled, station).Plan())];
+    }
+
+    /// <summary>Turns a build to the station where it is made.</summary>
+    /// <inheritdoc cref="Plan(Build, BarFacts, string?)"/>
+    internal static Reading<(TurnedBuild Turned, string? Name)> Place(Build build, BarFacts bar, string? station)
+    {
         var there = station is null ? bar.Station : bar.Stations.FirstOrDefault(known => known.Id == station);
         if (station is not null && there is null)
         {
             return Problem.At("station", station, "The house has no such station.", bar.Stations.Count == 0 ? "nothing: the house has one place only" : string.Join(", ", bar.Stations.Select(known => known.Name)));
         }
 
-        var isHome = there is null || there == bar.Station;
-        var home = Mixer.Mix(build, bar);
-        var turned = isHome ? new TurnedBuild(build, bar, build.School.Scaling) : StationPour.Turn(build, home, bar, there!);
-        if (turned is null)
-        {
-            return Problem.At("station", station, $"{there!.Name} has none of the cups of this drink.", "a station that has one of its cups");
-        }
-
-        var sheet = isHome ? home : turned.Mix();
-        var worked = SizeWork.SettleAll(turned.Build, turned.Bar, turned.Scaling);
-        return Reading<IReadOnlyList<MakingPlan>>.Of([.. sheet.Sizes.Zip(worked, (size, settled) => new SizePlanner(turned, sheet, size, settled, there?.Name).Plan())]);
+        var turned = there is null || there == bar.Station
+            ? new TurnedBuild(build, bar, build.School.Scaling)
+            : StationPour.Turn(build, Mixer.Mix(build, bar), bar, there);
+        return turned is null
+            ? Problem.At("station", station, $"{there!.Name} has none of the cups of this drink.", "a station that has one of its cups")
+            : Reading<(TurnedBuild, string?)>.Of((turned, there?.Name));
     }
 
     /// <summary>One size on its way to a plan.</summary>
@@ -100,13 +115,17 @@ public static class Planner
         {
             var cell = CellOf(line);
             var foam = FoamOf(line);
+            var dispenser = line.Line.Set.Measure.Kind == MeasureKind.Stroke ? turned.Bar.DispenserOf(line.Ingredient.Id) : null;
             var beside = Beside(line, cell);
             var isReady = poured.Take(poured.IndexOf(line)).Any(shot => SteamedMeanwhile(shot) == line);
             return new MakingStep(number, line.Ingredient.Name, cell.Mark?.Says ?? $"{Say.Fine(cell.Amount)} {cell.Unit}", beside, StepWords.How(line, isReady))
             {
                 Line = line.Line.Id,
+                Ingredient = line.Ingredient.Id,
+                Cold = line.IsIce ? null : cell.Volume,
                 Colour = line.Ingredient.Colour,
-                Hold = turned.Bar.DispenserOf(line.Ingredient.Id) is { } dispenser && line.Line.Set.Measure.Kind == MeasureKind.Stroke ? dispenser.Name : foam?.Pitcher,
+                Hold = dispenser?.Name ?? foam?.Pitcher,
+                Dispenser = dispenser?.Id,
                 Target = Target.Of(line, turned.Bar.House),
                 Level = level is { } height ? new StepLevel(height, cell.Mark?.Says) : null,
                 Shot = ShotOf(line, cell),

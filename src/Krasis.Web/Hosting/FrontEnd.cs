@@ -4,15 +4,16 @@ namespace Krasis.Web.Hosting;
 public static class FrontEnd
 {
     private const string Page = "index.html";
+    private const string Hashed = "assets";
 
     /// <summary>Sends the page for every address that is not a file, an endpoint or part of the API.</summary>
     public static void Serve(WebApplication app)
     {
         var files = new StaticFileOptions
         {
-            // The names of built files carry a hash of their content; only the page itself must be asked for again.
+            // The names of built files carry a hash of their content; the page itself and what it is installed by must be asked for again.
             OnPrepareResponse = served => served.Context.Response.Headers.CacheControl =
-                served.File.Name == Page ? "no-cache" : "public, max-age=31536000, immutable",
+                served.Context.Request.Path.StartsWithSegments($"/{Hashed}") ? "public, max-age=31536000, immutable" : "no-cache",
         };
         app.UseDefaultFiles();
         app.UseStaticFiles(files);

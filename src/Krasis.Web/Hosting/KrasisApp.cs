@@ -88,6 +88,11 @@ public static class KrasisApp
         BuildEndpoints.Map(app);
         MixEndpoint.Map(app);
         CardsEndpoint.Map(app);
+        ServiceEndpoint.Map(app);
+        OrderEndpoint.Map(app);
+        RescueEndpoint.Map(app);
+        MakesEndpoint.Map(app);
+        PouredEndpoint.Map(app);
         QuantityEndpoint.Map(app);
         BarEndpoints.Map(app);
         PullEndpoint.Map(app);

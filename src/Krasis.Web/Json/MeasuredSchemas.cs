@@ -43,7 +43,7 @@ public static class MeasuredSchemas
             {
                 schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
             }
-            else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>) && MeasuredJsonConverterFactory.IsMeasured(type.GetGenericArguments()[0]))
+            else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>) && (type.GetGenericArguments()[0] == typeof(double) || MeasuredJsonConverterFactory.IsMeasured(type.GetGenericArguments()[0])))
             {
                 schema.Items = new OpenApiSchema { Type = JsonSchemaType.Number, Format = "double" };
             }

@@ -43,6 +43,11 @@ public static partial class Seeder
             AddBuild(build.Parent is { } parent ? build with { Parent = parent with { Build = ids[parent.Build!] } } : build);
         }
 
+        if (demo)
+        {
+            SeedMakes.Fill(session, clock.GetUtcNow());
+        }
+
         return true;
 
         void AddBuild(BuildDocument build)

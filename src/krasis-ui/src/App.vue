@@ -18,7 +18,7 @@ function skip(): void {
   <a href="#" class="skip" data-test="skip" @click.prevent="skip">
     {{ route.name === 'build' ? 'Go to the amounts' : 'Go to the page' }}
   </a>
-  <header class="top">
+  <header v-if="!route.meta.isAtTheBar" class="top">
     <RouterLink to="/" class="mark">
       <img src="/krasis.svg" alt="" width="26" height="26" />
       <span>Krasis</span>
@@ -28,6 +28,8 @@ function skip(): void {
         Builds
       </RouterLink>
       <RouterLink to="/bar" active-class="here">The bar</RouterLink>
+      <RouterLink to="/service">At the bar</RouterLink>
+      <RouterLink to="/poured" active-class="here">Poured</RouterLink>
     </nav>
   </header>
   <RouterView :key="pageKey" />
@@ -37,7 +39,8 @@ function skip(): void {
 <style scoped>
 .top {
   display: flex;
-  gap: 2rem;
+  flex-wrap: wrap;
+  gap: 0 2rem;
   align-items: center;
   padding: 0 1.5rem;
   border-bottom: 1px solid var(--line);
@@ -71,6 +74,7 @@ function skip(): void {
 
 nav {
   display: flex;
+  flex-wrap: wrap;
   gap: 0.25rem;
 }
 

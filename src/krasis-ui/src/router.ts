@@ -25,6 +25,44 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/service',
+      name: 'service',
+      component: () => import('./features/service/ServicePage.vue'),
+      meta: { isAtTheBar: true },
+    },
+    {
+      path: '/service/order',
+      name: 'order',
+      component: () => import('./features/service/OrderPage.vue'),
+      meta: { isAtTheBar: true },
+    },
+    {
+      path: '/service/:build',
+      name: 'drink',
+      component: () => import('./features/service/DrinkPage.vue'),
+      props: true,
+      meta: { isAtTheBar: true },
+    },
+    {
+      path: '/service/:build/:size',
+      name: 'steps',
+      component: () => import('./features/service/StepsPage.vue'),
+      props: true,
+      meta: { isAtTheBar: true },
+    },
+    {
+      path: '/make/:build/:size',
+      name: 'make',
+      component: () => import('./features/along/AlongPage.vue'),
+      props: true,
+      meta: { isAtTheBar: true },
+    },
+    {
+      path: '/poured',
+      name: 'poured',
+      component: () => import('./features/poured/PouredPage.vue'),
+    },
+    {
       path: '/compare',
       name: 'compare',
       component: () => import('./features/versions/ComparePage.vue'),
@@ -48,3 +86,12 @@ export const router = createRouter({
 })
 
 followRoutes(router)
+
+// What stands at the bar goes on without the server once it has been opened.
+let isInstalled = false
+router.afterEach((to) => {
+  if (to.meta.isAtTheBar && !isInstalled) {
+    isInstalled = true
+    void import('virtual:pwa-register').then(({ registerSW }) => registerSW())
+  }
+})

@@ -25,13 +25,17 @@ const preset = definePreset(Aura, {
         // The preset's grey falls short of 4.5 : 1 on the page's white.
         light: {
           text: { secondary: { color: '{surface.600}' } },
-          outlined: { secondary: { color: '{surface.700}', borderColor: '{surface.400}' } },
+          outlined: {
+            secondary: { color: '{surface.700}', borderColor: '{surface.400}' },
+            danger: { color: '#a3201a', borderColor: '#a3201a' },
+          },
         },
         dark: {
           text: { primary: { color: '{primary.300}' }, secondary: { color: '{surface.300}' } },
           outlined: {
             primary: { color: '{primary.300}', borderColor: '{primary.400}' },
             secondary: { color: '{surface.200}', borderColor: '{surface.500}' },
+            danger: { color: '#ff9c92', borderColor: '#ff9c92' },
           },
         },
       },

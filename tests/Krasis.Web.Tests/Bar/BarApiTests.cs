@@ -109,7 +109,7 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
         var kiosk = await server.Delete("/api/bar/stations/kiosk", "\"1\"");
         Assert.Equal(409, kiosk.Status);
         Assert.Contains("'Kiosk double'", kiosk.Json["detail"]!.ToString(), StringComparison.Ordinal);
-        Assert.Equal(21, (await server.Get("/api/bar")).Json["ingredients"]!.AsArray().Count);
+        Assert.Equal(22, (await server.Get("/api/bar")).Json["ingredients"]!.AsArray().Count);
     }
 
     [Fact]

@@ -4,7 +4,6 @@ using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Stations;
 using Krasis.Core.Builds;
-using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
@@ -40,7 +39,7 @@ public static class StationPour
 
         var reference = sizes.Contains(build.ReferenceSize) ? build.ReferenceSize : sizes[0];
         var said = build with { Sizes = sizes, ReferenceSize = reference, Lines = [.. build.Lines.Select((line, i) => Said(line, i, home, here, sizes, reference))] };
-        return new TurnedBuild(said, here, new Pinned());
+        return new TurnedBuild(said, here, new AsSaid());
     }
 
     private static StationSheet At(Build build, BuildSheet home, BarFacts bar, Station station)
@@ -91,12 +90,4 @@ public static class StationPour
         here.Taste.Poured,
         Drift.Between(home.Taste.Poured, here.Taste.Poured).Against(house),
         here.Fill.RoomLeft);
-
-    // Nothing follows: everything is pinned.
-    private sealed class Pinned : IScaling
-    {
-        public bool StretchesTheShot => false;
-
-        public LineRule RuleFor(Ingredient ingredient) => new(ScaleBy.Cup);
-    }
 }

@@ -2,6 +2,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Transforming;
@@ -51,6 +52,22 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
         double? Scale(double? amount) => amount is not { } before ? null
             : before == 0 ? 0
             : Math.Max(step, halvesDown ? BarRounding.RoundHalvesDown(before * factor, step) : BarRounding.Round(before * factor, step));
+    }
+
+    /// <summary>A line with every size said by hand, as a sheet has it: half of a rounded ladder is not the rounded half of it.</summary>
+    /// <param name="line">The line.</param>
+    /// <param name="sheet">The build as it is worked out with that line.</param>
+    public LineDocument SaySizes(LineDocument line, BuildSheet sheet)
+    {
+        var said = HouseStrokes.SpellOut(line, Build, bar);
+        return said with
+        {
+            Pins =
+            [
+                .. sheet.Sizes.Where(size => size.Size.Value != Build.ReferenceSize)
+                    .Select(size => new PinDocument { Size = size.Size.Value, Amount = size.Lines.First(cell => cell.Line.Value == line.Id).Amount }),
+            ],
+        };
     }
 
     /// <summary>A line's amount in words, such as 3 strokes.</summary>

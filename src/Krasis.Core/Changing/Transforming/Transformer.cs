@@ -125,9 +125,8 @@ public static class Transformer
         var draft = new Draft(document, bar);
         foreach (var line in document.Lines.Select(line => HouseStrokes.SpellOut(line, document, bar)).Where(line => draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce } && line.Amount > 0))
         {
-            // Every size is said by hand: half of a rounded ladder is not the rounded half of it.
             var amounts = before.Sizes.ToDictionary(size => size.Size.Value, size => size.Lines.First(cell => cell.Line.Value == line.Id).Amount);
-            var full = line with { Pins = [.. amounts.Where(size => size.Key != document.ReferenceSize).Select(size => new PinDocument { Size = size.Key, Amount = size.Value })] };
+            var full = draft.SaySizes(line, before);
             var less = draft.Times(full, percent / 100, halvesDown: true);
             draft.Replace(line, less);
             if (less.Amount < line.Amount)

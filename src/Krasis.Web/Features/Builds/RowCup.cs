@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Web.Features.Builds;
@@ -12,17 +13,17 @@ namespace Krasis.Web.Features.Builds;
 public sealed record RowCup(double Top, double Bottom, double Height, IReadOnlyList<RowBand> Layers, RowBand? Ice, bool IsOver)
 {
     /// <summary>The drawing of a size.</summary>
-    public static RowCup Of(SizeSheet size)
-    {
-        var drawing = size.Life.Moments.Count > 0 ? size.Life.Moments[0].Drawing : size.Drawing.Poured;
-        return new RowCup(
-            Tenth(size.Cup.TopDiameter.Value),
-            Tenth(size.Cup.BottomDiameter.Value),
-            Tenth(size.Cup.Height.Value),
+    public static RowCup Of(SizeSheet size) => Of(size.Cup, size.Life.Moments.Count > 0 ? size.Life.Moments[0].Drawing : size.Drawing.Poured, size.Fill);
+
+    /// <summary>The drawing of a cup with something in it.</summary>
+    public static RowCup Of(CupSection cup, CupDrawing drawing, SizeFill fill) =>
+        new(
+            Tenth(cup.TopDiameter.Value),
+            Tenth(cup.BottomDiameter.Value),
+            Tenth(cup.Height.Value),
             [.. drawing.Layers.Append(drawing.Foam).Append(drawing.Top).OfType<Layer>().Select(layer => new RowBand(layer.Colour, Tenth(layer.From.Value), Tenth(layer.To.Value)))],
             drawing.Ice is { } ice ? new RowBand(ice.Colour, Tenth(ice.From.Value), Tenth(ice.To.Value)) : null,
-            size.Fill.Spilt.Value > 0);
-    }
+            fill.Spilt.Value > 0);
 
     private static double Tenth(double mm) => Math.Round(mm, 1);
 }

@@ -1,3 +1,5 @@
+using Krasis.Core.Builds;
+using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Making;
 
 namespace Krasis.Web.Features.Making;
@@ -8,11 +10,22 @@ namespace Krasis.Web.Features.Making;
 /// <param name="Standard">Which standard it is; null for a trial.</param>
 /// <param name="At">When it was published, or last saved where it is a trial.</param>
 /// <param name="IsLast">Whether no later standard has been published.</param>
+/// <param name="State">How far the build has come by now.</param>
 /// <param name="Station">The id of the station that they are for; null where the house has one place only.</param>
 /// <param name="Stations">The stations of the house, the one where standards are set first.</param>
+/// <param name="Changes">What is different from the standard, as a guest asks for it.</param>
 /// <param name="Plans">How each size is made there, in the build's order of sizes.</param>
 public sealed record CardsView(
-    string Build, string Drink, long? Standard, DateTimeOffset At, bool IsLast, string? Station, IReadOnlyList<StationName> Stations, IReadOnlyList<MakingPlan> Plans);
+    string Build,
+    string Drink,
+    long? Standard,
+    DateTimeOffset At,
+    bool IsLast,
+    BuildState State,
+    string? Station,
+    IReadOnlyList<StationName> Stations,
+    IReadOnlyList<Change> Changes,
+    IReadOnlyList<MakingPlan> Plans);
 
 /// <summary>A station by name.</summary>
 /// <param name="Id">Its id.</param>

@@ -46,12 +46,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** How every size of a standard is made at a station, step by step, with the facts that it was published with; a build on trial as it is saved. */
+        /** How every size of a standard is made at a station, step by step, with the facts that it was published with and as a guest asks for it; a build on trial as it is saved. */
         get: {
             parameters: {
                 query?: {
                     standard?: number;
                     station?: string;
+                    milk?: string;
+                    sweet?: null | number;
+                    shots?: number;
+                    decaf?: boolean;
+                    noTop?: boolean;
                 };
                 header?: never;
                 path: {
@@ -100,6 +105,395 @@ export interface paths {
             };
         };
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/service": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The published standards that are on the board today and can be made at a station. */
+        get: {
+            parameters: {
+                query?: {
+                    station?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ServiceView"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say in which order the drinks of an order are made, and which of them share a pull or a pitcher. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["OrderRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OrderPlan"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say how a drink is still made of what is in the cup, so that it fits and tastes as the house allows, or that it must be begun again. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RescueRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Rescue"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say what is to be said of the espresso that has run into a cup, by the recipe of its station. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShotRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PullVerdict"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a make that is over, under an id that the tablet has given it: sent twice it is kept once. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MakeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MadeView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
         post?: never;
         delete?: never;
         options?: never;
@@ -1094,6 +1488,91 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/poured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was poured in the last days: charts, what they tell, and what the drinks came to. */
+        get: {
+            parameters: {
+                query?: {
+                    days?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PouredView"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/poured/export.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every pour since a day as comma-separated values. */
+        get: {
+            parameters: {
+                query?: {
+                    days?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -6999,8 +7478,10 @@ export interface components {
             /** Format: date-time */
             at: string;
             isLast: boolean;
+            state: components["schemas"]["BuildState"];
             station: null | string;
             stations: components["schemas"]["StationName"][];
+            changes: components["schemas"]["Change"][];
             plans: components["schemas"]["MakingPlan"][];
         };
         Caution: {
@@ -7031,6 +7512,18 @@ export interface components {
             line: null | string;
             what: string;
             why: string;
+        };
+        ChartLimits: {
+            /** Format: double */
+            centre: number;
+            /** Format: double */
+            lower: null | number;
+            /** Format: double */
+            upper: null | number;
+            /** Format: double */
+            rangeCentre: null | number;
+            /** Format: double */
+            rangeUpper: null | number;
         };
         ChoiceView: {
             code: string;
@@ -7290,8 +7783,8 @@ export interface components {
             kind?: null | string;
             /** Format: double */
             strokeMl?: null | number;
-            strokesGrams?: unknown[];
-            leftOutGrams?: unknown[];
+            strokesGrams?: number[];
+            leftOutGrams?: number[];
             weighedOn?: null | string;
             station?: null | string;
             /** Format: double */
@@ -7324,6 +7817,13 @@ export interface components {
         };
         /** @enum {unknown} */
         DrinkBase: "espresso" | "batch" | "coldBrew" | "strong" | "powder" | "chocolate";
+        DrinkRequest: {
+            build?: null | string;
+            /** Format: int64 */
+            standard?: null | number;
+            size?: null | string;
+            wish?: null | components["schemas"]["WishQuery"];
+        };
         EditDocument: {
             typed?: null | components["schemas"]["TypedCell"][];
             cells?: null | components["schemas"]["CellEdit"][];
@@ -7954,6 +8454,41 @@ export interface components {
             allergens: components["schemas"]["AllergenView"][];
             usual: components["schemas"]["UsualView"];
         };
+        MadeRow: {
+            id: string;
+            build: string;
+            drink: string;
+            size: string;
+            /** Format: int64 */
+            standard: null | number;
+            station: null | string;
+            who: null | string;
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            seconds: number;
+            isDone: boolean;
+            /** Format: double */
+            strength: null | number;
+            /** Format: double */
+            sweetness: null | number;
+            isAllowed: null | boolean;
+        };
+        MadeView: {
+            id: string;
+            taste: null | components["schemas"]["PouredTaste"];
+        };
+        MakeRequest: {
+            drink?: components["schemas"]["DrinkRequest"];
+            station?: null | string;
+            who?: null | string;
+            /** Format: date-time */
+            startedAt?: null | string;
+            /** Format: double */
+            seconds?: null | number;
+            isDone?: boolean;
+            poured?: components["schemas"]["PouredRequest"][];
+        };
         MakingPlan: {
             drink: string;
             size: string;
@@ -7980,8 +8515,15 @@ export interface components {
             beside: string;
             how: string;
             line?: null | string;
+            ingredient?: null | string;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            cold?: null | number;
             colour?: null | string;
             hold?: null | string;
+            dispenser?: null | string;
             target?: null | components["schemas"]["Target"];
             level?: null | components["schemas"]["StepLevel"];
             shot?: null | components["schemas"]["StepShot"];
@@ -8047,6 +8589,10 @@ export interface components {
             theirs: components["schemas"]["BuildDocument"];
             clashes: components["schemas"]["Difference"][];
             taken: components["schemas"]["Difference"][];
+        };
+        MilkName: {
+            id: string;
+            name: string;
         };
         MilkPlan: {
             pitcher: null | string;
@@ -8220,6 +8766,37 @@ export interface components {
             says: string;
         };
         /** @enum {unknown} */
+        OrderPlace: "hands" | "machine" | "stands";
+        OrderPlan: {
+            sequence: number[];
+            pulls: components["schemas"]["SharedPull"][];
+            pitchers: components["schemas"]["SharedPitcher"][];
+            tasks: components["schemas"]["OrderTask"][];
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            waiting: number;
+            standing: number[];
+            warnings: string[];
+            /** Format: double */
+            beyond: number;
+        };
+        OrderRequest: {
+            station?: null | string;
+            drinks?: components["schemas"]["DrinkRequest"][];
+        };
+        OrderTask: {
+            place: components["schemas"]["OrderPlace"];
+            /** Format: int32 */
+            drink: null | number;
+            what: string;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            isTooLong?: boolean;
+        };
+        /** @enum {unknown} */
         Origin: "set" | "scaled" | "pinned" | "marked";
         PantryCheck: {
             rows: components["schemas"]["PantryRowView"][];
@@ -8359,6 +8936,21 @@ export interface components {
         PlanView: {
             plan: null | components["schemas"]["MilkPlan"];
         };
+        PourFinding: {
+            of: components["schemas"]["SeriesOf"];
+            id: string;
+            station: null | string;
+            who: null | string;
+            says: string;
+            /** Format: double */
+            by: number;
+        };
+        PourPoint: {
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            value: number;
+        };
         PourRow: {
             what: string;
             published: string;
@@ -8366,6 +8958,18 @@ export interface components {
             adjusted: null | string;
             hasMoved: boolean;
             staysMoved: boolean;
+        };
+        PourSeries: {
+            of: components["schemas"]["SeriesOf"];
+            id: string;
+            name: string;
+            station: null | string;
+            who: null | string;
+            points: components["schemas"]["PourPoint"][];
+            /** Format: double */
+            windowFrom?: null | number;
+            /** Format: double */
+            windowTo?: null | number;
         };
         PourSize: {
             size: string;
@@ -8389,6 +8993,57 @@ export interface components {
             measures: components["schemas"]["MeasureView"][];
             recipes: components["schemas"]["ChoiceView"][];
             measured: components["schemas"]["PartMeasured"];
+        };
+        PouredDrink: {
+            drink: string;
+            /** Format: int32 */
+            makes: number;
+            /** Format: double */
+            medianSeconds: number;
+            /** Format: int32 */
+            allowed: number;
+            points: components["schemas"]["PourPoint"][];
+        };
+        PouredRequest: {
+            line?: null | string;
+            /** Format: double */
+            grams?: null | number;
+            /** Format: double */
+            target?: null | number;
+            /** Format: double */
+            seconds?: null | number;
+            /** Format: double */
+            celsius?: null | number;
+        };
+        PouredTaste: {
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sweetness: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            roomLeft: number;
+            isAllowed: boolean;
+        };
+        PouredView: {
+            /** Format: date-time */
+            from: string;
+            /** Format: int64 */
+            makes: number;
+            /** Format: int32 */
+            read: number;
+            findings: components["schemas"]["PourFinding"][];
+            series: components["schemas"]["SeriesView"][];
+            drinks: components["schemas"]["PouredDrink"][];
+            last: components["schemas"]["MadeRow"][];
         };
         Pours: {
             sizes: components["schemas"]["PourSize"][];
@@ -8523,6 +9178,42 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        Rescue: {
+            kind: components["schemas"]["RescueKind"];
+            says: string;
+            changes: components["schemas"]["RescueChange"][];
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sweetness: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            roomLeft: number;
+            plan: null | components["schemas"]["MakingPlan"];
+        };
+        RescueChange: {
+            line: string;
+            title: string;
+            was: string;
+            now: string;
+            isMore: boolean;
+            says?: null | string;
+        };
+        /** @enum {unknown} */
+        RescueKind: "carryOn" | "change" | "startAgain";
+        RescueRequest: {
+            drink?: components["schemas"]["DrinkRequest"];
+            station?: null | string;
+            poured?: components["schemas"]["PouredRequest"][];
+        };
         RoundingEffect: {
             before: components["schemas"]["Taste"];
             /**
@@ -8643,7 +9334,42 @@ export interface components {
             to?: null | string;
         };
         /** @enum {unknown} */
+        SeriesOf: "dispenser" | "hand" | "person" | "pull";
+        SeriesView: {
+            series: components["schemas"]["PourSeries"];
+            chart: components["schemas"]["ChartLimits"];
+            ranges: number[];
+            out: number[];
+        };
+        /** @enum {unknown} */
         Serve: "hot" | "iced" | "layered" | "shaken" | "blended";
+        ServiceDrink: {
+            build: string;
+            name: string;
+            /** Format: int64 */
+            standard: number;
+            allergens: string;
+            words: string[];
+            hasEspresso: boolean;
+            hasTop: boolean;
+            milk: null | string;
+            isSweetened: boolean;
+            sizes: components["schemas"]["ServiceSize"][];
+        };
+        ServiceSize: {
+            id: string;
+            name: string;
+            cup: components["schemas"]["RowCup"];
+        };
+        ServiceView: {
+            /** Format: date-time */
+            now: string;
+            station: null | string;
+            stations: components["schemas"]["StationName"][];
+            milks: components["schemas"]["MilkName"][];
+            hasDecaf: boolean;
+            drinks: components["schemas"]["ServiceDrink"][];
+        };
         SetupChoices: {
             canSetUp: boolean;
             milks: components["schemas"]["NamedChoice"][];
@@ -8673,6 +9399,23 @@ export interface components {
         };
         /** @enum {unknown} */
         Severity: "fault" | "warning" | "note";
+        SharedPitcher: {
+            pitcher: null | string;
+            milk: string;
+            foam: string;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            cold: number;
+            drinks: number[];
+        };
+        SharedPull: {
+            recipe: string;
+            drinks: number[];
+            /** Format: double */
+            used: number;
+        };
         SheetLine: {
             line: string;
             ingredient: string;
@@ -8714,6 +9457,15 @@ export interface components {
              * @description In ml.
              */
             volume: number;
+        };
+        ShotRequest: {
+            drink?: components["schemas"]["DrinkRequest"];
+            station?: null | string;
+            line?: null | string;
+            /** Format: double */
+            grams?: null | number;
+            /** Format: double */
+            seconds?: null | number;
         };
         SizeDrawing: {
             poured: components["schemas"]["CupDrawing"];
@@ -9179,6 +9931,15 @@ export interface components {
             size?: null | string;
             line?: null | string;
             reason?: null | string;
+        };
+        WishQuery: {
+            milk?: null | string;
+            /** Format: double */
+            sweet?: null | number;
+            /** Format: int32 */
+            shots?: null | number;
+            decaf?: null | boolean;
+            noTop?: null | boolean;
         };
     };
     responses: never;

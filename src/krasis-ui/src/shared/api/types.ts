@@ -96,3 +96,17 @@ export type Draft = Omit<
   school: string
   lines: DraftLine[]
 }
+
+export type ServiceView = Schemas['ServiceView']
+export type ServiceDrink = Schemas['ServiceDrink']
+export type ServiceSize = Schemas['ServiceSize']
+export type OrderPlan = Schemas['OrderPlan']
+export type OrderTask = Schemas['OrderTask']
+export type Rescue = Schemas['Rescue']
+export type DrinkRequest = Schemas['DrinkRequest']
+export type WishQuery = Schemas['WishQuery']
+export type PouredRequest = Schemas['PouredRequest']
+export type MakeRequest = Schemas['MakeRequest']
+export type MadeView = Schemas['MadeView']
+export type PouredView = Schemas['PouredView']
+export type SeriesView = Schemas['SeriesView']

@@ -111,7 +111,8 @@ function stroke(): void {
   position: fixed;
   z-index: 10;
   right: 1rem;
-  bottom: 1rem;
+  /* Above what a page has fixed to its lower edge. */
+  bottom: calc(1rem + var(--dock, 0rem));
   width: min(22rem, calc(100vw - 2rem));
   padding: 0.5rem 0.9rem 0.9rem;
   border: 1px solid var(--line-strong);

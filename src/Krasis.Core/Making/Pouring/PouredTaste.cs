@@ -1,0 +1,30 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds;
+using Krasis.Core.Input;
+using Krasis.Core.Making.Rescuing;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Making.Pouring;
+
+/// <summary>What a drink that was made came to.</summary>
+/// <param name="Strength">How far it is from its standard in strength; null when that is not known.</param>
+/// <param name="Sweetness">The same in sweetness.</param>
+/// <param name="RoomLeft">Working volume that was left; negative when it was too full.</param>
+/// <param name="IsAllowed">Whether it fits and is as near to its standard as the house allows.</param>
+public sealed record PouredTaste(Percent? Strength, Percent? Sweetness, Millilitres RoomLeft, bool IsAllowed)
+{
+    /// <summary>Works it out from what went in; a line of which nothing is said was poured as planned.</summary>
+    /// <inheritdoc cref="Rescuer.Rescue"/>
+    public static Reading<PouredTaste> Of(Build build, BarFacts bar, string? station, CupId size, IReadOnlyList<PouredLine> poured)
+    {
+        var cup = HalfMade.Read(build, bar, station, size, poured);
+        if (!cup.IsRead)
+        {
+            return Reading<PouredTaste>.Failed(cup.Problems);
+        }
+
+        var way = cup.Value.Search().Of(new double[cup.Value.Own.Lines.Count]);
+        return Reading<PouredTaste>.Of(new PouredTaste(way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), way.IsAllowed));
+    }
+}

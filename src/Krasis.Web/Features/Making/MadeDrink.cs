@@ -1,0 +1,68 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Builds;
+using Krasis.Core.Changing.Transforming;
+using Krasis.Store;
+using Krasis.Web.Problems;
+
+namespace Krasis.Web.Features.Making;
+
+/// <summary>A drink as it is made: a standard with the facts that it was published with, or a trial with today's.</summary>
+/// <param name="Id">The build's id.</param>
+/// <param name="Standard">Which of its standards it is; null on trial.</param>
+/// <param name="At">When it was published, or last saved where it is on trial.</param>
+/// <param name="IsLast">Whether no later standard has been published.</param>
+/// <param name="State">How far the build has come by now.</param>
+/// <param name="Build">The drink, as the guest asks for it.</param>
+/// <param name="Bar">The facts that it is made by.</param>
+/// <param name="Changes">What is different about it from the standard; none where nothing was asked for.</param>
+internal sealed record MadeDrink(
+    string Id, long? Standard, DateTimeOffset At, bool IsLast, BuildState State, Build Build, BarFacts Bar, IReadOnlyList<Change> Changes)
+{
+    /// <summary>Finds it.</summary>
+    /// <param name="session">The file.</param>
+    /// <param name="id">The build's id.</param>
+    /// <param name="standard">Which of its standards; null for the last, and for the build as it is saved where it is on trial.</param>
+    /// <param name="wish">What a guest asks for.</param>
+    public static (MadeDrink? Drink, ProblemResult? Problem) Find(Session session, string id, long? standard, GuestWish wish)
+    {
+        if (session.Builds.Find(id) is not { } build)
+        {
+            return (null, ProblemResult.Missing("build"));
+        }
+
+        var last = session.Standards.Last(id);
+        var wanted = standard is { } number ? session.Standards.Find(id, number) : build.State == BuildState.Trial ? null : last;
+        if (standard is not null && wanted is null)
+        {
+            return (null, ProblemResult.Missing("standard"));
+        }
+
+        if (wanted is null && build.State != BuildState.Trial)
+        {
+            return (null, ProblemResult.Conflict($"'{build.Document.Name}' is not made at the bar yet.", "Put it on trial or publish it first: what is still being written is not handed to anybody."));
+        }
+
+        // What a guest asks for may be nothing that the standard rests on.
+        var facts = wanted is null ? session.Bar.Facts()
+            : BarReader.Read(wish.IsNone ? wanted.Bar : BarOver.Lay(wanted.Bar, session.Bar.Whole())) is { IsRead: true } frozen ? frozen.Value
+            : BarReader.Read(wanted.Bar).Value;
+        var document = wanted?.Document ?? build.Document;
+        IReadOnlyList<Change> changes = [];
+        if (!wish.IsNone)
+        {
+            var granted = GuestWishes.Grant(document, wish, facts);
+            if (!granted.IsRead)
+            {
+                return (null, ProblemResult.Fields(granted.Problems));
+            }
+
+            (document, changes) = (granted.Value.Build, granted.Value.Changes);
+        }
+
+        var reading = BuildReader.Read(document, facts);
+        return reading.IsRead
+            ? (new MadeDrink(id, wanted?.Number, wanted?.PublishedAt ?? build.UpdatedAt, wanted is not null && wanted.Number == last?.Number, build.State, reading.Value, facts, changes), null)
+            : (null, ProblemResult.Conflict($"'{document.Name}' cannot be worked out now.", reading.Problems[0].Message));
+    }
+}

@@ -1,0 +1,44 @@
+using Krasis.Core.Builds;
+using Krasis.Core.Input;
+using Krasis.Core.Making.Rescuing;
+
+namespace Krasis.Web.Features.Making;
+
+/// <summary>What went into the cup of a line.</summary>
+public sealed record PouredRequest
+{
+    /// <summary>The line's id.</summary>
+    public string? Line { get; init; }
+
+    /// <summary>How much of it, g.</summary>
+    public double? Grams { get; init; }
+
+    /// <summary>How much was to go in, g; as the standard says when it is missing.</summary>
+    public double? Target { get; init; }
+
+    /// <summary>How long the pull ran, s.</summary>
+    public double? Seconds { get; init; }
+
+    /// <summary>How warm it was, °C.</summary>
+    public double? Celsius { get; init; }
+
+    /// <summary>Reads what is in a cup.</summary>
+    internal static Reading<IReadOnlyList<PouredLine>> Read(IReadOnlyList<PouredRequest> poured)
+    {
+        var fields = new FieldReader();
+        var lines = new List<PouredLine>();
+        for (var i = 0; i < poured.Count; i++)
+        {
+            var grams = fields.Number($"poured[{i}].grams", poured[i].Grams, 0, Rescuer.MostGrams, "g");
+            _ = poured[i].Target is { } target ? fields.Number($"poured[{i}].target", target, 0, Rescuer.MostGrams, "g") : 0;
+            _ = poured[i].Seconds is { } seconds ? fields.Number($"poured[{i}].seconds", seconds, 0, 600, "s") : 0;
+            _ = poured[i].Celsius is { } celsius ? fields.Number($"poured[{i}].celsius", celsius, -30, 100, "°C") : 0;
+            if (fields.Problems.Count == 0)
+            {
+                lines.Add(new PouredLine(new LineId(poured[i].Line ?? ""), Core.Quantities.Grams.From(grams)));
+            }
+        }
+
+        return fields.Problems.Count > 0 ? Reading<IReadOnlyList<PouredLine>>.Failed(fields.Problems) : Reading<IReadOnlyList<PouredLine>>.Of(lines);
+    }
+}

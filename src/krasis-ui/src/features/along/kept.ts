@@ -1,0 +1,78 @@
+import type { MakingPlan, MakeRequest, PouredRequest, WishQuery } from '@/shared/api/types'
+import { tell } from '@/shared/notice/notice'
+
+/** One thing that is in the cup, and what the scale showed before it. */
+export interface Poured extends PouredRequest {
+  line: string
+  grams: number
+  /** What it is, for the eye. */
+  title: string
+  /** What the scale showed when its step began, g. */
+  base: number
+}
+
+/** A make under way, as it is kept on this device. */
+export interface Make {
+  id: string
+  build: string
+  size: string
+  wish: WishQuery
+  standard: number | null
+  station: string | null
+  who: string
+  startedAt: string
+  /** How long it has been under way, s, up to when it was last kept. */
+  seconds: number
+  /** The step that one is at, from 0. */
+  at: number
+  plan: MakingPlan
+  poured: Poured[]
+  /** What was rescued, as it was said. */
+  rescued: string | null
+}
+
+const place = 'krasis.make'
+const waiting = 'krasis.makes.unsent'
+
+function read<T>(key: string, otherwise: T): T {
+  try {
+    const text = localStorage.getItem(key)
+    return text === null ? otherwise : (JSON.parse(text) as T)
+  } catch {
+    // What cannot be read is nothing that could be gone on with.
+    return otherwise
+  }
+}
+
+function write(key: string, value: unknown): boolean {
+  try {
+    if (value === null) {
+      localStorage.removeItem(key)
+    } else {
+      localStorage.setItem(key, JSON.stringify(value))
+    }
+
+    return true
+  } catch {
+    tell({
+      text: 'This device keeps nothing more: its storage is full. Go on, but do not close the page before the drink is done.',
+      isFault: true,
+    })
+    return false
+  }
+}
+
+/** The make that was under way here when the page was last closed; null where none was. */
+export const keptMake = () => read<Make | null>(place, null)
+
+/** Keeps the make under way; null when there is none any more. */
+export const keepMake = (make: Make | null) => write(place, make)
+
+export interface Unsent {
+  id: string
+  request: MakeRequest
+}
+
+/** Makes that are over and that the server has not got yet. */
+export const unsent = () => read<Unsent[]>(waiting, [])
+export const keepUnsent = (makes: Unsent[]) => write(waiting, makes)

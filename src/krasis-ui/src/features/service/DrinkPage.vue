@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { useStorage } from '@vueuse/core'
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import type { WishQuery } from '@/shared/api/types'
+import BarHead from './BarHead.vue'
+import CupChoice from './CupChoice.vue'
+import { mostDrinks, order } from './order'
+import { useBoard, useDrink } from './useBoard'
+import { bare, queryOf } from './wish'
+import WishChoice from './WishChoice.vue'
+
+/** A drink: in which cup, and what the guest asks for. */
+const props = defineProps<{ build: string }>()
+
+const router = useRouter()
+const { view: board } = useBoard()
+const drink = computed(() => board.value?.drinks.find(({ build }) => build === props.build) ?? null)
+const wish = ref<WishQuery>({})
+const cards = useDrink(() => props.build, wish)
+const view = computed(() => cards.data.value ?? null)
+const size = ref<string | null>(null)
+const recent = useStorage<string[]>('krasis.recent', [])
+const plan = computed(() => view.value?.plans.find((each) => each.size === size.value) ?? null)
+
+// One cup is no choice.
+watch(
+  view,
+  (now) => {
+    if (now && !now.plans.some((each) => each.size === size.value)) {
+      const [only, ...others] = now.plans
+      size.value = only && others.length === 0 ? only.size : null
+    }
+  },
+  { immediate: true },
+)
+
+function choose(to: string): void {
+  size.value = to
+}
+
+function remember(): void {
+  recent.value = [props.build, ...recent.value.filter((id) => id !== props.build)].slice(0, 6)
+}
+
+function go(how: 'service' | 'make'): void {
+  remember()
+  void router.push({ path: `/${how}/${props.build}/${size.value}`, query: queryOf(wish.value) })
+}
+
+function addToOrder(): void {
+  if (!plan.value || !size.value) {
+    return
+  }
+
+  const asked = view.value?.changes.map(({ what }) => what) ?? []
+  const says = [plan.value.drink, plan.value.sizeName, ...asked].join(', ').replace(/\./g, '')
+  remember()
+  order.value = [...order.value, { build: props.build, size: size.value, says, wish: bare(wish.value) }]
+  void router.push('/service')
+}
+</script>
+
+<template>
+  <BarHead
+    :title="view?.drink ?? ''"
+    :sub="view?.standard ? `Standard ${view.standard}` : view ? 'On trial' : ''"
+    back="/service"
+    back-label="The board"
+  />
+  <main class="choose">
+    <h1 class="visually-hidden">{{ view?.drink }}</h1>
+    <p v-if="cards.error.value && !view" class="error" role="alert" data-test="gone">
+      {{ ApiProblem.of(cards.error.value).message }}
+    </p>
+    <template v-if="view">
+      <p v-if="view.state === 'retired'" class="banner" data-test="retired">
+        This drink is no longer on the board. It can still be made as it was.
+      </p>
+      <CupChoice :plans="view.plans" :chosen="size" @choose="choose" />
+      <WishChoice
+        v-if="board"
+        v-model="wish"
+        :drink="drink"
+        :milks="board.milks"
+        :has-decaf="board.hasDecaf"
+      />
+      <p v-if="cards.error.value" class="error" role="alert" data-test="wish-problem">
+        {{ ApiProblem.of(cards.error.value).message }}
+      </p>
+      <ul v-else-if="view.changes.length > 0" class="changes" data-test="changes">
+        <li v-for="change in view.changes" :key="change.what">
+          <strong>{{ change.what }}</strong> {{ change.why }}
+        </li>
+      </ul>
+      <p class="has">has: {{ plan?.allergens ?? view.plans[0]?.allergens }}. Traces are always possible.</p>
+      <div class="go">
+        <Button
+          label="Show me how"
+          :disabled="!plan || cards.isError.value"
+          data-test="show"
+          @click="go('service')"
+        />
+        <Button
+          label="Make it with scale and timer"
+          outlined
+          :disabled="!plan || cards.isError.value"
+          data-test="along"
+          @click="go('make')"
+        />
+        <Button
+          :label="
+            order.length < mostDrinks ? 'Add to the order' : `The order has ${mostDrinks} drinks already`
+          "
+          outlined
+          severity="secondary"
+          :disabled="!plan || cards.isError.value || order.length >= mostDrinks"
+          data-test="add"
+          @click="addToOrder"
+        />
+      </div>
+      <p v-if="!plan" class="soft">Choose a cup first.</p>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.choose {
+  display: flex;
+  flex-direction: column;
+  gap: 1rem;
+  max-width: 78rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 2rem;
+}
+
+.changes {
+  margin: 0;
+  padding: 0.6rem 1rem 0.6rem 2rem;
+  border-radius: 0.6rem;
+  background: var(--cobalt-wash);
+  font-size: 1.15rem;
+}
+
+.has {
+  font-size: 1.15rem;
+}
+
+.go {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1rem;
+}
+
+.go :deep(button) {
+  min-height: 4rem;
+  padding: 0 1.6rem;
+  border-radius: 1rem;
+  font-size: 1.35rem;
+}
+</style>

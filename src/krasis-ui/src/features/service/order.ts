@@ -1,0 +1,16 @@
+import { useStorage } from '@vueuse/core'
+import type { WishQuery } from '@/shared/api/types'
+
+export interface Ordered {
+  build: string
+  size: string
+  /** As it is said: the drink, its size and what the guest asks for. */
+  says: string
+  wish: WishQuery
+}
+
+/** The most drinks that are planned together, as the server has it. */
+export const mostDrinks = 6
+
+/** What has been ordered at this device and is not yet made. */
+export const order = useStorage<Ordered[]>('krasis.order', [])

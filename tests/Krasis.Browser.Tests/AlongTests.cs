@@ -1,0 +1,238 @@
+using System.Globalization;
+
+namespace Krasis.Browser.Tests;
+
+/// <summary>Drinks made with the scale and the timer: weighed, rescued, interrupted, and looked at afterwards.</summary>
+public sealed class AlongTests : BenchTests
+{
+    [Fact]
+    public void A_drink_is_made_with_the_scale_and_goes_on_by_itself_when_the_weight_is_right()
+    {
+        Begin("Black sesame latte");
+        Connect();
+        Assert.Contains("27 g more.", Tab.Find("[data-test=weight-says]").Text, StringComparison.Ordinal);
+        Lay(10, 10, 1, 1, 1, 1, 1, 1, 1);
+
+        // At rest within what is right for a while, it is in; and the scale is tared for the shot.
+        Tab.Until("the shot", () => Figure == "2 shots");
+        Assert.Equal("0 g", Tab.Find("[data-test=weight]").Text);
+    }
+
+    [Fact]
+    public void A_fifth_too_much_is_rescued_and_the_rescue_is_what_is_made_then()
+    {
+        Begin("Orange peel mocha");
+        Assert.Equal("2 strokes", Figure);
+        var step = Tab.Find("[data-test=weight-says]").Text;
+
+        // Half as much again as what is right: 52 g for 37.
+        Enter("52");
+        UntilText("[data-test=rescue]", "It can be rescued");
+        var says = Tab.Find("[data-test=rescue-says]").Text;
+        Assert.Contains("Then it is", says, StringComparison.Ordinal);
+        Tab.Click("[data-test=rescue-take]");
+        UntilText("[data-test=rescued]", says);
+        Assert.Contains("is right", step, StringComparison.Ordinal);
+
+        // To the end, as planned from here on.
+        Finish();
+        UntilText("[data-test=made]", "That is as the house wants it.");
+    }
+
+    [Fact]
+    public void What_cannot_be_rescued_is_begun_again_and_stands_in_the_book_as_given_up()
+    {
+        Begin("Black sesame latte");
+        Enter("140");
+        UntilText("[data-test=rescue]", "Start again");
+        Tab.Click("[data-test=rescue-again]");
+        Tab.Until("the first step anew", () => Figure == "27 g" && !Tab.Has("[data-test=rescue]"));
+        Tab.Open("/poured");
+        UntilText("[data-test=last-make]", "given up");
+    }
+
+    [Fact]
+    public void The_scale_pulled_out_loses_nothing()
+    {
+        Begin("Black sesame latte");
+        Connect();
+        Lay(10, 1, 1);
+        Tab.Until("12 g", () => Tab.Find("[data-test=weight]").Text.StartsWith("12", StringComparison.Ordinal) && Tab.Find("[data-test=scale-says]").Text == "At rest");
+        Tab.Click("[data-test=scale-drop]");
+        UntilText("[data-test=scale-trouble]", "The scale is gone. What is in is kept");
+        Tab.Click("[data-test=scale-connect]");
+
+        // It shows nothing of what stands on it now; what was in of the step is in still.
+        Tab.Until("12 g still", () => Tab.Find("[data-test=weight]").Text.StartsWith("12", StringComparison.Ordinal) || Tab.Find("[data-test=weight]").Text.StartsWith("11.9", StringComparison.Ordinal));
+        Lay(10, 1, 1, 1, 1, 1);
+        Tab.Until("the shot", () => Figure == "2 shots");
+    }
+
+    [Fact]
+    public void A_cup_that_is_lifted_another_that_is_put_on_and_too_much_for_the_scale_are_told()
+    {
+        Open("Black sesame latte");
+        Tab.Find("[data-test=begin]");
+        Tab.Click("[data-test=scale-open]");
+        Tab.Click("[data-test=scale-connect]");
+        Lay(100, 100, 100);
+        AtRest("300");
+        Tab.Click("[data-test=begin]");
+        Tab.Until("the cup counts for nothing", () => Tab.Find("[data-test=weight]").Text is "0 g" or "0.1 g" or "-0.1 g");
+        AtRest("300");
+        Tab.ClickText("Take all off");
+        UntilText("[data-test=scale-trouble]", "The cup is off the scale. Put it back.");
+        Lay(100, 100, 100);
+        Tab.Until("all is well", () => !Tab.Has("[data-test=scale-trouble]"));
+        AtRest("300");
+
+        Tab.ClickText("Take all off");
+        UntilText("[data-test=scale-trouble]", "The cup is off the scale");
+        Lay(100, 100, 100, 10);
+        UntilText("[data-test=scale-trouble]", "is it the same cup?");
+
+        Lay(1000, 1000, 1000);
+        UntilText("[data-test=scale-trouble]", "more than the scale can weigh");
+    }
+
+    [Fact]
+    public void A_shot_is_timed_and_judged()
+    {
+        Begin("Black sesame latte");
+        Enter("27");
+        Tab.Find("[data-test=shot-start]");
+        Tab.Click("[data-test=shot-start]");
+        Tab.Click("[data-test=shot-stop]");
+        // So quickly runs no shot.
+        Tab.Until("the verdict", () => Tab.Find("[data-test=shot-verdict]").Text.Length > 0);
+        Assert.DoesNotContain("as the recipe wants it", Tab.Find("[data-test=shot-verdict]").Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_make_half_done_survives_a_reload_and_a_step_is_undone()
+    {
+        Begin("Black sesame latte");
+        Enter("27");
+        Tab.Until("the shot", () => Figure == "2 shots");
+        Tab.Reload();
+        Tab.Until("the shot still", () => Figure == "2 shots");
+        Tab.Click("[data-test=undo-step]");
+        Tab.Until("the sauce", () => Figure == "27 g");
+    }
+
+    [Fact]
+    public void A_second_drink_begun_asks_after_the_first()
+    {
+        Begin("Black sesame latte");
+        Enter("27");
+        Tab.Until("the shot", () => Figure == "2 shots");
+        var first = Tab.Path;
+        Open("Orange peel mocha");
+        UntilText("[data-test=other-make]", "Black sesame latte, Plover, is half made");
+        Tab.Click("[data-test=go-on]");
+        Tab.Until("the first drink", () => Tab.Path == first && Figure == "2 shots");
+    }
+
+    [Fact]
+    public void A_make_that_ends_while_the_server_is_dead_is_sent_when_it_is_back()
+    {
+        Begin("Black sesame latte");
+        Server.Kill();
+        Enter("27");
+        Finish();
+        UntilText("[data-test=made]", "It is kept on this device");
+        UntilText("[data-test=unsent]", "1 make is kept on this device");
+        Server.StartAgain();
+        Tab.Until("it is sent", () => !Tab.Has("[data-test=unsent]"));
+        Tab.Open("/poured");
+        UntilText("[data-test=makes]", "337 drinks");
+    }
+
+    [Fact]
+    public void A_device_that_can_keep_nothing_says_so_and_goes_on()
+    {
+        Open("Black sesame latte");
+        Tab.Find("[data-test=begin]");
+        Tab.Script("Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError') }");
+        Tab.Click("[data-test=begin]");
+        Tab.Until("it says so", () => Tab.Says.Contains("its storage is full", StringComparison.Ordinal));
+        Assert.Equal("27 g", Figure);
+    }
+
+    [Fact]
+    public void A_weight_below_nothing_is_not_taken()
+    {
+        Begin("Black sesame latte");
+        Tab.Type("[data-test=typed]", "-5");
+        Tab.Until("it says so", () => Tab.Says.Contains("0 to 5000 g", StringComparison.Ordinal));
+        Assert.False(Tab.Find("[data-test=done]").Enabled);
+    }
+
+    [Fact]
+    public void The_pump_that_has_drifted_is_found_in_the_charts_and_weighed_anew()
+    {
+        Tab.Open("/poured");
+        UntilText("[data-test=finding]", "Kiosk hazelnut pump at the Kiosk pours");
+        Tab.Click("[data-test=finding][data-id=kiosk-hazelnut] button");
+        Tab.Until("its chart", () => Tab.Find("[data-test=chart-name]").Text == "Kiosk hazelnut pump, Kiosk");
+        Tab.Click("[data-id=kiosk-hazelnut] [data-test=to-bench]");
+        Tab.Until("its bench", () => Tab.Path.EndsWith("/bar/dispensers/kiosk-hazelnut", StringComparison.Ordinal) && Tab.Has("input[data-field=name]"));
+    }
+
+    private string Figure => Tab.Find("[data-test=figure]").Text;
+
+    private void Open(string drink)
+    {
+        Tab.Open("/service").Click($"[data-test=drink][data-name='{drink}']");
+        Tab.Until("the cups", () => Tab.All("[data-test=size]").Count > 1);
+        Tab.All("[data-test=size]")[1].Click();
+        Tab.Click("[data-test=along]");
+    }
+
+    private void Begin(string drink)
+    {
+        Open(drink);
+        Tab.Click("[data-test=begin]");
+        Tab.Find("[data-test=figure]");
+    }
+
+    private void Enter(string grams)
+    {
+        Tab.Type("[data-test=typed]", grams);
+        Tab.Click("[data-test=done]");
+    }
+
+    // What was to go in is said to be in, until it is handed over.
+    private void Finish() => Tab.Until("it is made", () =>
+    {
+        if (Tab.Has("[data-test=made]"))
+        {
+            return true;
+        }
+
+        if (Tab.Has("[data-test=done]"))
+        {
+            Tab.Click("[data-test=done]");
+        }
+
+        return false;
+    });
+
+    private void Connect()
+    {
+        Tab.Click("[data-test=scale-open]");
+        Tab.Click("[data-test=scale-connect]");
+        Tab.Until("a reading", () => Tab.Find("[data-test=weight]").Text == "0 g");
+    }
+
+    private void Lay(params int[] weights)
+    {
+        foreach (var grams in weights)
+        {
+            Tab.Click(string.Create(CultureInfo.InvariantCulture, $"[aria-label='Lay {grams} g on the scale']"));
+        }
+    }
+
+    private void AtRest(string shows) => Tab.Until($"{shows} at rest", () => Tab.Find("[data-test=scale-says]").Text == "At rest"
+        && double.Parse(Tab.Find("[data-test=scale-display]").Text.Split(' ')[0], CultureInfo.InvariantCulture) is var grams && Math.Abs(grams - double.Parse(shows, CultureInfo.InvariantCulture)) < 0.5);
+}
