@@ -2,6 +2,7 @@ using Dapper;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
 using Krasis.Store.Makes;
+using Krasis.Store.Prints;
 using Krasis.Store.Standards;
 using Microsoft.Data.Sqlite;
 
@@ -26,6 +27,7 @@ public sealed class Session
         Bar = new BarStore(connection, transaction, facts, isReading);
         Standards = new StandardStore(connection, transaction);
         Makes = new MakeStore(connection, transaction);
+        Prints = new PrintStore(connection, transaction);
     }
 
     /// <summary>The builds.</summary>
@@ -39,6 +41,9 @@ public sealed class Session
 
     /// <summary>What has been made.</summary>
     public MakeStore Makes { get; }
+
+    /// <summary>Which cards have been printed.</summary>
+    public PrintStore Prints { get; }
 
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);

@@ -32,12 +32,6 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.UntilStill();
     tab.Picture(Path.Combine(folder, "variant.png"));
 
-    OpenBuild(tab, "Hazelnut iced latte");
-    tab.Click("[data-test=compare-schools]");
-    tab.Find("[data-test=school]");
-    tab.UntilStill();
-    tab.Picture(Path.Combine(folder, "schools.png"));
-
     tab.Open("/builds/new");
     tab.Type("#name", "Slipway mocha");
     foreach (var step in new[] { "base-chocolate", "serve-iced", "cup-reed", "cup-rush", "cup-willow" })
@@ -46,11 +40,6 @@ using (var tab = new Tab(server.Address, 1280, 800))
     }
 
     tab.Picture(Path.Combine(folder, "start.png"));
-
-    OpenBuild(tab, "Ginger-pear tide");
-    tab.ClickText("+20 min");
-    tab.Find("[data-test=at-moment]");
-    tab.Picture(Path.Combine(folder, "later.png"));
 
     OpenBuild(tab, "Hazelnut iced latte");
     tab.More("history");
@@ -80,17 +69,46 @@ using (var tab = new Tab(server.Address, 1280, 800))
     OpenBench(tab, "cups/reed");
     tab.Picture(Path.Combine(folder, "bar-cup.png"));
 
-    OpenBench(tab, "espresso/lock-double");
-    tab.Picture(Path.Combine(folder, "bar-espresso.png"));
+    OpenBuild(tab, "Orange peel mocha");
+    tab.More("cards");
+    tab.Find("[data-test=card]");
+    tab.Until("the codes", () => (bool)tab.Script("return [...document.querySelectorAll('[data-test=code]')].every(code => code.complete && code.naturalWidth > 0)")!);
+    tab.Picture(Path.Combine(folder, "cards.png"));
 
-    OpenBench(tab, "ingredients/hazelnut-syrup");
-    tab.Picture(Path.Combine(folder, "bar-ingredient.png"));
+    tab.Open("/service").Find("[data-test=drink]");
+    tab.Picture(Path.Combine(folder, "board.png"));
 
-    OpenBench(tab, "parts/ginger-cordial");
-    tab.Picture(Path.Combine(folder, "bar-part.png"));
+    AtTheBar(tab, "Black sesame latte", 1);
+    tab.Click("[data-test=show]");
+    tab.Find("[data-test=figure]");
+    tab.Click("[data-test=next]");
+    tab.Until("the shots", () => tab.Find("[data-test=figure]").Text == "2 shots");
+    tab.Picture(Path.Combine(folder, "steps.png"));
 
-    tab.Open("/bar/cups/reed/card").Find("[data-test=card]");
-    tab.Picture(Path.Combine(folder, "card.png"));
+    foreach (var (drink, size) in new[] { ("Orange peel mocha", 1), ("Hazelnut iced latte", 1), ("Black sesame latte", 1), ("Maple iced coffee", 0) })
+    {
+        AtTheBar(tab, drink, size);
+        tab.Click("[data-test=add]");
+        tab.Find("[data-test=to-order]");
+    }
+
+    tab.Click("[data-test=to-order]");
+    tab.Until("the plan", () => tab.All("[data-test=sequence] li").Count == 4);
+    tab.Picture(Path.Combine(folder, "order.png"));
+
+    AtTheBar(tab, "Orange peel mocha", 1);
+    tab.Click("[data-test=along]");
+    tab.Click("[data-test=begin]");
+    tab.Type("[data-test=typed]", "52");
+    tab.Click("[data-test=done]");
+    tab.Find("[data-test=rescue]");
+    tab.UntilStill();
+    tab.Picture(Path.Combine(folder, "make.png"));
+
+    tab.Open("/poured").Find("[data-test=finding]");
+    tab.Click("[data-test=finding][data-id=kiosk-hazelnut] button");
+    tab.Until("its chart", () => tab.Find("[data-test=chart-name]").Text.StartsWith("Kiosk hazelnut pump", StringComparison.Ordinal) && tab.Has("[aria-label^='Chart of'] svg"));
+    tab.Picture(Path.Combine(folder, "poured.png"));
 }
 
 using (var tab = new Tab(server.Address, 1280, 1000))
@@ -118,6 +136,13 @@ static void OpenBench(Tab tab, string path)
 {
     tab.Open($"/bar/{path}").Find(".bench");
     tab.Until("the trial", () => tab.Find("[data-test=effect] h3").Text.Length > 0);
+}
+
+static void AtTheBar(Tab tab, string drink, int size)
+{
+    tab.Open("/service").Click($"[data-test=drink][data-name='{drink}']");
+    tab.Until("the cups", () => tab.All("[data-test=size]").Count > size);
+    tab.All("[data-test=size]")[size].Click();
 }
 
 static void OpenBuild(Tab tab, string name)

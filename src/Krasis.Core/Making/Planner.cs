@@ -96,7 +96,7 @@ public static class Planner
             {
                 if (finish is { } last)
                 {
-                    steps.Add(new MakingStep(steps.Count + 1, last.Title, "", "", last.How) { Level = new StepLevel(worked.Size.Cup.HeightFor(Millilitres.From(tally.Surface)), null) });
+                    steps.Add(new MakingStep(steps.Count + 1, last.Title, "", "", last.How) { Level = At(worked.Size.Cup.HeightFor(Millilitres.From(tally.Surface)), null) });
                     finish = null;
                 }
             }
@@ -127,7 +127,7 @@ public static class Planner
                 Hold = dispenser?.Name ?? foam?.Pitcher,
                 Dispenser = dispenser?.Id,
                 Target = Target.Of(line, turned.Bar.House),
-                Level = level is { } height ? new StepLevel(height, cell.Mark?.Says) : null,
+                Level = level is { } height ? At(height, cell.Mark?.Says) : null,
                 Shot = ShotOf(line, cell),
                 Foam = foam,
                 Meanwhile = Together(line),
@@ -163,6 +163,8 @@ public static class Planner
         private static StepShot? ShotOf(WorkedLine line, SheetLine cell) => cell.Pull is { } pull
             ? new StepShot(pull.Recipe, pull.WholePulls, pull.Dose, pull.Yield, line.Facts.Recipe?.Window?.From, line.Facts.Recipe?.Window?.To, pull.PouredAway)
             : null;
+
+        private StepLevel At(Millimetres height, string? mark) => new(height, height * worked.Size.Cup.Shape.WallPerHeight, mark);
 
         private Millimetres LevelOf(Tally tally, WorkedLine line) => worked.Size.Cup.HeightFor(Millilitres.From(line.IsIce ? tally.Levels.Top : tally.Surface));
 

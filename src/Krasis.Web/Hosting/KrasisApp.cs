@@ -93,6 +93,8 @@ public static class KrasisApp
         RescueEndpoint.Map(app);
         MakesEndpoint.Map(app);
         PouredEndpoint.Map(app);
+        PrintsEndpoint.Map(app);
+        QrEndpoint.Map(app);
         QuantityEndpoint.Map(app);
         BarEndpoints.Map(app);
         PullEndpoint.Map(app);

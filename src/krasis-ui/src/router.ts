@@ -25,6 +25,11 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/booklet',
+      name: 'booklet',
+      component: () => import('./features/making/BookletPage.vue'),
+    },
+    {
       path: '/service',
       name: 'service',
       component: () => import('./features/service/ServicePage.vue'),

@@ -42,6 +42,9 @@ public sealed record Frustum
         }
     }
 
+    /// <summary>How long the slanting wall is for a millimetre of height: 1 ÷ cos of its slant.</summary>
+    public double WallPerHeight => Math.Sqrt((Height.Value * Height.Value) + Math.Pow((Top.Value - Bottom.Value) / 2, 2)) / Height.Value;
+
     /// <summary>One of the same proportions that holds so much.</summary>
     /// <param name="capacity">Above zero.</param>
     public Frustum Holding(Millilitres capacity)

@@ -24,8 +24,7 @@ public sealed record LineCard(
     /// <summary>The card of a cup.</summary>
     public static LineCard Of(Cup cup)
     {
-        // A height h lies h ÷ cos of the wall's slant along the wall.
-        var slant = Math.Sqrt((cup.Shape.Height.Value * cup.Shape.Height.Value) + Math.Pow((cup.Shape.Top.Value - cup.Shape.Bottom.Value) / 2, 2)) / cup.Shape.Height.Value;
+        var slant = cup.Shape.WallPerHeight;
         return new LineCard(
             cup.Name,
             cup.BrimCapacity,

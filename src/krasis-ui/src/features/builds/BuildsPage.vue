@@ -7,6 +7,7 @@ import Select from 'primevue/select'
 import VirtualScroller from 'primevue/virtualscroller'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import OldCards from '@/features/making/OldCards.vue'
 import MovedStandards from '@/features/versions/MovedStandards.vue'
 import { states } from '@/features/versions/states'
 import { api, ask } from '@/shared/api/client'
@@ -96,7 +97,22 @@ async function retireChosen(): Promise<void> {
   <main class="page">
     <div class="head">
       <h1>Builds</h1>
-      <Button label="New build" icon="pi pi-plus" data-test="new-build" @click="router.push('/builds/new')" />
+      <span class="beside">
+        <Button
+          label="Booklet"
+          icon="pi pi-book"
+          outlined
+          severity="secondary"
+          data-test="booklet"
+          @click="router.push('/booklet')"
+        />
+        <Button
+          label="New build"
+          icon="pi pi-plus"
+          data-test="new-build"
+          @click="router.push('/builds/new')"
+        />
+      </span>
     </div>
     <p v-if="builds.error.value" class="error" role="alert">
       {{ builds.error.value.message }}
@@ -129,6 +145,7 @@ async function retireChosen(): Promise<void> {
           </template>
         </p>
         <MovedStandards />
+        <OldCards />
         <div class="tools">
           <InputText
             v-model="sought"
@@ -217,6 +234,12 @@ async function retireChosen(): Promise<void> {
 </template>
 
 <style scoped>
+.beside {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+}
+
 .head {
   display: flex;
   align-items: center;

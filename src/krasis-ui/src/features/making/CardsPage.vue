@@ -6,8 +6,10 @@ import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
+import MarksCard from './MarksCard.vue'
 import SizeCard from './SizeCard.vue'
 import SizesCard from './SizesCard.vue'
+import StripCard from './StripCard.vue'
 
 /** The cards of a drink, as they are printed. */
 const props = defineProps<{ id: string }>()
@@ -28,10 +30,23 @@ const view = computed(() => cards.data.value ?? null)
 const ways = [
   { value: 'size', label: 'One size on a card (A6)', test: 'way-size' },
   { value: 'sheet', label: 'Four cards on a sheet (A4)', test: 'way-sheet' },
+  { value: 'letter', label: 'Four cards on a sheet (Letter)', test: 'way-letter' },
   { value: 'sizes', label: 'All sizes on a card (A5)', test: 'way-sizes' },
+  { value: 'strip', label: 'A strip for the back bar', test: 'way-strip' },
+  { value: 'marks', label: 'Marks for the cups', test: 'way-marks' },
 ]
-const way = ref<'size' | 'sheet' | 'sizes'>('size')
-const printCards = () => window.print()
+const way = ref<'size' | 'sheet' | 'letter' | 'sizes' | 'strip' | 'marks'>('size')
+
+/** What is printed is known by its number, so that it can be said when it is out of date. */
+function printCards(): void {
+  const { standard, station: at, build } = view.value ?? {}
+  if (standard != null && build) {
+    // Paper comes out all the same when that cannot be noted.
+    ask(api.POST('/api/prints', { body: { build, standard, station: at ?? null } })).catch(() => undefined)
+  }
+
+  window.print()
+}
 </script>
 
 <template>
@@ -79,6 +94,8 @@ const printCards = () => window.print()
     </div>
     <div v-if="view && !cards.error.value" class="cards">
       <SizesCard v-if="way === 'sizes'" :cards="view" />
+      <StripCard v-else-if="way === 'strip'" :cards="view" />
+      <MarksCard v-else-if="way === 'marks'" :cards="view" />
       <template v-else>
         <SizeCard v-for="plan in view.plans" :key="plan.size" :cards="view" :plan="plan" />
       </template>
@@ -97,8 +114,13 @@ const printCards = () => window.print()
   margin: 0;
 }
 
-@page card-sizes {
-  size: 210mm 148mm;
+@page card-letter {
+  size: 215.9mm 279.4mm;
+  margin: 0;
+}
+
+@page card-strip {
+  size: 297mm 74mm;
   margin: 0;
 }
 
@@ -145,8 +167,34 @@ const printCards = () => window.print()
     page: card-sizes;
   }
 
-  .cards-page.sheet {
+  .cards-page:is(.sheet, .marks) {
     page: card-sheet;
+  }
+
+  .cards-page.letter {
+    page: card-letter;
+  }
+
+  .cards-page.strip {
+    page: card-strip;
+  }
+
+  .cards-page.strip .card {
+    min-height: 73.5mm;
+  }
+
+  .cards-page.letter .cards {
+    display: grid;
+    grid-template-columns: 107.9mm 107.9mm;
+  }
+
+  /* A quarter of the sheet, and a hair less. */
+  .cards-page.letter .card {
+    width: 107.9mm;
+    min-height: 139.4mm;
+    padding: 2.5mm 3.5mm;
+    outline: 0.1mm dashed #9aa6ab;
+    break-inside: avoid;
   }
 
   /* A hair less than the paper, so that no rounding makes a page of it. */
@@ -156,6 +204,10 @@ const printCards = () => window.print()
 
   .cards-page.size .card:not(:last-child) {
     break-after: page;
+  }
+
+  .cards-page.letter .card li {
+    margin-bottom: 0.2mm;
   }
 
   .cards-page.sheet .cards {

@@ -1,11 +1,17 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { CardsView, MakingPlan } from '@/shared/api/types'
 import { cautionsOf } from './cautions'
 import CardHead from './CardHead.vue'
 import PlanCup from './PlanCup.vue'
 
 /** One size of a drink on a card of A6, to be read at arm's length. */
-defineProps<{ cards: CardsView; plan: MakingPlan }>()
+const props = defineProps<{ cards: CardsView; plan: MakingPlan }>()
+
+/** Leads whoever holds a phone to it to the same drink at the bar. */
+const code = computed(
+  () => `/api/qr?path=${encodeURIComponent(`/service/${props.cards.build}/${props.plan.size}`)}`,
+)
 </script>
 
 <template>
@@ -29,6 +35,7 @@ defineProps<{ cards: CardsView; plan: MakingPlan }>()
       </ol>
     </div>
     <footer>
+      <img class="code" :src="code" alt="The drink at the bar" data-test="code" />
       <p class="told"><strong>Allergens:</strong> {{ plan.allergens }}. Traces are always possible.</p>
       <p v-for="caution in cautionsOf([plan])" :key="caution">{{ caution }}</p>
     </footer>
@@ -113,6 +120,13 @@ footer {
   border-top: 0.2mm solid #10181b;
   font-size: 6pt;
   line-height: 1.1;
+}
+
+.code {
+  float: right;
+  width: 16mm;
+  height: 16mm;
+  margin-left: 2mm;
 }
 
 .told {

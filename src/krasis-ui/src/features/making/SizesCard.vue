@@ -1,30 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CardsView, MakingStep } from '@/shared/api/types'
+import type { CardsView } from '@/shared/api/types'
 import { cautionsOf } from './cautions'
 import CardHead from './CardHead.vue'
 import PlanCup from './PlanCup.vue'
+import { rowsOf } from './rows'
 
 /** Every size of a drink side by side on a card of A5. */
 const props = defineProps<{ cards: CardsView }>()
 
-const keyOf = ({ line, title }: MakingStep) => line ?? title
-/** Every step that any size has, in order; a size that has none of it has an empty place. */
-const rows = computed(() => {
-  const steps: MakingStep[] = []
-  for (const plan of props.cards.plans) {
-    for (const step of plan.steps) {
-      if (!steps.some((known) => keyOf(known) === keyOf(step))) {
-        steps.splice(step.number - 1, 0, step)
-      }
-    }
-  }
-
-  return steps.map((step) => ({
-    step,
-    cells: props.cards.plans.map((plan) => plan.steps.find((other) => keyOf(other) === keyOf(step)) ?? null),
-  }))
-})
+const rows = computed(() => rowsOf(props.cards.plans))
 /** What is told of allergens, once for the sizes that it is the same of. */
 const allergens = computed(() =>
   [...new Set(props.cards.plans.map((plan) => plan.allergens))].map((says) => ({

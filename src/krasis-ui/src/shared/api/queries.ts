@@ -8,6 +8,7 @@ export const keys = {
   builds: ['builds'],
   deleted: ['builds', 'deleted'],
   cards: ['builds', 'cards'],
+  oldCards: ['builds', 'old-cards'],
   service: ['builds', 'service'],
   order: ['order'],
   poured: ['poured'],

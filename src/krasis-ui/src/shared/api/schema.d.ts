@@ -501,6 +501,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/qr": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A QR code of the address of a page at the bar, under the name by which this server was asked. */
+        get: {
+            parameters: {
+                query?: {
+                    path?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/svg+xml": string;
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quantities/read": {
         parameters: {
             query?: never;
@@ -1567,6 +1614,116 @@ export interface paths {
                     };
                     content: {
                         "text/csv": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Note that the cards of a standard were printed for a station. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PrintRequest"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/outdated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The printed cards of which there is a later standard by now. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OldCards"][];
                     };
                 };
             };
@@ -8765,6 +8922,17 @@ export interface components {
             isRefused: boolean;
             says: string;
         };
+        OldCards: {
+            build: string;
+            drink: string;
+            station: null | string;
+            /** Format: int64 */
+            standard: number;
+            /** Format: int64 */
+            last: number;
+            /** Format: date-time */
+            printedAt: string;
+        };
         /** @enum {unknown} */
         OrderPlace: "hands" | "machine" | "stands";
         OrderPlan: {
@@ -9054,6 +9222,12 @@ export interface components {
             size?: null | string;
             /** Format: double */
             price?: null | number;
+        };
+        PrintRequest: {
+            build?: null | string;
+            /** Format: int64 */
+            standard?: null | number;
+            station?: null | string;
         };
         PrintedLabel: {
             /** Format: double */
@@ -9681,6 +9855,11 @@ export interface components {
              * @description In mm.
              */
             height: number;
+            /**
+             * Format: double
+             * @description In mm.
+             */
+            alongWall: number;
             mark: null | string;
         };
         StepShot: {
