@@ -43,6 +43,8 @@ Say($"mixing the longest build, 8 at once: {again:0} a second, and {anew:0} that
 await krasis.Ask(HttpMethod.Put, "/api/bar/house/house", house.ToJsonString(), (string)bar["house"]!["etag"]!);
 Say($"the first list after the house has changed: {await Once(() => krasis.Ask(HttpMethod.Get, "/api/builds", encoding: "br")):0} ms");
 Say($"memory of the program: {server.MemoryMegabytes:0} MB");
+var makes = Makes.Fill(server.DataFile, 100_000);
+Say($"what was poured, of {makes} makes: {await krasis.Median(7, client => client.Ask(HttpMethod.Get, "/api/poured?days=90")):0} ms");
 
 static void Say(string text) => Console.WriteLine(text);
 

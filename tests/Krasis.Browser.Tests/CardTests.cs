@@ -93,7 +93,7 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         {
             Tab.Pdf(pdf);
             Run("pdftoppm", "-r", "200", "-png", "-singlefile", pdf, png);
-            var read = Run("zbarimg", "-q", "--raw", $"{png}.png").Trim();
+            var read = Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png").Trim();
 
             Assert.Equal($"{Server.Address.GetLeftPart(UriPartial.Authority)}/service/{Tab.Path.Split('/')[2]}/wren", read);
             Tab.Open(new Uri(read).AbsolutePath);

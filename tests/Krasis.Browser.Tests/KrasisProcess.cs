@@ -22,6 +22,9 @@ public class KrasisProcess : IDisposable
     public Uri Address { get; private set; } = null!;
 
     /// <summary>What it has of the machine's memory.</summary>
+    /// <summary>Where its data is.</summary>
+    public string DataFile => Path.Combine(folder, "krasis.db");
+
     public double MemoryMegabytes
     {
         get
@@ -66,7 +69,7 @@ public class KrasisProcess : IDisposable
             throw new FileNotFoundException($"{program} is not there. ./test publishes it before these tests run.");
         }
 
-        string[] arguments = [program, "--data", Path.Combine(folder, "krasis.db"), "--port", $"{port}", "--clock", Now, .. demo ? ["--demo"] : Array.Empty<string>()];
+        string[] arguments = [program, "--data", DataFile, "--port", $"{port}", "--clock", Now, .. demo ? ["--demo"] : Array.Empty<string>()];
         process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true, Environment = { ["KRASIS_TESTS"] = "1" } })!;
         const string Announcement = "Krasis answers at ";
         while (process.StandardOutput.ReadLine() is { } line)

@@ -36,6 +36,9 @@ public sealed record MakingStep(int Number, string Title, string Amount, string 
     /// <summary>To where the drink stands then; null where it is not in the cup yet, or not to be seen.</summary>
     public StepLevel? Level { get; init; }
 
+    /// <summary>What is to be seen then, such as where the drink stands by the lines of the cup; null where nothing is.</summary>
+    public string? See { get; init; }
+
     /// <summary>How it is pulled, where it is espresso.</summary>
     public StepShot? Shot { get; init; }
 

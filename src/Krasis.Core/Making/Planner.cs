@@ -117,6 +117,7 @@ public static class Planner
             var foam = FoamOf(line);
             var dispenser = line.Line.Set.Measure.Kind == MeasureKind.Stroke ? turned.Bar.DispenserOf(line.Ingredient.Id) : null;
             var beside = Beside(line, cell);
+            var stands = level is { } top ? At(top, cell.Mark?.Says) : null;
             var isReady = poured.Take(poured.IndexOf(line)).Any(shot => SteamedMeanwhile(shot) == line);
             return new MakingStep(number, line.Ingredient.Name, cell.Mark?.Says ?? $"{Say.Fine(cell.Amount)} {cell.Unit}", beside, StepWords.How(line, isReady))
             {
@@ -127,7 +128,8 @@ public static class Planner
                 Hold = dispenser?.Name ?? foam?.Pitcher,
                 Dispenser = dispenser?.Id,
                 Target = Target.Of(line, turned.Bar.House),
-                Level = level is { } height ? At(height, cell.Mark?.Says) : null,
+                Level = stands,
+                See = StepWords.See(line, stands, worked.Size.Cup),
                 Shot = ShotOf(line, cell),
                 Foam = foam,
                 Meanwhile = Together(line),

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
@@ -36,6 +37,38 @@ internal static class StepWords
         3 => $"{foam.Level} (three thirds)",
         _ => foam.Level,
     };
+
+    /// <summary>What is to be seen once a line is in: of a shot and of foam what they look like, and where the drink stands.</summary>
+    /// <param name="line">The line.</param>
+    /// <param name="level">To where the drink stands then; null where that is not to be seen.</param>
+    /// <param name="cup">The cup.</param>
+    /// <remarks>How a shot and foam should look: common practice, no source.</remarks>
+    public static string? See(WorkedLine line, StepLevel? level, Cup cup)
+    {
+        var looks = line.Facts.Recipe is not null ? "An even stream that turns from dark to blond."
+            : line.Foam is { IsCold: false } ? "Milk that shines, without bubbles."
+            : line.Foam is not null ? "Foam that holds its shape."
+            : null;
+        if (level is null || level.Mark is not null)
+        {
+            return looks;
+        }
+
+        var stands = $"It stands {Where(level.Height, cup)}.";
+        return looks is null ? stands : $"{looks} {stands}";
+    }
+
+    // By the nearest line printed on the cup, else in millimetres.
+    private static string Where(Millimetres height, Cup cup)
+    {
+        if (cup.PrintedLines.MinBy(line => Math.Abs((line.Height - height).Value)) is not { } nearest)
+        {
+            return $"{Say.Whole(height.Value)} mm high";
+        }
+
+        var off = Math.Round((height - nearest.Height).Value);
+        return off == 0 ? $"at the {nearest.Label} line" : $"{Say.Whole(Math.Abs(off))} mm {(off > 0 ? "above" : "below")} the {nearest.Label} line";
+    }
 
     /// <summary>What is done once everything is together that is shaken or blended; null for what is built in the cup.</summary>
     public static (string Title, string How)? Finish(Serve serve) => serve switch

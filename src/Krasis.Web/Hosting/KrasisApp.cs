@@ -53,6 +53,7 @@ public static class KrasisApp
         });
         builder.Services.AddSingleton(file);
         builder.Services.AddSingleton<Library>();
+        builder.Services.AddSingleton<Board>();
         builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json"]);
         builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
         builder.Services.AddOutputCache(answers => answers.SizeLimit = SameAnswer.MostRemembered);

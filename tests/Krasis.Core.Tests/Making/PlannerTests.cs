@@ -34,6 +34,26 @@ public class PlannerTests
     }
 
     [Fact]
+    public void What_is_to_be_seen_stands_with_the_step_by_the_cup_s_own_lines_where_it_has_any()
+    {
+        var steps = Middle(TestBar.Build(Syrup, Shots, Steamed)).Steps;
+
+        // 15 ÷ 4 mm; the foam of 200 ml is high enough to be told by its shine and its height.
+        Assert.Equal("It stands 4 mm high.", steps[0].See);
+        Assert.StartsWith("An even stream that turns from dark to blond. It stands ", steps[1].See, StringComparison.Ordinal);
+        Assert.StartsWith("Milk that shines, without bubbles. It stands ", steps[2].See, StringComparison.Ordinal);
+
+        // A line of the cup at 12 mm; the shots stand at 12.75, and the syrup at 3.75.
+        var printed = FullBar.Read(FullBar.Document with { Cups = [.. FullBar.Document.Cups.Select(cup => cup.Id == "m" ? cup with { PrintedLines = [new() { Label = "shots", HeightMm = 12 }] } : cup)] });
+        var lined = Planner.Plan(BuildReader.Read(TestBar.Build(Syrup, Shots), printed).Value, printed).Value.Single(plan => plan.Size.Value == "m").Steps;
+        Assert.Equal("It stands 8 mm below the shots line.", lined[0].See);
+        Assert.EndsWith("It stands 1 mm above the shots line.", lined[1].See, StringComparison.Ordinal);
+
+        // A mark is what is to be seen.
+        Assert.Null(Middle(TestBar.Build(Shots, Milk with { To = "to 50 mm" })).Steps[1].See);
+    }
+
+    [Fact]
     public void Milk_is_steamed_while_the_shot_before_it_runs()
     {
         var plan = Middle(TestBar.Build(Syrup, Shots, Steamed));

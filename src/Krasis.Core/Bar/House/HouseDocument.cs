@@ -49,6 +49,18 @@ public sealed record HouseDocument
     /// <summary>The coolest that a hot drink may be handed over, °C; 55 when it is missing.</summary>
     public double? HotFromCelsius { get; init; }
 
+    /// <summary>How long espresso may stand in the cup before anything is poured onto it, s; 60 when it is missing.</summary>
+    public double? ShotStandsSeconds { get; init; }
+
+    /// <summary>How long steamed milk may stand in its pitcher, s; 60 when it is missing.</summary>
+    public double? MilkStandsSeconds { get; init; }
+
+    /// <summary>How long a hot drink may stand before it is handed over, s; 180 when it is missing.</summary>
+    public double? HotStandsSeconds { get; init; }
+
+    /// <summary>How long a drink with ice may stand before it is handed over, s; 120 when it is missing.</summary>
+    public double? ColdStandsSeconds { get; init; }
+
     /// <summary>How far a size may be from the reference size in colour, ΔE₀₀; 5 when it is missing.</summary>
     public double? ColourDrift { get; init; }
 

@@ -29,6 +29,8 @@ public static class HouseReader
         var shaken = fields.Optional("shakenAirPercent", document.ShakenAirPercent, 0, 100, "%");
         var blended = fields.Optional("blendedAirPercent", document.BlendedAirPercent, 0, 100, "%");
         var hot = fields.Optional("hotFromCelsius", document.HotFromCelsius, 30, 80, "°C");
+        var standing = new[] { ("shotStandsSeconds", document.ShotStandsSeconds), ("milkStandsSeconds", document.MilkStandsSeconds), ("hotStandsSeconds", document.HotStandsSeconds), ("coldStandsSeconds", document.ColdStandsSeconds) }
+            .Select(limit => fields.Optional(limit.Item1, limit.Item2, 10, 1800, "s")).ToList();
         var colour = fields.Optional("colourDrift", document.ColourDrift, 1, 50, "ΔE");
         var days = document.CalibrationDays is null ? default(int?) : fields.Whole("calibrationDays", document.CalibrationDays, 1, 1000, "days");
         var tolerance = fields.Optional("calibrationTolerancePercent", document.CalibrationTolerancePercent, 0.2, 20, "%");
@@ -54,6 +56,7 @@ public static class HouseReader
             ShakenAir = Or(shaken, usual.ShakenAir),
             BlendedAir = Or(blended, usual.BlendedAir),
             HotFrom = Or(hot, usual.HotFrom),
+            Standing = new StandingLimits(standing[0] ?? usual.Standing.Shot, standing[1] ?? usual.Standing.Milk, standing[2] ?? usual.Standing.Hot, standing[3] ?? usual.Standing.Cold),
             AllowedColourDrift = colour ?? usual.AllowedColourDrift,
             CalibrationDays = days ?? usual.CalibrationDays,
             CalibrationTolerance = Or(tolerance, usual.CalibrationTolerance),

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Input;
 
@@ -20,7 +21,7 @@ public static class OrderPlanner
     /// <returns>The plan by which the least stands too long, of those the quickest, of those the one after which the drinks stand the least; up to
     /// four drinks the best that there is with the fewest pulls and pitchers. A problem under <c>drinks</c> where there are none or too
     /// many.</returns>
-    public static Reading<OrderPlan> Plan(IReadOnlyList<MakingPlan> plans, IReadOnlyList<Pitcher> pitchers, OrderLimits limits)
+    public static Reading<OrderPlan> Plan(IReadOnlyList<MakingPlan> plans, IReadOnlyList<Pitcher> pitchers, StandingLimits limits)
     {
         if (plans.Count is 0 or > Most)
         {

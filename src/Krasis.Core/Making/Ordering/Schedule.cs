@@ -1,4 +1,5 @@
 using System.Globalization;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Ordering;
@@ -6,7 +7,7 @@ namespace Krasis.Core.Making.Ordering;
 /// <summary>Lets one barista make an order's drinks one after another, and watches the clock.</summary>
 /// <remarks>A pull that is shared runs when the first of its drinks needs it, into all of their cups; so is a shared pitcher steamed. While a pull
 /// runs, the milk of that drink is steamed. Everything is handed over together.</remarks>
-internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList<SharedPull> pulls, IReadOnlyList<SharedPitcher> pitchers, OrderLimits limits)
+internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList<SharedPull> pulls, IReadOnlyList<SharedPitcher> pitchers, StandingLimits limits)
 {
     /// <summary>Makes them in an order.</summary>
     public OrderPlan Run(IReadOnlyList<int> sequence)

@@ -15,6 +15,10 @@ public static class PourFindings
     /// <summary>By how much a mean must be off to be spoken of, %: below it no guest tastes it (common practice, no source).</summary>
     public const double LeastPercent = 3;
 
+    /// <summary>By how much drinks must be off in strength to be spoken of, %: what goes into them differs in many ways (common practice, no
+    /// source).</summary>
+    public const double LeastPercentOfDrinks = 5;
+
     /// <summary>By how much pulls must have changed to be spoken of, s (common practice, no source).</summary>
     public const double LeastSeconds = 2;
 
@@ -53,7 +57,7 @@ public static class PourFindings
 
         var mean = last.Average();
         var error = Math.Sqrt(last.Sum(value => (value - mean) * (value - mean)) / (last.Count - 1) / last.Count);
-        if (Math.Abs(mean) < LeastPercent || Math.Abs(mean) < Errors * error)
+        if (Math.Abs(mean) < (series.Of == SeriesOf.Drink ? LeastPercentOfDrinks : LeastPercent) || Math.Abs(mean) < Errors * error)
         {
             return null;
         }
@@ -62,6 +66,7 @@ public static class PourFindings
         var says = series.Of switch
         {
             SeriesOf.Dispenser => $"{series.Name}{at} pours {by} in the last {last.Count}: weigh it.",
+            SeriesOf.Drink => $"{series.Name}{at} comes out {Say.Whole(Math.Abs(mean))} % {(mean > 0 ? "stronger" : "weaker")} than its standard in the last {last.Count}: look at its shots and its milk.",
             SeriesOf.Person => $"{series.Who} pours {series.Name}{at} {by} in the last {last.Count}: show the mark on the cup.",
             _ => $"{series.Name}{at} is poured {by} in the last {last.Count}: look at the mark, or change the standard.",
         };

@@ -14,6 +14,9 @@ public enum SeriesOf
 
     /// <summary>The pulls of an espresso recipe, in seconds.</summary>
     Pull,
+
+    /// <summary>How strong a drink came out, in percent off its standard.</summary>
+    Drink,
 }
 
 /// <summary>One value of a series.</summary>

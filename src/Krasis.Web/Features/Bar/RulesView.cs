@@ -23,6 +23,7 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="ShakenAir">Air that shaking puts into a drink, of its volume.</param>
 /// <param name="BlendedAir">Air that blending puts into a drink, of its volume.</param>
 /// <param name="HotFrom">The coolest that a hot drink may be handed over.</param>
+/// <param name="Standing">How long what is made may stand.</param>
 /// <param name="ColourDrift">How far a size may be from the reference size in colour, ΔE₀₀.</param>
 /// <param name="Currency">What stands after an amount of money.</param>
 public sealed record RulesView(
@@ -45,6 +46,7 @@ public sealed record RulesView(
     Percent ShakenAir,
     Percent BlendedAir,
     Celsius HotFrom,
+    StandingLimits Standing,
     double ColourDrift,
     string Currency)
 {
@@ -69,6 +71,7 @@ public sealed record RulesView(
         house.ShakenAir,
         house.BlendedAir,
         house.HotFrom,
+        house.Standing,
         house.AllowedColourDrift,
         house.Currency);
 }

@@ -48,7 +48,7 @@ public static class OrderEndpoint
             plans.Add(plan);
         }
 
-        var planned = OrderPlanner.Plan(plans, bar.Pitchers, OrderLimits.Usual);
+        var planned = OrderPlanner.Plan(plans, bar.Pitchers, bar.House.Standing);
         return planned.IsRead ? TypedResults.Ok(planned.Value) : ProblemResult.Fields(planned.Problems);
     }
 }

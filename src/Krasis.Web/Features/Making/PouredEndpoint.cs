@@ -36,14 +36,15 @@ public static class PouredEndpoint
 
         var from = clock.GetUtcNow().AddDays(-(days ?? 21));
         var (count, makes, pours, bar) = file.Read(session => (session.Makes.CountSince(from), session.Makes.Since(from, MostMakes), session.Makes.Pours(from, MostMakes), session.Bar.Facts()));
-        var series = Series(pours, bar, clock);
+        var made = makes.Where(make => make.IsDone == 1).ToList();
+        List<PourSeries> series = [.. Series(pours, bar, clock), .. made.GroupBy(make => (make.Drink, make.Station)).Select(group => Strengths(group, clock)).Where(each => each.Points.Count > 0)];
         return TypedResults.Ok(new PouredView(
             from,
             count,
             makes.Count,
             PourFindings.In(series),
             [.. series.Where(each => each.Who is null).OrderByDescending(each => each.Points.Count).Select(View)],
-            [.. makes.Where(make => make.IsDone == 1).GroupBy(make => make.Drink).Select(group => Drink(group, clock)).OrderByDescending(drink => drink.Makes)],
+            [.. made.GroupBy(make => make.Drink).Select(Drink).OrderByDescending(drink => drink.Makes)],
             [.. makes.Take(LastMakes).Select(Row)]));
     }
 
@@ -93,15 +94,19 @@ public static class PouredEndpoint
         return new SeriesView(series, ChartLimits.Of(chart), chart.Ranges, chart.Out);
     }
 
-    private static PouredDrink Drink(IGrouping<string, MakeRow> makes, TimeProvider clock)
+    // How far each was from its standard in strength, where that is known; the last came first.
+    private static PourSeries Strengths(IGrouping<(string Drink, string? Station), MakeRow> makes, TimeProvider clock) => new(
+        SeriesOf.Drink,
+        makes.Key.Drink,
+        makes.Key.Drink,
+        makes.Key.Station,
+        null,
+        [.. makes.Where(make => make.Strength is not null).Reverse().TakeLast(MostPoints).Select(make => new PourPoint(On(make.At, clock), Math.Round(make.Strength!.Value, 3)))]);
+
+    private static PouredDrink Drink(IGrouping<string, MakeRow> makes)
     {
         var seconds = makes.Select(make => make.Seconds).Order().ToList();
-        return new PouredDrink(
-            makes.Key,
-            seconds.Count,
-            (seconds[(seconds.Count - 1) / 2] + seconds[seconds.Count / 2]) / 2,
-            makes.Count(make => make.IsAllowed == 1),
-            [.. makes.Where(make => make.Strength is not null).Reverse().TakeLast(MostPoints).Select(make => new PourPoint(On(make.At, clock), Math.Round(make.Strength!.Value, 3)))]);
+        return new PouredDrink(makes.Key, seconds.Count, (seconds[(seconds.Count - 1) / 2] + seconds[seconds.Count / 2]) / 2, makes.Count(make => make.IsAllowed == 1));
     }
 
     private static MadeRow Row(MakeRow make) => new(

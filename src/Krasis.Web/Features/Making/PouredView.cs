@@ -43,8 +43,7 @@ public sealed record ChartLimits(double Centre, double? Lower, double? Upper, do
 /// <param name="Makes">How often it was made.</param>
 /// <param name="MedianSeconds">How long half of them took at the most, s.</param>
 /// <param name="Allowed">How many of them were as near to the standard as the house allows.</param>
-/// <param name="Points">How far each was from the standard in strength, where that is known.</param>
-public sealed record PouredDrink(string Drink, int Makes, double MedianSeconds, int Allowed, IReadOnlyList<PourPoint> Points);
+public sealed record PouredDrink(string Drink, int Makes, double MedianSeconds, int Allowed);
 
 /// <summary>One make in a list.</summary>
 public sealed record MadeRow(

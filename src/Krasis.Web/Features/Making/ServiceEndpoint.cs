@@ -1,9 +1,7 @@
-using System.Collections.Concurrent;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Transforming;
-using Krasis.Core.Making;
 using Krasis.Store;
 using Krasis.Store.Standards;
 using Krasis.Web.Features.Builds;
@@ -16,16 +14,13 @@ namespace Krasis.Web.Features.Making;
 /// <summary>What is on the board, to be chosen from at the bar.</summary>
 public static class ServiceEndpoint
 {
-    // A standard does not change, and neither do its facts: what it looks like at a station is worked out once.
-    private static readonly ConcurrentDictionary<(string File, string Build, long Number, string? Station), ServiceDrink?> Known = [];
-
     public static void Map(IEndpointRouteBuilder routes) => routes
         .MapGet("/api/service", Read)
         .WithTags("Making")
         .WithSummary("The published standards that are on the board today and can be made at a station.")
         .Fails(422);
 
-    private static Results<Ok<ServiceView>, ProblemResult> Read(string? station, KrasisFile file, Library library, TimeProvider clock)
+    private static Results<Ok<ServiceView>, ProblemResult> Read(string? station, KrasisFile file, Library library, Board board, TimeProvider clock)
     {
         var today = clock.Today();
         var (bar, standards) = file.Read(session =>
@@ -38,7 +33,7 @@ public static class ServiceEndpoint
             return ProblemResult.Fields([new("station", station, "The house has no such station.", string.Join(", ", bar.Stations.Select(known => known.Name)))]);
         }
 
-        var drinks = standards.Select(standard => Known.GetOrAdd((file.Path, standard.BuildId, standard.Number, station), _ => Describe(standard, station)))
+        var drinks = standards.Select(standard => board.Drink(standard, station))
             .OfType<ServiceDrink>()
             .Where(drink => IsOnBoard(standards.Find(standard => standard.BuildId == drink.Build)!, today))
             .OrderBy(drink => drink.Name, StringComparer.CurrentCultureIgnoreCase);
@@ -53,28 +48,4 @@ public static class ServiceEndpoint
 
     private static bool IsOnBoard(StoredStandard standard, DateOnly today) =>
         BuildReader.Read(standard.Document, BarReader.Read(standard.Bar).Value).Value.Season is not { } season || season.Holds(today);
-
-    private static ServiceDrink? Describe(StoredStandard standard, string? station)
-    {
-        var bar = BarReader.Read(standard.Bar).Value;
-        var build = BuildReader.Read(standard.Document, bar).Value;
-        var plans = Planner.Plan(build, bar, station);
-        if (!plans.IsRead)
-        {
-            return null;
-        }
-
-        var lines = build.Lines.Select(line => (Line: line, What: bar.Find(line.Ingredient)!)).ToList();
-        return new ServiceDrink(
-            standard.BuildId,
-            build.Name,
-            standard.Number,
-            plans.Value[0].Allergens,
-            [.. lines.Select(line => line.What.Name).Concat(standard.Document.Tags).Distinct()],
-            lines.Any(line => line.What.Kind == IngredientKind.Espresso),
-            lines.Any(line => line.What.CoffeeShare == 0 && (line.What.IsTopping || line.Line.Technique.Facts().Placed != Placed.InTheDrink)),
-            lines.FirstOrDefault(line => line.What.Kind == IngredientKind.Milk).What?.Id.Value,
-            lines.Any(line => line.What.Kind is IngredientKind.Syrup or IngredientKind.Sauce),
-            [.. plans.Value.Select(plan => new ServiceSize(plan.Size.Value, plan.SizeName, RowCup.Of(plan.Cup, plan.Drawing, plan.Fill)))]);
-    }
 }

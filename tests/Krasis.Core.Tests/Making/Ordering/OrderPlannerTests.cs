@@ -1,4 +1,5 @@
 using CsCheck;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Builds;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Ordering;
@@ -58,10 +59,10 @@ public class OrderPlannerTests
     public void What_stands_too_long_is_told_and_what_stands_just_as_long_as_it_may_is_not()
     {
         var plans = Plans(Large, Large);
-        var standing = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, OrderLimits.Usual).Value.Standing.Max();
+        var standing = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual).Value.Standing.Max();
 
-        Assert.Empty(OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, OrderLimits.Usual with { Hot = standing }).Value.Warnings);
-        var late = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, OrderLimits.Usual with { Hot = standing - 1 }).Value;
+        Assert.Empty(OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing }).Value.Warnings);
+        var late = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing - 1 }).Value;
         Assert.Contains("is the longest", Assert.Single(late.Warnings), StringComparison.Ordinal);
         Assert.Equal(1, late.Beyond, 6);
     }
@@ -89,7 +90,7 @@ public class OrderPlannerTests
         builds =>
         {
             var plans = Plans(builds);
-            var best = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, OrderLimits.Usual).Value;
+            var best = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual).Value;
             var drinks = plans.Select(OrderedDrink.Of).ToList();
             foreach (var pulls in Sharing.Pulls(drinks, int.MaxValue))
             {
@@ -97,7 +98,7 @@ public class OrderPlannerTests
                 {
                     foreach (var order in Permutations([.. Enumerable.Range(0, drinks.Count)]))
                     {
-                        Assert.False(OrderPlanner.IsBetter(new Schedule(drinks, pulls, pitchers, OrderLimits.Usual).Run(order), best));
+                        Assert.False(OrderPlanner.IsBetter(new Schedule(drinks, pulls, pitchers, StandingLimits.Usual).Run(order), best));
                     }
                 }
             }
@@ -108,13 +109,13 @@ public class OrderPlannerTests
     [InlineData(0)]
     [InlineData(7)]
     public void Nothing_and_too_much_are_refused(int count) =>
-        Assert.Equal("drinks", Assert.Single(OrderPlanner.Plan(Plans([.. Enumerable.Repeat(Iced, count)]), [], OrderLimits.Usual).Problems).Field);
+        Assert.Equal("drinks", Assert.Single(OrderPlanner.Plan(Plans([.. Enumerable.Repeat(Iced, count)]), [], StandingLimits.Usual).Problems).Field);
 
     private static Gen<BuildDocument[]> Orders(int least, int most) => Gen.OneOfConst(Small, Large, Oat, Iced).Array[least, most];
 
     private static IEnumerable<int[]> Permutations(int[] of) => of.Length <= 1 ? [of] : of.SelectMany(first => Permutations([.. of.Where(each => each != first)]).Select(rest => new[] { first }.Concat(rest).ToArray()));
 
-    private static OrderPlan Plan(params BuildDocument[] builds) => OrderPlanner.Plan(Plans(builds), FullBar.Facts.Pitchers, OrderLimits.Usual).Value;
+    private static OrderPlan Plan(params BuildDocument[] builds) => OrderPlanner.Plan(Plans(builds), FullBar.Facts.Pitchers, StandingLimits.Usual).Value;
 
     private static List<MakingPlan> Plans(params BuildDocument[] builds) =>
         [.. builds.Select(build => Planner.Plan(BuildReader.Read(build, FullBar.Facts).Value, FullBar.Facts).Value.Single(plan => plan.Size.Value == "m"))];

@@ -71,6 +71,17 @@ public class PourFindingsTests
     public void Pulls_are_told_from_two_seconds_on(double by, bool isTold) =>
         Assert.Equal(isTold, PourFindings.In([Series(SeriesOf.Pull, [.. Around(28, 30, 0.2), .. Around(28 + by, 30, 0.2)])]).Count == 1);
 
+    [Theory]
+    [InlineData(-5.01, true)]
+    [InlineData(-4.99, false)]
+    public void Drinks_are_told_from_five_percent_on(double percent, bool isTold)
+    {
+        var found = PourFindings.In([Series(SeriesOf.Drink, Around(percent, 20, 1))]);
+
+        Assert.Equal(isTold, found.Count == 1);
+        Assert.True(!isTold || found[0].Says.Contains("comes out 5 % weaker than its standard", StringComparison.Ordinal));
+    }
+
     [Fact]
     public void The_place_where_values_changed_is_found()
     {

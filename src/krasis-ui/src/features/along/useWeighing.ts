@@ -11,7 +11,7 @@ const another = 8
  * plug that was pulled loses nothing.
  */
 export function useWeighing() {
-  const { scale, state, reading, ready } = useScale()
+  const { state, reading, ready, zeroed } = useScale()
   /** What the scale showed when the step began. */
   const base = ref(0)
   /** What was in of the step when the scale was last heard. */
@@ -52,6 +52,14 @@ export function useWeighing() {
     }
   })
 
+  // Whoever makes the scale show nothing begins the step anew.
+  watch(zeroed, () => {
+    base.value = 0
+    last.value = 0
+    isOff.value = false
+    isOther.value = false
+  })
+
   /** Begins a step: what stands on the scale now counts for nothing. */
   function tare(): void {
     base.value = reading.value && !reading.value.isOverloaded ? reading.value.grams : base.value
@@ -65,5 +73,5 @@ export function useWeighing() {
     last.value = reading.value ? reading.value.grams - showed : 0
   }
 
-  return { scale, state, reading, isThere, grams, isSettled, isOff, isOther, base, tare, tareAt }
+  return { state, reading, isThere, grams, isSettled, isOff, isOther, base, tare, tareAt }
 }

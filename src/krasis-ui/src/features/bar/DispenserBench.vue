@@ -18,7 +18,7 @@ import StrokeChart from './StrokeChart.vue'
 const props = defineProps<{ bar: BarView }>()
 
 const bench = useBench()
-const { scale, ready, reading, state, isOpen } = useScale()
+const { zero, ready, reading, state, isOpen } = useScale()
 const measured = bench.measured<StrokesMeasured>()
 const strokes = computed(() => (bench.read('strokesGrams') as number[] | undefined) ?? [])
 const leftOut = computed(() => (bench.read('leftOutGrams') as number[] | undefined) ?? [])
@@ -91,7 +91,7 @@ function weighIn(): void {
   }
 
   putStrokes([...strokes.value, reading.value.grams])
-  scale.zero()
+  zero()
 }
 
 function change(index: number, text: string): void {

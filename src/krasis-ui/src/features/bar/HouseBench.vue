@@ -21,6 +21,14 @@ const begins = computed(() => ({
   foam: named(props.bar.foams.filter(({ document }) => !document.cold)),
 }))
 
+/** How long what is made for an order may stand. */
+const stands = [
+  { path: 'shotStandsSeconds', of: 'shot', label: 'A shot may stand' },
+  { path: 'milkStandsSeconds', of: 'milk', label: 'Steamed milk may stand' },
+  { path: 'hotStandsSeconds', of: 'hot', label: 'A hot drink may stand' },
+  { path: 'coldStandsSeconds', of: 'cold', label: 'A drink with ice may stand' },
+] as const
+
 const halves = [
   { value: true, label: 'given, unless a pump says otherwise' },
   { value: false, label: 'not given, unless a pump says otherwise' },
@@ -139,6 +147,14 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       label="A hot drink goes out at, at least"
       unit="°C"
       :hint="`left empty: ${decimal(bar.rules.hotFrom, 0)} °C`"
+    />
+    <NumberBox
+      v-for="limit in stands"
+      :key="limit.path"
+      :path="limit.path"
+      :label="limit.label"
+      unit="s"
+      :hint="`left empty: ${decimal(bar.rules.standing[limit.of], 0)} s`"
     />
     <NumberBox
       path="builtMeltPercent"

@@ -27,6 +27,14 @@ const chosen = ref<string | null>(null)
 const shown = computed(
   () => view.value?.series.find((each) => keyOf(each) === chosen.value) ?? view.value?.series[0] ?? null,
 )
+/** What the values of a chart are. */
+const explained = {
+  dispenser: 'How far each pour was from what was to go in.',
+  hand: 'How far each pour was from what was to go in.',
+  person: 'How far each pour was from what was to go in.',
+  pull: 'How long each pull ran. The band is the window of the recipe.',
+  drink: 'How far each was from its standard in strength.',
+} as const
 const nameOf = ({ series }: SeriesView) => `${series.name}${series.station ? `, ${series.station}` : ''}`
 type Finding = NonNullable<typeof view.value>['findings'][number]
 
@@ -123,11 +131,7 @@ const minutes = (seconds: number) =>
         <section v-if="shown" class="chart" :aria-label="`Chart of ${nameOf(shown)}`">
           <h2 data-test="chart-name">{{ nameOf(shown) }}</h2>
           <p class="soft">
-            {{
-              shown.series.of === 'pull'
-                ? 'How long each pull ran. The band is the window of the recipe.'
-                : 'How far each pour was from what was to go in.'
-            }}
+            {{ explained[shown.series.of] }}
             Mean {{ signed(shown.chart.centre) }} {{ shown.series.of === 'pull' ? 's' : '%'
             }}<template v-if="shown.chart.lower !== null && shown.chart.upper !== null"
               >; a steady hand stays between {{ signed(shown.chart.lower) }} and

@@ -122,8 +122,8 @@ function take(i: number): void {
         </div>
       </section>
       <p class="soft">
-        One barista, one wand, one place to pull at. Times are usual ones, and none of this bar's own: a
-        minute for a shot and for milk, three for a hot drink, two for one with ice.
+        One barista, one wand, one place to pull at, at usual times and none of this bar’s own. How long
+        anything may stand is said in the house’s rules.
       </p>
       <Button label="Begin a new order" outlined severity="secondary" data-test="clear" @click="order = []" />
     </template>

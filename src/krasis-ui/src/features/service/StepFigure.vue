@@ -15,6 +15,7 @@ defineProps<{ step: MakingStep; of: number }>()
     <p class="how">
       <template v-if="step.hold">{{ step.hold }}: </template>{{ step.how }} {{ step.meanwhile }}
     </p>
+    <p v-if="step.see" class="see" data-test="see">{{ step.see }}</p>
     <p v-if="step.allergens && step.allergens.length > 0" class="has">
       brings: {{ step.allergens.join(', ') }}
     </p>
@@ -48,6 +49,12 @@ h2 {
 .how {
   margin-top: 0.4rem;
   font-size: clamp(1.15rem, 2.2vw, 1.75rem);
+}
+
+.see {
+  margin-top: 0.2rem;
+  font-style: italic;
+  font-size: clamp(1.05rem, 1.9vw, 1.5rem);
 }
 
 .has {

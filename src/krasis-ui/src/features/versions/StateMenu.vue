@@ -34,6 +34,12 @@ const items = computed(() => [
           test: 'cards',
           command: () => void router.push(`/builds/${props.id}/cards`),
         },
+        {
+          label: 'Show at the bar',
+          icon: 'pi pi-desktop',
+          test: 'at-the-bar',
+          command: () => void router.push(`/service/${props.id}`),
+        },
       ]),
   { label: 'History', icon: 'pi pi-history', test: 'history', command: () => emit('history') },
   { label: 'Duplicate', icon: 'pi pi-copy', test: 'duplicate', command: () => emit('duplicate') },

@@ -8379,6 +8379,14 @@ export interface components {
             /** Format: double */
             hotFromCelsius?: null | number;
             /** Format: double */
+            shotStandsSeconds?: null | number;
+            /** Format: double */
+            milkStandsSeconds?: null | number;
+            /** Format: double */
+            hotStandsSeconds?: null | number;
+            /** Format: double */
+            coldStandsSeconds?: null | number;
+            /** Format: double */
             colourDrift?: null | number;
             /** Format: double */
             calibrationDays?: null | number;
@@ -8683,6 +8691,7 @@ export interface components {
             dispenser?: null | string;
             target?: null | components["schemas"]["Target"];
             level?: null | components["schemas"]["StepLevel"];
+            see?: null | string;
             shot?: null | components["schemas"]["StepShot"];
             foam?: null | components["schemas"]["StepFoam"];
             meanwhile?: null | string;
@@ -9170,7 +9179,6 @@ export interface components {
             medianSeconds: number;
             /** Format: int32 */
             allowed: number;
-            points: components["schemas"]["PourPoint"][];
         };
         PouredRequest: {
             line?: null | string;
@@ -9488,6 +9496,7 @@ export interface components {
              * @description In °C.
              */
             hotFrom: number;
+            standing: components["schemas"]["StandingLimits"];
             /** Format: double */
             colourDrift: number;
             currency: string;
@@ -9508,7 +9517,7 @@ export interface components {
             to?: null | string;
         };
         /** @enum {unknown} */
-        SeriesOf: "dispenser" | "hand" | "person" | "pull";
+        SeriesOf: "dispenser" | "hand" | "person" | "pull" | "drink";
         SeriesView: {
             series: components["schemas"]["PourSeries"];
             chart: components["schemas"]["ChartLimits"];
@@ -9774,6 +9783,16 @@ export interface components {
             document: components["schemas"]["BuildDocument"];
             bar: components["schemas"]["BarDocument"];
             sheet: components["schemas"]["BuildSheet"];
+        };
+        StandingLimits: {
+            /** Format: double */
+            shot: number;
+            /** Format: double */
+            milk: number;
+            /** Format: double */
+            hot: number;
+            /** Format: double */
+            cold: number;
         };
         StartChoices: {
             bases: components["schemas"]["BaseChoice"][];

@@ -1,10 +1,22 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { fixed } from '@/shared/format'
 import { useScale } from './useScale'
 
-const { scale, state, reading, isOpen } = useScale()
+const { scale, simulated, real, take, zero, state, reading, isOpen } = useScale()
+const isSimulated = computed(() => scale.value === simulated)
+const trouble = ref('')
+
+async function connect(): Promise<void> {
+  trouble.value = ''
+  try {
+    await scale.value.connect()
+  } catch (error) {
+    // The browser asks for the port, and may be told no.
+    trouble.value = `It could not be connected: ${error instanceof Error ? error.message : String(error)}`
+  }
+}
 const shown = computed(() => {
   if (state.value !== 'connected' || !reading.value) {
     return '– – –'
@@ -22,7 +34,7 @@ const says = computed(() => {
   }
 
   if (reading.value?.isOverloaded) {
-    return `It weighs up to ${scale.capacity} g. Take something off.`
+    return `It weighs up to ${scale.value.capacity} g. Take something off.`
   }
 
   return reading.value?.isSettled ? 'At rest' : 'Coming to rest…'
@@ -33,13 +45,13 @@ function pour(isOn: boolean): void {
   window.clearInterval(pouring)
   if (isOn) {
     // About a thin stream from a jug.
-    pouring = window.setInterval(() => scale.add(1.2), 50)
+    pouring = window.setInterval(() => simulated.add(1.2), 50)
   }
 }
 
 /** A stroke as a pump gives it: near nine and a half grams, never twice the same. */
 function stroke(): void {
-  scale.add(9.5 + (Math.random() - 0.5) * 0.4)
+  simulated.add(9.5 + (Math.random() - 0.5) * 0.4)
 }
 </script>
 
@@ -54,26 +66,42 @@ function stroke(): void {
     </p>
     <p class="says" :class="{ error: state === 'lost' }" role="status" data-test="scale-says">{{ says }}</p>
     <div v-if="state === 'connected'" class="keys">
-      <Button label="Zero" size="small" data-test="scale-zero" @click="scale.zero()" />
-      <Button label="Take all off" size="small" outlined severity="secondary" @click="scale.clear()" />
+      <Button label="Zero" size="small" data-test="scale-zero" @click="zero" />
       <Button
+        v-if="isSimulated"
+        label="Take all off"
+        size="small"
+        outlined
+        severity="secondary"
+        @click="simulated.clear()"
+      />
+      <Button
+        v-if="isSimulated"
         label="Pull the plug"
         size="small"
         text
         severity="secondary"
         data-test="scale-drop"
-        @click="scale.drop()"
+        @click="simulated.drop()"
       />
     </div>
-    <Button v-else label="Connect" size="small" data-test="scale-connect" @click="scale.connect()" />
-    <div v-if="state === 'connected'" class="on">
+    <Button v-else label="Connect" size="small" data-test="scale-connect" @click="connect" />
+    <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+    <Button
+      v-if="real && state !== 'connected'"
+      :label="isSimulated ? 'Use a scale on the serial port' : 'Use the simulated scale'"
+      size="small"
+      text
+      @click="take(isSimulated ? real : simulated)"
+    />
+    <div v-if="state === 'connected' && isSimulated" class="on">
       <span class="soft">Lay on it</span>
       <button
         v-for="grams in [1, 10, 100, 1000]"
         :key="grams"
         type="button"
         :aria-label="`Lay ${grams} g on the scale`"
-        @click="scale.add(grams)"
+        @click="simulated.add(grams)"
       >
         +{{ grams }}
       </button>
@@ -93,12 +121,12 @@ function stroke(): void {
       <button
         type="button"
         class="hold"
-        @pointerdown="scale.lean(400)"
-        @pointerup="scale.lean(0)"
-        @pointerleave="scale.lean(0)"
-        @keydown.space.prevent="scale.lean(400)"
-        @keyup.space="scale.lean(0)"
-        @blur="scale.lean(0)"
+        @pointerdown="simulated.lean(400)"
+        @pointerup="simulated.lean(0)"
+        @pointerleave="simulated.lean(0)"
+        @keydown.space.prevent="simulated.lean(400)"
+        @keyup.space="simulated.lean(0)"
+        @blur="simulated.lean(0)"
       >
         press on it
       </button>

@@ -1,20 +1,35 @@
 import { computed, readonly, ref, shallowRef } from 'vue'
-import type { ScaleReading, ScaleState } from './Scale'
+import type { Scale, ScaleReading, ScaleState } from './Scale'
+import { SerialScale, type SerialPorts } from './SerialScale'
 import { SimulatedScale } from './SimulatedScale'
 
+const simulated = new SimulatedScale()
+/** The serial ports, where the browser has any; a browser that is driven by tests is left without. */
+const ports = navigator.webdriver ? undefined : (navigator as { serial?: SerialPorts }).serial
+const real = ports ? new SerialScale(ports) : null
 /** The one scale at this counter. */
-const scale = new SimulatedScale()
+const scale = shallowRef<Scale>(simulated)
 const state = ref<ScaleState>('off')
 const reading = shallowRef<ScaleReading | null>(null)
 const isOpen = ref(false)
+/** How often it has been made to show nothing. */
+const zeroed = ref(0)
 
-scale.listen(
-  (now) => (reading.value = now),
-  (now) => {
-    state.value = now
-    reading.value = null
-  },
-)
+for (const each of [simulated, real]) {
+  each?.listen(
+    (now) => {
+      if (scale.value === each) {
+        reading.value = now
+      }
+    },
+    (now) => {
+      if (scale.value === each) {
+        state.value = now
+        reading.value = null
+      }
+    },
+  )
+}
 
 /** Whether there is a reading that may be taken: the scale is there, at rest and not overloaded. */
 const ready = computed(
@@ -25,7 +40,32 @@ const ready = computed(
     !reading.value.isOverloaded,
 )
 
+/** Makes what lies on it now nothing. */
+function zero(): void {
+  scale.value.zero()
+  zeroed.value++
+}
+
+/** Puts the other scale in the place of this one. */
+function take(other: Scale): void {
+  scale.value.disconnect()
+  state.value = 'off'
+  reading.value = null
+  scale.value = other
+}
+
 /** The scale, and what it shows now. */
 export function useScale() {
-  return { scale, state: readonly(state), reading, ready, isOpen }
+  return {
+    scale,
+    simulated,
+    real,
+    take,
+    zero,
+    zeroed: readonly(zeroed),
+    state: readonly(state),
+    reading,
+    ready,
+    isOpen,
+  }
 }

@@ -1,12 +1,12 @@
-namespace Krasis.Core.Making.Ordering;
+namespace Krasis.Core.Bar.House;
 
-/// <summary>How long what is made for an order may stand, s.</summary>
+/// <summary>How long what is made may stand, s.</summary>
 /// <param name="Shot">Espresso in the cup before anything is poured onto it.</param>
 /// <param name="Milk">Steamed milk in its pitcher, before it parts from its foam.</param>
 /// <param name="Hot">A hot drink before it is handed over.</param>
 /// <param name="Cold">A drink with ice before it is handed over.</param>
-public sealed record OrderLimits(double Shot, double Milk, double Hot, double Cold)
+public sealed record StandingLimits(double Shot, double Milk, double Hot, double Cold)
 {
     /// <summary>A minute for a shot and for milk, three for a hot drink and two for one with ice, to begin with (common practice, no source).</summary>
-    public static OrderLimits Usual { get; } = new(60, 60, 180, 120);
+    public static StandingLimits Usual { get; } = new(60, 60, 180, 120);
 }
