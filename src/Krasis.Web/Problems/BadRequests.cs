@@ -1,5 +1,6 @@
 using System.Text;
 using System.Text.Json;
+using System.Text.RegularExpressions;
 using Krasis.Core.Input;
 using Krasis.Web.Hosting;
 using Microsoft.AspNetCore.Diagnostics;
@@ -7,7 +8,7 @@ using Microsoft.AspNetCore.Diagnostics;
 namespace Krasis.Web.Problems;
 
 /// <summary>Turns requests that cannot be read into problems that name the field and what was in it.</summary>
-public sealed class BadRequests : IExceptionHandler
+public sealed partial class BadRequests : IExceptionHandler
 {
     /// <summary>Keeps a request's body, so that a value in it can be named afterwards.</summary>
     public static Task KeepBody(HttpContext context, RequestDelegate next)
@@ -31,6 +32,7 @@ public sealed class BadRequests : IExceptionHandler
         var result = bad switch
         {
             { InnerException: JsonException json } => await Explain(json, httpContext.Request.Body, cancellationToken).ConfigureAwait(false),
+            _ when InAddress().Match(bad.Message) is { Success: true } bound => Explain(bound.Groups[1].Value, bound.Groups[2].Value),
             _ when httpContext.Request.Body.Length == 0 => ProblemResult.Unreadable(bad.StatusCode, "It is empty. Send JSON."),
             _ => ProblemResult.Unreadable(bad.StatusCode, bad.Message),
         };
@@ -70,6 +72,17 @@ public sealed class BadRequests : IExceptionHandler
             return ProblemResult.Unreadable(StatusCodes.Status400BadRequest, $"{place}: {message} Accepted: {Accepted}.", new FieldProblem(field, JsonPlace.TokenAt(text, broken), message, Accepted));
         }
     }
+
+    private static ProblemResult Explain(string field, string value)
+    {
+        const string Message = "That cannot be read in the address.";
+        const string Accepted = "what the API's description says, at /openapi/v1.json";
+        return ProblemResult.Unreadable(StatusCodes.Status400BadRequest, $"{field}: {Message} Accepted: {Accepted}.", new FieldProblem(field, Problem.Shorten(value), Message, Accepted));
+    }
+
+    // As the framework says that a value of the address is not of its type.
+    [GeneratedRegex("^Failed to bind parameter \"\\S+ (\\w+)\" from \"(.*)\"\\.$", RegexOptions.Singleline)]
+    private static partial Regex InAddress();
 
     private static (string Message, string Accepted) Say(JsonException json) => json.Message switch
     {

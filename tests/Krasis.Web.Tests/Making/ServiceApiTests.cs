@@ -47,8 +47,8 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     }
 
     [Theory]
-    [InlineData("milk=tea", "ingredient")]
-    [InlineData("sweet=33", "percent")]
+    [InlineData("milk=tea", "milk")]
+    [InlineData("sweet=33", "sweet")]
     [InlineData("shots=9", "shots")]
     [InlineData("noTop=true", "noTop")]
     public async Task A_wish_that_cannot_be_granted_is_said_at_its_place(string query, string field) =>
@@ -106,6 +106,31 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
         var answer = await server.Post("/api/rescue", new JsonObject { ["drink"] = await Drink("Orange peel mocha", "plover"), ["poured"] = poured });
 
         Assert.Equal((422, field), (answer.Status, Assert.Single(answer.Fields)));
+    }
+
+    [Fact]
+    public async Task Nothing_at_a_place_and_far_too_many_pours_are_said_to_be_so()
+    {
+        var drink = await Drink("Orange peel mocha", "plover");
+        Assert.Equal("poured[0]", Assert.Single((await server.Post("/api/rescue", new JsonObject { ["drink"] = drink.DeepClone(), ["poured"] = new JsonArray((JsonNode?)null) })).Fields));
+        Assert.Equal("drinks", Assert.Single((await server.Post("/api/order", new JsonObject { ["drinks"] = new JsonArray((JsonNode?)null) })).Fields));
+
+        foreach (var (count, status) in new[] { (200, 200), (201, 422) })
+        {
+            var poured = new JsonArray([.. Enumerable.Range(0, count).Select(_ => new JsonObject { ["line"] = "coffee", ["grams"] = 0.1 })]);
+            Assert.Equal(status, (await server.Post("/api/rescue", new JsonObject { ["drink"] = drink.DeepClone(), ["poured"] = poured })).Status);
+        }
+    }
+
+    [Theory]
+    [InlineData("/api/poured?days=soon", "days")]
+    [InlineData("/api/builds/x/cards?shots=many", "shots")]
+    [InlineData("/api/builds/x/cards?decaf=maybe", "decaf")]
+    public async Task What_cannot_be_read_in_an_address_is_named(string path, string field)
+    {
+        var answer = await server.Get(path);
+
+        Assert.Equal((400, field), (answer.Status, Assert.Single(answer.Fields)));
     }
 
     [Theory]

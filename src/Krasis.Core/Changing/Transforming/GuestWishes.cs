@@ -39,7 +39,7 @@ public static class GuestWishes
         var steps = new List<Func<BuildDocument, Reading<Transformed>>>();
         if (wish.Milk is { } milk)
         {
-            steps.Add(build => Transformer.SwapMilk(build, milk, bar));
+            steps.Add(build => Under("milk", Transformer.SwapMilk(build, milk, bar)));
         }
 
         if (wish.Decaf)
@@ -54,7 +54,7 @@ public static class GuestWishes
 
         if (wish.Sweet is { } share)
         {
-            steps.Add(build => Transformer.LessSweet(build, share, bar));
+            steps.Add(build => Under("sweet", Transformer.LessSweet(build, share, bar)));
         }
 
         if (wish.NoTop)
@@ -80,6 +80,11 @@ public static class GuestWishes
         var fitted = draft.Finish();
         return Reading<Transformed>.Of(new Transformed(fitted.Build, [.. changes, .. fitted.Changes]));
     }
+
+    // A wish that cannot be granted is told under the name that it was asked for by.
+    private static Reading<Transformed> Under(string wish, Reading<Transformed> granted) => granted.IsRead
+        ? granted
+        : Reading<Transformed>.Failed([.. granted.Problems.Select(problem => problem with { Field = wish })]);
 
     private static Ingredient? DecafOf(BarFacts bar) => bar.Ingredients.FirstOrDefault(ingredient =>
         ingredient is { Kind: IngredientKind.Espresso, Roast: { } roast } && roast.Caffeine.Value <= MostCaffeineOfDecaf && bar.EspressoOf(ingredient.Id) is not null);

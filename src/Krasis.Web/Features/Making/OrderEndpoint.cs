@@ -23,6 +23,11 @@ public static class OrderEndpoint
             return ProblemResult.Fields([new("drinks", null, request.Drinks.Count == 0 ? "There is nothing in the order." : $"{request.Drinks.Count} drinks are too many to be made at once.", $"1 to {OrderPlanner.Most} drinks")]);
         }
 
+        if (request.Drinks.Any(drink => (DrinkRequest?)drink is null))
+        {
+            return ProblemResult.Fields([new("drinks", null, "One of the drinks is nothing.", "a build and a cup for each")]);
+        }
+
         var (made, bar) = file.Read(session => (
             request.Drinks.Select(drink => MadeDrink.Find(session, drink.Build ?? "", drink.Standard, (drink.Wish ?? new()).Read())).ToList(),
             session.Bar.Facts()));

@@ -7,6 +7,9 @@ namespace Krasis.Web.Features.Making;
 /// <summary>What went into the cup of a line.</summary>
 public sealed record PouredRequest
 {
+    /// <summary>The most pours of one drink: several of each of the lines that a build may have.</summary>
+    public const int Most = 200;
+
     /// <summary>The line's id.</summary>
     public string? Line { get; init; }
 
@@ -27,8 +30,20 @@ public sealed record PouredRequest
     {
         var fields = new FieldReader();
         var lines = new List<PouredLine>();
+        if (poured.Count > Most)
+        {
+            return Problem.At("poured", $"{poured.Count}", $"{poured.Count} pours are more than go into one drink.", $"at most {Most}");
+        }
+
         for (var i = 0; i < poured.Count; i++)
         {
+            // A list from outside may hold nothing at a place, whatever its type says.
+            if ((PouredRequest?)poured[i] is null)
+            {
+                fields.Report($"poured[{i}]", null, "There is nothing here.", "a line and how much of it went in");
+                continue;
+            }
+
             var grams = fields.Number($"poured[{i}].grams", poured[i].Grams, 0, Rescuer.MostGrams, "g");
             _ = poured[i].Target is { } target ? fields.Number($"poured[{i}].target", target, 0, Rescuer.MostGrams, "g") : 0;
             _ = poured[i].Seconds is { } seconds ? fields.Number($"poured[{i}].seconds", seconds, 0, 600, "s") : 0;
