@@ -94,7 +94,7 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
             tab.Click("[data-test=along]");
             tab.Click("[data-test=begin]");
             tab.Type("[data-test=typed]", "90");
-            tab.Click("[data-test=done]");
+            tab.Click("[data-test=step-on]");
             tab.Find("[data-test=rescue]");
         }
         );

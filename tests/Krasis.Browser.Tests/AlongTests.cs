@@ -130,7 +130,7 @@ public sealed class AlongTests : BenchTests
         Tab.Until("the shot", () => Figure == "2 shots");
         Tab.Reload();
         Tab.Until("the shot still", () => Figure == "2 shots");
-        Tab.Click("[data-test=undo-step]");
+        Tab.Click("[data-test=step-back]");
         Tab.Until("the sauce", () => Figure == "27 g");
     }
 
@@ -163,6 +163,51 @@ public sealed class AlongTests : BenchTests
     }
 
     [Fact]
+    public void A_make_that_the_server_does_not_take_stays_on_the_device_with_the_reason_until_it_is_thrown_away()
+    {
+        Begin("Black sesame latte");
+        Enter("27");
+        var id = Tab.Path.Split('/')[2];
+        Assert.Equal(204L, Tab.ScriptAsync($$"""
+            const done = arguments[arguments.length - 1];
+            fetch('/api/builds/{{id}}').then(async build => done((await fetch('/api/builds/{{id}}', { method: 'DELETE', headers: { 'If-Match': build.headers.get('ETag') } })).status));
+            """));
+        Finish();
+        UntilText("[data-test=refused]", "Black sesame latte, Plover is kept on this device alone: There is no such build.");
+        Tab.Reload();
+        UntilText("[data-test=refused]", "There is no such build.");
+        Tab.Click("[data-test=throw-away]");
+        Tab.Until("it is gone", () => !Tab.Has("[data-test=refused]"));
+    }
+
+    [Fact]
+    public void Milk_of_no_temperature_that_milk_has_is_not_taken_and_is_told()
+    {
+        Begin("Black sesame latte");
+        Enter("27");
+        Tab.Until("the shot", () => Figure == "2 shots");
+        Tab.Click("[data-test=step-on]");
+        Tab.Until("the milk", () => Figure == "200 ml");
+        Tab.Type("[data-test=warm]", "620");
+        UntilText("[data-test=warm-wrong]", "Milk: a number from -30 to 100 °C.");
+        Assert.False(Tab.Find("[data-test=step-on]").Enabled);
+        Tab.Type("[data-test=warm]", "62");
+        Tab.Until("it is taken", () => Tab.Find("[data-test=step-on]").Enabled);
+    }
+
+    [Fact]
+    public void The_weight_and_its_box_are_in_view_beside_the_figure_in_every_step()
+    {
+        Begin("Black sesame latte");
+        foreach (var figure in new[] { "27 g", "2 shots", "200 ml" })
+        {
+            Tab.Until(figure, () => Figure == figure);
+            Assert.True((bool)Tab.Script("return document.querySelector('[data-test=typed]').getBoundingClientRect().bottom <= document.querySelector('[data-test=step-on]').closest('footer').getBoundingClientRect().top")!, figure);
+            Tab.Click("[data-test=step-on]");
+        }
+    }
+
+    [Fact]
     public void A_device_that_can_keep_nothing_says_so_and_goes_on()
     {
         Open("Black sesame latte");
@@ -179,7 +224,7 @@ public sealed class AlongTests : BenchTests
         Begin("Black sesame latte");
         Tab.Type("[data-test=typed]", "-5");
         Tab.Until("it says so", () => Tab.Says.Contains("0 to 5000 g", StringComparison.Ordinal));
-        Assert.False(Tab.Find("[data-test=done]").Enabled);
+        Assert.False(Tab.Find("[data-test=step-on]").Enabled);
     }
 
     [Fact]
@@ -222,7 +267,7 @@ public sealed class AlongTests : BenchTests
     private void Enter(string grams)
     {
         Tab.Type("[data-test=typed]", grams);
-        Tab.Click("[data-test=done]");
+        Tab.Click("[data-test=step-on]");
     }
 
     // What was to go in is said to be in, until it is handed over.
@@ -233,9 +278,9 @@ public sealed class AlongTests : BenchTests
             return true;
         }
 
-        if (Tab.Has("[data-test=done]"))
+        if (Tab.Has("[data-test=step-on]"))
         {
-            Tab.Click("[data-test=done]");
+            Tab.Click("[data-test=step-on]");
         }
 
         return false;

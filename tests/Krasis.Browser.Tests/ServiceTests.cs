@@ -21,11 +21,11 @@ public sealed class ServiceTests : BenchTests
         Tab.Until("the first step again", () => Figure == "27 g");
         for (var i = 0; i < 3; i++)
         {
-            Tab.Click("[data-test=next]");
+            Tab.Click("[data-test=step-on]");
         }
 
         UntilText("[data-test=step]", "Hand it over");
-        Assert.False(Tab.Find("[data-test=next]").Enabled);
+        Assert.False(Tab.Find("[data-test=step-on]").Enabled);
     }
 
     [Fact]
@@ -78,8 +78,8 @@ public sealed class ServiceTests : BenchTests
         Tab.Until("the top again", () => !Tab.Find("[data-test=changes]").Text.Contains("is left out", StringComparison.Ordinal));
         Tab.Click("[data-test=show]");
         Tab.Find("[data-test=figure]");
-        Tab.Click("[data-test=next]");
-        Tab.Click("[data-test=next]");
+        Tab.Click("[data-test=step-on]");
+        Tab.Click("[data-test=step-on]");
         Tab.Until("three shots", () => Figure == "3 shots");
         UntilText("[data-test=changes]", "Oat drink");
     }
@@ -126,6 +126,18 @@ public sealed class ServiceTests : BenchTests
         Tab.Until("they are kept", () => Tab.All("[data-test=sequence] li").Count == 3);
         Tab.Click("[data-test=clear]");
         Tab.Find("[data-test=empty]");
+    }
+
+    [Fact]
+    public void A_bar_that_has_published_nothing_says_so_everywhere()
+    {
+        using var empty = new KrasisProcess();
+        using var tab = new Tab(empty.Address);
+        foreach (var (path, test, says) in new[] { ("/service", "no-drinks", "Nothing is on the board here yet."), ("/booklet", "nothing", "Nothing is on the board here yet"), ("/poured", "nothing-poured", "Nothing has been made with scale and timer yet."), ("/service/order", "empty", "Nothing is in the order.") })
+        {
+            tab.Open(path);
+            tab.Until(path, () => tab.Has($"[data-test={test}]") && tab.Find($"[data-test={test}]").Text.Contains(says, StringComparison.Ordinal));
+        }
     }
 
     [Fact]

@@ -81,7 +81,7 @@ using (var tab = new Tab(server.Address, 1280, 800))
     AtTheBar(tab, "Black sesame latte", 1);
     tab.Click("[data-test=show]");
     tab.Find("[data-test=figure]");
-    tab.Click("[data-test=next]");
+    tab.Click("[data-test=step-on]");
     tab.Until("the shots", () => tab.Find("[data-test=figure]").Text == "2 shots");
     tab.Picture(Path.Combine(folder, "steps.png"));
 
@@ -100,7 +100,7 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Click("[data-test=along]");
     tab.Click("[data-test=begin]");
     tab.Type("[data-test=typed]", "52");
-    tab.Click("[data-test=done]");
+    tab.Click("[data-test=step-on]");
     tab.Find("[data-test=rescue]");
     tab.UntilStill();
     tab.Picture(Path.Combine(folder, "make.png"));

@@ -15,6 +15,9 @@ public sealed record MakingStep(int Number, string Title, string Amount, string 
     /// <summary>The line that goes in; null where nothing does.</summary>
     public LineId? Line { get; init; }
 
+    /// <summary>Whether it is more of a line that is in already.</summary>
+    public bool IsMore { get; init; }
+
     /// <summary>What goes in; null where nothing does.</summary>
     public IngredientId? Ingredient { get; init; }
 

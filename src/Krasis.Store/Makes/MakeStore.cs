@@ -50,7 +50,7 @@ public sealed class MakeStore
             },
             transaction);
         connection.Execute(
-            "INSERT INTO pour (make_id, number, line, what, dispenser, recipe, target, grams, seconds, celsius) VALUES (@id, @number, @line, @what, @dispenser, @recipe, @target, @grams, @seconds, @celsius)",
+            "INSERT INTO pour (make_id, number, line, what, dispenser, recipe, target, grams, seconds, celsius, is_right) VALUES (@id, @number, @line, @what, @dispenser, @recipe, @target, @grams, @seconds, @celsius, @right)",
             make.Steps.Select((step, i) => new
             {
                 id = make.Id,
@@ -63,6 +63,7 @@ public sealed class MakeStore
                 grams = step.Grams.Value,
                 seconds = step.Seconds,
                 celsius = step.Temperature?.Value,
+                right = step.IsRight ? 1 : 0,
             }),
             transaction);
     }
@@ -80,7 +81,7 @@ public sealed class MakeStore
     public IReadOnlyList<PourRow> Pours(DateTimeOffset from, int most) =>
         [.. connection.Query<PourRow>(
             """
-            SELECT made.started_at AS startedAt, made.station, made.who, pour.what, pour.dispenser, pour.recipe, pour.target, pour.grams, pour.seconds
+            SELECT made.started_at AS startedAt, made.station, made.who, pour.what, pour.dispenser, pour.recipe, pour.target, pour.grams, pour.seconds, pour.celsius, pour.is_right AS isRight
             FROM (SELECT * FROM make WHERE started_at >= @from ORDER BY started_at DESC, id LIMIT @most) AS made
             JOIN pour ON pour.make_id = made.id
             ORDER BY made.started_at, made.id, pour.number

@@ -31,5 +31,6 @@ CREATE TABLE pour (
     grams     REAL    NOT NULL,
     seconds   REAL    NULL,
     celsius   REAL    NULL,
+    is_right  INTEGER NOT NULL CHECK (is_right IN (0, 1)),
     PRIMARY KEY (make_id, number)
 ) STRICT, WITHOUT ROWID;

@@ -86,15 +86,18 @@ internal static class SeedMakes
             _ => Normal(dice) * 2.5,
         };
         var seconds = step.Shot is { } shot ? ((shot.SecondsFrom + shot.SecondsTo) / 2 ?? 28) + (Normal(dice) * 1.1) + (station == "bar" && day <= GrindGoneFor ? GrindSeconds : 0) : default(double?);
+        var grams = Grams.From(Math.Round(Math.Max(0.1, step.Target!.Grams.Value * (1 + (percent / 100))), 1));
+        var isInWindow = seconds is null || step.Shot is not { SecondsFrom: { } least, SecondsTo: { } most } || (seconds >= least && seconds <= most);
         return new PouredStep(
             step.Line!.Value,
             step.Title,
             step.Dispenser,
             step.Shot?.Recipe,
-            step.Target!.Grams,
-            Grams.From(Math.Round(Math.Max(0.1, step.Target.Grams.Value * (1 + (percent / 100))), 1)),
+            step.Target.Grams,
+            grams,
             seconds is { } ran ? Math.Round(ran, 1) : null,
-            step.Foam is { IsCold: false } foam ? Celsius.From(Math.Round(foam.To.Value + (Normal(dice) * 1.5))) : null);
+            step.Foam is { IsCold: false } foam ? Celsius.From(Math.Round(foam.To.Value + (Normal(dice) * 1.5))) : null,
+            step.Target.IsMet(grams) && isInWindow);
     }
 
     private static double Normal(Random dice) => Math.Sqrt(-2 * Math.Log(1 - dice.NextDouble())) * Math.Cos(2 * Math.PI * dice.NextDouble());

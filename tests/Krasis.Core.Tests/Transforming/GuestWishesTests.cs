@@ -98,6 +98,23 @@ public class GuestWishesTests
     }
 
     [Fact]
+    public void All_that_can_be_asked_for_is_granted_and_nothing_else_is_offered()
+    {
+        var bar = WithDecaf(0.08);
+        var possible = GuestWishes.Possible(Latte, bar);
+
+        Assert.Equal(["oat", "sweet-milk"], possible.Milks.Select(milk => milk.Id.Value));
+        Assert.Equal([75, 50, 25], possible.Sweet);
+        Assert.Equal((GuestWishes.MostShots, true, true), (possible.Shots, possible.Decaf, possible.NoTop));
+        Assert.All(possible.Milks, milk => Assert.True(GuestWishes.Grant(Latte, new() { Milk = milk.Id }, bar).IsRead));
+        Assert.All(possible.Sweet, share => Assert.True(GuestWishes.Grant(Latte, new() { Sweet = share }, bar).IsRead));
+
+        var brew = GuestWishes.Possible(TestBar.Build(TestBar.Line("coffee", 200, "ml")), bar);
+        Assert.Equal((0, 0, 0, false, false), (brew.Milks.Count, brew.Sweet.Count, brew.Shots, brew.Decaf, brew.NoTop));
+        Assert.False(GuestWishes.Possible(Latte, FullBar.Facts).Decaf);
+    }
+
+    [Fact]
     public void Wishes_go_together()
     {
         var granted = Grant(Latte, new() { Milk = new IngredientId("oat"), Sweet = 50, Shots = 1, NoTop = true });

@@ -119,9 +119,26 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var lines = csv.Text.Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
 
         Assert.Equal("text/csv", csv.ContentType);
-        Assert.Equal("started,station,who,what,dispenser,recipe,target_g,poured_g,off_percent,seconds", lines[0]);
+        Assert.Equal("started,station,who,what,dispenser,recipe,target_g,poured_g,off_percent,seconds,celsius,is_right", lines[0]);
         Assert.True(lines.Length > 1000);
-        Assert.All(lines, line => Assert.Equal(10, line.Split(',').Length));
+        Assert.All(lines, line => Assert.Equal(12, line.Split(',').Length));
+    }
+
+    [Theory]
+    // The standard is 39 g in 26 to 32 s; a tenth is as wanted.
+    [InlineData(39, 28, "yes")]
+    [InlineData(39, 18, "no")]
+    [InlineData(20, 28, "no")]
+    public async Task Whether_a_pour_was_right_stands_in_the_book(double grams, double seconds, string isRight)
+    {
+        var who = NewId()[..12];
+        var make = await Make(grams);
+        make["who"] = who;
+        make["poured"]![0]!["seconds"] = seconds;
+        Assert.Equal(200, (await server.Put($"/api/makes/{NewId()}", make, null)).Status);
+
+        var line = (await server.Get("/api/poured/export.csv")).Text.Split("\r\n").Single(each => each.Contains(who, StringComparison.Ordinal));
+        Assert.EndsWith($",{seconds},,{isRight}", line, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -10,17 +10,26 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var board = (await server.Get("/api/service")).Json;
 
-        Assert.Equal(("bar", true), ((string?)board["station"], (bool)board["hasDecaf"]!));
-        Assert.Equal(["Farm milk", "Oat drink", "Coconut drink"], board["milks"]!.AsArray().Select(milk => (string?)milk!["name"]));
+        Assert.Equal(("bar", 6), ((string?)board["station"], (int)board["mostDrinks"]!));
         var names = board["drinks"]!.AsArray().Select(drink => (string)drink!["name"]!).ToList();
         Assert.Contains("Hazelnut iced latte", names);
         // On trial, and being written.
         Assert.DoesNotContain("Ginger-pear tide", names);
         Assert.DoesNotContain("Cherry coconut iced mocha", names);
         Assert.Equal(names.Order(StringComparer.OrdinalIgnoreCase), names);
+    }
 
-        var mocha = board["drinks"]!.AsArray().Single(drink => (string?)drink!["name"] == "Orange peel mocha")!;
-        Assert.Equal((true, true, true, "farm-milk"), ((bool)mocha["hasEspresso"]!, (bool)mocha["hasTop"]!, (bool)mocha["isSweetened"]!, (string?)mocha["milk"]));
+    [Fact]
+    public async Task What_can_be_asked_for_stands_with_the_drink_a_trial_s_too()
+    {
+        var mocha = (await server.Get($"/api/builds/{await Id("Orange peel mocha")}/cards")).Json["wishes"]!;
+        Assert.Equal(["Oat drink", "Coconut drink"], mocha["milks"]!.AsArray().Select(milk => (string?)milk!["name"]));
+        Assert.Equal([75.0, 50, 25], mocha["sweet"]!.AsArray().Select(share => (double)share!));
+        Assert.Equal((3, true, true), ((int)mocha["shots"]!, (bool)mocha["decaf"]!, (bool)mocha["noTop"]!));
+
+        var brew = (await server.Get($"/api/builds/{await Id("Lockside cold brew")}/cards")).Json["wishes"]!;
+        Assert.Equal((0, false, false), ((int)brew["shots"]!, (bool)brew["decaf"]!, (bool)brew["noTop"]!));
+        Assert.Equal(3, (int)(await server.Get($"/api/builds/{await Id("Ginger-pear tide")}/cards")).Json["wishes"]!["shots"]!);
     }
 
     [Fact]

@@ -77,6 +77,7 @@ public static class Adviser
         var strength = Drift.Of(rank.Standard.Strength, content.Strength);
         var sweetness = Drift.Of(rank.Standard.Sweetness, content.Sweetness);
         var room = Millilitres.From(own.Size.WorkingVolume.Value - content.Occupied);
+        var (strong, sweet) = DriftWords.Of(strength, sweetness, "the reference");
         var advice = new Advice(
             edits,
             string.Join(", ", poured.Lines.Where(line => line.IsPoured).Select(line => $"{line.Line.Set.With(line.Amount)} of {line.Ingredient.Name}")),
@@ -84,7 +85,7 @@ public static class Adviser
             sweetness,
             room,
             rank.Score(content, own.Size.WorkingVolume.Value),
-            $"{Words(strength, "stronger", "weaker", "strong")}, {Words(sweetness, "sweeter", "less sweet", "sweet")}; {Math.Round(room.Value).ToString(CultureInfo.InvariantCulture)} ml of room left.");
+            $"{strong}, {sweet}; {Math.Round(room.Value).ToString(CultureInfo.InvariantCulture)} ml of room left.");
         return new Tried(advice, Mixer.Mix(read.Value, bar));
     }
 
@@ -94,11 +95,4 @@ public static class Adviser
     // What the way is made of, and what would follow it if it were not said: pinned, so that it stays as it is described.
     private static bool Relies(WorkedLine line) =>
         Search.IsVaried(line) || line.Facts.Rule.By is ScaleBy.Share or ScaleBy.Rest or ScaleBy.Coffee or ScaleBy.Sweetness;
-
-    private static string Words(Percent? change, string more, string less, string what) => change switch
-    {
-        null => $"how {what} is not known",
-        { Value: var value } when Math.Abs(value) < Drift.Noticeable => $"as {what} as the reference",
-        { Value: var value } => $"{Math.Abs(value).ToString("0", CultureInfo.InvariantCulture)} % {(value > 0 ? more : less)}",
-    };
 }

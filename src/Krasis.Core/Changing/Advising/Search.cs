@@ -16,7 +16,10 @@ internal static class Search
     private const double Beyond = 1e6;
 
     /// <summary>Whether a line is of a sort that is varied at all.</summary>
-    public static bool IsVaried(WorkedLine line) => line.Mark is null && line.IsInside && (line.Exact > 0 || line.IsPoured)
+    public static bool IsVaried(WorkedLine line) => line.Mark is null && (line.Exact > 0 || line.IsPoured) && IsOfSort(line);
+
+    /// <summary>Whether a line is in the drink and of a sort of which more or less may be poured: coffee, milk, water, ice and flavours.</summary>
+    public static bool IsOfSort(WorkedLine line) => line.IsInside
         && (line.IsIce || line.Ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee or IngredientKind.Milk or IngredientKind.Water || IsFlavour(line));
 
     /// <summary>The best ways of pouring a size, the best first: an amount for every line.</summary>

@@ -22,6 +22,23 @@ public static class GuestWishes
     /// <summary>Whether the bar has an espresso that is known to be without caffeine.</summary>
     public static bool HasDecaf(BarFacts bar) => DecafOf(bar) is not null;
 
+    /// <summary>What can be asked for of a drink.</summary>
+    /// <param name="document">The drink, which <paramref name="bar"/> can read.</param>
+    /// <param name="bar">The bar that has what is asked for.</param>
+    public static PossibleWishes Possible(BuildDocument document, BarFacts bar)
+    {
+        var draft = new Draft(document, bar);
+        var kinds = document.Lines.Select(line => draft.IngredientOf(line)!).ToList();
+        var milk = kinds.Find(ingredient => ingredient.Kind == IngredientKind.Milk);
+        var hasEspresso = kinds.Exists(ingredient => ingredient.Kind == IngredientKind.Espresso);
+        return new PossibleWishes(
+            milk is null ? [] : [.. bar.Ingredients.Where(other => other is { Kind: IngredientKind.Milk, IsPart: false } && other.Id != milk.Id).Select(other => new PossibleMilk(other.Id, other.Name))],
+            kinds.Exists(ingredient => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce) ? [.. Transformer.Shares.OrderDescending()] : [],
+            hasEspresso ? MostShots : 0,
+            hasEspresso && HasDecaf(bar),
+            document.Lines.Any(line => IsTop(line, draft)));
+    }
+
     /// <summary>Changes a build as a guest asks for it: milk, coffee, shots, sweetness and top, one after the other.</summary>
     /// <param name="document">The build.</param>
     /// <param name="wish">What is asked for.</param>

@@ -15,7 +15,9 @@ namespace Krasis.Core.Changing.Transforming;
 /// can read; problems are reported as for that build.</remarks>
 public static class Transformer
 {
-    private static readonly double[] Shares = [25, 50, 75];
+    /// <summary>The shares of the flavour that a drink can be left with, %.</summary>
+    public static IReadOnlyList<double> Shares { get; } = [25, 50, 75];
+
 
     /// <summary>Serves a build another way.</summary>
     /// <param name="document">The build.</param>

@@ -12,8 +12,5 @@ namespace Krasis.Core.Making.Pouring;
 /// <param name="Grams">How much went in.</param>
 /// <param name="Seconds">How long the pull ran, s; null where it was no pull, and when nobody timed it.</param>
 /// <param name="Temperature">How warm it was; null when nobody measured it.</param>
-public sealed record PouredStep(LineId Line, string What, string? Dispenser, string? Recipe, Grams Target, Grams Grams, double? Seconds, Celsius? Temperature)
-{
-    /// <summary>How far it was from what was to go in; null where nothing was to.</summary>
-    public Percent? Off => Target.Value > 0 ? Percent.From(((Grams.Value / Target.Value) - 1) * 100) : null;
-}
+/// <param name="IsRight">Whether so much was right, and a pull that was timed ran as its recipe wants it.</param>
+public sealed record PouredStep(LineId Line, string What, string? Dispenser, string? Recipe, Grams Target, Grams Grams, double? Seconds, Celsius? Temperature, bool IsRight);

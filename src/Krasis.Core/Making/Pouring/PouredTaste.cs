@@ -4,6 +4,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Rescuing;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Making.Pouring;
 
@@ -14,6 +15,16 @@ namespace Krasis.Core.Making.Pouring;
 /// <param name="IsAllowed">Whether it fits and is as near to its standard as the house allows.</param>
 public sealed record PouredTaste(Percent? Strength, Percent? Sweetness, Millilitres RoomLeft, bool IsAllowed)
 {
+    /// <summary>What that is to whoever made it.</summary>
+    public string Says
+    {
+        get
+        {
+            var (strong, sweet) = DriftWords.Of(Strength, Sweetness);
+            return $"{char.ToUpperInvariant(strong[0])}{strong[1..]}, {sweet}";
+        }
+    }
+
     /// <summary>Works it out from what went in; a line of which nothing is said was poured as planned.</summary>
     /// <inheritdoc cref="Rescuer.Rescue"/>
     public static Reading<PouredTaste> Of(Build build, BarFacts bar, string? station, CupId size, IReadOnlyList<PouredLine> poured)

@@ -3,6 +3,7 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
+using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
 
@@ -42,9 +43,9 @@ internal sealed record HalfMade(TurnedBuild Turned, string? Station, WorkedSize 
             {
                 fields.Report($"poured[{i}].line", poured[i].Line.Value, "The drink has no such line.", "a line of the drink");
             }
-            else if (grams is < 0 or > Rescuer.MostGrams)
+            else if (grams < 0 || grams > PourLimits.All.MostGrams)
             {
-                fields.Report($"poured[{i}].grams", Say.Short(grams), grams < 0 ? "Less than nothing cannot have gone in." : $"{Say.Short(grams)} g is more than any cup holds.", $"0 to {Rescuer.MostGrams} g");
+                fields.Report($"poured[{i}].grams", Say.Short(grams), grams < 0 ? "Less than nothing cannot have gone in." : $"{Say.Short(grams)} g is more than any cup holds.", $"0 to {PourLimits.All.MostGrams} g");
             }
             else
             {

@@ -1,5 +1,5 @@
 using Krasis.Core.Bar.House;
-using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Changing.Advising;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.Scaling;
@@ -41,7 +41,7 @@ internal sealed class RescueSearch
         this.house = house;
         actual = poured;
         Limit = Math.Max(own.Size.WorkingVolume.Value, own.Poured.Occupied) + Hair;
-        options = [.. own.Lines.Where(IsVaried).Select(line => new Option(line, Choices(line)))];
+        options = [.. own.Lines.Where(line => line.IsPoured && Search.IsOfSort(line)).Select(line => new Option(line, Choices(line)))];
     }
 
     /// <summary>How full the cup may be, ml: its working volume, or as full as the standard fills it where that is more.</summary>
@@ -153,9 +153,6 @@ internal sealed class RescueSearch
     }
 
     private static double Excess(Percent? drift, Percent allowed) => drift is { } found ? Math.Max(0, Math.Abs(found.Value) - allowed.Value) : 0;
-
-    private static bool IsVaried(WorkedLine line) => line.IsInside && line.IsPoured
-        && (line.IsIce || line.Ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee or IngredientKind.Milk or IngredientKind.Water or IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder);
 
     // Whole steps, from one on, as far as the cup goes; counts no further than somebody would go.
     private double[] Choices(WorkedLine line)

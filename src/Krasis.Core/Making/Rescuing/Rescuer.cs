@@ -13,9 +13,6 @@ namespace Krasis.Core.Making.Rescuing;
 /// <summary>Says what can still be made of a drink when too much or too little of something went in.</summary>
 public static class Rescuer
 {
-    /// <summary>The most that can be said to be in of one line, g: more than any cup holds.</summary>
-    public const double MostGrams = 5000;
-
     /// <summary>Looks for a way to go on.</summary>
     /// <param name="build">The build, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The facts that it was published with, seen from the station where standards are set.</param>
@@ -55,6 +52,7 @@ public static class Rescuer
         var lines = new List<BuildLine>();
         var last = Array.FindLastIndex(actual, amount => !double.IsNaN(amount));
         var more = new List<BuildLine>();
+        var topped = new Dictionary<LineId, LineId>();
         foreach (var line in own.Lines)
         {
             var isIn = !double.IsNaN(actual[line.Index]);
@@ -64,6 +62,7 @@ public static class Rescuer
             {
                 var extra = Said(line, way.More[line.Index], false) with { Id = new LineId($"{line.Line.Id.Value}-more") };
                 more.Add(extra);
+                topped[extra.Id] = line.Line.Id;
                 changes.Add(new RescueChange(line.Line.Id, line.Ingredient.Name, "", extra.Set.ToString(), true));
             }
             else if (!isIn && !isMarked && Math.Abs(way.Amounts[line.Index] - line.Amount) > 1e-9)
@@ -79,10 +78,14 @@ public static class Rescuer
             Build = turned.Build with { Sizes = [own.Size.Cup.Id], ReferenceSize = own.Size.Cup.Id, Lines = lines },
             Scaling = new AsSaid(),
         };
+        var plan = Planner.Plan(rescued, station)[0];
         var says = changes.Count == 0
             ? $"Carry on as planned: it is {Effect(way)}, which the house allows."
             : $"{string.Join("; ", changes.Select(change => change.Says))}. Then it is {Effect(way)}.";
-        return new Rescue(changes.Count == 0 ? RescueKind.CarryOn : RescueKind.Change, says, changes, way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), Planner.Plan(rescued, station)[0]);
+        return new Rescue(changes.Count == 0 ? RescueKind.CarryOn : RescueKind.Change, says, changes, way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), plan with { Steps = [.. plan.Steps.Select(AsMore)] });
+
+        // More of a line is a step of that line.
+        MakingStep AsMore(MakingStep step) => step.Line is { } id && topped.TryGetValue(id, out var of) ? step with { Line = of, IsMore = true } : step;
 
         bool IsAsMarked(WorkedLine line) => own.Size.Cup.HeightOf(line.Mark!, own.Size.Reserve) is not null && way.IsPlanned(line.Index);
     }
@@ -105,15 +108,7 @@ public static class Rescuer
 
     private static string Effect(Way way)
     {
-        var parts = new List<string> { Taste(way.Strength, "stronger", "weaker", "as strong", "how strong") };
-        parts.Add(Taste(way.Sweetness, "sweeter", "less sweet", "as sweet", "how sweet"));
-        return $"{parts[0]} and {parts[1]}, with {Say.Short(Math.Max(0, Math.Round(way.RoomLeft)))} ml of room left";
+        var (strong, sweet) = DriftWords.Of(way.Strength, way.Sweetness);
+        return $"{strong} and {sweet}, with {Say.Whole(Math.Max(0, Math.Round(way.RoomLeft)))} ml of room left";
     }
-
-    private static string Taste(Percent? drift, string more, string less, string same, string unknown) => drift switch
-    {
-        null => $"{unknown} is not known",
-        { Value: var value } when Math.Abs(value) < Drift.Noticeable => same,
-        { Value: var value } => $"{Say.Whole(Math.Abs(value))} % {(value > 0 ? more : less)}",
-    };
 }

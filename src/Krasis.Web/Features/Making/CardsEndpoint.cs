@@ -1,4 +1,5 @@
 using Krasis.Core.Making;
+using Krasis.Core.Making.Pouring;
 using Krasis.Store;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -35,6 +36,8 @@ public static class CardsEndpoint
                 drink.State,
                 station ?? drink.Bar.Station?.Id,
                 [.. drink.Bar.Stations.Select(known => new StationName(known.Id, known.Name))],
+                drink.Wishes,
+                PourLimits.All,
                 drink.Changes,
                 plans.Value))
             : ProblemResult.Fields(plans.Problems);

@@ -1,6 +1,7 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Making;
+using Krasis.Core.Making.Pouring;
 
 namespace Krasis.Web.Features.Making;
 
@@ -13,6 +14,8 @@ namespace Krasis.Web.Features.Making;
 /// <param name="State">How far the build has come by now.</param>
 /// <param name="Station">The id of the station that they are for; null where the house has one place only.</param>
 /// <param name="Stations">The stations of the house, the one where standards are set first.</param>
+/// <param name="Wishes">What a guest may ask for of it.</param>
+/// <param name="Limits">What can be said of a pour when it is made.</param>
 /// <param name="Changes">What is different from the standard, as a guest asks for it.</param>
 /// <param name="Plans">How each size is made there, in the build's order of sizes.</param>
 public sealed record CardsView(
@@ -24,6 +27,8 @@ public sealed record CardsView(
     BuildState State,
     string? Station,
     IReadOnlyList<StationName> Stations,
+    PossibleWishes Wishes,
+    PourLimits Limits,
     IReadOnlyList<Change> Changes,
     IReadOnlyList<MakingPlan> Plans);
 

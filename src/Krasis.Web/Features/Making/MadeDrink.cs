@@ -15,9 +15,10 @@ namespace Krasis.Web.Features.Making;
 /// <param name="State">How far the build has come by now.</param>
 /// <param name="Build">The drink, as the guest asks for it.</param>
 /// <param name="Bar">The facts that it is made by.</param>
+/// <param name="Wishes">What can be asked for of the standard.</param>
 /// <param name="Changes">What is different about it from the standard; none where nothing was asked for.</param>
 internal sealed record MadeDrink(
-    string Id, long? Standard, DateTimeOffset At, bool IsLast, BuildState State, Build Build, BarFacts Bar, IReadOnlyList<Change> Changes)
+    string Id, long? Standard, DateTimeOffset At, bool IsLast, BuildState State, Build Build, BarFacts Bar, PossibleWishes Wishes, IReadOnlyList<Change> Changes)
 {
     /// <summary>Finds it.</summary>
     /// <param name="session">The file.</param>
@@ -44,10 +45,16 @@ internal sealed record MadeDrink(
         }
 
         // What a guest asks for may be nothing that the standard rests on.
-        var facts = wanted is null ? session.Bar.Facts()
-            : BarReader.Read(wish.IsNone ? wanted.Bar : BarOver.Lay(wanted.Bar, session.Bar.Whole())) is { IsRead: true } frozen ? frozen.Value
-            : BarReader.Read(wanted.Bar).Value;
+        var frozen = wanted is null ? session.Bar.Facts() : BarReader.Read(wanted.Bar).Value;
+        var more = wanted is null ? frozen : BarReader.Read(BarOver.Lay(wanted.Bar, session.Bar.Whole())) is { IsRead: true } laid ? laid.Value : frozen;
+        var facts = wish.IsNone ? frozen : more;
         var document = wanted?.Document ?? build.Document;
+        if (!BuildReader.Read(document, frozen).IsRead)
+        {
+            return (null, Unreadable(document, frozen));
+        }
+
+        var wishes = GuestWishes.Possible(document, more);
         IReadOnlyList<Change> changes = [];
         if (!wish.IsNone)
         {
@@ -62,7 +69,10 @@ internal sealed record MadeDrink(
 
         var reading = BuildReader.Read(document, facts);
         return reading.IsRead
-            ? (new MadeDrink(id, wanted?.Number, wanted?.PublishedAt ?? build.UpdatedAt, wanted is not null && wanted.Number == last?.Number, build.State, reading.Value, facts, changes), null)
-            : (null, ProblemResult.Conflict($"'{document.Name}' cannot be worked out now.", reading.Problems[0].Message));
+            ? (new MadeDrink(id, wanted?.Number, wanted?.PublishedAt ?? build.UpdatedAt, wanted is not null && wanted.Number == last?.Number, build.State, reading.Value, facts, wishes, changes), null)
+            : (null, Unreadable(document, facts));
     }
+
+    private static ProblemResult Unreadable(BuildDocument document, BarFacts bar) =>
+        ProblemResult.Conflict($"'{document.Name}' cannot be worked out now.", BuildReader.Read(document, bar).Problems[0].Message);
 }

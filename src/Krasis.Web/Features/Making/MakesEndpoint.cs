@@ -4,6 +4,7 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Input;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Pouring;
+using Krasis.Core.Making.Rescuing;
 using Krasis.Core.Quantities;
 using Krasis.Store;
 using Krasis.Store.Makes;
@@ -87,7 +88,7 @@ public static partial class MakesEndpoint
                     request.IsDone ? taste.Value.Sweetness : null,
                     request.IsDone ? taste.Value.IsAllowed : null,
                     sent,
-                    [.. request.Poured.Select(entry => Step(entry, plan))]));
+                    [.. request.Poured.Select(entry => Step(entry, plan, drink, request.Station))]));
             }
 
             return TypedResults.Ok(new MadeView(id, request.IsDone ? taste.Value : null));
@@ -97,8 +98,9 @@ public static partial class MakesEndpoint
     // What is still to come cannot have been: the tablet's clock is ahead, and it was begun as long ago as it took.
     private static DateTimeOffset Begun(DateTimeOffset said, double seconds, DateTimeOffset now) => said <= now ? said : now.AddSeconds(-seconds);
 
-    private static PouredStep Step(PouredRequest poured, MakingPlan plan)
+    private static PouredStep Step(PouredRequest poured, MakingPlan plan, MadeDrink drink, string? station)
     {
+        var grams = Grams.From(poured.Grams!.Value);
         var step = plan.Steps.First(each => each.Line?.Value == poured.Line);
         return new PouredStep(
             step.Line!.Value,
@@ -106,9 +108,14 @@ public static partial class MakesEndpoint
             step.Dispenser,
             step.Shot?.Recipe,
             poured.Target is { } target ? Grams.From(target) : step.Target!.Grams,
-            Grams.From(poured.Grams!.Value),
+            grams,
             poured.Seconds,
-            poured.Celsius is { } warm ? Celsius.From(warm) : null);
+            poured.Celsius is { } warm ? Celsius.From(warm) : null,
+            step.Target!.IsMet(grams) && (poured.Seconds is not { } ran || IsGood(ran)));
+
+        // What has run for no time at all has not been timed.
+        bool IsGood(double seconds) => seconds <= 0 || step.Shot is null
+            || ShotVerdict.On(drink.Build, drink.Bar, station, plan.Size, new PouredLine(step.Line!.Value, grams), seconds) is { IsRead: true, Value.IsGood: true };
     }
 
     [GeneratedRegex("^[0-9a-f-]{16,40}$")]

@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
-using Krasis.Core.Bar;
 using Krasis.Core.Making.Pouring;
+using Krasis.Core.Quantities;
 using Krasis.Exchange.Pouring;
 using Krasis.Store;
 using Krasis.Store.Makes;
@@ -16,8 +16,6 @@ public static class PouredEndpoint
     /// <summary>Into how many of the last makes is looked: charts of more are no longer read, and it is to be quick however many there are.</summary>
     public const int MostMakes = 2000;
 
-    // So many points are drawn of a series.
-    private const int MostPoints = 120;
     private const int LastMakes = 50;
 
     public static void Map(IEndpointRouteBuilder routes)
@@ -36,77 +34,30 @@ public static class PouredEndpoint
 
         var from = clock.GetUtcNow().AddDays(-(days ?? 21));
         var (count, makes, pours, bar) = file.Read(session => (session.Makes.CountSince(from), session.Makes.Since(from, MostMakes), session.Makes.Pours(from, MostMakes), session.Bar.Facts()));
-        var made = makes.Where(make => make.IsDone == 1).ToList();
-        List<PourSeries> series = [.. Series(pours, bar, clock), .. made.GroupBy(make => (make.Drink, make.Station)).Select(group => Strengths(group, clock)).Where(each => each.Points.Count > 0)];
+        var made = makes.Where(make => make.IsDone == 1).Reverse()
+            .Select(make => new Made(On(make.At, clock), make.Drink, make.Station, make.Seconds, make.Strength is { } off ? Percent.From(off) : null, make.IsAllowed == 1))
+            .ToList();
+        var series = PourBook.Series([.. pours.Select(pour => InBook(pour, clock))], made, bar);
         return TypedResults.Ok(new PouredView(
             from,
             count,
             makes.Count,
             PourFindings.In(series),
             [.. series.Where(each => each.Who is null).OrderByDescending(each => each.Points.Count).Select(View)],
-            [.. made.GroupBy(make => make.Drink).Select(Drink).OrderByDescending(drink => drink.Makes)],
+            PourBook.Drinks(made),
             [.. makes.Take(LastMakes).Select(Row)]));
-    }
-
-    // Of each dispenser or hand at a station, of each person's hand, and of each recipe.
-    private static List<PourSeries> Series(IReadOnlyList<PourRow> pours, BarFacts bar, TimeProvider clock)
-    {
-        var given = pours.Where(pour => pour.Target > 0 && pour.Recipe is null).ToList();
-        var found = new List<PourSeries>();
-        foreach (var group in given.GroupBy(pour => (pour.Dispenser, pour.What, pour.Station)))
-        {
-            var dispenser = bar.Dispensers.FirstOrDefault(known => known.Id == group.Key.Dispenser);
-            found.Add(new PourSeries(
-                group.Key.Dispenser is null ? SeriesOf.Hand : SeriesOf.Dispenser,
-                group.Key.Dispenser ?? group.Key.What,
-                dispenser?.Name ?? group.Key.What,
-                group.Key.Station,
-                null,
-                Points(group, Off, clock)));
-        }
-
-        foreach (var group in given.Where(pour => pour.Dispenser is null && pour.Who is not null).GroupBy(pour => (pour.What, pour.Station, pour.Who)))
-        {
-            found.Add(new PourSeries(SeriesOf.Person, group.Key.What, group.Key.What, group.Key.Station, group.Key.Who, Points(group, Off, clock)));
-        }
-
-        foreach (var group in pours.Where(pour => pour is { Recipe: not null, Seconds: not null }).GroupBy(pour => (pour.Recipe, pour.Station)))
-        {
-            var window = bar.Stations.Select(station => bar.At(station)).Prepend(bar)
-                .SelectMany(here => here.Ingredients.SelectMany(ingredient => here.RecipesOf(ingredient.Id))).FirstOrDefault(recipe => recipe.Name == group.Key.Recipe)?.Window;
-            found.Add(new PourSeries(SeriesOf.Pull, group.Key.Recipe!, group.Key.Recipe!, group.Key.Station, null, Points(group, pour => pour.Seconds!.Value, clock)) { WindowFrom = window?.From, WindowTo = window?.To });
-        }
-
-        return found;
     }
 
     // The bar's day.
     private static DateOnly On(DateTimeOffset at, TimeProvider clock) => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(at, clock.LocalTimeZone).DateTime);
 
-    private static double Off(PourRow pour) => ((pour.Grams / pour.Target) - 1) * 100;
-
-    private static IReadOnlyList<PourPoint> Points(IEnumerable<PourRow> pours, Func<PourRow, double> value, TimeProvider clock) =>
-        [.. pours.TakeLast(MostPoints).Select(pour => new PourPoint(On(pour.At, clock), Math.Round(value(pour), 3)))];
+    private static Pour InBook(PourRow pour, TimeProvider clock) =>
+        new(On(pour.At, clock), pour.Station, pour.Who, pour.What, pour.Dispenser, pour.Recipe, Grams.From(pour.Target), Grams.From(pour.Grams), pour.Seconds);
 
     private static SeriesView View(PourSeries series)
     {
         var chart = series.ToChart();
         return new SeriesView(series, ChartLimits.Of(chart), chart.Ranges, chart.Out);
-    }
-
-    // How far each was from its standard in strength, where that is known; the last came first.
-    private static PourSeries Strengths(IGrouping<(string Drink, string? Station), MakeRow> makes, TimeProvider clock) => new(
-        SeriesOf.Drink,
-        makes.Key.Drink,
-        makes.Key.Drink,
-        makes.Key.Station,
-        null,
-        [.. makes.Where(make => make.Strength is not null).Reverse().TakeLast(MostPoints).Select(make => new PourPoint(On(make.At, clock), Math.Round(make.Strength!.Value, 3)))]);
-
-    private static PouredDrink Drink(IGrouping<string, MakeRow> makes)
-    {
-        var seconds = makes.Select(make => make.Seconds).Order().ToList();
-        return new PouredDrink(makes.Key, seconds.Count, (seconds[(seconds.Count - 1) / 2] + seconds[seconds.Count / 2]) / 2, makes.Count(make => make.IsAllowed == 1));
     }
 
     private static MadeRow Row(MakeRow make) => new(
@@ -115,7 +66,7 @@ public static class PouredEndpoint
     private static FileContentHttpResult Export(int? days, KrasisFile file, TimeProvider clock)
     {
         var pours = file.Read(session => session.Makes.Pours(clock.GetUtcNow().AddDays(-Math.Clamp(days ?? 21, 1, 3660)), int.MaxValue));
-        var csv = PouredCsv.Write(pours.Select(pour => new PouredRow(pour.StartedAt, pour.Station, pour.Who, pour.What, pour.Dispenser, pour.Recipe, pour.Target, pour.Grams, pour.Seconds)));
+        var csv = PouredCsv.Write(pours.Select(pour => new PouredRow(pour.StartedAt, InBook(pour, clock), pour.Celsius is { } warm ? Celsius.From(warm) : null, pour.IsRight == 1)));
         return TypedResults.File(Encoding.UTF8.GetBytes(csv), "text/csv; charset=utf-8", "krasis-poured.csv");
     }
 }

@@ -1,5 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
+using Krasis.Core.Making.Pouring;
 using Krasis.Core.Making.Rescuing;
 
 namespace Krasis.Web.Features.Making;
@@ -29,6 +30,7 @@ public sealed record PouredRequest
     internal static Reading<IReadOnlyList<PouredLine>> Read(IReadOnlyList<PouredRequest> poured)
     {
         var fields = new FieldReader();
+        var limits = PourLimits.All;
         var lines = new List<PouredLine>();
         if (poured.Count > Most)
         {
@@ -44,10 +46,10 @@ public sealed record PouredRequest
                 continue;
             }
 
-            var grams = fields.Number($"poured[{i}].grams", poured[i].Grams, 0, Rescuer.MostGrams, "g");
-            _ = poured[i].Target is { } target ? fields.Number($"poured[{i}].target", target, 0, Rescuer.MostGrams, "g") : 0;
-            _ = poured[i].Seconds is { } seconds ? fields.Number($"poured[{i}].seconds", seconds, 0, 600, "s") : 0;
-            _ = poured[i].Celsius is { } celsius ? fields.Number($"poured[{i}].celsius", celsius, -30, 100, "°C") : 0;
+            var grams = fields.Number($"poured[{i}].grams", poured[i].Grams, 0, limits.MostGrams, "g");
+            _ = poured[i].Target is { } target ? fields.Number($"poured[{i}].target", target, 0, limits.MostGrams, "g") : 0;
+            _ = poured[i].Seconds is { } seconds ? fields.Number($"poured[{i}].seconds", seconds, 0, limits.MostSeconds, "s") : 0;
+            _ = poured[i].Celsius is { } celsius ? fields.Number($"poured[{i}].celsius", celsius, limits.CelsiusFrom, limits.CelsiusTo, "°C") : 0;
             if (fields.Problems.Count == 0)
             {
                 lines.Add(new PouredLine(new LineId(poured[i].Line ?? ""), Core.Quantities.Grams.From(grams)));

@@ -38,13 +38,6 @@ public sealed record ChartLimits(double Centre, double? Lower, double? Upper, do
     }
 }
 
-/// <summary>What a drink came to when it was made.</summary>
-/// <param name="Drink">What it is called.</param>
-/// <param name="Makes">How often it was made.</param>
-/// <param name="MedianSeconds">How long half of them took at the most, s.</param>
-/// <param name="Allowed">How many of them were as near to the standard as the house allows.</param>
-public sealed record PouredDrink(string Drink, int Makes, double MedianSeconds, int Allowed);
-
 /// <summary>One make in a list.</summary>
 public sealed record MadeRow(
     string Id, string Build, string Drink, string Size, long? Standard, string? Station, string? Who, DateTimeOffset At, double Seconds, bool IsDone, double? Strength, double? Sweetness, bool? IsAllowed);

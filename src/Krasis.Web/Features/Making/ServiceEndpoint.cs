@@ -1,9 +1,6 @@
-using Krasis.Core.Bar;
-using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Changing.Transforming;
+using Krasis.Core.Making.Ordering;
 using Krasis.Store;
-using Krasis.Store.Standards;
 using Krasis.Web.Features.Builds;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
@@ -22,7 +19,6 @@ public static class ServiceEndpoint
 
     private static Results<Ok<ServiceView>, ProblemResult> Read(string? station, KrasisFile file, Library library, Board board, TimeProvider clock)
     {
-        var today = clock.Today();
         var (bar, standards) = file.Read(session =>
         {
             var poured = library.Documents(session).Where(build => build.State == BuildState.Standard).Select(build => build.Id).ToHashSet();
@@ -33,19 +29,11 @@ public static class ServiceEndpoint
             return ProblemResult.Fields([new("station", station, "The house has no such station.", string.Join(", ", bar.Stations.Select(known => known.Name)))]);
         }
 
-        var drinks = standards.Select(standard => board.Drink(standard, station))
-            .OfType<ServiceDrink>()
-            .Where(drink => IsOnBoard(standards.Find(standard => standard.BuildId == drink.Build)!, today))
-            .OrderBy(drink => drink.Name, StringComparer.CurrentCultureIgnoreCase);
         return TypedResults.Ok(new ServiceView(
             clock.GetUtcNow(),
             station ?? bar.Station?.Id,
             [.. bar.Stations.Select(known => new StationName(known.Id, known.Name))],
-            [.. bar.Ingredients.Where(ingredient => ingredient is { Kind: IngredientKind.Milk, IsPart: false }).Select(milk => new MilkName(milk.Id.Value, milk.Name))],
-            GuestWishes.HasDecaf(bar),
-            [.. drinks]));
+            OrderPlanner.Most,
+            board.On(clock.Today(), standards, station)));
     }
-
-    private static bool IsOnBoard(StoredStandard standard, DateOnly today) =>
-        BuildReader.Read(standard.Document, BarReader.Read(standard.Bar).Value).Value.Season is not { } season || season.Holds(today);
 }

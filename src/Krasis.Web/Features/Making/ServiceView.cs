@@ -6,16 +6,10 @@ namespace Krasis.Web.Features.Making;
 /// <param name="Now">When this was so.</param>
 /// <param name="Station">The id of the station; null where the house has one place only.</param>
 /// <param name="Stations">The stations of the house, the one where standards are set first.</param>
-/// <param name="Milks">The milks that a guest may ask for.</param>
-/// <param name="HasDecaf">Whether the bar has an espresso without caffeine.</param>
+/// <param name="MostDrinks">The most drinks that an order may have.</param>
 /// <param name="Drinks">The drinks, by name.</param>
 public sealed record ServiceView(
-    DateTimeOffset Now, string? Station, IReadOnlyList<StationName> Stations, IReadOnlyList<MilkName> Milks, bool HasDecaf, IReadOnlyList<ServiceDrink> Drinks);
-
-/// <summary>A milk by name.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Name">What the bar calls it.</param>
-public sealed record MilkName(string Id, string Name);
+    DateTimeOffset Now, string? Station, IReadOnlyList<StationName> Stations, int MostDrinks, IReadOnlyList<ServiceDrink> Drinks);
 
 /// <summary>A drink on the board.</summary>
 /// <param name="Build">The build's id.</param>
@@ -23,10 +17,6 @@ public sealed record MilkName(string Id, string Name);
 /// <param name="Standard">Which of its standards it is.</param>
 /// <param name="Allergens">What is told of its allergens.</param>
 /// <param name="Words">What it can be found by besides its name: what goes in, and its tags.</param>
-/// <param name="HasEspresso">Whether a shot may be asked for more, or without caffeine.</param>
-/// <param name="HasTop">Whether something stands on it.</param>
-/// <param name="Milk">The id of its milk; null where there is none.</param>
-/// <param name="IsSweetened">Whether less sweet may be asked for.</param>
 /// <param name="Sizes">Its sizes at the station.</param>
 public sealed record ServiceDrink(
     string Build,
@@ -34,10 +24,6 @@ public sealed record ServiceDrink(
     long Standard,
     string Allergens,
     IReadOnlyList<string> Words,
-    bool HasEspresso,
-    bool HasTop,
-    string? Milk,
-    bool IsSweetened,
     IReadOnlyList<ServiceSize> Sizes);
 
 /// <summary>A size of a drink on the board.</summary>

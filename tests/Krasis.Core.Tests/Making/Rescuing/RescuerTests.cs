@@ -55,7 +55,8 @@ public class RescuerTests
 
         // After all that is in, and before the hand-over.
         Assert.Equal(["Syrup", "Espresso", "Milk", "Syrup", "Hand it over"], rescue.Plan!.Steps.Select(step => step.Title));
-        Assert.Equal("2 strokes", rescue.Plan.Steps[3].Amount);
+        Assert.Equal(("2 strokes", "syrup", true), (rescue.Plan.Steps[3].Amount, rescue.Plan.Steps[3].Line!.Value.Value, rescue.Plan.Steps[3].IsMore));
+        Assert.All(rescue.Plan.Steps.Take(3), step => Assert.False(step.IsMore));
     }
 
     [Fact]
@@ -136,7 +137,7 @@ public class RescuerTests
             }
 
             // What the new plan pours, poured, is what was promised.
-            var kept = PouredTaste.Of(read.Value, bar, null, size, [.. rescue.Plan!.Steps.Where(step => step.Target is not null).Select(step => new PouredLine(new LineId(step.Line!.Value.Value.Replace("-more", "", StringComparison.Ordinal)), step.Target!.Grams)), .. Nothing(plan, rescue.Plan)]).Value;
+            var kept = PouredTaste.Of(read.Value, bar, null, size, [.. rescue.Plan!.Steps.Where(step => step.Target is not null).Select(step => new PouredLine(step.Line!.Value, step.Target!.Grams)), .. Nothing(plan, rescue.Plan)]).Value;
             Assert.True(kept.RoomLeft.Value >= Math.Min(0, standard.RoomLeft.Value) - 1e-4, "it is too full");
             Assert.Equal(rescue.Strength?.Value ?? 0, kept.Strength?.Value ?? 0, 4);
             Assert.Equal(rescue.Sweetness?.Value ?? 0, kept.Sweetness?.Value ?? 0, 4);

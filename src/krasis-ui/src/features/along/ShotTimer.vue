@@ -100,6 +100,11 @@ async function stop(): Promise<void> {
   line-height: 1;
 }
 
+.good,
+.error {
+  font-size: 1.25rem;
+}
+
 .good {
   color: light-dark(#12512d, #8fd3ab);
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { decimal } from '@/shared/format'
+import { standing } from './weight'
 
 /** What is in against what is to go in, to be seen from two metres: right is where the bar meets the zone. */
 const props = defineProps<{
@@ -10,16 +11,7 @@ const props = defineProps<{
 
 const whole = computed(() => props.target.to * 1.28)
 const share = (grams: number) => `${Math.min(Math.max(grams / whole.value, 0), 1) * 100}%`
-const is = computed(() => {
-  const { grams, target } = props
-  return grams === null
-    ? 'none'
-    : grams < target.from - 1e-9
-      ? 'less'
-      : grams > target.to + 1e-9
-        ? 'more'
-        : 'right'
-})
+const is = computed(() => standing(props.grams, props.target))
 const about = (grams: number) => decimal(grams, Math.abs(grams) < 20 ? 1 : 0)
 const says = computed(() => {
   const { grams, target } = props

@@ -1,4 +1,4 @@
-import type { MakingPlan, MakeRequest, PouredRequest, WishQuery } from '@/shared/api/types'
+import type { CardsView, MakingPlan, MakeRequest, PouredRequest, WishQuery } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
 
 /** One thing that is in the cup, and what the scale showed before it. */
@@ -29,6 +29,8 @@ export interface Make {
   poured: Poured[]
   /** What was rescued, as it was said. */
   rescued: string | null
+  /** What can be said of a pour. */
+  limits: CardsView['limits']
 }
 
 const place = 'krasis.make'
@@ -70,7 +72,11 @@ export const keepMake = (make: Make | null) => write(place, make)
 
 export interface Unsent {
   id: string
+  /** What it was, for the eye. */
+  says: string
   request: MakeRequest
+  /** Why the server does not take it; missing as long as it has not been asked. */
+  refused?: string
 }
 
 /** Makes that are over and that the server has not got yet. */

@@ -15,6 +15,7 @@ import { newId } from '@/shared/newId'
 import { keepMake, keptMake, type Make, type Poured } from './kept'
 import { useSending } from './sending'
 import { useWeighing } from './useWeighing'
+import { standing } from './weight'
 
 /** How long a weight that is right must stay so before the step goes on by itself, ms. */
 const calm = 900
@@ -23,7 +24,7 @@ const calm = 900
 export function useAlong() {
   const make = ref<Make | null>(keptMake())
   const weighing = useWeighing()
-  const { send, left } = useSending()
+  const { send, flush, throwAway, waiting } = useSending()
   const rescue = ref<Rescue | null>(null)
   const problem = ref<string | null>(null)
   const made = ref<MadeView | null>(null)
@@ -31,6 +32,9 @@ export function useAlong() {
   const isHandsFree = ref(true)
   /** What somebody has typed for this step, because there is no scale. */
   const typed = ref<number | null>(null)
+  /** Whether what stands in its box, or in that of the milk's warmth, cannot be. */
+  const isWrong = ref(false)
+  const isWarmWrong = ref(false)
   const seconds = ref<number | null>(null)
   const celsius = ref<number | null>(null)
   /** Whether a pull is being timed: then it is not over, whatever it weighs. */
@@ -38,16 +42,7 @@ export function useAlong() {
   const step = computed(() => make.value?.plan.steps[make.value.at] ?? null)
   const target = computed(() => step.value?.target ?? null)
   const inside = computed(() => typed.value ?? weighing.grams.value)
-  const isTooMuch = computed(
-    () => target.value !== null && inside.value !== null && inside.value > target.value.to + 1e-9,
-  )
-  const isRight = computed(
-    () =>
-      target.value !== null &&
-      inside.value !== null &&
-      inside.value >= target.value.from - 1e-9 &&
-      !isTooMuch.value,
-  )
+  const stands = computed(() => standing(inside.value, target.value))
 
   // Time goes on by a clock that nobody sets back; what has gone by is kept with the rest.
   let heard = performance.now()
@@ -66,6 +61,8 @@ export function useAlong() {
     seconds.value = null
     celsius.value = null
     isTiming.value = false
+    isWrong.value = false
+    isWarmWrong.value = false
     rescue.value = null
     problem.value = null
   }
@@ -94,6 +91,7 @@ export function useAlong() {
       plan,
       poured: [],
       rescued: null,
+      limits: view.limits,
     }
     weighing.tare()
   }
@@ -104,9 +102,6 @@ export function useAlong() {
     size: make.value?.size ?? null,
     wish: make.value?.wish ?? {},
   }))
-  /** A rescue puts more of a line in as a line of its own. */
-  const lineOf = (line: string) => line.replace(/-more$/, '')
-
   /** What is in with so much of this step. */
   function pour(now: Make, grams: number): Poured[] {
     const { line, title, target: aim } = now.plan.steps[now.at] as MakingStep
@@ -133,8 +128,7 @@ export function useAlong() {
 
     if (step.value.target) {
       const grams = inside.value ?? step.value.target.grams
-      const { from, to } = step.value.target
-      if ((grams < from - 1e-9 || grams > to + 1e-9) && rescue.value === null) {
+      if (standing(grams, step.value.target) !== 'right' && rescue.value === null) {
         await askForRescue(now, grams)
         return
       }
@@ -158,7 +152,7 @@ export function useAlong() {
 
   async function askForRescue(now: Make, grams: number): Promise<void> {
     problem.value = null
-    const poured = pour(now, grams).map(({ line, grams: g }) => ({ line: lineOf(line), grams: g }))
+    const poured = pour(now, grams).map(({ line, grams: g }) => ({ line, grams: g }))
     try {
       rescue.value = await ask(
         api.POST('/api/rescue', { body: { drink: drink.value, station: now.station, poured } }),
@@ -191,7 +185,7 @@ export function useAlong() {
       // What is in stands first in it, and more of what is in comes next.
       const inCup = new Set(now.poured.map(({ line }) => line))
       now.plan = plan
-      now.at = plan.steps.findLastIndex(({ line }) => line != null && inCup.has(line))
+      now.at = plan.steps.findLastIndex(({ line, isMore }) => line != null && inCup.has(line) && !isMore)
       now.rescued = says
     }
 
@@ -226,7 +220,7 @@ export function useAlong() {
       seconds: Math.round(now.seconds),
       isDone,
       poured: now.poured.map(({ line, grams, target: aim, seconds: ran, celsius: warm }) => ({
-        line: lineOf(line),
+        line,
         grams,
         target: aim ?? null,
         seconds: ran ?? null,
@@ -235,7 +229,7 @@ export function useAlong() {
     }
     const { id } = now
     keepMake(null)
-    made.value = await send({ id, request })
+    made.value = await send({ id, says: `${now.plan.drink}, ${now.plan.sizeName}`, request })
   }
 
   /** Everything goes into the sink, and is told as given up. */
@@ -254,7 +248,7 @@ export function useAlong() {
   watch(
     () =>
       isHandsFree.value &&
-      isRight.value &&
+      stands.value === 'right' &&
       !isTiming.value &&
       weighing.isSettled.value &&
       typed.value === null &&
@@ -276,13 +270,15 @@ export function useAlong() {
     typed,
     seconds,
     celsius,
-    isTooMuch,
-    isRight,
     isHandsFree,
     isTiming,
+    isWrong,
+    isWarmWrong,
     isOver,
     made,
-    left,
+    waiting,
+    sendAgain: () => void flush(true),
+    throwAway,
     rescue,
     problem,
     weighing,
@@ -293,3 +289,6 @@ export function useAlong() {
     giveUp,
   }
 }
+
+/** A make under way, with all that is to be done about it. */
+export type Along = ReturnType<typeof useAlong>

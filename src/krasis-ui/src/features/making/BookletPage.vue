@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQueries, useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import SelectButton from 'primevue/selectbutton'
 import { computed, ref } from 'vue'
+import StationSwitch from '@/shared/StationSwitch.vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
@@ -52,15 +52,11 @@ function printAll(): void {
         Nothing is on the board here yet: publish a build, and it stands in the booklet.
       </p>
       <div v-else-if="view" class="choices">
-        <SelectButton
-          v-if="view.stations.length > 1"
-          :model-value="view.station"
-          :options="view.stations"
-          option-label="name"
-          option-value="id"
-          :allow-empty="false"
-          aria-label="For which station"
-          @update:model-value="(to) => (station = to)"
+        <StationSwitch
+          v-if="view"
+          :stations="view.stations"
+          :station="view.station"
+          @choose="(to) => (station = to)"
         />
         <Button label="Print" icon="pi pi-print" :disabled="!isWhole" data-test="print" @click="printAll" />
         <span class="soft">A5, a page for the contents and one or more for each drink.</span>

@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import SelectButton from 'primevue/selectbutton'
 import { computed, ref } from 'vue'
+import StationSwitch from '@/shared/StationSwitch.vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
@@ -73,16 +74,11 @@ function printCards(): void {
             aria-label="What is printed"
             data-test="way"
           />
-          <SelectButton
-            v-if="view.stations.length > 1"
-            :model-value="view.station"
-            :options="view.stations"
-            option-label="name"
-            option-value="id"
-            :allow-empty="false"
-            aria-label="For which station"
-            data-test="station"
-            @update:model-value="(to) => (station = to)"
+          <StationSwitch
+            v-if="view"
+            :stations="view.stations"
+            :station="view.station"
+            @choose="(to) => (station = to)"
           />
           <Button label="Print" icon="pi pi-print" data-test="print" @click="printCards" />
         </div>

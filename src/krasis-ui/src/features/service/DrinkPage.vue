@@ -7,9 +7,9 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import type { WishQuery } from '@/shared/api/types'
 import BarHead from './BarHead.vue'
 import CupChoice from './CupChoice.vue'
-import { mostDrinks, order } from './order'
+import { order } from './order'
 import { useBoard, useDrink } from './useBoard'
-import { bare, queryOf } from './wish'
+import { bare, holds, queryOf, wishesOf } from './wish'
 import WishChoice from './WishChoice.vue'
 
 /** A drink: in which cup, and what the guest asks for. */
@@ -17,12 +17,13 @@ const props = defineProps<{ build: string }>()
 
 const router = useRouter()
 const { view: board } = useBoard()
-const drink = computed(() => board.value?.drinks.find(({ build }) => build === props.build) ?? null)
 const wish = ref<WishQuery>({})
 const cards = useDrink(() => props.build, wish)
 const view = computed(() => cards.data.value ?? null)
 const size = ref<string | null>(null)
 const recent = useStorage<string[]>('krasis.recent', [])
+/** How many drinks are planned together at the most; the server refuses more even where that is not known. */
+const mostDrinks = computed(() => board.value?.mostDrinks ?? Infinity)
 const plan = computed(() => view.value?.plans.find((each) => each.size === size.value) ?? null)
 
 // One cup is no choice.
@@ -51,12 +52,12 @@ function go(how: 'service' | 'make'): void {
 }
 
 function addToOrder(): void {
-  if (!plan.value || !size.value) {
+  if (!view.value || !plan.value || !size.value) {
     return
   }
 
-  const asked = view.value?.changes.map(({ what }) => what) ?? []
-  const says = [plan.value.drink, plan.value.sizeName, ...asked].join(', ').replace(/\./g, '')
+  const asked = wishesOf(view.value.wishes).filter((each) => holds(wish.value, each))
+  const says = [plan.value.drink, plan.value.sizeName, ...asked.map((each) => each.says)].join(', ')
   remember()
   order.value = [...order.value, { build: props.build, size: size.value, says, wish: bare(wish.value) }]
   void router.push('/service')
@@ -80,13 +81,7 @@ function addToOrder(): void {
         This drink is no longer on the board. It can still be made as it was.
       </p>
       <CupChoice :plans="view.plans" :chosen="size" @choose="choose" />
-      <WishChoice
-        v-if="board"
-        v-model="wish"
-        :drink="drink"
-        :milks="board.milks"
-        :has-decaf="board.hasDecaf"
-      />
+      <WishChoice v-model="wish" :possible="view.wishes" />
       <p v-if="cards.error.value" class="error" role="alert" data-test="wish-problem">
         {{ ApiProblem.of(cards.error.value).message }}
       </p>

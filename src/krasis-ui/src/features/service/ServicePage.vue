@@ -2,8 +2,8 @@
 import { useStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import SelectButton from 'primevue/selectbutton'
 import { computed, ref } from 'vue'
+import StationSwitch from '@/shared/StationSwitch.vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import type { ServiceSize } from '@/shared/api/types'
 import CupThumb from '@/shared/cup/CupThumb.vue'
@@ -36,16 +36,11 @@ const age = computed(() => ageOf(view.value?.now))
 
 <template>
   <BarHead title="At the bar">
-    <SelectButton
-      v-if="view && view.stations.length > 1"
-      :model-value="view.station"
-      :options="view.stations"
-      option-label="name"
-      option-value="id"
-      :allow-empty="false"
-      aria-label="Which station"
-      data-test="station"
-      @update:model-value="(to) => (station = to)"
+    <StationSwitch
+      v-if="view"
+      :stations="view.stations"
+      :station="view.station"
+      @choose="(to) => (station = to)"
     />
   </BarHead>
   <main class="board">

@@ -12,6 +12,7 @@ defineProps<{ step: MakingStep; of: number }>()
     <p class="big" data-test="figure">{{ step.amount }}</p>
     <p v-if="step.beside" class="beside">{{ step.beside }}</p>
     <p v-if="step.shot" class="beside" data-test="shot-says">{{ step.shot.says }}</p>
+    <slot />
     <p class="how">
       <template v-if="step.hold">{{ step.hold }}: </template>{{ step.how }} {{ step.meanwhile }}
     </p>

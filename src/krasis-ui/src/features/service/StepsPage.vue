@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { useEventListener, useSwipe, useWakeLock } from '@vueuse/core'
+import { useEventListener, useSwipe } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import BarHead from './BarHead.vue'
 import StepCup from './StepCup.vue'
 import StepFigure from './StepFigure.vue'
+import StepKeys from './StepKeys.vue'
+import { useAwake } from './useAwake'
 import { useDrink } from './useBoard'
 import { wishOf } from './wish'
 
@@ -21,15 +23,9 @@ const plan = computed(() => view.value?.plans.find(({ size }) => size === props.
 const at = ref(0)
 const isAll = ref(false)
 const step = computed(() => plan.value?.steps[at.value] ?? null)
-const { request, isSupported } = useWakeLock()
 const page = useTemplateRef<HTMLElement>('page')
 
-onMounted(() => {
-  if (isSupported.value) {
-    // Refused on a device that saves its battery; then the screen goes dark as ever.
-    request('screen').catch(() => undefined)
-  }
-})
+useAwake()
 watch(plan, (now) => {
   if (now && at.value >= now.steps.length) {
     at.value = now.steps.length - 1
@@ -104,8 +100,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <li v-for="each in plan.steps" :key="each.number" data-test="all-step">
             <span class="amount">{{ each.amount }}</span>
             <span
-              ><strong>{{ each.title }}</strong>
-              <span v-if="each.beside" class="soft">{{ each.beside }}</span>
+              ><strong>{{ each.title }}</strong
+              ><span v-if="each.beside" class="soft"> · {{ each.beside }}</span>
               <br />
               <template v-if="each.shot">{{ each.shot.says }}. </template>{{ each.how }} {{ each.meanwhile }}
             </span>
@@ -119,29 +115,15 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <p class="has">has: {{ plan.allergens }}. Traces are always possible.</p>
     </template>
   </main>
-  <footer v-if="plan && !isAll" class="keys">
-    <Button
-      label="Back"
-      icon="pi pi-arrow-left"
-      outlined
-      :disabled="at === 0"
-      data-test="prev"
-      @click="move(-1)"
-    />
-    <ol class="track" aria-hidden="true">
-      <li v-for="(each, i) in plan.steps" :key="each.number" :class="{ now: i === at, done: i < at }">
-        {{ each.title }}
-      </li>
-    </ol>
-    <Button
-      label="Next"
-      icon="pi pi-arrow-right"
-      icon-pos="right"
-      :disabled="at === plan.steps.length - 1"
-      data-test="next"
-      @click="move(1)"
-    />
-  </footer>
+  <StepKeys
+    v-if="plan && !isAll"
+    :steps="plan.steps"
+    :at="at"
+    on-label="Next"
+    :can-go-on="at < plan.steps.length - 1"
+    @back="move(-1)"
+    @on="move(1)"
+  />
 </template>
 
 <style scoped>
@@ -185,7 +167,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 .amount {
   font-weight: 700;
-  font-size: 2.2rem;
+  font-size: clamp(2.2rem, 6.2vw, 3.75rem);
   line-height: 1.1;
   text-align: right;
 }
@@ -199,53 +181,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   font-size: 1.15rem;
 }
 
-.keys {
-  position: fixed;
-  right: 0;
-  bottom: 0;
-  left: 0;
-  display: grid;
-  grid-template-columns: minmax(8rem, 14rem) 1fr minmax(8rem, 20rem);
-  gap: 1rem;
-  padding: 0.8rem 1.5rem;
-  border-top: 1px solid var(--line);
-  background: var(--porcelain);
-}
-
-.keys :deep(button) {
-  min-height: 4.6rem;
-  border-radius: 1rem;
-  font-weight: 600;
-  font-size: 1.6rem;
-}
-
-.track {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem;
-  align-items: center;
-  justify-content: center;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-.track li {
-  padding: 0.35rem 0.7rem;
-  border-radius: 0.6rem;
-  background: var(--glass);
-}
-
-.track .done {
-  color: var(--ink-soft);
-}
-
-.track .now {
-  background: var(--cobalt);
-  color: light-dark(#fff, #10181b);
-  font-weight: 600;
-}
-
 @media (max-width: 700px) {
   .one,
   .all {
@@ -255,14 +190,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
   .cup {
     height: 9rem;
-  }
-
-  .track {
-    display: none;
-  }
-
-  .keys {
-    grid-template-columns: 1fr 1fr;
   }
 }
 </style>

@@ -1,81 +1,41 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ServiceDrink, ServiceView, WishQuery } from '@/shared/api/types'
-import { bare } from './wish'
+import type { PossibleWishes, WishQuery } from '@/shared/api/types'
+import { bare, holds, wishesOf, type Wished } from './wish'
 
 /** What guests ask for, as keys large enough for a knuckle. */
-const props = defineProps<{ drink: ServiceDrink | null; milks: ServiceView['milks']; hasDecaf: boolean }>()
+const props = defineProps<{ possible: PossibleWishes }>()
 const wish = defineModel<WishQuery>({ required: true })
 
-interface Key {
-  label: string
-  is: boolean
-  to: WishQuery
-  test: string
-}
-
-/** One key that is pressed in and out. */
-const key = (label: string, test: string, on: WishQuery, off: WishQuery): Key => {
-  const is = Object.entries(on).every(([name, value]) => wish.value[name as keyof WishQuery] === value)
-  return { label, test, is, to: is ? off : on }
-}
-
 const groups = computed(() => {
-  const { drink } = props
-  if (!drink) {
-    return []
+  const found = new Map<string, Wished[]>()
+  for (const each of wishesOf(props.possible)) {
+    found.set(each.group, [...(found.get(each.group) ?? []), each])
   }
 
-  return [
-    {
-      name: 'Milk',
-      keys: drink.milk
-        ? props.milks
-            .filter(({ id }) => id !== drink.milk)
-            .map(({ id, name }) => key(name, `milk-${id}`, { milk: id }, { milk: null }))
-        : [],
-    },
-    {
-      name: 'Sweetness',
-      keys: drink.isSweetened
-        ? [75, 50, 25].map((share) => key(`${share} %`, `sweet-${share}`, { sweet: share }, { sweet: null }))
-        : [],
-    },
-    {
-      name: 'Coffee',
-      keys: drink.hasEspresso
-        ? [
-            key('1 shot more', 'shots-1', { shots: 1 }, { shots: null }),
-            key('2 shots more', 'shots-2', { shots: 2 }, { shots: null }),
-            ...(props.hasDecaf ? [key('Decaf', 'decaf', { decaf: true }, { decaf: null })] : []),
-          ]
-        : [],
-    },
-    {
-      name: 'Top',
-      keys: drink.hasTop ? [key('Nothing on top', 'no-top', { noTop: true }, { noTop: null })] : [],
-    },
-  ].filter(({ keys }) => keys.length > 0)
+  return [...found]
 })
 
-function press({ to }: Key): void {
-  wish.value = bare({ ...wish.value, ...to })
+/** A key that is in is pressed out again. */
+function press(key: Wished): void {
+  const off = Object.fromEntries(Object.keys(key.on).map((name) => [name, null]))
+  wish.value = bare({ ...wish.value, ...(holds(wish.value, key) ? off : key.on) })
 }
 </script>
 
 <template>
   <div class="wishes">
-    <div v-for="group in groups" :key="group.name" class="group" role="group" :aria-label="group.name">
-      <span class="name" aria-hidden="true">{{ group.name }}</span>
+    <div v-for="[name, keys] in groups" :key="name" class="group" role="group" :aria-label="name">
+      <span class="name" aria-hidden="true">{{ name }}</span>
       <button
-        v-for="each in group.keys"
+        v-for="each in keys"
         :key="each.test"
         type="button"
-        :aria-pressed="each.is"
+        :aria-pressed="holds(wish, each)"
         :data-test="each.test"
         @click="press(each)"
       >
-        <i v-if="each.is" class="pi pi-check" aria-hidden="true" /> {{ each.label }}
+        <i v-if="holds(wish, each)" class="pi pi-check" aria-hidden="true" /> {{ each.says }}
       </button>
     </div>
   </div>

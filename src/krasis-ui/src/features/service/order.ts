@@ -9,8 +9,5 @@ export interface Ordered {
   wish: WishQuery
 }
 
-/** The most drinks that are planned together, as the server has it. */
-export const mostDrinks = 6
-
 /** What has been ordered at this device and is not yet made. */
 export const order = useStorage<Ordered[]>('krasis.order', [])

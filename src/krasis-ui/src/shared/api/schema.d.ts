@@ -7638,6 +7638,8 @@ export interface components {
             state: components["schemas"]["BuildState"];
             station: null | string;
             stations: components["schemas"]["StationName"][];
+            wishes: components["schemas"]["PossibleWishes"];
+            limits: components["schemas"]["PourLimits"];
             changes: components["schemas"]["Change"][];
             plans: components["schemas"]["MakingPlan"][];
         };
@@ -8680,6 +8682,7 @@ export interface components {
             beside: string;
             how: string;
             line?: null | string;
+            isMore?: boolean;
             ingredient?: null | string;
             /**
              * Format: double
@@ -8755,10 +8758,6 @@ export interface components {
             theirs: components["schemas"]["BuildDocument"];
             clashes: components["schemas"]["Difference"][];
             taken: components["schemas"]["Difference"][];
-        };
-        MilkName: {
-            id: string;
-            name: string;
         };
         MilkPlan: {
             pitcher: null | string;
@@ -9113,6 +9112,18 @@ export interface components {
         PlanView: {
             plan: null | components["schemas"]["MilkPlan"];
         };
+        PossibleMilk: {
+            id: string;
+            name: string;
+        };
+        PossibleWishes: {
+            milks: components["schemas"]["PossibleMilk"][];
+            sweet: number[];
+            /** Format: int32 */
+            shots: number;
+            decaf: boolean;
+            noTop: boolean;
+        };
         PourFinding: {
             of: components["schemas"]["SeriesOf"];
             id: string;
@@ -9121,6 +9132,16 @@ export interface components {
             says: string;
             /** Format: double */
             by: number;
+        };
+        PourLimits: {
+            /** Format: double */
+            mostGrams: number;
+            /** Format: double */
+            mostSeconds: number;
+            /** Format: double */
+            celsiusFrom: number;
+            /** Format: double */
+            celsiusTo: number;
         };
         PourPoint: {
             /** Format: date */
@@ -9208,6 +9229,7 @@ export interface components {
              */
             roomLeft: number;
             isAllowed: boolean;
+            says?: null | string;
         };
         PouredView: {
             /** Format: date-time */
@@ -9533,10 +9555,6 @@ export interface components {
             standard: number;
             allergens: string;
             words: string[];
-            hasEspresso: boolean;
-            hasTop: boolean;
-            milk: null | string;
-            isSweetened: boolean;
             sizes: components["schemas"]["ServiceSize"][];
         };
         ServiceSize: {
@@ -9549,8 +9567,8 @@ export interface components {
             now: string;
             station: null | string;
             stations: components["schemas"]["StationName"][];
-            milks: components["schemas"]["MilkName"][];
-            hasDecaf: boolean;
+            /** Format: int32 */
+            mostDrinks: number;
             drinks: components["schemas"]["ServiceDrink"][];
         };
         SetupChoices: {

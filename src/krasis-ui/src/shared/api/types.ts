@@ -97,8 +97,8 @@ export type Draft = Omit<
   lines: DraftLine[]
 }
 
+export type PossibleWishes = Schemas['PossibleWishes']
 export type ServiceView = Schemas['ServiceView']
-export type ServiceDrink = Schemas['ServiceDrink']
 export type ServiceSize = Schemas['ServiceSize']
 export type OrderPlan = Schemas['OrderPlan']
 export type OrderTask = Schemas['OrderTask']

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import ToggleSwitch from 'primevue/toggleswitch'
+import { computed } from 'vue'
+import StepCup from '../service/StepCup.vue'
+import StepFigure from '../service/StepFigure.vue'
+import type { Make } from './kept'
+import RescuePanel from './RescuePanel.vue'
+import ShotTimer from './ShotTimer.vue'
+import StepTimer from './StepTimer.vue'
+import TypedBox from './TypedBox.vue'
+import type { Along } from './useAlong'
+import WeightBar from './WeightBar.vue'
+
+/** The step that one is at: what goes in, how much of it is, what runs beside it, and what comes next. */
+const props = defineProps<{ along: Along; make: Make }>()
+const emit = defineEmits<{ again: [] }>()
+const {
+  step,
+  target,
+  inside,
+  rescue,
+  problem,
+  typed,
+  celsius,
+  seconds,
+  isTiming,
+  isHandsFree,
+  isWrong,
+  isWarmWrong,
+} = props.along
+const { state, reading, isOff, isOther } = props.along.weighing
+
+const next = computed(() => props.make.plan.steps[props.make.at + 1] ?? null)
+const hears = computed(() => {
+  if (state.value === 'lost') {
+    return 'The scale is gone. What is in is kept: connect it again, or type what went in.'
+  }
+
+  if (reading.value?.isOverloaded) {
+    return 'That is more than the scale can weigh. Take something off.'
+  }
+
+  if (isOff.value) {
+    return 'The cup is off the scale. Put it back.'
+  }
+
+  return isOther.value ? 'This is not as heavy as what was lifted: is it the same cup?' : null
+})
+</script>
+
+<template>
+  <div v-if="step" class="work">
+    <div class="cup"><StepCup :plan="make.plan" :step="make.at" /></div>
+    <div>
+      <p v-if="make.rescued" class="banner" data-test="rescued">{{ make.rescued }}</p>
+      <RescuePanel
+        v-if="rescue"
+        :rescue="rescue"
+        @take="along.takeRescue"
+        @again="emit('again')"
+        @back="rescue = null"
+      />
+      <p v-if="problem" class="error" role="alert">{{ problem }}</p>
+      <component :is="rescue ? 'div' : StepFigure" :step="step" :of="make.plan.steps.length">
+        <div v-if="target" class="weighed">
+          <WeightBar :grams="inside" :target="target" />
+          <p v-if="hears" class="hears" role="alert" data-test="scale-trouble">{{ hears }}</p>
+          <TypedBox
+            v-model="typed"
+            v-model:wrong="isWrong"
+            label="In the cup"
+            unit="g"
+            :from="0"
+            :to="make.limits.mostGrams"
+            hint="as the scale shows"
+            test="typed"
+            :of="make.at"
+          />
+        </div>
+      </component>
+    </div>
+    <aside>
+      <ShotTimer
+        v-if="step.shot"
+        v-model="seconds"
+        v-model:running="isTiming"
+        :step="step"
+        :drink="along.drink.value"
+        :station="make.station"
+        :grams="inside"
+      />
+      <StepTimer v-if="step.seconds" :seconds="step.seconds" :of="step.number" />
+      <TypedBox
+        v-if="step.foam && !step.foam.isCold"
+        v-model="celsius"
+        v-model:wrong="isWarmWrong"
+        label="Milk"
+        unit="°C"
+        :from="make.limits.celsiusFrom"
+        :to="make.limits.celsiusTo"
+        :hint="`${step.foam.to}`"
+        test="warm"
+        :of="make.at"
+      />
+      <label class="free"
+        ><ToggleSwitch v-model="isHandsFree" data-test="hands-free" /> Goes on by itself when the weight is
+        right</label
+      >
+      <h2>Next</h2>
+      <p v-if="next" class="next">
+        <b>{{ next.title }}</b>, {{ next.amount }}
+      </p>
+      <p v-else class="next">It is done.</p>
+      <p class="has">has: {{ make.plan.allergens }}</p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.work {
+  display: grid;
+  grid-template-columns: minmax(8rem, 22%) 1fr 17rem;
+  gap: 1.6rem;
+}
+
+.cup {
+  height: min(26rem, 52vh);
+}
+
+.cup :deep(svg) {
+  width: 100%;
+  height: 100%;
+}
+
+.weighed {
+  margin: 0.4rem 0;
+}
+
+aside {
+  display: flex;
+  flex-direction: column;
+  gap: 0.8rem;
+  padding-left: 1.2rem;
+  border-left: 1px solid var(--line);
+}
+
+.next {
+  font-size: 1.4rem;
+}
+
+.free {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+  align-items: center;
+  font-size: 1.15rem;
+}
+
+.hears {
+  padding: 0.5rem 0.9rem;
+  border-left: 4px solid var(--fault);
+  background: var(--fault-wash);
+  font-size: 1.2rem;
+}
+
+.has {
+  font-size: 1.1rem;
+}
+
+@media (max-width: 900px) {
+  .work {
+    grid-template-columns: minmax(6rem, 20%) 1fr;
+  }
+
+  aside {
+    grid-column: 1 / 3;
+    padding: 0;
+    border: 0;
+  }
+}
+
+@media (max-width: 700px) {
+  .work {
+    grid-template-columns: 1fr;
+    gap: 0.5rem;
+  }
+
+  .cup {
+    display: none;
+  }
+
+  aside {
+    grid-column: 1;
+  }
+}
+</style>
