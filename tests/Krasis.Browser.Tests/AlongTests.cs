@@ -123,6 +123,20 @@ public sealed class AlongTests : BenchTests
     }
 
     [Fact]
+    public void A_shot_that_stands_is_timed_until_the_milk_is_in()
+    {
+        Begin("Black sesame latte");
+        Enter("27");
+        Tab.Until("the shot", () => Figure == "2 shots");
+        Assert.True(Tab.Has("[data-test=timer]"));
+        Tab.Click("[data-test=step-on]");
+        UntilText("[data-test=stands]", "Lock espresso stands");
+        Assert.Contains("60 s is the longest.", Tab.Find("[data-test=stands]").Text, StringComparison.Ordinal);
+        Tab.Click("[data-test=step-on]");
+        Tab.Until("nothing stands", () => !Tab.Has("[data-test=stands]"));
+    }
+
+    [Fact]
     public void A_make_half_done_survives_a_reload_and_a_step_is_undone()
     {
         Begin("Black sesame latte");

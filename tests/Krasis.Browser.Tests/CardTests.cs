@@ -106,6 +106,17 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         }
     }
 
+    [Theory]
+    [InlineData("sizes")]
+    [InlineData("strip")]
+    public void A_card_of_all_sizes_has_a_code_too(string way)
+    {
+        OpenCards("Black sesame latte");
+        Tab.Click($"[data-test=way] button:nth-of-type({Array.IndexOf(Ways, way) + 1})");
+        Tab.Until("its code", () => (bool)Tab.Script("const codes = [...document.querySelectorAll('[data-test=code]')]; return codes.length === 1 && codes[0].complete && codes[0].naturalWidth > 0")!);
+        Assert.EndsWith(Uri.EscapeDataString($"/service/{Tab.Path.Split('/')[2]}"), Tab.Find("[data-test=code]").GetAttribute("src"), StringComparison.Ordinal);
+    }
+
     [Fact]
     public void Marks_for_the_cups_are_of_true_size_and_lie_along_the_wall()
     {

@@ -57,6 +57,9 @@ public sealed record MakingStep(int Number, string Title, string Amount, string 
     /// <summary>How long it takes, s; null where that is not said.</summary>
     public double? Seconds { get; init; }
 
+    /// <summary>How long it may stand before anything is poured onto it, s; null where it does not matter.</summary>
+    public double? MayStand { get; init; }
+
     /// <summary>What is to be minded.</summary>
     public IReadOnlyList<string> Cautions { get; init; } = [];
 

@@ -134,7 +134,8 @@ public static class Planner
                 Foam = foam,
                 Meanwhile = Together(line),
                 Temperature = line.Line.Technique is Technique.Steam or Technique.Cool or Technique.Foam ? Celsius.From(line.Temperature) : null,
-                Seconds = line.Line is { Technique: Technique.Cool, Cooling: CoolingWay.OverIce } ? CoolingWays.OverIceSeconds : null,
+                Seconds = StepWords.SecondsOf(line),
+                MayStand = line.Facts.Recipe is not null && poured[^1] != line ? turned.Bar.House.Standing.Shot : null,
                 Cautions = [.. sheet.Cautions.Where(caution => caution.Lines.Contains(line.Line.Id)).Select(caution => caution.Message)],
                 Allergens = BroughtBy(line),
             };

@@ -24,6 +24,17 @@ internal static class StepWords
         _ => $"{Capital(line.Facts.Technique.Card)}.",
     };
 
+    /// <summary>For how long what goes in is stirred, s: enough to lift a sauce off the bottom (common practice, no source).</summary>
+    public const double StirSeconds = 10;
+
+    /// <summary>How long a line is worked on once it is in, s; null where that is not said.</summary>
+    public static double? SecondsOf(WorkedLine line) => line.Line.Technique switch
+    {
+        Technique.Stir => StirSeconds,
+        Technique.Cool when line.Line.Cooling == CoolingWay.OverIce => CoolingWays.OverIceSeconds,
+        _ => null,
+    };
+
     /// <summary>How a foam is made, to be said beside what else is done.</summary>
     public static string Foam(string milk, string amount, StepFoam foam) => foam.IsCold
         ? $"foam {amount} of {milk} cold to {Named(foam)}"

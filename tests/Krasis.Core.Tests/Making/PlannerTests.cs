@@ -54,6 +54,19 @@ public class PlannerTests
     }
 
     [Fact]
+    public void A_step_says_how_long_it_is_worked_on_and_a_shot_how_long_it_may_stand()
+    {
+        var steps = Middle(TestBar.Build(Syrup, Shots with { Technique = "stir" }, Milk)).Steps;
+
+        // Ten seconds of stirring: common practice, no source. A minute for a shot, as the house has it to begin with.
+        Assert.Equal([null, 10.0, null, null], steps.Select(step => step.Seconds));
+        Assert.Equal([null, 60.0, null, null], steps.Select(step => step.MayStand));
+
+        // Nothing comes onto the last.
+        Assert.Null(Middle(TestBar.Build(Syrup, Shots)).Steps[1].MayStand);
+    }
+
+    [Fact]
     public void Milk_is_steamed_while_the_shot_before_it_runs()
     {
         var plan = Middle(TestBar.Build(Syrup, Shots, Steamed));

@@ -10,7 +10,7 @@ public static class PourBook
     public const int MostPoints = 120;
 
     /// <summary>The series that the book holds: of each dispenser and each hand at a station, of each person's hand, of each recipe's pulls, and of how
-    /// strong each drink came out.</summary>
+    /// strong each drink came out and how long it took.</summary>
     /// <param name="pours">The pours, in the order in which they were poured.</param>
     /// <param name="made">The drinks, in the order in which they were made.</param>
     /// <param name="bar">The bar, which knows what its dispensers are called and how long its pulls may run.</param>
@@ -32,6 +32,8 @@ public static class PourBook
             .. pours.Where(pour => pour is { Recipe: not null, Seconds: not null }).GroupBy(pour => (Recipe: pour.Recipe!, pour.Station)).Select(group => Pulls(group.Key.Recipe, group.Key.Station, group, bar)),
             .. made.Where(make => make.Strength is not null).GroupBy(make => (make.Drink, make.Station)).Select(group => new PourSeries(
                 SeriesOf.Drink, group.Key.Drink, group.Key.Drink, group.Key.Station, null, Points(group, make => make.On, make => make.Strength!.Value.Value))),
+            .. made.GroupBy(make => (make.Drink, make.Station)).Select(group => new PourSeries(
+                SeriesOf.Time, group.Key.Drink, $"Time for {group.Key.Drink}", group.Key.Station, null, Points(group, make => make.On, make => make.Seconds))),
         ];
     }
 

@@ -30,7 +30,7 @@ public static class PourFindings
     /// all of them do of nobody.</summary>
     public static IReadOnlyList<PourFinding> In(IReadOnlyList<PourSeries> series)
     {
-        var found = series.Select(each => each.Of == SeriesOf.Pull ? Changed(each) : Drifted(each)).OfType<PourFinding>().ToList();
+        var found = series.Select(Of).OfType<PourFinding>().ToList();
         var people = series.Where(each => each.Of == SeriesOf.Person && each.Points.Count >= Least).ToLookup(each => (each.Id, each.Station));
         return [.. found.Where(IsSaid).OrderByDescending(finding => Math.Abs(finding.By))];
 
@@ -46,6 +46,14 @@ public static class PourFindings
             };
         }
     }
+
+    // How long a drink takes is looked at, and is nothing to be put right.
+    private static PourFinding? Of(PourSeries series) => series.Of switch
+    {
+        SeriesOf.Pull => Changed(series),
+        SeriesOf.Time => null,
+        _ => Drifted(series),
+    };
 
     private static PourFinding? Drifted(PourSeries series)
     {

@@ -17,6 +17,9 @@ public enum SeriesOf
 
     /// <summary>How strong a drink came out, in percent off its standard.</summary>
     Drink,
+
+    /// <summary>How long a drink took to make, in seconds.</summary>
+    Time,
 }
 
 /// <summary>One value of a series.</summary>

@@ -36,7 +36,7 @@ public class PourBookTests
         var made = new[] { Drink("Latte", 60, 2), Drink("Latte", 100, null), Drink("Latte", 80, -30, isAllowed: false), Drink("Mocha", 90, 1), Drink("Mocha", 110, 1) };
 
         Assert.Equal([new PouredDrink("Latte", 3, 80, 2), new PouredDrink("Mocha", 2, 100, 2)], PourBook.Drinks(made));
-        Assert.Equal(["Latte: 2 -30", "Mocha: 1 1"], PourBook.Series([], made, FullBar.Facts).Select(each => $"{each.Name}: {string.Join(" ", each.Points.Select(point => point.Value))}"));
+        Assert.Equal(["Latte: 2 -30", "Mocha: 1 1", "Time for Latte: 60 100 80", "Time for Mocha: 90 110"], PourBook.Series([], made, FullBar.Facts).Select(each => $"{each.Name}: {string.Join(" ", each.Points.Select(point => point.Value))}"));
         Assert.Empty(PourBook.Drinks([]));
     }
 

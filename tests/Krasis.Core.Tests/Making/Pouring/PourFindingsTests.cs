@@ -83,6 +83,9 @@ public class PourFindingsTests
     }
 
     [Fact]
+    public void How_long_a_drink_takes_is_no_finding() => Assert.Empty(PourFindings.In([Series(SeriesOf.Time, [.. Around(60, 30, 1), .. Around(120, 30, 1)])]));
+
+    [Fact]
     public void The_place_where_values_changed_is_found()
     {
         var shift = Shift.Find([.. Around(10, 13, 0.3), .. Around(12, 9, 0.3)])!;

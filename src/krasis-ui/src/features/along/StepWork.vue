@@ -6,6 +6,7 @@ import StepFigure from '../service/StepFigure.vue'
 import type { Make } from './kept'
 import RescuePanel from './RescuePanel.vue'
 import ShotTimer from './ShotTimer.vue'
+import StandTimer from './StandTimer.vue'
 import StepTimer from './StepTimer.vue'
 import TypedBox from './TypedBox.vue'
 import type { Along } from './useAlong'
@@ -89,6 +90,7 @@ const hears = computed(() => {
         :station="make.station"
         :grams="inside"
       />
+      <StandTimer :make="make" />
       <StepTimer v-if="step.seconds" :seconds="step.seconds" :of="step.number" />
       <TypedBox
         v-if="step.foam && !step.foam.isCold"

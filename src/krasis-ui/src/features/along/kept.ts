@@ -29,6 +29,8 @@ export interface Make {
   poured: Poured[]
   /** What was rescued, as it was said. */
   rescued: string | null
+  /** What stands in the cup with nothing on it yet: since when, in seconds of this make, and how long it may. */
+  stands: { what: string; since: number; most: number } | null
   /** What can be said of a pour. */
   limits: CardsView['limits']
 }

@@ -91,6 +91,7 @@ export function useAlong() {
       plan,
       poured: [],
       rescued: null,
+      stands: null,
       limits: view.limits,
     }
     weighing.tare()
@@ -136,7 +137,17 @@ export function useAlong() {
       now.poured = pour(now, grams)
     }
 
+    stand(now)
+
     go(now)
+  }
+
+  /** Once something is in, it stands until something else is. */
+  function stand(now: Make): void {
+    const { mayStand, title, target: aim } = now.plan.steps[now.at] as MakingStep
+    if (aim) {
+      now.stands = mayStand == null ? null : { what: title, since: now.seconds, most: mayStand }
+    }
   }
 
   function go(now: Make): void {
@@ -181,6 +192,7 @@ export function useAlong() {
 
     const { plan, kind, says } = way
     now.poured = pour(now, inside.value ?? target.value?.grams ?? 0)
+    stand(now)
     if (plan && kind === 'change') {
       // What is in stands first in it, and more of what is in comes next.
       const inCup = new Set(now.poured.map(({ line }) => line))
@@ -201,6 +213,7 @@ export function useAlong() {
 
     clear()
     now.at -= 1
+    now.stands = null
     if (step.value?.target) {
       const last = now.poured.at(-1)
       now.poured = now.poured.slice(0, -1)

@@ -1,17 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import type { CardsView, MakingPlan } from '@/shared/api/types'
 import { cautionsOf } from './cautions'
+import CardCode from './CardCode.vue'
 import CardHead from './CardHead.vue'
 import PlanCup from './PlanCup.vue'
 
 /** One size of a drink on a card of A6, to be read at arm's length. */
-const props = defineProps<{ cards: CardsView; plan: MakingPlan }>()
-
-/** Leads whoever holds a phone to it to the same drink at the bar. */
-const code = computed(
-  () => `/api/qr?path=${encodeURIComponent(`/service/${props.cards.build}/${props.plan.size}`)}`,
-)
+defineProps<{ cards: CardsView; plan: MakingPlan }>()
 </script>
 
 <template>
@@ -35,7 +30,7 @@ const code = computed(
       </ol>
     </div>
     <footer>
-      <img class="code" :src="code" alt="The drink at the bar" data-test="code" />
+      <CardCode class="code" :build="cards.build" :size="plan.size" />
       <p class="told"><strong>Allergens:</strong> {{ plan.allergens }}. Traces are always possible.</p>
       <p v-for="caution in cautionsOf([plan])" :key="caution">{{ caution }}</p>
     </footer>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { CardsView } from '@/shared/api/types'
 import { cautionsOf } from './cautions'
+import CardCode from './CardCode.vue'
 import CardHead from './CardHead.vue'
 import PlanCup from './PlanCup.vue'
 import { rowsOf } from './rows'
@@ -28,7 +29,9 @@ const allergens = computed(() =>
     <table>
       <thead>
         <tr>
-          <th scope="col"><span class="visually-hidden">What goes in</span></th>
+          <th scope="col">
+            <CardCode class="code" :build="cards.build" /><span class="visually-hidden">What goes in</span>
+          </th>
           <th v-for="plan in cards.plans" :key="plan.size" scope="col">
             <span class="cup"><PlanCup :plan="plan" /></span>
             {{ plan.sizeName }}
@@ -95,6 +98,11 @@ tr {
 
 th:first-child {
   width: 30%;
+}
+
+.code {
+  width: 19mm;
+  height: 19mm;
 }
 
 .cup {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CardsView } from '@/shared/api/types'
+import CardCode from './CardCode.vue'
 import CardHead from './CardHead.vue'
 import { rowsOf } from './rows'
 
@@ -29,6 +30,7 @@ const steps = computed(() => rowsOf(props.cards.plans).filter(({ step }) => step
         </tr>
       </tbody>
     </table>
+    <CardCode class="code" :build="cards.build" />
     <p>
       <strong>Allergens:</strong>
       {{ [...new Set(cards.plans.map(({ allergens }) => allergens))].join('; ') }}. Traces are always
@@ -47,6 +49,13 @@ const steps = computed(() => rowsOf(props.cards.plans).filter(({ step }) => step
   color: #10181b;
   font-size: 9pt;
   line-height: 1.15;
+}
+
+.code {
+  float: right;
+  width: 15mm;
+  height: 15mm;
+  margin-top: 1mm;
 }
 
 table {

@@ -13,7 +13,7 @@ const props = defineProps<{ view: SeriesView; isRange?: boolean }>()
 
 use([LineChart, GridComponent, TooltipComponent, MarkLineComponent, MarkAreaComponent, SVGRenderer])
 
-const unit = computed(() => (props.view.series.of === 'pull' ? 's' : '%'))
+const unit = computed(() => (['pull', 'time'].includes(props.view.series.of) ? 's' : '%'))
 /** A value with its unit, and a minus and not a hyphen. */
 const said = (value: number) => `${decimal(value, 1).replace('-', '−')} ${unit.value}`
 const isDark = window.matchMedia('(prefers-color-scheme: dark)').matches

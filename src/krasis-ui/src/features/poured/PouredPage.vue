@@ -34,7 +34,9 @@ const explained = {
   person: 'How far each pour was from what was to go in.',
   pull: 'How long each pull ran. The band is the window of the recipe.',
   drink: 'How far each was from its standard in strength.',
+  time: 'How long each took, from the first step to the hand-over.',
 } as const
+const unitOf = ({ series }: SeriesView) => (['pull', 'time'].includes(series.of) ? 's' : '%')
 const nameOf = ({ series }: SeriesView) => `${series.name}${series.station ? `, ${series.station}` : ''}`
 type Finding = NonNullable<typeof view.value>['findings'][number]
 
@@ -132,7 +134,7 @@ const minutes = (seconds: number) =>
           <h2 data-test="chart-name">{{ nameOf(shown) }}</h2>
           <p class="soft">
             {{ explained[shown.series.of] }}
-            Mean {{ signed(shown.chart.centre) }} {{ shown.series.of === 'pull' ? 's' : '%'
+            Mean {{ signed(shown.chart.centre) }} {{ unitOf(shown)
             }}<template v-if="shown.chart.lower !== null && shown.chart.upper !== null"
               >; a steady hand stays between {{ signed(shown.chart.lower) }} and
               {{ signed(shown.chart.upper) }}</template

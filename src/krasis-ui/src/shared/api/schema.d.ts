@@ -8705,6 +8705,8 @@ export interface components {
             temperature?: null | number;
             /** Format: double */
             seconds?: null | number;
+            /** Format: double */
+            mayStand?: null | number;
             cautions?: string[];
             allergens?: string[];
         };
@@ -9539,7 +9541,7 @@ export interface components {
             to?: null | string;
         };
         /** @enum {unknown} */
-        SeriesOf: "dispenser" | "hand" | "person" | "pull" | "drink";
+        SeriesOf: "dispenser" | "hand" | "person" | "pull" | "drink" | "time";
         SeriesView: {
             series: components["schemas"]["PourSeries"];
             chart: components["schemas"]["ChartLimits"];
