@@ -18,34 +18,37 @@ internal static class LifeOfADrink
     public static SizeLife Of(WorkedSize size, Serve serve, HouseRules house, IReadOnlyList<Boundary> boundaries, Light? tint)
     {
         var content = size.Poured;
-        var cup = size.Size.Cup;
-        var heat = WithCup(content.Heat, cup, serve, house).Exchanged(ShareAtHandOver(size, serve, house));
-        var loss = LossOf(cup, content, serve);
-        var moments = new List<Moment>(3) { At(0, heat) };
-        if (loss is { } watts)
-        {
-            foreach (var minutes in Later)
-            {
-                moments.Add(At(minutes, Cooling.After(heat, watts, house.Room, Minutes.From(minutes))));
-            }
-        }
+        var loss = LossOf(size.Size.Cup, content, serve);
+        double[] minutes = loss is null ? [0] : [0, .. Later];
+        return new SizeLife(
+            Grams.From(content.Condensate),
+            Grams.From(content.CoolingMelt),
+            loss,
+            [.. At(size, serve, house, minutes).Select(then => new Moment(
+                then.After, then.Melt, then.IceLeft, then.Temperature, then.Strength, then.Sweetness, CupDrawing.Served(size, boundaries, content.IsBlended ? 0 : then.Melt.Value, tint)))]);
+    }
 
-        return new SizeLife(Grams.From(content.Condensate), Grams.From(content.CoolingMelt), loss, moments);
+    /// <summary>The drink so many minutes after it was handed over; as it was handed over where it is not known what its cup loses.</summary>
+    public static IReadOnlyList<AgedDrink> At(WorkedSize size, Serve serve, HouseRules house, IReadOnlyList<double> minutes)
+    {
+        var content = size.Poured;
+        var heat = WithCup(content.Heat, size.Size.Cup, serve, house).Exchanged(ShareAtHandOver(size, serve, house));
+        var loss = LossOf(size.Size.Cup, content, serve);
+        return [.. minutes.Select(after => Aged(after, after > 0 && loss is { } watts ? Cooling.After(heat, watts, house.Room, Minutes.From(after)) : heat))];
 
-        Moment At(double minutes, HeatContent then)
+        AgedDrink Aged(double after, HeatContent then)
         {
             var melt = content.IceMass - then.IceMass;
 
             // Blended ice is in the drink whole, melted or not.
             var water = content.IsBlended ? content.IceMass : melt;
-            return new Moment(
-                Minutes.From(minutes),
+            return new AgedDrink(
+                Minutes.From(after),
                 Grams.From(melt),
                 Grams.From(then.IceMass),
                 then.Temperature,
                 Finite(content.StrengthWith(water) * 100) is { } strength ? Percent.From(strength) : null,
-                Finite(content.SweetnessWith(water) * 100) is { } sweetness ? GramsPer100Grams.From(sweetness) : null,
-                CupDrawing.Served(size, boundaries, content.IsBlended ? 0 : melt, tint));
+                Finite(content.SweetnessWith(water) * 100) is { } sweetness ? GramsPer100Grams.From(sweetness) : null);
         }
 
         static double? Finite(double value) => double.IsFinite(value) ? value : null;
