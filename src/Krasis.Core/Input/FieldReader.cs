@@ -29,10 +29,9 @@ public sealed class FieldReader(string root = "")
     /// <returns>The number; <paramref name="least"/> when there is a problem, so that reading can go on.</returns>
     public double Number(string field, double? value, double least, double most, string unit)
     {
-        var accepted = $"a number from {Say(least)} to {Say(most)} {unit}".TrimEnd();
         if (value is not { } number)
         {
-            Report(field, null, "A number is missing.", accepted);
+            Report(field, null, "A number is missing.", Accepted());
             return least;
         }
 
@@ -40,18 +39,20 @@ public sealed class FieldReader(string root = "")
         {
             var given = double.IsFinite(number) ? Say(number) : null;
             var what = given is null ? "That number" : $"{given} {unit}".TrimEnd();
-            Report(field, given, $"{what} is too {(number < least ? "little" : "much")}.", accepted);
+            Report(field, given, $"{what} is too {(number < least ? "little" : "much")}.", Accepted());
             return least;
         }
 
         if (!Measurable.Is(number))
         {
-            Report(field, null, Measurable.Refusal, accepted);
+            Report(field, null, Measurable.Refusal, Accepted());
             return least;
         }
 
         // Minus nothing is nothing.
         return number + 0.0;
+
+        string Accepted() => $"a number from {Say(least)} to {Say(most)} {unit}".TrimEnd();
     }
 
     /// <summary>Reads a whole number from <paramref name="least"/> to <paramref name="most"/>, both included.</summary>
@@ -71,15 +72,12 @@ public sealed class FieldReader(string root = "")
     public T Word<T>(string field, string? value, T fallback)
         where T : struct, Enum
     {
-        foreach (var choice in Enum.GetValues<T>())
+        if (Choice.Find<T>(value) is { } found)
         {
-            if (string.Equals(Choice.Word(choice), value, StringComparison.Ordinal))
-            {
-                return choice;
-            }
+            return found;
         }
 
-        Report(field, value, value is null ? "Nothing is chosen." : $"'{Problem.Shorten(value)}' is not one of the choices.", string.Join(", ", Enum.GetValues<T>().Select(Choice.Word)));
+        Report(field, value, value is null ? "Nothing is chosen." : $"'{Problem.Shorten(value)}' is not one of the choices.", string.Join(", ", Choice.All<T>()));
         return fallback;
     }
 
@@ -150,20 +148,21 @@ public sealed class FieldReader(string root = "")
     private string Text(string field, string? value, string what, int longest)
     {
         var text = value?.Trim() ?? "";
-        var accepted = $"1 to {longest} characters on one line";
         if (text.Length == 0)
         {
-            Report(field, value, $"The {what} is empty.", accepted);
+            Report(field, value, $"The {what} is empty.", Accepted());
         }
         else if (text.Length > longest)
         {
-            Report(field, text, $"The {what} has {text.Length} characters, which is more than {longest}.", accepted);
+            Report(field, text, $"The {what} has {text.Length} characters, which is more than {longest}.", Accepted());
         }
         else if (text.Any(char.IsControl))
         {
-            Report(field, text, $"The {what} holds a line break or another control character.", accepted);
+            Report(field, text, $"The {what} holds a line break or another control character.", Accepted());
         }
 
         return text;
+
+        string Accepted() => $"1 to {longest} characters on one line";
     }
 }

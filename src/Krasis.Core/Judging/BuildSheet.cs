@@ -17,7 +17,6 @@ namespace Krasis.Core.Judging;
 /// <param name="AllowedColourDrift">How far a size may be from the reference size in colour, ΔE₀₀.</param>
 /// <param name="Currency">What stands after an amount of money.</param>
 /// <param name="Findings">What the checks have found, the gravest first.</param>
-/// <param name="Cautions">What is to be minded in the making and the drinking, by the techniques that the build uses.</param>
 public sealed record BuildSheet(
     string Name,
     CupId ReferenceSize,
@@ -28,5 +27,12 @@ public sealed record BuildSheet(
     Percent AllowedSweetnessDrift,
     double AllowedColourDrift,
     string Currency,
-    IReadOnlyList<Finding> Findings,
-    IReadOnlyList<Caution> Cautions);
+    IReadOnlyList<Finding> Findings)
+{
+    /// <summary>What is to be minded in the making and the drinking, by the techniques that the build uses. It is worked out when it is asked
+    /// for.</summary>
+    public IReadOnlyList<Caution> Cautions => Warn?.Value ?? [];
+
+    /// <summary>Works the cautions out.</summary>
+    internal Lazy<IReadOnlyList<Caution>>? Warn { get; init; }
+}

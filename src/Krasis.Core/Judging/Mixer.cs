@@ -37,9 +37,8 @@ public static class Mixer
             bar.House.AllowedSweetnessDrift,
             bar.House.AllowedColourDrift,
             bar.House.Currency,
-            [],
             []);
         var setting = new Setting(build, bar, sheet, worked, scaling, today);
-        return sheet with { Findings = AllChecks.Judge(setting), Cautions = AllCautions.For(setting) };
+        return sheet with { Findings = AllChecks.Judge(setting), Warn = new(() => AllCautions.For(setting)) };
     }
 }

@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
+using Krasis.Core.Judging.Checks;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging;
@@ -14,6 +15,19 @@ namespace Krasis.Core.Judging;
 /// <param name="Today">The day on which it is judged; null when dates are not.</param>
 internal sealed record Setting(Build Build, BarFacts Bar, BuildSheet Sheet, IReadOnlyList<WorkedSize> Worked, IScaling Scaling, DateOnly? Today)
 {
+    private readonly Dictionary<WorkedSize, IReadOnlyList<LineSetting>> poured = new(ReferenceEqualityComparer.Instance);
+
+    /// <summary>The poured lines of a size, as checks of lines look at them: made once for all checks.</summary>
+    public IReadOnlyList<LineSetting> PouredOf(SizeSheet size, WorkedSize worked)
+    {
+        if (!poured.TryGetValue(worked, out var lines))
+        {
+            poured[worked] = lines = [.. worked.Lines.Where(line => line.IsPoured).Select(line => new LineSetting(this, size, worked, line))];
+        }
+
+        return lines;
+    }
+
     /// <summary>The reference size.</summary>
     public WorkedSize Reference => Worked.First(size => size.Size.Cup.Id == Build.ReferenceSize);
 }

@@ -56,7 +56,6 @@ public static class KrasisApp
         builder.Services.AddSingleton<Board>();
         builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json"]);
         builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
-        builder.Services.AddOutputCache(answers => answers.SizeLimit = SameAnswer.MostRemembered);
         builder.Services.AddSingleton<SameAnswer>();
         builder.Services.AddSingleton(options.Clock);
         builder.Services.Configure<RouteOptions>(routes => routes.SetParameterPolicy<RegexInlineRouteConstraint>("regex"));
@@ -82,7 +81,7 @@ public static class KrasisApp
         app.UseResponseCompression();
         app.Use(FrontEnd.Protect);
         app.Use(BadRequests.KeepBody);
-        app.UseOutputCache();
+        app.Use(app.Services.GetRequiredService<SameAnswer>().Answer);
         FrontEnd.Serve(app);
         app.MapOpenApi();
         HealthEndpoint.Map(app);

@@ -104,7 +104,7 @@ public class TunerTests
                     Assert.DoesNotContain(way.NewFindings, finding => before.Findings.Any(old => (old.Check, old.Size, old.Line) == (finding.Check, finding.Size, finding.Line)));
                 }
             },
-            iter: 400);
+            iter: 800);
         Assert.True(tried > 300 && tasted > 150, $"{tried} ways, {tasted} of them tasted");
     }
 

@@ -32,7 +32,7 @@ public static class SheetMoves
         return moved;
     }
 
-    private static List<string> OnlyIn(SizeFigures one, SizeFigures other) => [.. one.Findings.Where(finding => !other.Findings.ContainsKey(finding.Key)).Select(finding => finding.Value)];
+    private static IReadOnlyList<string> OnlyIn(SizeFigures one, SizeFigures other) => one.Findings.Count == 0 ? [] : [.. one.Findings.Where(finding => !other.Findings.ContainsKey(finding.Key)).Select(finding => finding.Value)];
 
     private static IEnumerable<Move> Moves(SizeFigures was, SizeFigures now, string currency)
     {
@@ -56,7 +56,7 @@ public static class SheetMoves
             Taste("sweetness", was.Sweetness, now.Sweetness, "g/100 g"),
             Ratio(was.MilkPerCoffee, now.MilkPerCoffee),
             Of("melted at hand-over", was.MeltAtHandOver, now.MeltAtHandOver, 0.1, "g", 1),
-            was.Moments == now.Moments ? Of($"after {Say(now.LastAfter, 0)} min", was.LastTemperature, now.LastTemperature, 0.1, "°C", 1) : null,
+            was.Moments == now.Moments && Differ(was.LastTemperature, now.LastTemperature, 0.1) ? Of($"after {Say(now.LastAfter, 0)} min", was.LastTemperature, now.LastTemperature, 0.1, "°C", 1) : null,
             Of("energy", was.Energy, now.Energy, 1, "kcal", 0),
             Of("caffeine", was.Caffeine, now.Caffeine, 1, "mg", 0),
             Of("cost", was.Cost, now.Cost, 0.005, currency, 2),
@@ -81,6 +81,11 @@ public static class SheetMoves
     // The page says it to one decimal.
     private static Move? Ratio(double? was, double? now)
     {
+        if (was == now)
+        {
+            return null;
+        }
+
         var (had, has) = (To(was), To(now));
         return had == has ? null : new Move("coffee to milk", had, has, was is { } old && now is { } @new ? Signed(@new - old, 1) : "", false);
 

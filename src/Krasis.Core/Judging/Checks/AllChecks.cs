@@ -31,7 +31,7 @@ internal static class AllChecks
         return
         [
             .. findings
-                .Select(finding => finding with { Waived = WaiverOf(finding, setting) })
+                .Select(finding => WaiverOf(finding, setting) is { } waived ? finding with { Waived = waived } : finding)
                 .OrderBy(finding => finding.Waived is not null)
                 .ThenBy(finding => finding.Severity)
                 .ThenByDescending(finding => finding.Size == setting.Build.ReferenceSize),

@@ -11,9 +11,25 @@ internal abstract class LineCheck(bool onlyReference) : ICheck
     public abstract string Name { get; }
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked) => onlyReference && !size.IsReference
-        ? []
-        : worked.Lines.Where(line => line.IsPoured).Select(line => Judge(new LineSetting(setting, size, worked, line))).OfType<Finding>();
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
+    {
+        if (onlyReference && !size.IsReference)
+        {
+            return [];
+        }
+
+        // Nearly every check of nearly every line finds nothing, and then costs nothing.
+        List<Finding>? found = null;
+        foreach (var line in setting.PouredOf(size, worked))
+        {
+            if (Judge(line) is { } finding)
+            {
+                (found ??= []).Add(finding);
+            }
+        }
+
+        return found ?? (IEnumerable<Finding>)[];
+    }
 
     /// <summary>What it finds of a line; null when nothing.</summary>
     protected abstract Finding? Judge(LineSetting at);

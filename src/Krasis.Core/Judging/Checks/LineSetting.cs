@@ -14,8 +14,10 @@ namespace Krasis.Core.Judging.Checks;
 /// <param name="Line">The line.</param>
 internal sealed record LineSetting(Setting Whole, SizeSheet Size, WorkedSize Worked, WorkedLine Line)
 {
+    private BarFacts? bar;
+
     /// <summary>The bar as the line sees it: with its espresso recipe as the one that is meant.</summary>
-    public BarFacts Bar => Whole.Bar.Pulling(Line.Line.Recipe);
+    public BarFacts Bar => bar ??= Whole.Bar.Pulling(Line.Line.Recipe);
 
     /// <summary>What goes in.</summary>
     public Ingredient Ingredient => Line.Ingredient;

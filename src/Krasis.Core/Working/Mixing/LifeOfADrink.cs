@@ -24,8 +24,7 @@ internal static class LifeOfADrink
             Grams.From(content.Condensate),
             Grams.From(content.CoolingMelt),
             loss,
-            [.. At(size, serve, house, minutes).Select(then => new Moment(
-                then.After, then.Melt, then.IceLeft, then.Temperature, then.Strength, then.Sweetness, CupDrawing.Served(size, boundaries, content.IsBlended ? 0 : then.Melt.Value, tint)))]);
+            [.. At(size, serve, house, minutes).Select(then => new Moment(then, () => CupDrawing.Served(size, boundaries, content.IsBlended ? 0 : then.Melt.Value, tint)))]);
     }
 
     /// <summary>The drink so many minutes after it was handed over; as it was handed over where it is not known what its cup loses.</summary>

@@ -9,6 +9,15 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Temperature">How warm the liquid is.</param>
 /// <param name="Strength">Coffee solids in the drink, the melted ice with it; null when not known.</param>
 /// <param name="Sweetness">Sweetness of the drink, the melted ice with it; null when not known.</param>
-/// <param name="Drawing">Where in the cup it all is by then. That foam sinks is left out.</param>
 public sealed record Moment(
-    Minutes After, Grams Melt, Grams IceLeft, Celsius Temperature, Percent? Strength, GramsPer100Grams? Sweetness, CupDrawing Drawing);
+    Minutes After, Grams Melt, Grams IceLeft, Celsius Temperature, Percent? Strength, GramsPer100Grams? Sweetness)
+{
+    private readonly Lazy<CupDrawing>? drawing;
+
+    internal Moment(AgedDrink then, Func<CupDrawing> draw)
+        : this(then.After, then.Melt, then.IceLeft, then.Temperature, then.Strength, then.Sweetness) => drawing = new(draw);
+
+    /// <summary>Where in the cup it all is by then. That foam sinks is left out. It is drawn when it is asked for: most sheets are read for their
+    /// figures.</summary>
+    public CupDrawing Drawing => drawing?.Value ?? throw new InvalidOperationException("It was not drawn.");
+}

@@ -65,7 +65,7 @@ internal static class SizeWork
             new SizeInside(Nutritionist.Of(worked), AllergenFacts.Of(worked)),
             CostFacts.Of(worked, build.Prices.TryGetValue(cup.Id, out var price) ? price : null, milk),
             milk,
-            new SizeDrawing(CupDrawing.AsPoured(worked, build.Serve, boundaries), boundaries));
+            new SizeDrawing(boundaries, () => CupDrawing.AsPoured(worked, build.Serve, boundaries)));
     }
 
     private static SizeFill FillOf(WorkedSize worked)

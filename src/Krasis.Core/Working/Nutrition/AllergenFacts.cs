@@ -38,7 +38,12 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
             var found = new SortedDictionary<Allergen, List<WorkedLine>>();
             foreach (var line in poured)
             {
-                foreach (var allergen in of(line) ?? new HashSet<Allergen>())
+                if (of(line) is not { Count: > 0 } brought)
+                {
+                    continue;
+                }
+
+                foreach (var allergen in brought)
                 {
                     if (!found.TryGetValue(allergen, out var bringing))
                     {

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Working.Nutrition;
@@ -18,9 +19,6 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="CaffeineKnownTo">The most that those may hold.</param>
 /// <param name="SugarsPer100Ml">Sugars in 100 ml of the drink as poured, g.</param>
 /// <param name="Band">What the sugars are called; null when they are not known.</param>
-/// <param name="Label">The portion rounded as on a US label.</param>
-/// <param name="EuPortion">The portion rounded as on an EU label.</param>
-/// <param name="EuPer100Ml">100 ml rounded as on an EU label.</param>
 /// <param name="Gaps">Of which ingredients it is not known.</param>
 public sealed record NutritionFacts(
     Kilocalories? Energy,
@@ -38,7 +36,20 @@ public sealed record NutritionFacts(
     Milligrams CaffeineKnownTo,
     double? SugarsPer100Ml,
     SugarBand? Band,
-    LabelValues Label,
-    EuLabelValues EuPortion,
-    EuLabelValues EuPer100Ml,
-    NutritionGaps Gaps);
+    NutritionGaps Gaps)
+{
+    /// <summary>The portion rounded as on a US label. Labels are worked out when they are asked for: most sheets are read for other figures.</summary>
+    public LabelValues Label => LabelRounding.Of(Portion);
+
+    /// <summary>The portion rounded as on an EU label.</summary>
+    public EuLabelValues EuPortion => EuLabelRounding.Of(Portion);
+
+    /// <summary>100 ml rounded as on an EU label.</summary>
+    public EuLabelValues EuPer100Ml => EuLabelRounding.Of(Hundred);
+
+    /// <summary>All of it, unrounded.</summary>
+    internal Composition Portion { get; init; } = Composition.Unknown;
+
+    /// <summary>What is in 100 ml, unrounded.</summary>
+    internal Composition Hundred { get; init; } = Composition.Unknown;
+}

@@ -39,17 +39,21 @@ internal static class Nutritionist
             Milligrams.From(known.CaffeineMg.Value + known.CaffeineSpreadMg),
             perHundred,
             perHundred is { } per100 ? SugarBands.Of(per100, sum.Sugars!.Value, ml) : null,
-            LabelRounding.Of(sum),
-            EuLabelRounding.Of(sum),
-            EuLabelRounding.Of(ml > 0 ? sum.Times(100 / ml) : Composition.Unknown),
             new NutritionGaps(
                 Without(composition => composition.EnergyKcal),
                 Without(composition => composition.Carbohydrate),
                 Without(composition => composition.Sugars),
-                Without(composition => composition.CaffeineMg)));
+                Without(composition => composition.CaffeineMg)))
+        {
+            Portion = sum,
+            Hundred = ml > 0 ? sum.Times(100 / ml) : Composition.Unknown,
+        };
 
-        IReadOnlyList<string> Without(Func<Composition, double?> part) =>
-            [.. lines.Where(line => part(line.Ingredient.Composition) is null).Select(line => line.Ingredient.Name).Distinct()];
+        IReadOnlyList<string> Without(Func<Composition, double?> part)
+        {
+            var without = lines.FindAll(line => part(line.Ingredient.Composition) is null);
+            return without.Count == 0 ? [] : [.. without.Select(line => line.Ingredient.Name).Distinct()];
+        }
     }
 
     private static Grams? AsGrams(double? value) => value is { } grams ? Grams.From(grams) : null;

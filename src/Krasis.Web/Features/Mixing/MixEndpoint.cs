@@ -19,7 +19,7 @@ public static class MixEndpoint
         var mixing = routes.MapGroup("/api").WithTags("Mixing");
         mixing.MapPost("/mix", Mix)
             .WithSummary("Work a build out for every size, without saving it. The name may be missing.")
-            .CacheOutput(remember => remember.AddPolicy<SameAnswer>(), excludeDefaultPolicy: true)
+            .WithMetadata(new SameAnswer.Mark())
             .Fails(400, 413, 422);
         mixing.MapGet("/schools", Schools)
             .WithSummary("The schools by which a build's other sizes can follow from its reference size.");
