@@ -13,6 +13,9 @@ createApp(App)
   .use(PrimeVue, { theme })
   .use(VueQueryPlugin, {
     // The server is on this machine or the next: when it does not answer, say so at once.
-    queryClientConfig: { defaultOptions: { queries: { retry: false, networkMode: 'always' } } },
+    // What it sends is read and never written to: nothing within it need be watched.
+    queryClientConfig: {
+      defaultOptions: { queries: { retry: false, networkMode: 'always', shallow: true } },
+    },
   })
   .mount('#app')

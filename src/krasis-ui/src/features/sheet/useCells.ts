@@ -31,6 +31,11 @@ export function useCells(draft: Ref<Draft | null>, edits: Pick<Edits, 'send'>, w
   const keyOf = (line: string, size: string) => `${line} ${size}`
 
   function setFault(line: string, size: string, fault: CellFault | null): void {
+    // Every cell looks at the faults: where there is none and was none, none need look again.
+    if (!fault && !faults.value.has(keyOf(line, size))) {
+      return
+    }
+
     const next = new Map(faults.value)
     if (fault) {
       next.set(keyOf(line, size), fault)
