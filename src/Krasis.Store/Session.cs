@@ -4,6 +4,7 @@ using Krasis.Store.Builds;
 using Krasis.Store.Makes;
 using Krasis.Store.Prints;
 using Krasis.Store.Standards;
+using Krasis.Store.Tastings;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store;
@@ -28,6 +29,7 @@ public sealed class Session
         Standards = new StandardStore(connection, transaction);
         Makes = new MakeStore(connection, transaction);
         Prints = new PrintStore(connection, transaction);
+        Tastings = new TastingStore(connection, transaction);
     }
 
     /// <summary>The builds.</summary>
@@ -44,6 +46,9 @@ public sealed class Session
 
     /// <summary>Which cards have been printed.</summary>
     public PrintStore Prints { get; }
+
+    /// <summary>What has been tasted.</summary>
+    public TastingStore Tastings { get; }
 
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);

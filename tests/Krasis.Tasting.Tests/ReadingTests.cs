@@ -156,9 +156,9 @@ public class ReadingTests
 
     private static Answer Liked(params int[] points) => Empty with { Liking = points.Index().ToDictionary(each => each.Index, each => each.Item) };
 
-    private static Documents.Tasting Suits(int samples, int tasters = 12) => Read("suits", samples, tasters);
+    private static TastingSetup Suits(int samples, int tasters = 12) => Read("suits", samples, tasters);
 
-    private static Documents.Tasting Read(string question, int samples, int tasters) => TastingReader.Read(Document(question, samples, tasters)).Value;
+    private static TastingSetup Read(string question, int samples, int tasters) => TastingReader.Read(Document(question, samples, tasters)).Value;
 
     private static TastingDocument Document(string question, int samples, int tasters) => new()
     {

@@ -22,7 +22,7 @@ public static class PouredCsv
         csv.NextRecord();
         foreach (var (startedAt, pour, temperature, isRight) in pours)
         {
-            foreach (var text in new[] { startedAt, Safe(pour.Station), Safe(pour.Who), Safe(pour.What), Safe(pour.Dispenser), Safe(pour.Recipe) })
+            foreach (var text in new[] { startedAt, SafeText.Of(pour.Station), SafeText.Of(pour.Who), SafeText.Of(pour.What), SafeText.Of(pour.Dispenser), SafeText.Of(pour.Recipe) })
             {
                 csv.WriteField(text);
             }
@@ -39,7 +39,4 @@ public static class PouredCsv
         csv.Flush();
         return written.ToString();
     }
-
-    // A spreadsheet takes text that begins so for a formula; a number may begin with a minus.
-    private static string? Safe(string? text) => text is [('=' or '+' or '-' or '@' or '\t' or '\r'), ..] ? $"'{text}" : text;
 }

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Krasis.Tasting.Choosing;
+using Krasis.Tasting.Documents;
 using MathNet.Numerics.Distributions;
 
 namespace Krasis.Tasting.Designing;
@@ -22,7 +23,7 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
 
     /// <summary>Works it out.</summary>
     /// <param name="tasting">The tasting.</param>
-    public static PanelSize Of(Documents.Tasting tasting)
+    public static PanelSize Of(TastingSetup tasting)
     {
         var round = ServingPlan.Of(tasting.Question, tasting.Samples.Count, tasting.Seed).Round;
         var says = new List<string>();
@@ -46,7 +47,7 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
         return new PanelSize(enough, here, round, says);
     }
 
-    private static (string What, Func<int, double> Power) Look(Documents.Tasting tasting)
+    private static (string What, Func<int, double> Power) Look(TastingSetup tasting)
     {
         var pairs = tasting.Samples.Count * (tasting.Samples.Count - 1) / 2;
         return tasting.Question switch

@@ -31,7 +31,7 @@ public sealed record Answer(
     /// <param name="document">What was sent.</param>
     /// <param name="tasting">The tasting.</param>
     /// <param name="glasses">What stood before the taster.</param>
-    public static Reading<Answer> Read(AnswerDocument document, Tasting tasting, IReadOnlyList<Glass> glasses)
+    public static Reading<Answer> Read(AnswerDocument document, TastingSetup tasting, IReadOnlyList<Glass> glasses)
     {
         var fields = new FieldReader();
         var liking = new Dictionary<int, int>();

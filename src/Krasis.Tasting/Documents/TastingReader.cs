@@ -8,7 +8,7 @@ public static class TastingReader
     private const int MostScales = 8;
 
     /// <summary>Reads a tasting. Whether its builds are there is not looked at.</summary>
-    public static Reading<Tasting> Read(TastingDocument document)
+    public static Reading<TastingSetup> Read(TastingDocument document)
     {
         var fields = new FieldReader();
         var name = fields.Name("name", document.Name);
@@ -16,7 +16,7 @@ public static class TastingReader
         if (question is null)
         {
             fields.Report("question", document.Question, "It is not said what is asked.", string.Join(", ", TastingQuestion.All.Select(each => each.Code)));
-            return Reading<Tasting>.Failed(fields.Problems);
+            return Reading<TastingSetup>.Failed(fields.Problems);
         }
 
         var count = document.Samples.Count;
@@ -37,12 +37,12 @@ public static class TastingReader
         }
 
         var scales = ReadScales(document, question, fields);
-        var tasters = fields.Whole("tasters", document.Tasters ?? 12, 1, Tasting.MostTasters, "tasters");
-        var grams = fields.Number("grams", document.Grams ?? Tasting.UsualGrams, 5, 300, "g");
-        var celsius = fields.Number("celsius", document.Celsius ?? Tasting.UsualCelsius, 30, 70, "°C");
+        var tasters = fields.Whole("tasters", document.Tasters ?? 12, 1, TastingSetup.MostTasters, "tasters");
+        var grams = fields.Number("grams", document.Grams ?? TastingSetup.UsualGrams, 5, 300, "g");
+        var celsius = fields.Number("celsius", document.Celsius ?? TastingSetup.UsualCelsius, 30, 70, "°C");
         var seed = fields.Whole("seed", document.Seed ?? 1, 0, int.MaxValue, "");
         ReadConditions(document.Conditions, fields);
-        return fields.Finish(() => new Tasting(name, question, document.Samples, scales, tasters, grams, celsius, seed));
+        return fields.Finish(() => new TastingSetup(name, question, document.Samples, scales, tasters, grams, celsius, seed));
     }
 
     private static void ReadSample(SampleDocument sample, string at, FieldReader fields)

@@ -30,7 +30,7 @@ public sealed record TastingResult(
     /// <param name="names">What each sample is, in words.</param>
     /// <param name="answers">The answers, in the order of coming.</param>
     /// <param name="withdrawn">The samples that were withdrawn.</param>
-    public static TastingResult Of(Documents.Tasting tasting, IReadOnlyList<string> names, IReadOnlyList<Answer> answers, IReadOnlyCollection<int> withdrawn)
+    public static TastingResult Of(TastingSetup tasting, IReadOnlyList<string> names, IReadOnlyList<Answer> answers, IReadOnlyCollection<int> withdrawn)
     {
         var given = answers.Where(answer => !answer.IsEmpty).ToList();
         var codes = ServingPlan.Of(tasting.Question, tasting.Samples.Count, tasting.Seed).Codes;
@@ -49,7 +49,7 @@ public sealed record TastingResult(
     }
 
     private static SampleResult SampleOf(
-        Documents.Tasting tasting, int sample, IReadOnlyList<string> codes, bool isWithdrawn, List<Answer> answers, OrderResult? order, List<int> compared)
+        TastingSetup tasting, int sample, IReadOnlyList<string> codes, bool isWithdrawn, List<Answer> answers, OrderResult? order, List<int> compared)
     {
         var liking = answers.Where(answer => answer.Liking.ContainsKey(sample)).Select(answer => (double)answer.Liking[sample]).ToList();
         var (low, high) = Interval(liking);
@@ -93,11 +93,11 @@ public sealed record TastingResult(
     }
 
     // Scores of which the least is the best, of those who have tasted and judged all that is compared.
-    private static List<IReadOnlyList<double>> Places(Documents.Tasting tasting, List<Answer> answers, List<int> compared) => tasting.Question == TastingQuestion.Best
+    private static List<IReadOnlyList<double>> Places(TastingSetup tasting, List<Answer> answers, List<int> compared) => tasting.Question == TastingQuestion.Best
         ? [.. answers.Where(answer => compared.All(answer.Order.Contains)).Select(answer => (IReadOnlyList<double>)[.. compared.Select(sample => (double)answer.Order.ToList().IndexOf(sample))])]
         : [.. answers.Where(answer => compared.All(answer.Liking.ContainsKey)).Select(answer => (IReadOnlyList<double>)[.. compared.Select(sample => -(double)answer.Liking[sample])])];
 
-    private static OrderResult OrderOf(Documents.Tasting tasting, IReadOnlyList<string> names, List<IReadOnlyList<double>> places, List<int> compared)
+    private static OrderResult OrderOf(TastingSetup tasting, IReadOnlyList<string> names, List<IReadOnlyList<double>> places, List<int> compared)
     {
         if (places.Count < 2)
         {
@@ -134,7 +134,7 @@ public sealed record TastingResult(
         return (low, high);
     }
 
-    private static IEnumerable<string> WarningsOf(Documents.Tasting tasting, List<Answer> answers, IReadOnlyCollection<int> withdrawn, IReadOnlyList<string> names)
+    private static IEnumerable<string> WarningsOf(TastingSetup tasting, List<Answer> answers, IReadOnlyCollection<int> withdrawn, IReadOnlyList<string> names)
     {
         if (answers.Count == 0)
         {

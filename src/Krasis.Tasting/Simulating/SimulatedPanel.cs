@@ -13,7 +13,7 @@ public static class SimulatedPanel
     /// <param name="traits">What the tasters are like.</param>
     /// <param name="seats">Which tasters, counted from 1.</param>
     /// <param name="seed">What chance goes by.</param>
-    public static IReadOnlyList<AnswerDocument> Answers(Documents.Tasting tasting, IReadOnlyList<SampleTaste> tastes, PanelTraits traits, IReadOnlyList<int> seats, int seed)
+    public static IReadOnlyList<AnswerDocument> Answers(TastingSetup tasting, IReadOnlyList<SampleTaste> tastes, PanelTraits traits, IReadOnlyList<int> seats, int seed)
     {
         var plan = ServingPlan.Of(tasting.Question, tasting.Samples.Count, tasting.Seed);
         return [.. seats.Select(seat => new Taster(tasting, tastes, traits, new Random(unchecked((seed * 7919) + seat))).Answer(plan.For(seat, [])))];
@@ -21,24 +21,24 @@ public static class SimulatedPanel
 
     private sealed class Taster
     {
-        private readonly Documents.Tasting tasting;
+        private readonly TastingSetup tasting;
         private readonly IReadOnlyList<SampleTaste> tastes;
         private readonly PanelTraits traits;
         private readonly Random random;
-        private readonly Dictionary<string, double> ideals;
+        private readonly Dictionary<string, double> leanings;
         private readonly double kindness;
 
-        public Taster(Documents.Tasting tasting, IReadOnlyList<SampleTaste> tastes, PanelTraits traits, Random random)
+        public Taster(TastingSetup tasting, IReadOnlyList<SampleTaste> tastes, PanelTraits traits, Random random)
         {
             (this.tasting, this.tastes, this.traits, this.random) = (tasting, tastes, traits, random);
-            ideals = Scales().ToDictionary(scale => scale, scale => Math.Log(traits.Ideal.GetValueOrDefault(scale, tastes[0].Of(scale))) + (Normal() * traits.Spread));
+            leanings = Scales().ToDictionary(scale => scale, _ => Normal() * traits.Spread);
             kindness = Normal() * 0.7;
         }
 
         public AnswerDocument Answer(IReadOnlyList<Glass> glasses)
         {
             var sips = glasses.Select(glass => Scales().ToDictionary(scale => scale, scale => Math.Log(tastes[glass.Sample].Of(scale)) + (Normal() * traits.Noise))).ToList();
-            var points = sips.ConvertAll(Liking);
+            var points = glasses.Zip(sips, (glass, sip) => Liking(sip, glass.Sample)).ToList();
             return tasting.Question.Code switch
             {
                 "suits" => new AnswerDocument
@@ -47,7 +47,7 @@ public static class SimulatedPanel
                     {
                         Code = glass.Code,
                         Liking = Math.Clamp(Math.Round(points[i]), 1, Documents.Answer.MostLiking),
-                        Scales = [.. tasting.Scales.Select(scale => new ScaleAnswerDocument { Scale = scale.Code, Said = Math.Clamp(Math.Round(Off(sips[i], scale.Code)), -JarScale.Farthest, JarScale.Farthest) })],
+                        Scales = [.. tasting.Scales.Select(scale => new ScaleAnswerDocument { Scale = scale.Code, Said = Math.Clamp(Math.Round(Off(sips[i], glass.Sample, scale.Code)), -JarScale.Farthest, JarScale.Farthest) })],
                     })],
                 },
                 "best" => new AnswerDocument { Order = [.. glasses.Zip(points).OrderByDescending(each => each.Second).Select(each => each.First.Code)] },
@@ -59,9 +59,12 @@ public static class SimulatedPanel
 
         private IEnumerable<string> Scales() => tasting.Scales.Select(scale => scale.Code).Concat(traits.Ideal.Keys).Concat(tastes.SelectMany(taste => taste.On.Keys)).Distinct().Order(StringComparer.Ordinal);
 
-        private double Off(Dictionary<string, double> sip, string scale) => (sip[scale] - ideals[scale]) / traits.Step;
+        // On a scale on which nothing is wanted, every sample is right as it is.
+        private double Off(Dictionary<string, double> sip, int sample, string scale) =>
+            (sip[scale] - Math.Log(traits.Ideal.GetValueOrDefault(scale, tastes[sample].Of(scale))) - leanings[scale]) / traits.Step;
 
-        private double Liking(Dictionary<string, double> sip) => 7 + kindness - (traits.Cost * sip.Keys.Sum(scale => Math.Max(0, Math.Abs(Off(sip, scale)) - 0.5))) + (Normal() * 0.5);
+        private double Liking(Dictionary<string, double> sip, int sample) =>
+            7 + kindness - (traits.Cost * sip.Keys.Sum(scale => Math.Max(0, Math.Abs(Off(sip, sample, scale)) - 0.5))) + (Normal() * 0.5);
 
         private static double Apart(Dictionary<string, double> one, Dictionary<string, double> other) => one.Keys.Sum(scale => Math.Abs(one[scale] - other[scale]));
 

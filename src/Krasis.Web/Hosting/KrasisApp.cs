@@ -13,6 +13,7 @@ using Krasis.Web.Features.Quantities;
 using Krasis.Web.Features.Standards;
 using Krasis.Web.Features.Starting;
 using Krasis.Web.Features.Stations;
+using Krasis.Web.Features.Tastings;
 using Krasis.Web.Features.Transforming;
 using Krasis.Web.Features.Versions;
 using Krasis.Web.Json;
@@ -95,6 +96,10 @@ public static class KrasisApp
         PouredEndpoint.Map(app);
         PrintsEndpoint.Map(app);
         QrEndpoint.Map(app);
+        TastingEndpoints.Map(app);
+        TasteEndpoints.Map(app);
+        DecisionEndpoints.Map(app);
+        LogEndpoints.Map(app);
         QuantityEndpoint.Map(app);
         BarEndpoints.Map(app);
         PullEndpoint.Map(app);

@@ -46,6 +46,7 @@ public static partial class Seeder
         if (demo)
         {
             SeedMakes.Fill(session, clock.GetUtcNow());
+            SeedTastings.Fill(session, clock.GetUtcNow());
         }
 
         return true;

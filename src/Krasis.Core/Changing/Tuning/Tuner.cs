@@ -103,7 +103,7 @@ public static class Tuner
                 continue;
             }
 
-            last = Tell(before, after, build, size, line, by, Math.Abs(by) >= wanted - 1e-9, bar);
+            last = Tell(before, after, build, size, line, by, wanted, bar);
             if (last.IsTasted)
             {
                 break;
@@ -141,7 +141,7 @@ public static class Tuner
         double? ShareOf(SizeSheet sheet) => sheet.Lines.Single(cell => cell.Line == line).Mass.Value / sheet.Fill.TotalMass.Value;
     }
 
-    private static Tuning Tell(BuildSheet before, BuildSheet after, BuildDocument build, CupId size, BuildLine line, double by, bool isTasted, BarFacts bar)
+    private static Tuning Tell(BuildSheet before, BuildSheet after, BuildDocument build, CupId size, BuildLine line, double by, double wanted, BarFacts bar)
     {
         var known = before.Findings.Select(Key).ToHashSet();
         var sizes = before.Sizes.Zip(after.Sizes, (was, will) => One(was, will, line)).ToList();
@@ -153,7 +153,8 @@ public static class Tuner
             name,
             $"{name}: {tasted.Was} → {tasted.Will} in {tasted.Name}",
             by,
-            isTasted,
+            Math.Abs(by) >= wanted - 1e-9,
+            Math.Abs(by) > 2 * wanted,
             sizes,
             [.. after.Findings.Where(finding => !known.Contains(Key(finding)))],
             build);

@@ -4,25 +4,26 @@ using QRCoder;
 
 namespace Krasis.Web.Features.Making;
 
-/// <summary>Draws the code by which a printed card leads to its drink at the bar.</summary>
+/// <summary>Draws the codes that lead a phone to a drink at the bar, or to a tasting.</summary>
 public static class QrEndpoint
 {
     // Far more than any drink's address has.
     private const int Longest = 300;
-    private const string AtTheBar = "/service/";
+    // What is held a phone to: drinks at the bar, and tastings.
+    private static readonly string[] Pages = ["/service/", "/taste/"];
 
     public static void Map(IEndpointRouteBuilder routes) => routes
         .MapGet("/api/qr", Draw)
         .WithTags("Making")
-        .WithSummary("A QR code of the address of a page at the bar, under the name by which this server was asked.")
+        .WithSummary("A QR code of the address of a drink at the bar or of a tasting, under the name by which this server was asked.")
         .Produces<string>(200, "image/svg+xml")
         .Fails(422);
 
     private static Results<ContentHttpResult, ProblemResult> Draw(string? path, HttpRequest request)
     {
-        if (path is null || !path.StartsWith(AtTheBar, StringComparison.Ordinal) || path.Length > Longest)
+        if (path is null || !Array.Exists(Pages, page => path.StartsWith(page, StringComparison.Ordinal)) || path.Length > Longest)
         {
-            return ProblemResult.Fields([new("path", path, "That is no page at the bar.", $"an address that begins with {AtTheBar}")]);
+            return ProblemResult.Fields([new("path", path, "That is no page for a phone.", $"an address that begins with {string.Join(" or ", Pages)}")]);
         }
 
         using var code = QRCodeGenerator.GenerateQrCode($"{request.Scheme}://{request.Host}{path}", QRCodeGenerator.ECCLevel.M);

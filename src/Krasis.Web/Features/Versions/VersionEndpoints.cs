@@ -9,6 +9,7 @@ using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Store.Standards;
 using Krasis.Web.Features.Builds;
+using Krasis.Web.Features.Tastings;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -77,6 +78,8 @@ public static class VersionEndpoints
                 .. session.Builds.Revisions(id).Select(revision => new HistoryEntry(revision.SavedAt, "saved", $"v{revision.Version}", null, "", ""))
                     .Concat(session.Standards.List(id).Select(standard => new HistoryEntry(standard.PublishedAt, "published", $"s{standard.Number}", BuildState.Standard, "", standard.Reason)))
                     .Concat(session.Builds.StateChanges(id).Where(change => change.State != BuildState.Standard).Select(change => new HistoryEntry(change.At, "moved", "", change.State, change.Who, change.Reason)))
+                    .Concat(session.Tastings.Of(id).Select(Tasted.Of).Select(tasted => tasted.Decision).OfType<TastingDecision>().Where(decision => decision.Build == id)
+                        .Select(decision => new HistoryEntry(decision.At, "tasted", $"v{decision.Version}", null, decision.Who, string.Join(' ', new[] { decision.Found, decision.Why }.Where(text => text.Length > 0)))))
                     .OrderByDescending(entry => entry.At),
             ]));
 

@@ -508,7 +508,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A QR code of the address of a page at the bar, under the name by which this server was asked. */
+        /** A QR code of the address of a drink at the bar or of a tasting, under the name by which this server was asked. */
         get: {
             parameters: {
                 query?: {
@@ -536,6 +536,168 @@ export interface paths {
                     };
                     content: {
                         "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All tastings and notes that have every word, or are of a build, the last first. */
+        get: {
+            parameters: {
+                query?: {
+                    text?: string;
+                    build?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogEntry"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a taster's note under an id of the page's own: sent twice it is kept once. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NoteRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogEntry"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What finished triangles and duo-trios say of how far a drink may drift before guests can tell. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedDrift"][];
                     };
                 };
             };
@@ -1730,6 +1892,1139 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be asked, and on which scales. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingChoices"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a tasting comes to as it stands on the page: how many tasters it takes, codes and tray. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TastingDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One tasting as the lead sees it, with its ETag. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        /** Keep a tasting that is being set up: a new one under an id of the page's own, a changed one with If-Match. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TastingDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Throw a tasting away that has not been opened. Needs If-Match. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open it: tasters may come, and what is tasted stays as it is. Needs If-Match. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Close it. What is answered later is kept and not counted. Needs If-Match. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Serve a sample no more; what was said of it stays. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WithdrawRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/late": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Count in what was answered after closing. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the answers mean, and what may be changed because of them. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingReadView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/answers.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every answer as comma-separated values. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/taste/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a taster is asked, before sitting down. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TasteView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/taste/{id}/seats/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Take the next seat, under an id of the page's own: asked twice it is the same seat. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    device: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SeatView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/taste/{id}/answers/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Send what was answered at a seat: sent twice it is kept once, and it is never changed. What comes after closing is kept, and the lead decides whether it counts. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    device: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AnswerDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AnsweredView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/decide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep the one change that follows as the build's next trial version, or that all stays as it is, with the reason. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DecideRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set up the tasting of the changed build against the one before, under an id of the page's own. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AgainRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{id}/practise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have simulated tasters answer, for practice. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PractiseRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TastingView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -7382,6 +8677,41 @@ export interface components {
             build?: components["schemas"]["BuildDocument"];
             size?: null | string;
         };
+        AgainRequest: {
+            as: null | string;
+        };
+        AgedDrink: {
+            /**
+             * Format: double
+             * @description In min.
+             */
+            after: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            melt: number;
+            /**
+             * Format: double
+             * @description In g.
+             */
+            iceLeft: number;
+            /**
+             * Format: double
+             * @description In °C.
+             */
+            temperature: number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In g/100 g.
+             */
+            sweetness: null | number;
+        };
         /** @enum {unknown} */
         Allergen: "milk" | "eggs" | "fish" | "crustaceans" | "molluscs" | "treeNuts" | "peanuts" | "wheat" | "gluten" | "soya" | "sesame" | "celery" | "mustard" | "sulphites" | "lupin" | "rye" | "barley" | "oats" | "spelt" | "almonds" | "hazelnuts" | "walnuts" | "cashews" | "pecans" | "brazilNuts" | "pistachios" | "macadamias";
         AllergenDocument: {
@@ -7410,6 +8740,15 @@ export interface components {
             isUsNine: boolean;
             isEuFourteen: boolean;
             kindOf: null | string;
+        };
+        AnswerDocument: {
+            glasses?: components["schemas"]["GlassAnswerDocument"][];
+            order?: string[];
+            chosen?: null | string;
+            comment?: null | string;
+        };
+        AnsweredView: {
+            isCounted: boolean;
         };
         BarDocument: {
             cups?: components["schemas"]["CupDocument"][];
@@ -7568,7 +8907,7 @@ export interface components {
             allowedColourDrift: number;
             currency: string;
             findings: components["schemas"]["Finding"][];
-            cautions: components["schemas"]["Caution"][];
+            cautions?: null | components["schemas"]["Caution"][];
         };
         /** @enum {unknown} */
         BuildState: "draft" | "trial" | "standard" | "retired";
@@ -7684,6 +9023,33 @@ export interface components {
             /** Format: double */
             rangeUpper: null | number;
         };
+        ChoiceMethod: {
+            code: string;
+            name: string;
+            /** Format: double */
+            chance: number;
+            isTwoSided: boolean;
+            source: string;
+        };
+        ChoiceResult: {
+            method: components["schemas"]["ChoiceMethod"];
+            /** Format: int32 */
+            tasters: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            leastRight: null | number;
+            /** Format: double */
+            probability: number;
+            isResult: boolean;
+            /** Format: double */
+            tellLow: null | number;
+            /** Format: double */
+            tellHigh: null | number;
+            /** Format: double */
+            foundShare: null | number;
+            says: string[];
+        };
         ChoiceView: {
             code: string;
             name: string;
@@ -7776,6 +9142,14 @@ export interface components {
             sweeteners?: null | components["schemas"]["SweetenerDocument"];
             source?: null | string;
             on?: null | string;
+        };
+        ConditionsDocument: {
+            coffee?: null | string;
+            roastedOn?: null | string;
+            grinder?: null | string;
+            water?: null | string;
+            room?: null | string;
+            poured?: null | string;
         };
         CostFacts: {
             /**
@@ -7920,6 +9294,18 @@ export interface components {
              * @description In mm.
              */
             lidHeight: null | number;
+        };
+        CupView: {
+            code: string;
+            isReference: boolean;
+        };
+        DecideRequest: {
+            /** Format: int32 */
+            sample: null | number;
+            scale: null | string;
+            line: null | string;
+            who: null | string;
+            why: null | string;
         };
         DeletedBuild: {
             id: string;
@@ -8277,6 +9663,27 @@ export interface components {
             why: null | string;
             isKnown: boolean;
         };
+        Friedman: {
+            rankSums: number[];
+            /** Format: double */
+            statistic: number;
+            /** Format: double */
+            probability: number;
+            isExact: boolean;
+        };
+        Glass: {
+            code: string;
+            /** Format: int32 */
+            sample: number;
+            /** @default false */
+            isReference: boolean;
+        };
+        GlassAnswerDocument: {
+            code?: null | string;
+            /** Format: double */
+            liking?: null | number;
+            scales?: components["schemas"]["ScaleAnswerDocument"][];
+        };
         Graduation: {
             /**
              * Format: double
@@ -8525,6 +9932,13 @@ export interface components {
             unknown: string[];
             says: string[];
         };
+        JarScale: {
+            code: string;
+            name: string;
+            tooLittle: string;
+            tooMuch: string;
+            moves: null | components["schemas"]["TunedTaste"];
+        };
         KrasisProblem: {
             type?: null | string;
             title?: null | string;
@@ -8558,6 +9972,22 @@ export interface components {
             to: number;
             /** @default false */
             mixesAbove: boolean;
+        };
+        LearnedDrift: {
+            taste: string;
+            /** Format: double */
+            allowed: number;
+            /** Format: double */
+            proposed: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: null | number;
+            /** Format: int32 */
+            tastings: number;
+            /** Format: int32 */
+            answers: number;
+            says: string;
         };
         LineCard: {
             name: string;
@@ -8620,6 +10050,29 @@ export interface components {
             claims: components["schemas"]["ChoiceView"][];
             allergens: components["schemas"]["AllergenView"][];
             usual: components["schemas"]["UsualView"];
+        };
+        LogEntry: {
+            kind: string;
+            id: string;
+            /** Format: date-time */
+            at: string;
+            title: string;
+            state: string;
+            question: string;
+            of: string[];
+            /** Format: int32 */
+            answered: number;
+            /** Format: int32 */
+            simulated: number;
+            decided: null | string;
+            build: null | string;
+            /** Format: int64 */
+            version: null | number;
+            sizeName: null | string;
+            /** Format: int32 */
+            liking: null | number;
+            words: null | string;
+            who: null | string;
         };
         MadeRow: {
             id: string;
@@ -8808,7 +10261,7 @@ export interface components {
              * @description In g/100 g.
              */
             sweetness: null | number;
-            drawing: components["schemas"]["CupDrawing"];
+            drawing?: components["schemas"]["CupDrawing"];
         };
         Move: {
             what: string;
@@ -8842,6 +10295,14 @@ export interface components {
         NamedChoice: {
             id: string;
             name: string;
+        };
+        NoteRequest: {
+            build: null | string;
+            size: null | string;
+            /** Format: double */
+            liking: null | number;
+            words: null | string;
+            who: null | string;
         };
         NothingMeasured: Record<string, never>;
         NutritionFacts: {
@@ -8913,10 +10374,10 @@ export interface components {
             /** Format: double */
             sugarsPer100Ml: null | number;
             band: null | components["schemas"]["SugarBand"];
-            label: components["schemas"]["LabelValues"];
-            euPortion: components["schemas"]["EuLabelValues"];
-            euPer100Ml: components["schemas"]["EuLabelValues"];
             gaps: components["schemas"]["NutritionGaps"];
+            label?: components["schemas"]["LabelValues"];
+            euPortion?: components["schemas"]["EuLabelValues"];
+            euPer100Ml?: components["schemas"]["EuLabelValues"];
         };
         NutritionGaps: {
             energy: string[];
@@ -8943,6 +10404,23 @@ export interface components {
             /** Format: date-time */
             printedAt: string;
         };
+        OpenedSample: {
+            name: string;
+            build: null | string;
+            buildName: null | string;
+            /** Format: int64 */
+            version: null | number;
+            size: null | string;
+            sizeName: null | string;
+            /** Format: double */
+            strength: null | number;
+            /** Format: double */
+            sweetness: null | number;
+            /** Format: double */
+            flavour: null | number;
+            colour: null | string;
+            document: null | components["schemas"]["BuildDocument"];
+        };
         /** @enum {unknown} */
         OrderPlace: "hands" | "machine" | "stands";
         OrderPlan: {
@@ -8963,6 +10441,16 @@ export interface components {
             station?: null | string;
             drinks?: components["schemas"]["DrinkRequest"][];
         };
+        OrderResult: {
+            /** Format: int32 */
+            tasters: number;
+            samples: number[];
+            test: null | components["schemas"]["Friedman"];
+            /** Format: double */
+            leastDifference: number;
+            pairs: components["schemas"]["RankedPair"][];
+            says: string[];
+        };
         OrderTask: {
             place: components["schemas"]["OrderPlace"];
             /** Format: int32 */
@@ -8976,6 +10464,20 @@ export interface components {
         };
         /** @enum {unknown} */
         Origin: "set" | "scaled" | "pinned" | "marked";
+        OwnScaleDocument: {
+            name?: null | string;
+            tooLittle?: null | string;
+            tooMuch?: null | string;
+        };
+        PanelSize: {
+            /** Format: int32 */
+            enough: null | number;
+            /** Format: double */
+            power: number;
+            /** Format: int32 */
+            round: number;
+            says: string[];
+        };
         PantryCheck: {
             rows: components["schemas"]["PantryRowView"][];
             problems: components["schemas"]["PantryProblem"][];
@@ -9250,6 +10752,13 @@ export interface components {
             poursAsItDid: boolean;
             says: string;
         };
+        PractiseRequest: {
+            /** Format: int32 */
+            tasters: null | number;
+            scale: null | string;
+            /** Format: double */
+            percent: null | number;
+        };
         PriceDocument: {
             size?: null | string;
             /** Format: double */
@@ -9375,6 +10884,16 @@ export interface components {
             equivalents: components["schemas"]["Equivalent"][];
             to: null | string;
             objection: null | string;
+        };
+        RankedPair: {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            second: number;
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            probability: number;
         };
         RemovedView: {
             kind: string;
@@ -9525,11 +11044,79 @@ export interface components {
             colourDrift: number;
             currency: string;
         };
+        SampleDocument: {
+            build?: null | string;
+            place?: null | string;
+            size?: null | string;
+            words?: null | string;
+            /** Format: double */
+            sugarsPer100?: null | number;
+            /** Format: double */
+            energyPer100?: null | number;
+        };
+        SampleResult: {
+            /** Format: int32 */
+            sample: number;
+            codes: string[];
+            isWithdrawn: boolean;
+            /** Format: int32 */
+            tasters: number;
+            /** Format: double */
+            liking: null | number;
+            /** Format: double */
+            likingLow: null | number;
+            /** Format: double */
+            likingHigh: null | number;
+            scales: components["schemas"]["ScaleResult"][];
+            /** Format: double */
+            rankSum: null | number;
+            /** Format: double */
+            meanRank: null | number;
+        };
+        ScaleAnswerDocument: {
+            scale?: null | string;
+            /** Format: double */
+            said?: null | number;
+        };
         ScaleDocument: {
             by?: null | string;
             of?: null | string;
             own?: null | boolean;
             ladder?: components["schemas"]["PinDocument"][];
+        };
+        ScaleReading: {
+            /** Format: int32 */
+            tasters: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: double */
+            rightLiking: null | number;
+            less: components["schemas"]["SideCount"];
+            more: components["schemas"]["SideCount"];
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            lopsidedChance: number;
+            verdict: components["schemas"]["ScaleVerdict"];
+            isMore: boolean;
+            heavier?: components["schemas"]["SideCount"];
+        };
+        ScaleResult: {
+            scale: components["schemas"]["JarScale"];
+            counts: number[];
+            figures: components["schemas"]["ScaleReading"];
+            says: string;
+        };
+        /** @enum {unknown} */
+        ScaleVerdict: "tooFew" | "leave" | "divided" | "unsure" | "act";
+        ScaleWays: {
+            /** Format: int32 */
+            sample: number;
+            scale: string;
+            says: string;
+            hasChanged: boolean;
+            trouble: null | string;
+            ways: components["schemas"]["Tuning"][];
         };
         SchoolView: {
             code: string;
@@ -9539,6 +11126,12 @@ export interface components {
         SeasonDocument: {
             from?: null | string;
             to?: null | string;
+        };
+        SeatView: {
+            /** Format: int32 */
+            seat: number;
+            hasAnswered: boolean;
+            cups: components["schemas"]["CupView"][];
         };
         /** @enum {unknown} */
         SeriesOf: "dispenser" | "hand" | "person" | "pull" | "drink" | "time";
@@ -9670,9 +11263,21 @@ export interface components {
             /** Format: double */
             seconds?: null | number;
         };
+        SideCount: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            meanLiking: null | number;
+            /** Format: double */
+            drop: null | number;
+            /** Format: double */
+            dropChance: null | number;
+        };
         SizeDrawing: {
-            poured: components["schemas"]["CupDrawing"];
             boundaries: components["schemas"]["Boundary"][];
+            poured?: components["schemas"]["CupDrawing"];
         };
         SizeFill: {
             /**
@@ -10036,6 +11641,102 @@ export interface components {
             unknown: string[];
             taken: string[];
         };
+        TasteView: {
+            state: string;
+            question: null | components["schemas"]["TastingQuestion"];
+            scales: components["schemas"]["JarScale"][];
+        };
+        TastingChoices: {
+            questions: components["schemas"]["TastingQuestion"][];
+            scales: components["schemas"]["JarScale"][];
+        };
+        TastingDecision: {
+            /** Format: date-time */
+            at: string;
+            who: string;
+            why: string;
+            says: null | string;
+            found: string;
+            build: null | string;
+            /** Format: int64 */
+            version: null | number;
+            /** Format: int64 */
+            before: null | number;
+            size: null | string;
+        };
+        TastingDocument: {
+            name?: null | string;
+            question?: null | string;
+            samples?: components["schemas"]["SampleDocument"][];
+            scales?: string[];
+            own?: components["schemas"]["OwnScaleDocument"][];
+            /** Format: double */
+            tasters?: null | number;
+            /** Format: double */
+            grams?: null | number;
+            /** Format: double */
+            celsius?: null | number;
+            /** Format: double */
+            seed?: null | number;
+            conditions?: components["schemas"]["ConditionsDocument"];
+            again?: null | string;
+        };
+        TastingQuestion: {
+            code: string;
+            name: string;
+            asks: string;
+            /** Format: int32 */
+            leastSamples: number;
+            /** Format: int32 */
+            mostSamples: number;
+            /** Format: int32 */
+            glasses: null | number;
+            method: null | components["schemas"]["ChoiceMethod"];
+        };
+        TastingReadView: {
+            result: components["schemas"]["TastingResult"];
+            /** Format: int32 */
+            simulated: number;
+            ways: components["schemas"]["ScaleWays"][];
+        };
+        TastingResult: {
+            /** Format: int32 */
+            tasters: number;
+            samples: components["schemas"]["SampleResult"][];
+            order: null | components["schemas"]["OrderResult"];
+            choice: null | components["schemas"]["ChoiceResult"];
+            warnings: string[];
+            comments: string[];
+        };
+        TastingView: {
+            id: string;
+            eTag: string;
+            state: string;
+            /** Format: date-time */
+            createdAt: string;
+            /** Format: date-time */
+            openedAt: null | string;
+            /** Format: date-time */
+            closedAt: null | string;
+            document: components["schemas"]["TastingDocument"];
+            problems: components["schemas"]["FieldProblem"][];
+            samples: components["schemas"]["OpenedSample"][];
+            codes: string[][];
+            tray: components["schemas"]["TraySample"][];
+            servings: components["schemas"]["Glass"][][];
+            size: null | components["schemas"]["PanelSize"];
+            /** Format: int32 */
+            came: number;
+            /** Format: int32 */
+            answered: number;
+            /** Format: int32 */
+            simulated: number;
+            /** Format: int32 */
+            late: number;
+            withdrawn: number[];
+            decision: null | components["schemas"]["TastingDecision"];
+            retest: null | string;
+        };
         TechniqueView: {
             code: string;
             name: string;
@@ -10055,6 +11756,20 @@ export interface components {
         Transformed: {
             build: components["schemas"]["BuildDocument"];
             changes: components["schemas"]["Change"][];
+        };
+        TraySample: {
+            /** Format: int32 */
+            sample: number;
+            /** Format: int32 */
+            portions: number;
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            drinks: null | number;
+            /** Format: double */
+            before: null | number;
+            then: null | components["schemas"]["AgedDrink"];
+            note: null | string;
         };
         TrialOfBrewMeasured: {
             measured: null | components["schemas"]["BrewMeasured"];
@@ -10119,6 +11834,45 @@ export interface components {
         };
         /** @enum {unknown} */
         TrimPlace: "wall" | "rim" | "drizzle" | "dusting";
+        TunedSize: {
+            size: string;
+            name: string;
+            was: string;
+            will: string;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            strength: null | number;
+            /**
+             * Format: double
+             * @description In %.
+             */
+            sweetness: null | number;
+            colourWas: null | string;
+            colourWill: null | string;
+            /** Format: double */
+            cost: null | number;
+            /**
+             * Format: double
+             * @description In ml.
+             */
+            roomLeft: number;
+        };
+        /** @enum {unknown} */
+        TunedTaste: "strength" | "sweetness" | "flavour" | null;
+        Tuning: {
+            line: string;
+            ingredient: string;
+            name: string;
+            says: string;
+            /** Format: double */
+            byPercent: number;
+            isTasted: boolean;
+            sizes: components["schemas"]["TunedSize"][];
+            newFindings: components["schemas"]["Finding"][];
+            build: components["schemas"]["BuildDocument"];
+        };
         TypedCell: {
             line: string;
             size: string;
@@ -10158,6 +11912,10 @@ export interface components {
             shots?: null | number;
             decaf?: null | boolean;
             noTop?: null | boolean;
+        };
+        WithdrawRequest: {
+            /** Format: int32 */
+            sample: null | number;
         };
     };
     responses: never;

@@ -4,6 +4,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
+using Krasis.Tasting.Documents;
 
 namespace Krasis.Tasting.Designing;
 
@@ -26,7 +27,7 @@ public sealed record TraySample(int Sample, int Portions, double Grams, int? Dri
     /// <summary>Works it out.</summary>
     /// <param name="tasting">The tasting.</param>
     /// <param name="builds">The build of every sample, read against its bar; null of a drink of elsewhere.</param>
-    public static IReadOnlyList<TraySample> Of(Documents.Tasting tasting, IReadOnlyList<(Build Build, BarFacts Bar)?> builds)
+    public static IReadOnlyList<TraySample> Of(TastingSetup tasting, IReadOnlyList<(Build Build, BarFacts Bar)?> builds)
     {
         var plan = ServingPlan.Of(tasting.Question, tasting.Samples.Count, tasting.Seed);
         var portions = Enumerable.Range(1, tasting.Tasters).SelectMany(seat => plan.For(seat, [])).CountBy(glass => glass.Sample).ToDictionary();

@@ -9,7 +9,7 @@ namespace Krasis.Tasting.Documents;
 /// <param name="Grams">How much of each a taster gets, g.</param>
 /// <param name="Celsius">How warm hot samples shall be tasted, °C.</param>
 /// <param name="Seed">What chance goes by.</param>
-public sealed record Tasting(
+public sealed record TastingSetup(
     string Name,
     TastingQuestion Question,
     IReadOnlyList<SampleDocument> Samples,
