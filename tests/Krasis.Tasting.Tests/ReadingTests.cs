@@ -70,6 +70,17 @@ public class ReadingTests
         Assert.Contains("3 pairs are held to 1 in 20 together.", result.Order.Says);
     }
 
+    [Theory]
+    [InlineData(9, 2)]
+    [InlineData(8, 2)]
+    [InlineData(7, 3)]
+    public void Of_two_the_pair_says_what_the_whole_says(int one, int other)
+    {
+        var result = TastingResult.Of(Suits(2), ["One", "Two"], [.. Enumerable.Range(0, one + other).Select(i => i < one ? Liked(8, 6) : Liked(6, 8))], []);
+        Assert.Equal(result.Order!.Test!.Probability, Assert.Single(result.Order.Pairs).Probability);
+        Assert.Equal(result.Order.Test.Probability <= 0.05, result.Order.Says.Any(line => line.StartsWith("One is liked better than Two", StringComparison.Ordinal)));
+    }
+
     [Fact]
     public void What_was_left_out_is_left_out_of_what_it_would_belong_to()
     {

@@ -10,8 +10,11 @@ namespace Krasis.Tasting.Documents;
 /// <param name="Moves">What of the drink it is about; null where no line of a build does it alone.</param>
 public sealed record JarScale(string Code, string Name, string TooLittle, string TooMuch, TunedTaste? Moves)
 {
-    /// <summary>The answers there are to a scale, the least first: much too little, too little, just right, too much, much too much.</summary>
+    /// <summary>How far the answers reach to either side: far too little, too little, just right, too much, far too much.</summary>
     public const int Farthest = 2;
+
+    /// <summary>The words for the answers, from the least to the most.</summary>
+    public IReadOnlyList<string> Answers => [Far(TooLittle), TooLittle, "just right", TooMuch, Far(TooMuch)];
 
     /// <summary>The scales that every house has.</summary>
     public static readonly IReadOnlyList<JarScale> All =
@@ -22,4 +25,7 @@ public sealed record JarScale(string Code, string Name, string TooLittle, string
         new("body", "Body", "too thin", "too heavy", null),
         new("temperature", "Temperature", "too cool", "too warm", null),
     ];
+
+    // Not sweet enough, and not nearly so; too sweet, and far too sweet.
+    private static string Far(string words) => words.StartsWith("not ", StringComparison.Ordinal) ? $"not nearly {words[4..]}" : $"far {words}";
 }

@@ -28,7 +28,7 @@ internal static class ResultWords
             ScaleVerdict.TooFew => $"{reading.Right} of {reading.Tasters} found it right. Fewer than {ScaleReading.LeastTasters} tasters: no more is said.",
             ScaleVerdict.Act => $"{found}; {cost}; act on it.",
             ScaleVerdict.Divided => $"{found}, {rest.Count} {other}: tasters are divided, and no one change pleases all.",
-            ScaleVerdict.Unsure => $"{found}, {rest.Count} {other}; {cost}. It may be chance: ask more tasters before you change it.",
+            ScaleVerdict.Unsure => $"{found}, {rest.Count} {other}: that may be chance. Ask more tasters before you change anything.",
             _ when side.Count == 0 => $"All {reading.Tasters} found it right.",
             _ when side.Share >= ScaleReading.LeastShare => $"{found}, but {cost}: leave it.",
             _ => $"{reading.Right} of {reading.Tasters} found it right: leave it.",
@@ -54,7 +54,11 @@ internal static class ResultWords
                 : $"The other {(pairs.Count - differ.Count == 1 ? "pair" : $"{pairs.Count - differ.Count} pairs")} cannot be told from chance.");
         }
 
-        says.Add($"{pairs.Count} {(pairs.Count == 1 ? "pair is" : "pairs are")} held to 1 in 20 together.");
+        if (pairs.Count > 1)
+        {
+            says.Add($"{pairs.Count} pairs are held to 1 in 20 together.");
+        }
+
         return says;
     }
 

@@ -105,7 +105,10 @@ public sealed record TastingResult(
         }
 
         var test = Friedman.Of(places);
+
+        // Two samples are one pair, of which the whole test speaks already.
         var pairs = RankSums.Pairs(test.RankSums, places.Count);
+        pairs = pairs.Count == 1 ? [pairs[0] with { Probability = test.Probability }] : pairs;
         return new OrderResult(
             places.Count,
             compared,

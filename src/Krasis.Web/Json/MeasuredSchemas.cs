@@ -23,6 +23,17 @@ public static class MeasuredSchemas
         options.AddSchemaTransformer((schema, context, _) =>
         {
             var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
+            // What is worked out when it is asked for is always sent.
+            foreach (var property in context.JsonTypeInfo.Properties.Where(property => property is { Set: null, Get: not null, AssociatedParameter: null } && schema.Properties?.ContainsKey(property.Name) == true))
+            {
+                schema.Required ??= new HashSet<string>();
+                schema.Required.Add(property.Name);
+                if (!property.IsGetNullable && schema.Properties![property.Name] is OpenApiSchema { Type: { } kind } sent)
+                {
+                    sent.Type = kind & ~JsonSchemaType.Null;
+                }
+            }
+
             var orNull = type == context.JsonTypeInfo.Type ? default : JsonSchemaType.Null;
             if (MeasuredJsonConverterFactory.IsMeasured(type))
             {

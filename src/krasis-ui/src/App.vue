@@ -30,6 +30,7 @@ function skip(): void {
       <RouterLink to="/bar" active-class="here">The bar</RouterLink>
       <RouterLink to="/service">At the bar</RouterLink>
       <RouterLink to="/poured" active-class="here">Poured</RouterLink>
+      <RouterLink to="/tastings" active-class="here">Tastings</RouterLink>
     </nav>
   </header>
   <RouterView :key="pageKey" />

@@ -68,6 +68,30 @@ export const router = createRouter({
       component: () => import('./features/poured/PouredPage.vue'),
     },
     {
+      path: '/tastings',
+      name: 'tastings',
+      component: () => import('./features/tastings/TastingsPage.vue'),
+    },
+    {
+      path: '/tastings/:id',
+      name: 'tasting',
+      component: () => import('./features/tastings/TastingPage.vue'),
+      props: true,
+    },
+    {
+      path: '/tastings/:id/tray',
+      name: 'tray',
+      component: () => import('./features/tastings/TrayPage.vue'),
+      props: true,
+    },
+    {
+      path: '/taste/:id',
+      name: 'taste',
+      component: () => import('./features/taste/TastePage.vue'),
+      props: true,
+      meta: { isAtTheBar: true },
+    },
+    {
       path: '/compare',
       name: 'compare',
       component: () => import('./features/versions/ComparePage.vue'),

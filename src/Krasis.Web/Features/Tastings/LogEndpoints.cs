@@ -48,7 +48,7 @@ public static class LogEndpoints
             : document.Samples.Select(sample => sample.Build is { } id ? names.GetValueOrDefault(id, "a build that is gone") : sample.Words ?? "").ToList();
         var day = document.Conditions;
         var entry = new LogEntry(
-            "tasting", stored.Id, At(stored.OpenedAt ?? stored.CreatedAt), document.Name is { Length: > 0 } name ? name : question, stored.State, question, of, (int)count, (int)simulated, tasted.Decision?.Found, null, null, null, null, null, null);
+            "tasting", stored.Id, At(stored.OpenedAt ?? stored.CreatedAt), document.Name is { Length: > 0 } name ? name : question, stored.State, question, of, (int)count, (int)simulated, tasted.Decision?.Found, tasted.Decision?.Build, null, null, null, null, null, null);
         return (entry, string.Join(' ', [entry.Title, question, .. of, entry.Decided ?? "", tasted.Decision?.Why ?? "", day.Coffee ?? "", day.RoastedOn ?? "", day.Grinder ?? "", day.Water ?? "", day.Room ?? "", day.Poured ?? ""]));
     }
 
@@ -56,7 +56,7 @@ public static class LogEndpoints
     {
         var note = Tasted.Read<KeptNote>(stored.Document);
         var entry = new LogEntry(
-            "note", stored.Id, At(stored.NotedAt), note.Name, "", "Just me, at the counter", [names.GetValueOrDefault(stored.Build, note.Name)], 0, 0, null, stored.Build, stored.Version, note.SizeName, (int?)stored.Liking, note.Words, stored.Who);
+            "note", stored.Id, At(stored.NotedAt), note.Name, "", "Just me, at the counter", [names.GetValueOrDefault(stored.Build, note.Name)], 0, 0, null, null, stored.Build, stored.Version, note.SizeName, (int?)stored.Liking, note.Words, stored.Who);
         return (entry, $"{note.Name} {note.SizeName} {note.Words} {stored.Who} note");
     }
 
@@ -154,6 +154,7 @@ public static class LogEndpoints
 /// <param name="Answered">How many have answered.</param>
 /// <param name="Simulated">How many of them are simulated.</param>
 /// <param name="Decided">What was decided; null before.</param>
+/// <param name="Changed">The build that was changed by that; null where none was.</param>
 /// <param name="Build">The build that was noted; null of a tasting.</param>
 /// <param name="Version">Which version it was.</param>
 /// <param name="SizeName">In which cup.</param>
@@ -171,6 +172,7 @@ public sealed record LogEntry(
     int Answered,
     int Simulated,
     string? Decided,
+    string? Changed,
     string? Build,
     long? Version,
     string? SizeName,

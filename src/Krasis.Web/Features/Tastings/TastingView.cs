@@ -7,7 +7,7 @@ namespace Krasis.Web.Features.Tastings;
 
 /// <summary>A tasting as the lead sees it.</summary>
 /// <param name="Id">Its id.</param>
-/// <param name="ETag">What it is known by, for If-Match.</param>
+/// <param name="Etag">What it is known by, for If-Match.</param>
 /// <param name="State">draft, open or closed.</param>
 /// <param name="CreatedAt">When it was set up.</param>
 /// <param name="OpenedAt">When it was opened; null before.</param>
@@ -28,7 +28,7 @@ namespace Krasis.Web.Features.Tastings;
 /// <param name="Retest">The tasting that tastes this one again; null where there is none.</param>
 public sealed record TastingView(
     string Id,
-    string ETag,
+    string Etag,
     string State,
     DateTimeOffset CreatedAt,
     DateTimeOffset? OpenedAt,

@@ -21,6 +21,8 @@ import ParentBanner from '@/features/transforming/ParentBanner.vue'
 import AdjustBanner from '@/features/versions/AdjustBanner.vue'
 import StateMenu from '@/features/versions/StateMenu.vue'
 import StateTag from '@/features/versions/StateTag.vue'
+import TasteDialog from '@/features/tastings/TasteDialog.vue'
+import TastedTag from '@/features/tastings/TastedTag.vue'
 import StartPanel from './StartPanel.vue'
 import SaveProblem from './SaveProblem.vue'
 import SheetBanners from './SheetBanners.vue'
@@ -74,6 +76,7 @@ const named = computed<{ id: string; name: string }[]>((before) =>
 )
 const colour = computed(() => sheet.value?.sizes.find(({ isReference }) => isReference)?.taste.colour ?? null)
 const blocked = ref<string | null>(null)
+const isTasting = ref(false)
 /** What has been asked for is not saved before it is done. */
 const isDirty = computed(() => editor.isDirty.value || edits.isSending.value)
 
@@ -195,8 +198,19 @@ async function settle(): Promise<boolean> {
             :is-dirty="isDirty"
           />
           <AboutButton v-model="isAboutOpen" :draft="draft" :words="bar.data.value.words" />
+          <TastedTag v-if="buildId" :build="buildId" />
         </template>
         <template #actions>
+          <Button
+            v-if="buildId"
+            label="Taste"
+            icon="pi pi-comment"
+            text
+            severity="secondary"
+            title="Taste: note it, or set up a tasting"
+            data-test="taste"
+            @click="isTasting = true"
+          />
           <StateMenu
             v-if="buildId"
             :id="buildId"
@@ -321,6 +335,14 @@ async function settle(): Promise<boolean> {
         :stations="otherStations"
       />
       <CautionList v-if="sheet && !isEmpty" :cautions="sheet.cautions" />
+      <TasteDialog
+        v-if="buildId && isTasting"
+        v-model="isTasting"
+        :build="buildId"
+        :name="draft.name"
+        :sizes="named"
+        :reference="draft.referenceSize"
+      />
       <SheetDialogs
         :id="buildId"
         v-model="dialog"

@@ -12,6 +12,8 @@ export const keys = {
   service: ['builds', 'service'],
   order: ['order'],
   poured: ['poured'],
+  tastings: ['tastings'],
+  tastingChoices: ['tasting-choices'],
   schools: ['schools'],
   pantry: ['pantry'],
   mix: ['mix'],

@@ -8723,7 +8723,7 @@ export interface components {
         AllergenFacts: {
             found: components["schemas"]["AllergenTrace"][];
             unknown: string[];
-            says?: null | string;
+            says: string;
         };
         AllergenTrace: {
             allergen: components["schemas"]["Allergen"];
@@ -8907,7 +8907,7 @@ export interface components {
             allowedColourDrift: number;
             currency: string;
             findings: components["schemas"]["Finding"][];
-            cautions?: null | components["schemas"]["Caution"][];
+            cautions: components["schemas"]["Caution"][];
         };
         /** @enum {unknown} */
         BuildState: "draft" | "trial" | "standard" | "retired";
@@ -9938,6 +9938,7 @@ export interface components {
             tooLittle: string;
             tooMuch: string;
             moves: null | components["schemas"]["TunedTaste"];
+            answers: string[];
         };
         KrasisProblem: {
             type?: null | string;
@@ -10065,6 +10066,7 @@ export interface components {
             /** Format: int32 */
             simulated: number;
             decided: null | string;
+            changed: null | string;
             build: null | string;
             /** Format: int64 */
             version: null | number;
@@ -10261,7 +10263,7 @@ export interface components {
              * @description In g/100 g.
              */
             sweetness: null | number;
-            drawing?: components["schemas"]["CupDrawing"];
+            drawing: components["schemas"]["CupDrawing"];
         };
         Move: {
             what: string;
@@ -10375,9 +10377,9 @@ export interface components {
             sugarsPer100Ml: null | number;
             band: null | components["schemas"]["SugarBand"];
             gaps: components["schemas"]["NutritionGaps"];
-            label?: components["schemas"]["LabelValues"];
-            euPortion?: components["schemas"]["EuLabelValues"];
-            euPer100Ml?: components["schemas"]["EuLabelValues"];
+            label: components["schemas"]["LabelValues"];
+            euPortion: components["schemas"]["EuLabelValues"];
+            euPer100Ml: components["schemas"]["EuLabelValues"];
         };
         NutritionGaps: {
             energy: string[];
@@ -10733,7 +10735,7 @@ export interface components {
              */
             roomLeft: number;
             isAllowed: boolean;
-            says?: null | string;
+            says: string;
         };
         PouredView: {
             /** Format: date-time */
@@ -10820,9 +10822,9 @@ export interface components {
             faults: components["schemas"]["Finding"][];
             warnings: components["schemas"]["Finding"][];
             unknown: components["schemas"]["UnknownFact"][];
-            isAllowed?: boolean;
-            wantsReason?: boolean;
-            says?: null | string;
+            isAllowed: boolean;
+            wantsReason: boolean;
+            says: string;
         };
         PublishRequest: {
             who?: null | string;
@@ -10930,7 +10932,7 @@ export interface components {
             was: string;
             now: string;
             isMore: boolean;
-            says?: null | string;
+            says: string;
         };
         /** @enum {unknown} */
         RescueKind: "carryOn" | "change" | "startAgain";
@@ -11099,7 +11101,7 @@ export interface components {
             lopsidedChance: number;
             verdict: components["schemas"]["ScaleVerdict"];
             isMore: boolean;
-            heavier?: components["schemas"]["SideCount"];
+            heavier: components["schemas"]["SideCount"];
         };
         ScaleResult: {
             scale: components["schemas"]["JarScale"];
@@ -11239,7 +11241,7 @@ export interface components {
             pull: null | components["schemas"]["PullSize"];
             mark: null | components["schemas"]["SheetMark"];
             stated: null | string;
-            beside?: null | string;
+            beside: string;
         };
         SheetMark: {
             says: string;
@@ -11277,7 +11279,7 @@ export interface components {
         };
         SizeDrawing: {
             boundaries: components["schemas"]["Boundary"][];
-            poured?: components["schemas"]["CupDrawing"];
+            poured: components["schemas"]["CupDrawing"];
         };
         SizeFill: {
             /**
@@ -11529,7 +11531,7 @@ export interface components {
              * @description In g.
              */
             pouredAway: number;
-            says?: null | string;
+            says: string;
         };
         StrokesMeasured: {
             /** Format: int32 */
@@ -11710,7 +11712,7 @@ export interface components {
         };
         TastingView: {
             id: string;
-            eTag: string;
+            etag: string;
             state: string;
             /** Format: date-time */
             createdAt: string;
@@ -11869,6 +11871,7 @@ export interface components {
             /** Format: double */
             byPercent: number;
             isTasted: boolean;
+            isFar: boolean;
             sizes: components["schemas"]["TunedSize"][];
             newFindings: components["schemas"]["Finding"][];
             build: components["schemas"]["BuildDocument"];

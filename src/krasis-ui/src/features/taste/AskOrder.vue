@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { AnswerDocument, SeatView } from '@/shared/api/types'
+
+/** All cups in order, the best first: one after another is pressed. */
+const props = defineProps<{ cups: SeatView['cups']; answer: AnswerDocument }>()
+const emit = defineEmits<{ change: [answer: AnswerDocument]; send: [] }>()
+const order = computed(() => props.answer.order ?? [])
+const left = computed(() => props.cups.filter(({ code }) => !order.value.includes(code)))
+const words = computed(() =>
+  order.value.length === 0
+    ? 'Which is best?'
+    : left.value.length > 0
+      ? 'And of those that are left?'
+      : 'Your order',
+)
+
+function put(next: string[]): void {
+  emit('change', { ...props.answer, order: next })
+}
+</script>
+
+<template>
+  <section>
+    <h1>{{ words }}</h1>
+    <p>
+      From left to right: water, wait a moment, two sips. Go back as often as you like:
+      {{ cups.map(({ code }) => code).join(', ') }}.
+    </p>
+    <ol class="order">
+      <li v-for="code in order" :key="code">
+        <span class="cup">{{ code }}</span>
+        <button
+          type="button"
+          :aria-label="`Take ${code} back`"
+          @click="put(order.filter((each) => each !== code))"
+        >
+          Take back
+        </button>
+      </li>
+    </ol>
+    <div class="left">
+      <button
+        v-for="{ code } in left"
+        :key="code"
+        type="button"
+        data-test="rank"
+        @click="put([...order, code])"
+      >
+        <span class="cup">{{ code }}</span>
+      </button>
+    </div>
+    <label
+      >Anything else
+      <textarea
+        :value="answer.comment ?? ''"
+        rows="2"
+        maxlength="10000"
+        @input="
+          (event) => emit('change', { ...answer, comment: (event.target as HTMLTextAreaElement).value })
+        "
+      />
+    </label>
+    <div class="turn">
+      <button type="button" class="go" :disabled="left.length > 0" data-test="send" @click="emit('send')">
+        Send
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.order li {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+}
+
+.left {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem;
+  margin: 1rem 0;
+}
+</style>

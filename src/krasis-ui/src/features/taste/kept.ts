@@ -1,0 +1,28 @@
+import { useLocalStorage } from '@vueuse/core'
+import type { AnswerDocument, SeatView, TasteView } from '@/shared/api/types'
+
+/** What one taster has said of a tasting on this device, and how far it has come. */
+export interface Tasting {
+  /** What the page calls the seat. */
+  device: string
+  seat: SeatView | null
+  /** What is asked: it has to be there when the network is not. */
+  asked: TasteView | null
+  answer: AnswerDocument
+  /** Filling in, on its way, or kept at the server. */
+  state: 'tasting' | 'sending' | 'sent'
+  /** The cup that one is at. */
+  at: number
+}
+
+export const begun = (device: string): Tasting => ({
+  device,
+  seat: null,
+  asked: null,
+  answer: { glasses: [], order: [], chosen: null, comment: null },
+  state: 'tasting',
+  at: 0,
+})
+
+/** The tastings on this device, by their id: the one that is being tasted, and before it those that are not sent yet. */
+export const keptTastings = () => useLocalStorage<Record<string, Tasting[]>>('krasis.tastings', {})
