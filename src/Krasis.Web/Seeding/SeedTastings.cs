@@ -11,7 +11,11 @@ internal static class SeedTastings
 {
     private static readonly ConditionsDocument Usual = new()
     {
-        Coffee = "Lock blend", Grinder = "2.6 on the bar's mill", Water = "filtered, 90 mg/l", Room = "21 °C, before opening", Poured = "IN",
+        Coffee = "Lock blend",
+        Grinder = "2.6 on the bar's mill",
+        Water = "filtered, 90 mg/l",
+        Room = "21 °C, before opening",
+        Poured = "IN",
     };
 
     /// <summary>Fills the logbook.</summary>
