@@ -59,6 +59,42 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
 
     private static IEnumerable<(string Name, Action Open)> Pages(Tab tab)
     {
+        yield return ("the logbook of tastings", () => tab.Open("/tastings").Find("[data-test=entry]"));
+        yield return ("what a tasting found", () => tab.Open("/tastings/00000000-0000-0000-0000-000000000004").Find("[data-test=becomes]"));
+        yield return ("a triangle that is over", () => tab.Open("/tastings/00000000-0000-0000-0000-000000000002").Find("[data-test=choice]"));
+        yield return ("a tray plan", () => tab.Open("/tastings/00000000-0000-0000-0000-000000000001/tray").Find("[data-test=serving]"));
+        yield return ("a tasting that is set up", () =>
+        {
+            tab.Open("/tastings").Click("[data-test=set-up]");
+            tab.Type("[data-test=name]", "Either of two");
+            tab.Click("[data-test=add-sample]");
+            tab.Click("[data-test=add-sample]");
+            tab.Find("[data-test=tray]");
+            tab.Until("it can be opened", () => tab.Find("[data-test=open]").Enabled);
+        }
+        );
+        yield return ("a tasting that is open", () =>
+        {
+            tab.Click("[data-test=open]");
+            tab.Find("[data-test=to-taste]");
+        }
+        );
+        yield return ("a taster's page", () =>
+        {
+            tab.Open(new Uri(tab.Find("[data-test=to-taste]").GetAttribute("href")!).AbsolutePath).Click("[data-test=begin]");
+            tab.Find("[data-test=cup]");
+        }
+        );
+        yield return ("two sips, and what is wrong with it", () =>
+        {
+            tab.Open("/").UntilListed("Cardamom latte");
+            tab.ClickText("Cardamom latte", "a.name");
+            tab.Click("[data-test=taste]");
+            tab.Until("the complaints", () => tab.All("[data-test=complaint]").Count == 14);
+            tab.Click("[data-test=complaint]");
+            tab.Find("[data-test=cause]");
+        }
+        );
         yield return ("builds", () => tab.Open("/").Find("[data-test=build]"));
         yield return ("sheet", () =>
         {

@@ -124,6 +124,36 @@ public sealed class TastingTests : BenchTests
     }
 
     [Fact]
+    public void What_is_wrong_with_it_is_answered_by_the_drink_s_own_numbers_and_mended_with_one_press()
+    {
+        Tab.Open("/").UntilListed("Cardamom oat latte");
+        Tab.ClickText("Cardamom oat latte", "a.name");
+        Tab.Until("the sheet", () => Tab.Has("[data-band=Cost]"));
+        var before = Tab.Cell(0, "Plover");
+        Tab.Click("[data-test=taste]");
+        Tab.Until("fourteen complaints", () => Tab.All("[data-test=complaint]").Count == 14);
+        Tab.ClickText("Too sweet", "[data-test=complaint]");
+        UntilText("[data-cause=full-dose]", "Take one less: Cardamom syrup");
+        Tab.UntilStill();
+        Tab.Click("[data-cause=full-dose] button");
+        Tab.Until("one stroke less", () => Tab.Cell(0, "Plover") != before);
+    }
+
+    [Fact]
+    public void A_guest_brings_it_back_to_the_bar()
+    {
+        // The demo's grinder runs fast: that leads.
+        Tab.Open("/service").Click("[data-test=drink][data-name='Black sesame latte']");
+        Tab.Until("the cups", () => Tab.All("[data-test=size]").Count > 1);
+        Tab.All("[data-test=size]")[1].Click();
+        Tab.Click("[data-test=trouble]");
+        Tab.Until("fourteen complaints", () => Tab.All("[data-test=complaint]").Count == 14);
+        Tab.UntilStill();
+        Tab.ClickText("Sour", "[data-test=complaint]");
+        Tab.Until("the grinder first", () => Tab.All("[data-test=cause]") is [var first, ..] && first.Text.Contains("runs 3 s fast since", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public void The_tray_plan_prints_on_one_page_with_every_taster_s_codes()
     {
         SetUpOf("Cardamom latte", 12);

@@ -80,7 +80,10 @@ public sealed class VersionTests : IDisposable
         tab.Open("/");
         UntilText("[data-test=moved-standards]", "The bar has moved 1 standard since they were published");
         tab.Click("[data-test=moved-standard] summary");
-        UntilText("[data-test=moved-standard]", "Cardamom syrup 19.5 g → 24 g");
+
+        // The list of what moved stands there only until it is laid side by side.
+        UntilText("[data-test=pours] [data-size=Plover]", "2 strokes, 19.5 g");
+        UntilText("[data-test=pours] [data-size=Plover]", "2 strokes, 24 g");
         tab.Click("[data-test=accept]");
 
         // What stands against it is told before it is done.

@@ -44,6 +44,20 @@ public class JustRightTests
         },
         iter: 200);
 
+    // Just below and just above where it is counted: the same within a hundredth.
+    [Fact]
+    public void Of_many_the_normal_curve_says_nearly_the_same()
+    {
+        var random = new Random(11);
+        var points = Enumerable.Range(0, Dealt.MostCounted).Select(_ => random.Next(1, 10)).ToList();
+        List<int> more = [.. points, 5];
+        foreach (var drawn in new[] { 30, 60 })
+        {
+            var sum = (int)(drawn * points.Average()) - 12;
+            Assert.InRange(Dealt.AtMost(more, drawn, sum), Dealt.AtMost(points, drawn, sum) - 0.02, Dealt.AtMost(points, drawn, sum) + 0.02);
+        }
+    }
+
     [Theory]
     // One in five is the bound; the others found it right, and a point is lost.
     [InlineData(30, 5, 0, ScaleVerdict.Leave)]

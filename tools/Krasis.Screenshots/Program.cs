@@ -26,11 +26,8 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Find("[data-test=advice]");
     tab.Picture(Path.Combine(folder, "advice.png"));
 
-    OpenBuild(tab, "Cardamom latte");
-    tab.More("variant");
-    tab.Find("[data-test=changes]");
-    tab.UntilStill();
-    tab.Picture(Path.Combine(folder, "variant.png"));
+    tab.Open("/tastings/00000000-0000-0000-0000-000000000004").Find("[data-test=becomes]");
+    tab.Picture(Path.Combine(folder, "tasting.png"));
 
     tab.Open("/builds/new");
     tab.Type("#name", "Slipway mocha");
@@ -65,9 +62,6 @@ using (var tab = new Tab(server.Address, 1280, 800))
 
     tab.Open("/bar").Find(".tile");
     tab.Picture(Path.Combine(folder, "bar.png"));
-
-    OpenBench(tab, "cups/reed");
-    tab.Picture(Path.Combine(folder, "bar-cup.png"));
 
     OpenBuild(tab, "Orange peel mocha");
     tab.More("cards");
@@ -109,6 +103,22 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Click("[data-test=finding][data-id=kiosk-hazelnut] button");
     tab.Until("its chart", () => tab.Find("[data-test=chart-name]").Text.StartsWith("Kiosk hazelnut pump", StringComparison.Ordinal) && tab.Has("[aria-label^='Chart of'] svg"));
     tab.Picture(Path.Combine(folder, "poured.png"));
+}
+
+using (var tab = new Tab(server.Address, 390, 844))
+{
+    OpenBuild(tab, "Orange peel mocha");
+    tab.Click("[data-test=taste]");
+
+    // The same codes in every picture.
+    tab.Script("Math.random = () => 0.020611");
+    tab.Click("[data-test=set-up-of-it]");
+    tab.Until("it can be opened", () => tab.Find("[data-test=open]").Enabled);
+    tab.Click("[data-test=open]");
+    tab.Open(new Uri(tab.Find("[data-test=to-taste]").GetAttribute("href")!).AbsolutePath).Click("[data-test=begin]");
+    tab.Until("the scales", () => tab.All("[data-test=jar]").Count == 3);
+    tab.All("[data-test=liking]")[6].Click();
+    tab.Picture(Path.Combine(folder, "taste.png"));
 }
 
 using (var tab = new Tab(server.Address, 1280, 1000))

@@ -31,6 +31,9 @@ public sealed class TastingStore
             new { build },
             transaction)];
 
+    /// <summary>The id of the first that tastes another one again; null when there is none.</summary>
+    public string? After(string id) => connection.QueryFirstOrDefault<string>("SELECT id FROM tasting WHERE json_extract(document, '$.again') = @id ORDER BY created_at, id", new { id }, transaction);
+
     /// <summary>One of them; null when there is none.</summary>
     public StoredTasting? Find(string id) => connection.QuerySingleOrDefault<StoredTasting>($"SELECT {Columns} FROM tasting WHERE id = @id", new { id }, transaction);
 

@@ -96,6 +96,7 @@ public static class KrasisApp
         PouredEndpoint.Map(app);
         PrintsEndpoint.Map(app);
         QrEndpoint.Map(app);
+        TroubleEndpoint.Map(app);
         TastingEndpoints.Map(app);
         TasteEndpoints.Map(app);
         DecisionEndpoints.Map(app);

@@ -46,16 +46,16 @@ internal static class SeedTastings
             2,
             new TastingDocument
             {
-                Name = "Do Reed and Willow of the hazelnut taste alike?",
+                Name = "Do Rush and Willow of the hazelnut taste alike?",
                 Question = "triangle",
-                Samples = [In(hazelnut, "reed"), In(hazelnut, "willow")],
+                Samples = [In(hazelnut, "rush"), In(hazelnut, "willow")],
                 Tasters = 24,
                 Seed = 20_612,
                 Conditions = Usual with { RoastedOn = Day(today, 22) },
             },
             new Dictionary<string, double>(),
             now.AddDays(-12),
-            "Nobody who walks along the canal with one will mind.");
+            "Nobody drinks both at once: they stay as they are until the autumn board.");
         Hold(
             session,
             3,

@@ -44,6 +44,14 @@ public class TunerTests
         Assert.True(-one.ByPercent < -two.ByPercent);
     }
 
+    // 2 strokes to 1 are 42 % less sweet, where 15 were wanted; of 6, one less is 16 %.
+    [Theory]
+    [InlineData(2, true)]
+    [InlineData(6, false)]
+    public void More_than_is_wanted_is_said_where_the_bar_pours_nothing_between(int strokes, bool isFar) => Assert.Equal(
+        isFar,
+        Tune(TestBar.Build(TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml")), "m", TunedTaste.Sweetness, false)[0].IsFar);
+
     [Fact]
     public void A_drink_without_a_flavour_has_no_way_to_be_less_sweet() =>
         Assert.Empty(Tune(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml")), "m", TunedTaste.Sweetness, false));

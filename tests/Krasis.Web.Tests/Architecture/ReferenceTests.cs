@@ -35,6 +35,10 @@ public class ReferenceTests
         .ShouldNot().HaveDependencyOnAny("Krasis.Store", "Krasis.Web", "Microsoft.AspNetCore"));
 
     [Fact]
+    public void Tastings_know_the_core_and_nothing_else_of_the_program_and_have_no_clock() => Holds(Types.InAssembly(typeof(Krasis.Tasting.Holm).Assembly)
+        .ShouldNot().HaveDependencyOnAny("Krasis.Store", "Krasis.Exchange", "Krasis.Web", "Microsoft.AspNetCore", "System.IO", "System.Net", "System.DateTime", "System.DateTimeOffset", "System.TimeProvider"));
+
+    [Fact]
     public void Only_the_store_speaks_to_the_database() => Holds(Types.InAssembly(typeof(Web.Hosting.KrasisApp).Assembly)
         .ShouldNot().HaveDependencyOnAny("Dapper", "Microsoft.Data.Sqlite", "DbUp"));
 

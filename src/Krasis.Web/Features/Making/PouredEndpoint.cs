@@ -33,20 +33,24 @@ public static class PouredEndpoint
         }
 
         var from = clock.GetUtcNow().AddDays(-(days ?? 21));
-        var (count, makes, pours, bar) = file.Read(session => (session.Makes.CountSince(from), session.Makes.Since(from, MostMakes), session.Makes.Pours(from, MostMakes), session.Bar.Facts()));
-        var made = makes.Where(make => make.IsDone == 1).Reverse()
-            .Select(make => new Made(On(make.At, clock), make.Drink, make.Station, make.Seconds, make.Strength is { } off ? Percent.From(off) : null, make.IsAllowed == 1))
-            .ToList();
-        var series = PourBook.Series([.. pours.Select(pour => InBook(pour, clock))], made, bar);
+        var (count, makes, series) = file.Read(session => (session.Makes.CountSince(from), session.Makes.Since(from, MostMakes), SeriesSince(session, from, clock)));
         return TypedResults.Ok(new PouredView(
             from,
             count,
             makes.Count,
             PourFindings.In(series),
             [.. series.Where(each => each.Who is null).OrderByDescending(each => each.Points.Count).Select(View)],
-            PourBook.Drinks(made),
+            PourBook.Drinks(Made(makes, clock)),
             [.. makes.Take(LastMakes).Select(Row)]));
     }
+
+    /// <summary>The series that the book holds since a moment.</summary>
+    internal static IReadOnlyList<PourSeries> SeriesSince(Session session, DateTimeOffset from, TimeProvider clock) => PourBook.Series(
+        [.. session.Makes.Pours(from, MostMakes).Select(pour => InBook(pour, clock))], Made(session.Makes.Since(from, MostMakes), clock), session.Bar.Facts());
+
+    private static List<Made> Made(IReadOnlyList<MakeRow> makes, TimeProvider clock) =>
+        [.. makes.Where(make => make.IsDone == 1).Reverse()
+            .Select(make => new Made(On(make.At, clock), make.Drink, make.Station, make.Seconds, make.Strength is { } off ? Percent.From(off) : null, make.IsAllowed == 1))];
 
     // The bar's day.
     private static DateOnly On(DateTimeOffset at, TimeProvider clock) => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(at, clock.LocalTimeZone).DateTime);

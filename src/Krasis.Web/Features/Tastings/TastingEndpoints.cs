@@ -234,7 +234,7 @@ public static partial class TastingEndpoints
             tasters.Count(taster => taster is { Answer: not null, IsCounted: 0 }),
             tasted.Withdrawn,
             tasted.Decision,
-            session.Tastings.List().FirstOrDefault(other => Tasted.Read<TastingDocument>(other.Document).Again == tasted.Stored.Id)?.Id);
+            session.Tastings.After(tasted.Stored.Id));
     }
 
     private static TastingView Draft(Session session, string id, string etag, DateTimeOffset created, TastingDocument document, IReadOnlyList<Problem> known)

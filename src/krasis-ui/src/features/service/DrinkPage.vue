@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import type { WishQuery } from '@/shared/api/types'
@@ -15,12 +15,15 @@ import WishChoice from './WishChoice.vue'
 /** A drink: in which cup, and what the guest asks for. */
 const props = defineProps<{ build: string }>()
 
+const TroubleDialog = defineAsyncComponent(() => import('./TroubleDialog.vue'))
 const router = useRouter()
 const { view: board } = useBoard()
 const wish = ref<WishQuery>({})
 const cards = useDrink(() => props.build, wish)
 const view = computed(() => cards.data.value ?? null)
 const size = ref<string | null>(null)
+/** Whether somebody has brought it back. */
+const isBack = ref(false)
 const recent = useStorage<string[]>('krasis.recent', [])
 /** How many drinks are planned together at the most; the server refuses more even where that is not known. */
 const mostDrinks = computed(() => board.value?.mostDrinks ?? Infinity)
@@ -115,7 +118,16 @@ function addToOrder(): void {
           data-test="add"
           @click="addToOrder"
         />
+        <Button
+          label="What is wrong with it?"
+          text
+          severity="secondary"
+          :disabled="!size"
+          data-test="trouble"
+          @click="isBack = true"
+        />
       </div>
+      <TroubleDialog v-if="size && isBack" v-model="isBack" :build="build" :size="size" :name="view.drink" />
       <p v-if="!plan" class="soft">Choose a cup first.</p>
     </template>
   </main>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { replaceEqualDeep, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { keys, useBar } from '@/shared/api/queries'
-import type { BuildView } from '@/shared/api/types'
+import type { BuildView, Mend } from '@/shared/api/types'
 import { reading } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
@@ -21,7 +21,6 @@ import ParentBanner from '@/features/transforming/ParentBanner.vue'
 import AdjustBanner from '@/features/versions/AdjustBanner.vue'
 import StateMenu from '@/features/versions/StateMenu.vue'
 import StateTag from '@/features/versions/StateTag.vue'
-import TasteDialog from '@/features/tastings/TasteDialog.vue'
 import TastedTag from '@/features/tastings/TastedTag.vue'
 import StartPanel from './StartPanel.vue'
 import SaveProblem from './SaveProblem.vue'
@@ -39,6 +38,9 @@ import { useSheet } from './useSheet'
 import { useSheetKeys } from './useSheetKeys'
 import { useWholeBuild } from './useWholeBuild'
 import type { SheetDialog } from './words'
+
+// With its chart it is as large as the sheet itself, and comes when somebody tastes.
+const TasteDialog = defineAsyncComponent(() => import('@/features/tastings/TasteDialog.vue'))
 
 const props = defineProps<{ id?: string }>()
 
@@ -154,6 +156,12 @@ async function save(): Promise<boolean> {
   }
 
   return (await editor.save()) !== null
+}
+
+/** Does what is behind a complaint, where it can be seen. */
+function mendAndLook(mend: Mend): void {
+  isTasting.value = false
+  void edits.mend(mend)
 }
 
 /** Saves a draft before it is left, without asking; says whether nothing is left to ask about. */
@@ -342,6 +350,8 @@ async function settle(): Promise<boolean> {
         :name="draft.name"
         :sizes="named"
         :reference="draft.referenceSize"
+        :document="draft"
+        @mend="mendAndLook"
       />
       <SheetDialogs
         :id="buildId"

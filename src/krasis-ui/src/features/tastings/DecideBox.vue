@@ -49,7 +49,7 @@ function keep(): void {
       <p class="found">
         <i class="pi pi-check" aria-hidden="true" /> {{ view.decision.says ?? 'All stays as it is.' }}
       </p>
-      <p>{{ view.decision.found }} {{ view.decision.why }}</p>
+      <p>{{ view.decision.says ? view.decision.found : '' }} {{ view.decision.why }}</p>
       <p class="soft">{{ when(view.decision.at) }}{{ view.decision.who ? `, ${view.decision.who}` : '' }}</p>
     </div>
     <template v-else>

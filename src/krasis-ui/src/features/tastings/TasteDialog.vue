@@ -10,10 +10,12 @@ import { useRouter } from 'vue-router'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
+import type { BuildDocument, Mend } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import { newId } from '@/shared/newId'
 import { tell } from '@/shared/notice/notice'
 import LikingLine from './LikingLine.vue'
+import TroubleBox from './TroubleBox.vue'
 import { setUp } from './settingUp'
 import { likings } from './words'
 
@@ -23,7 +25,10 @@ const props = defineProps<{
   name: string
   sizes: { id: string; name: string }[]
   reference: string
+  /** The build as it stands on the sheet. */
+  document: BuildDocument
 }>()
+const emit = defineEmits<{ mend: [mend: Mend] }>()
 const isOpen = defineModel<boolean>({ required: true })
 const client = useQueryClient()
 const router = useRouter()
@@ -141,6 +146,8 @@ async function taste(): Promise<void> {
         @click="taste"
       />
     </div>
+    <h2>What is wrong with it?</h2>
+    <TroubleBox :build="document" :size="size" can-mend @mend="(mend) => emit('mend', mend)" />
     <template v-if="notes.length > 1">
       <h2>How it was liked</h2>
       <LikingLine :notes="notes" />

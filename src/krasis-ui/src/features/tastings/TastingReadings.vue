@@ -244,7 +244,9 @@ h2 {
   position: absolute;
   top: -0.3rem;
   bottom: -0.3rem;
-  border-left: 3px dashed var(--ink);
+  width: 4px;
+  border: 2px solid var(--porcelain);
+  background: var(--ink);
 }
 
 .choice {

@@ -111,6 +111,10 @@ function practise(): void {
   height: 14rem;
 }
 
+.columns a {
+  overflow-wrap: anywhere;
+}
+
 .count {
   margin: 0.75rem 0;
   font-size: 1.3rem;

@@ -271,6 +271,7 @@ async function throwAway(): Promise<void> {
           label="Add a sample"
           icon="pi pi-plus"
           text
+          :disabled="!builds.data.value || !bar.data.value"
           data-test="add-sample"
           @click="add"
         />
@@ -414,6 +415,10 @@ h2 {
   margin-top: 1rem;
 }
 
+.set-up :deep(:is(.p-select, .p-inputnumber, .p-inputtext)) {
+  max-width: 100%;
+}
+
 .samples {
   margin: 0.25rem 0;
   padding-left: 1.4rem;
@@ -453,7 +458,7 @@ h2 {
   gap: 0.4rem 1rem;
   align-items: center;
   margin: 0.5rem 0;
-  grid-template-columns: max-content minmax(0, 20rem);
+  grid-template-columns: minmax(0, max-content) minmax(0, 20rem);
 }
 
 details {

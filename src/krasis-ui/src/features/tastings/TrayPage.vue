@@ -45,11 +45,11 @@ const isChoice = computed(() => view.value?.document.question === 'duo-trio')
 .servings {
   margin: 0.5rem 0;
   padding-left: 2.2rem;
-  columns: 2;
+  columns: 12rem 2;
 }
 
 .servings.wide {
-  columns: 4;
+  columns: 12rem 4;
 }
 
 .servings li {

@@ -13,6 +13,7 @@ export const keys = {
   order: ['order'],
   poured: ['poured'],
   tastings: ['tastings'],
+  complaints: ['complaints'],
   tastingChoices: ['tasting-choices'],
   schools: ['schools'],
   pantry: ['pantry'],

@@ -1898,6 +1898,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/complaints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What people say is wrong with a drink, in words. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ComplaintView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** What may be behind a complaint about a build: the likeliest first, each with the edit, the bench or the hands' work. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ComplaintRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Diagnosis"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tastings/choices": {
         parameters: {
             query?: never;
@@ -8982,6 +9069,16 @@ export interface components {
             changes: components["schemas"]["Change"][];
             plans: components["schemas"]["MakingPlan"][];
         };
+        Cause: {
+            code: string;
+            /** Format: double */
+            weight: number;
+            says: string;
+            do: string;
+            mend?: null | components["schemas"]["Mend"];
+            bench?: null | string;
+            benchId?: null | string;
+        };
         Caution: {
             code: string;
             message: string;
@@ -9089,6 +9186,17 @@ export interface components {
         ComparedView: {
             sides: components["schemas"]["ComparedSide"][];
             rows: components["schemas"]["ComparedRow"][];
+        };
+        /** @enum {unknown} */
+        Complaint: "sour" | "bitter" | "watery" | "tooSweet" | "flat" | "sauceOnTheBottom" | "foamDripsThrough" | "foamStandsStiff" | "layersRanTogether" | "notCold" | "lukewarm" | "runsOver" | "wrongColour" | "differentEveryTime";
+        ComplaintRequest: {
+            build: components["schemas"]["BuildDocument"];
+            size: null | string;
+            complaint: null | string;
+        };
+        ComplaintView: {
+            complaint: components["schemas"]["Complaint"];
+            says: string;
         };
         Composition: {
             /** Format: double */
@@ -9310,6 +9418,11 @@ export interface components {
         DeletedBuild: {
             id: string;
             name: string;
+        };
+        Diagnosis: {
+            complaint: components["schemas"]["Complaint"];
+            says: string;
+            causes: components["schemas"]["Cause"][];
         };
         DiffView: {
             before: components["schemas"]["BuildSheet"];
