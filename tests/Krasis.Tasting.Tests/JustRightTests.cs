@@ -84,6 +84,17 @@ public class JustRightTests
         Assert.Equal("9 of 12 found it too sweet, but they like it no less: leave it.", Words(reading));
     }
 
+    // Two who like little do not decide what a side costs; three may.
+    [Theory]
+    [InlineData(2, ScaleVerdict.Act, "12 of 14 found it too sweet; only 2 found it right, so what it costs cannot be told; act on it.")]
+    [InlineData(3, ScaleVerdict.Leave, "11 of 14 found it too sweet, but they like it no less: leave it.")]
+    public void Of_too_few_who_find_it_right_the_cost_is_not_told(int right, ScaleVerdict verdict, string says)
+    {
+        var answers = Enumerable.Range(0, 14).Select(i => i < right ? (0, (int?)3) : (1, 6)).ToList();
+        var reading = ScaleReading.Of([answers])[0];
+        Assert.Equal((verdict, says), (reading.Verdict, Words(reading)));
+    }
+
     [Fact]
     public void Where_nobody_said_how_much_they_like_it_the_cost_is_not_told()
     {

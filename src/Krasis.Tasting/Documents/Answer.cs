@@ -36,9 +36,9 @@ public sealed record Answer(
         var fields = new FieldReader();
         var liking = new Dictionary<int, int>();
         var said = new Dictionary<(int, string), int>();
-        for (var i = 0; i < document.Glasses.Count; i++)
+        for (var i = 0; i < document.Cups.Count; i++)
         {
-            var (glass, at) = (document.Glasses[i], $"glasses[{i}]");
+            var (glass, at) = (document.Cups[i], $"cups[{i}]");
             if (Find(glass.Code, $"{at}.code") is not { } found)
             {
                 continue;

@@ -1,10 +1,10 @@
 namespace Krasis.Tasting.Documents;
 
-/// <summary>What one taster answered. Glasses are named by their codes.</summary>
+/// <summary>What one taster answered. Cups are named by their codes.</summary>
 public sealed record AnswerDocument
 {
     /// <summary>What was said of each glass, where it was asked how it suits.</summary>
-    public IReadOnlyList<GlassAnswerDocument> Glasses { get; init; } = [];
+    public IReadOnlyList<CupAnswerDocument> Cups { get; init; } = [];
 
     /// <summary>The codes in order, the best first, where that was asked.</summary>
     public IReadOnlyList<string> Order { get; init; } = [];
@@ -18,13 +18,13 @@ public sealed record AnswerDocument
     /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types say.</summary>
     public AnswerDocument WithoutNulls() => this with
     {
-        Glasses = [.. (Glasses ?? []).Where(each => each is not null).Select(each => each with { Scales = [.. (each.Scales ?? []).Where(one => one is not null)] })],
+        Cups = [.. (Cups ?? []).Where(each => each is not null).Select(each => each with { Scales = [.. (each.Scales ?? []).Where(one => one is not null)] })],
         Order = [.. (Order ?? []).Where(each => each is not null)],
     };
 }
 
 /// <summary>What was said of one glass.</summary>
-public sealed record GlassAnswerDocument
+public sealed record CupAnswerDocument
 {
     /// <summary>Its code.</summary>
     public string? Code { get; init; }

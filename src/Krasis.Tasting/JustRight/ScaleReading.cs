@@ -21,6 +21,10 @@ public sealed record ScaleReading(
     /// <summary>With fewer tasters than this nothing is said of what to do (common practice, no source).</summary>
     public const int LeastTasters = 6;
 
+    /// <summary>Of fewer who found it right than this, what a side costs is not told: one taster who likes little would decide it (common practice, no
+    /// source).</summary>
+    public const int LeastRight = 3;
+
     /// <summary>The side that outweighs.</summary>
     public SideCount Heavier => IsMore ? More : Less;
 
@@ -85,8 +89,8 @@ public sealed record ScaleReading(
             side.Count,
             tasters == 0 ? 0 : side.Count / (double)tasters,
             Liking(side),
-            here.Count > 0 && there.Count > 0 ? there.Average() - here.Average() : null,
-            here.Count > 0 && there.Count > 0 ? Dealt.AtMost([.. here, .. there], here.Count, here.Sum()) : null);
+            here.Count > 0 && there.Count >= LeastRight ? there.Average() - here.Average() : null,
+            here.Count > 0 && there.Count >= LeastRight ? Dealt.AtMost([.. here, .. there], here.Count, here.Sum()) : null);
     }
 
     private static double? Liking(List<(int Said, int? Liking)> answers) => Points(answers) is { Count: > 0 } points ? points.Average() : null;

@@ -17,7 +17,7 @@ internal static class ResultWords
         var found = $"{side.Count} of {reading.Tasters} found it {word}";
         var cost = side.Drop switch
         {
-            null when reading.Right == 0 && side.Count > 0 => "nobody found it right, so what it costs cannot be told",
+            null when reading.Right < ScaleReading.LeastRight && side.Count > 0 => $"{(reading.Right == 0 ? "nobody" : $"only {reading.Right}")} found it right, so what it costs cannot be told",
             null => "what it costs in liking was not said",
             <= 0 => "they like it no less",
             { } drop => $"that costs {Points(drop)} of liking{(side.DropChance > ForcedChoice.UsualLevel ? ", which may be chance" : "")}",

@@ -43,7 +43,7 @@ public static class SimulatedPanel
             {
                 "suits" => new AnswerDocument
                 {
-                    Glasses = [.. glasses.Select((glass, i) => new GlassAnswerDocument
+                    Cups = [.. glasses.Select((glass, i) => new CupAnswerDocument
                     {
                         Code = glass.Code,
                         Liking = Math.Clamp(Math.Round(points[i]), 1, Documents.Answer.MostLiking),

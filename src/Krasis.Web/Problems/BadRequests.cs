@@ -33,7 +33,7 @@ public sealed partial class BadRequests : IExceptionHandler
         {
             { InnerException: JsonException json } => await Explain(json, httpContext.Request.Body, cancellationToken).ConfigureAwait(false),
             _ when InAddress().Match(bad.Message) is { Success: true } bound => Explain(bound.Groups[1].Value, bound.Groups[2].Value),
-            _ when httpContext.Request.Body.Length == 0 => ProblemResult.Unreadable(bad.StatusCode, "It is empty. Send JSON."),
+            _ when httpContext.Request.Body.Length == 0 || bad.Message.StartsWith(NoBody, StringComparison.Ordinal) => ProblemResult.Unreadable(bad.StatusCode, "It is empty. Send JSON."),
             _ => ProblemResult.Unreadable(bad.StatusCode, bad.Message),
         };
         await result.ExecuteAsync(httpContext).ConfigureAwait(false);
@@ -83,6 +83,9 @@ public sealed partial class BadRequests : IExceptionHandler
     // As the framework says that a value of the address is not of its type.
     [GeneratedRegex("^Failed to bind parameter \"\\S+ (\\w+)\" from \"(.*)\"\\.$", RegexOptions.Singleline)]
     private static partial Regex InAddress();
+
+    // As the framework says that a body is the word null.
+    private const string NoBody = "Implicit body inferred for parameter";
 
     private static (string Message, string Accepted) Say(JsonException json) => json.Message switch
     {

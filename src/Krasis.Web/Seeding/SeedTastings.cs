@@ -85,7 +85,7 @@ internal static class SeedTastings
                 Seed = 20_614,
                 Conditions = Usual with { RoastedOn = Day(today, 9) },
             },
-            new Dictionary<string, double> { ["sweetness"] = -24 },
+            new Dictionary<string, double> { ["sweetness"] = -14 },
             now.AddDays(-1),
             null);
         Note(session, 1, cardamom, "plover", "Plover", 6, "A bit too sweet, I'd take one less.", "IN", now.AddDays(-9));

@@ -121,8 +121,8 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
         await Sit(id, out var device);
-        var answer = await server.Put($"/api/taste/{id}/answers/{device}", new { glasses = new[] { new { code = "000", liking = 5 } } }, null);
-        Assert.Equal((422, "glasses[0].code"), (answer.Status, Assert.Single(answer.Fields)));
+        var answer = await server.Put($"/api/taste/{id}/answers/{device}", new { cups = new[] { new { code = "000", liking = 5 } } }, null);
+        Assert.Equal((422, "cups[0].code"), (answer.Status, Assert.Single(answer.Fields)));
         Assert.Contains("No cup before this taster says '000'.", answer.Text, StringComparison.Ordinal);
     }
 
@@ -245,6 +245,41 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     }
 
     [Fact]
+    public async Task Nothing_at_all_is_said_to_be_empty()
+    {
+        var answer = await server.Send(HttpMethod.Put, $"/api/tastings/{Guid.NewGuid()}", "null");
+        Assert.Equal((400, "It is empty. Send JSON."), (answer.Status, (string?)answer.Json["detail"]));
+    }
+
+    [Fact]
+    public async Task The_last_sample_is_not_withdrawn()
+    {
+        var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
+        Assert.Equal(409, (await server.Post($"/api/tastings/{id}/withdraw", new { sample = 0 })).Status);
+    }
+
+    [Fact]
+    public async Task Five_hundred_answers_are_read_and_the_next_taster_is_told_that_there_is_no_room()
+    {
+        var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 500));
+        await Good(server.Post($"/api/tastings/{id}/practise", new { tasters = 500 }));
+        Assert.Equal(500, (int)(await Good(server.Get($"/api/tastings/{id}/results"))).Json["result"]!["tasters"]!);
+        Assert.Equal(409, (await server.Put($"/api/taste/{id}/seats/{Guid.NewGuid()}", new { }, null)).Status);
+    }
+
+    [Fact]
+    public async Task A_complaint_is_answered_by_what_the_bar_really_pours()
+    {
+        // The demo's grinder runs fast.
+        var build = (await server.Get($"/api/builds/{await Id("Black sesame latte")}")).Json["document"]!;
+        var causes = (await Good(server.Post("/api/complaints", new { build, size = "plover", complaint = "sour" }))).Json["causes"]!.AsArray();
+        Assert.Equal("pulls-run-fast", (string?)causes[0]!["code"]);
+        Assert.Equal(14, (await server.Get("/api/complaints")).Json.AsArray().Count);
+        Assert.Equal("complaint", Assert.Single((await server.Post("/api/complaints", new { build, size = "plover", complaint = "odd" })).Fields));
+        Assert.Equal("size", Assert.Single((await server.Post("/api/complaints", new { build, size = "rush", complaint = "sour" })).Fields));
+    }
+
+    [Fact]
     public async Task The_simulated_never_sit_with_the_real()
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
@@ -271,7 +306,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
 
     private static JsonObject Liked(Answer seat, int points) => new()
     {
-        ["glasses"] = new JsonArray([.. seat.Json["cups"]!.AsArray().Select(cup => (JsonNode)new JsonObject
+        ["cups"] = new JsonArray([.. seat.Json["cups"]!.AsArray().Select(cup => (JsonNode)new JsonObject
         {
             ["code"] = (string?)cup!["code"],
             ["liking"] = points,

@@ -68,6 +68,9 @@ public sealed record Diagnosis(Complaint Complaint, string Says, IReadOnlyList<C
         Complaint.FoamStandsStiff => FoamCauses.Stiff(at),
         Complaint.LayersRanTogether => LookCauses.Layers(at),
         Complaint.NotCold => HeatCauses.NotCold(at),
+
+        // Who calls an iced drink lukewarm means that it is not cold.
+        Complaint.Lukewarm when at.IsCold => HeatCauses.NotCold(at),
         Complaint.Lukewarm => HeatCauses.Lukewarm(at),
         Complaint.RunsOver => FillCauses.RunsOver(at),
         Complaint.WrongColour => LookCauses.Colour(at),

@@ -68,7 +68,7 @@ internal static class LookCauses
 
         if (at.Build.Serve != Serve.Layered)
         {
-            yield return new Cause("not-layered", 30, "It is not written to be served layered.", "Ice first, then the heaviest, the espresso last and slowly.");
+            yield return new Cause("not-layered", 70, "It is not written to be served layered.", "Ice first, then the heaviest, the espresso last and slowly.");
         }
 
         yield return new Cause("hands", 1, "By the numbers the layers hold.", "Pour the upper one slower, over a spoon.");

@@ -89,7 +89,7 @@ public static class TasteEndpoints
 
             if (read.Value.IsEmpty)
             {
-                return ProblemResult.Fields([Problem.At("glasses", null, "Nothing has been answered yet.", "an answer to what is asked")]);
+                return ProblemResult.Fields([Problem.At("cups", null, "Nothing has been answered yet.", "an answer to what is asked")]);
             }
 
             var written = Tasted.Write(answer);

@@ -154,6 +154,11 @@ public static partial class TastingEndpoints
             return ProblemResult.Fields([Problem.At("sample", request.Sample?.ToString(CultureInfo.InvariantCulture), "There is no such sample.", $"0 to {opened.Samples.Count - 1}")]);
         }
 
+        if (opened.Samples.Count - tasted.Withdrawn.Append(sample).Distinct().Count() == 0)
+        {
+            return Running("It is the last one: close the tasting.");
+        }
+
         session.Tastings.Withdraw(id, Tasted.Write(tasted.Withdrawn.Append(sample).Distinct().Order().ToList()));
         return TypedResults.Ok(View(session, Tasted.Of(session.Tastings.Find(id)!), response));
     });

@@ -107,6 +107,11 @@ public class DiagnosisTests
         (Iced with { Lines = [Line("milk", 100, "ml"), Line("ice", 180, "g")] }, FullBar.With("milk", milk => milk with { ServedCelsius = 4 }), [], "stir-it"));
 
     [Fact]
+    public void An_iced_drink_that_is_called_lukewarm_is_not_cold() => Leads(
+        Complaint.Lukewarm,
+        (Iced with { Lines = [Line("espresso", 2, "shot"), Line("milk", 120, "ml"), Line("ice", 200, "g")] }, FullBar.Facts, [], "goes-in-hot"));
+
+    [Fact]
     public void Lukewarm() => Leads(
         Complaint.Lukewarm,
         (Latte, Foamed("low", foam => foam with { ToCelsius = 45 }), [], "milk-too-cool"),

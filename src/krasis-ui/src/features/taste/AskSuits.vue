@@ -13,16 +13,16 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [answer: AnswerDocument, at?: number]; send: [] }>()
 const head = useTemplateRef<HTMLHeadingElement>('head')
 const cup = computed(() => props.cups[props.at])
-const glass = computed(() => props.answer.glasses?.find(({ code }) => code === cup.value?.code) ?? null)
+const glass = computed(() => props.answer.cups?.find(({ code }) => code === cup.value?.code) ?? null)
 const said = (scale: string) => glass.value?.scales?.find((each) => each.scale === scale)?.said ?? null
 const isDone = computed(
   () => glass.value?.liking != null && props.scales.every(({ code }) => said(code) !== null),
 )
 
-function put(change: Partial<NonNullable<AnswerDocument['glasses']>[number]>): void {
+function put(change: Partial<NonNullable<AnswerDocument['cups']>[number]>): void {
   const code = cup.value?.code ?? null
-  const others = (props.answer.glasses ?? []).filter((each) => each.code !== code)
-  emit('change', { ...props.answer, glasses: [...others, { code, scales: [], ...glass.value, ...change }] })
+  const others = (props.answer.cups ?? []).filter((each) => each.code !== code)
+  emit('change', { ...props.answer, cups: [...others, { code, scales: [], ...glass.value, ...change }] })
 }
 
 function say(scale: string, answer: number): void {

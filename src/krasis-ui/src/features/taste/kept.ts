@@ -19,7 +19,7 @@ export const begun = (device: string): Tasting => ({
   device,
   seat: null,
   asked: null,
-  answer: { glasses: [], order: [], chosen: null, comment: null },
+  answer: { cups: [], order: [], chosen: null, comment: null },
   state: 'tasting',
   at: 0,
 })

@@ -35,11 +35,10 @@ const sides = computed(() =>
         :class="answer.kind"
         :style="{ width: `${(answer.count / all) * 100}%` }"
         :title="`${answer.says}: ${answer.count}`"
-        ><span class="n">{{ answer.count }}</span></span
+        ><span class="n"
+          ><strong>{{ answer.count }}</strong> {{ answer.says }}</span
+        ></span
       >
-    </div>
-    <div class="ends soft" aria-hidden="true">
-      <span>{{ scale.scale.tooLittle }}</span><span>right</span><span>{{ scale.scale.tooMuch }}</span>
     </div>
     <p class="says" data-test="verdict">
       <i v-if="scale.figures.verdict === 'act'" class="pi pi-exclamation-triangle" aria-hidden="true" />
@@ -75,6 +74,7 @@ figcaption {
   display: flex;
   align-items: center;
   justify-content: center;
+  min-width: 0;
   border-right: 2px solid var(--paper);
 }
 
@@ -108,17 +108,18 @@ figcaption {
 }
 
 .n {
+  overflow: hidden;
+  box-sizing: border-box;
+  max-width: 100%;
   padding: 0 0.35rem;
   border-radius: 0.2rem;
   background: var(--porcelain);
-  font-weight: 650;
-  font-size: 1.1rem;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 
-.ends {
-  display: flex;
-  justify-content: space-between;
-  font-size: 0.85rem;
+.n strong {
+  font-size: 1.15rem;
 }
 
 .says {

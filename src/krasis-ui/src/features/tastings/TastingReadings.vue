@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
-import type { TastingView } from '@/shared/api/types'
+import type { ScaleResult, TastingView } from '@/shared/api/types'
 import { decimal, fixed } from '@/shared/format'
 import { newId } from '@/shared/newId'
 import DecideBox from './DecideBox.vue'
@@ -22,6 +22,12 @@ const read = useQuery({
 })
 const result = computed(() => read.data.value?.result ?? null)
 const nameOf = (sample: number) => props.view.samples[sample]?.name ?? ''
+/** What there is to act on comes first. */
+const verdicts = ['act', 'divided', 'unsure', 'leave', 'tooFew']
+const gravestFirst = (scales: ScaleResult[]) =>
+  [...scales].sort(
+    (one, other) => verdicts.indexOf(one.figures.verdict) - verdicts.indexOf(other.figures.verdict),
+  )
 /** How wide a point of liking or a place is drawn. */
 const share = (value: number, most: number) => `${(value / most) * 100}%`
 
@@ -110,8 +116,8 @@ async function again(): Promise<void> {
             <span class="soft"
               >of 9, {{ sample.tasters }} answers<template
                 v-if="sample.likingLow !== null && sample.likingHigh !== null"
-                >; the mean of all guests lies between {{ fixed(sample.likingLow, 1) }} and
-                {{ fixed(sample.likingHigh, 1) }}</template
+                >; the mean lies between {{ fixed(sample.likingLow, 1) }} and
+                {{ fixed(sample.likingHigh, 1) }} (95 % sure)</template
               ></span
             >
           </template>
@@ -137,7 +143,7 @@ async function again(): Promise<void> {
       <h2>
         {{ nameOf(sample.sample) }} <span class="soft">{{ sample.codes.join(' ') }}</span>
       </h2>
-      <ScaleBars v-for="scale in sample.scales" :key="scale.scale.code" :scale="scale" />
+      <ScaleBars v-for="scale in gravestFirst(sample.scales)" :key="scale.scale.code" :scale="scale" />
     </section>
 
     <DecideBox

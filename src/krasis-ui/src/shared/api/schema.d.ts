@@ -8829,7 +8829,7 @@ export interface components {
             kindOf: null | string;
         };
         AnswerDocument: {
-            glasses?: components["schemas"]["GlassAnswerDocument"][];
+            cups?: components["schemas"]["CupAnswerDocument"][];
             order?: string[];
             chosen?: null | string;
             comment?: null | string;
@@ -9291,6 +9291,12 @@ export interface components {
              */
             shareOfPrice: null | number;
             unknown: string[];
+        };
+        CupAnswerDocument: {
+            code?: null | string;
+            /** Format: double */
+            liking?: null | number;
+            scales?: components["schemas"]["ScaleAnswerDocument"][];
         };
         CupDocument: {
             id?: null | string;
@@ -9790,12 +9796,6 @@ export interface components {
             sample: number;
             /** @default false */
             isReference: boolean;
-        };
-        GlassAnswerDocument: {
-            code?: null | string;
-            /** Format: double */
-            liking?: null | number;
-            scales?: components["schemas"]["ScaleAnswerDocument"][];
         };
         Graduation: {
             /**
