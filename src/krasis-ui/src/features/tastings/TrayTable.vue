@@ -45,7 +45,7 @@ defineProps<{ view: TastingView; withCodes?: boolean }>()
                 >, {{ decimal(each.then.melt, 0) }} g melted</template
               ></template
             >
-            <span v-if="each.note" class="soft">{{ each.note }}</span>
+            <span v-if="each.note" class="soft note">{{ each.note }}</span>
           </td>
         </tr>
       </tbody>
@@ -61,6 +61,10 @@ defineProps<{ view: TastingView; withCodes?: boolean }>()
 
 .tray :is(th, td) {
   padding-right: 0.8rem;
+}
+
+.note {
+  display: block;
 }
 
 .codes {
