@@ -106,6 +106,38 @@ public sealed class TastingTests : BenchTests
     }
 
     [Fact]
+    public void What_is_set_up_while_the_server_is_away_is_there_after_a_closed_page_and_goes_out()
+    {
+        Tab.Open("/tastings").Click("[data-test=set-up]");
+        Tab.Find("[data-test=name]");
+        var path = Tab.Path;
+        Server.Kill();
+        Tab.Type("[data-test=name]", "Typed in the dark");
+        Tab.Until("it is kept here", () => (bool)Tab.Script("return Object.keys(localStorage).some(key => key.startsWith('krasis.unsaved.tasting.') && localStorage.getItem(key).includes('Typed in the dark'))")!);
+        Server.StartAgain();
+        Tab.Open(path);
+        Tab.Until("what was typed", () => Tab.Find("[data-test=name]").GetAttribute("value") == "Typed in the dark");
+        Tab.Until("it is saved", () => Tab.Find("h1").Text == "Typed in the dark");
+    }
+
+    [Fact]
+    public void Two_who_set_up_one_tasting_do_not_overwrite_one_another()
+    {
+        Tab.Open("/tastings").Click("[data-test=set-up]");
+        Tab.Find("[data-test=name]");
+        var path = Tab.Path;
+        using var other = new Tab(Server.Address);
+        other.Open(path).Find("[data-test=name]");
+        Tab.Type("[data-test=name]", "Mine");
+        Tab.Until("mine is saved", () => Tab.Find("h1").Text == "Mine");
+        other.Type("[data-test=name]", "Theirs");
+        other.Find("[data-test=stale]");
+        Assert.Equal("Theirs", other.Find("[data-test=name]").GetAttribute("value"));
+        other.ClickText("Take theirs");
+        other.Until("what is there", () => other.Find("[data-test=name]").GetAttribute("value") == "Mine" && !other.Has("[data-test=stale]"));
+    }
+
+    [Fact]
     public void Two_sips_are_noted_in_three_presses()
     {
         Tab.Open("/").UntilListed("Hazelnut iced latte");
@@ -114,9 +146,9 @@ public sealed class TastingTests : BenchTests
 
         // Taste, a number, note it.
         Tab.Click("[data-test=taste]");
-        Tab.Until("nine points", () => Tab.All("[data-test=note-liking]").Count == 9);
+        Tab.Until("nine points", () => Tab.All("[role=dialog] [data-test=liking]").Count == 9);
         Tab.UntilStill();
-        Tab.All("[data-test=note-liking]")[7].Click();
+        Tab.All("[role=dialog] [data-test=liking]")[7].Click();
         Tab.Click("[data-test=note]");
         UntilText("[role=status]", "Noted of Hazelnut iced latte.");
         Tab.Open("/tastings");

@@ -14,6 +14,9 @@ namespace Krasis.Core.Judging;
 public sealed record Finding(
     string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend)
 {
+    /// <summary>What it is known by: one whose numbers have moved is the same finding.</summary>
+    internal (string Check, CupId Size, LineId? Line) Key => (Check, Size, Line);
+
     /// <summary>Why the lead lets it be; null when the lead does not.</summary>
     public string? Waived { get; init; }
 

@@ -128,6 +128,9 @@ public sealed class TastingStore
     /// <summary>A moment as the file has it: in one zone and of one length, so that the text sorts as the time does.</summary>
     public static string Written(DateTimeOffset at) => at.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 
+    /// <summary>The moment that the file has so.</summary>
+    public static DateTimeOffset Read(string written) => DateTimeOffset.Parse(written, CultureInfo.InvariantCulture);
+
     private SaveOutcome Outcome(string id, int changed) => changed == 1 ? SaveOutcome.Saved
         : connection.ExecuteScalar<long>("SELECT count(*) FROM tasting WHERE id = @id", new { id }, transaction) == 0 ? SaveOutcome.Missing
         : SaveOutcome.Stale;

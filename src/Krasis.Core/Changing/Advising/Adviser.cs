@@ -40,14 +40,12 @@ public static class Adviser
         var reference = worked.Single(candidate => candidate.Size.Cup.Id == build.ReferenceSize);
         var own = worked.Find(candidate => candidate.Size.Cup.Id == size) ?? throw new ArgumentException($"The build has no size '{size}'.", nameof(size));
         var rank = new Ranking(bar.House, reference);
-        var known = Mixer.Mix(build, bar).Findings.Select(Key).ToHashSet();
+        var known = Mixer.Mix(build, bar).Findings.Select(finding => finding.Key).ToHashSet();
         var ways = Search.Best(own, rank, Finalists).Select(amounts => Try(document, build, bar, own, amounts, rank)).OfType<Tried>().ToList();
         ways = Where(ways, way => !Drift.IsBeyond(way.Advice.Strength, bar.House.AllowedStrengthDrift) && !Drift.IsBeyond(way.Advice.Sweetness, bar.House.AllowedSweetnessDrift));
-        ways = Where(ways, way => way.Sheet.Findings.All(finding => finding.Severity == Severity.Note || known.Contains(Key(finding))));
+        ways = Where(ways, way => way.Sheet.Findings.All(finding => finding.Severity == Severity.Note || known.Contains(finding.Key)));
         return [.. ways.Select(way => way.Advice).OrderBy(way => way.Score).DistinctBy(way => way.Pour).Take(Best)];
     }
-
-    private static (string Check, CupId Size, LineId? Line) Key(Finding finding) => (finding.Check, finding.Size, finding.Line);
 
     // Those that are so, where any is.
     private static List<Tried> Where(List<Tried> ways, Predicate<Tried> are) => ways.Exists(are) ? ways.FindAll(are) : ways;

@@ -39,7 +39,7 @@ public static class TriedSheet
         !after.Findings.Any(found => IsOf(found, of))
         && after.Findings.All(found => found.Severity > of.Severity || before.Findings.Any(known => IsOf(known, found) && known.Severity <= found.Severity));
 
-    private static bool IsOf(Finding one, Finding other) => one.Check == other.Check && one.Size == other.Size && one.Line == other.Line;
+    private static bool IsOf(Finding one, Finding other) => one.Key == other.Key;
 
     // What of its size changes, in a few words.
     private static string? Promise(BuildSheet before, BuildSheet after, Finding of)

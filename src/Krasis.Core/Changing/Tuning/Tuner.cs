@@ -143,7 +143,7 @@ public static class Tuner
 
     private static Tuning Tell(BuildSheet before, BuildSheet after, BuildDocument build, CupId size, BuildLine line, double by, double wanted, BarFacts bar)
     {
-        var known = before.Findings.Select(Key).ToHashSet();
+        var known = before.Findings.Select(finding => finding.Key).ToHashSet();
         var sizes = before.Sizes.Zip(after.Sizes, (was, will) => One(was, will, line)).ToList();
         var tasted = sizes.Single(each => each.Size == size);
         var name = bar.Find(line.Ingredient)!.Name;
@@ -156,11 +156,9 @@ public static class Tuner
             Math.Abs(by) >= wanted - 1e-9,
             Math.Abs(by) > 2 * wanted,
             sizes,
-            [.. after.Findings.Where(finding => !known.Contains(Key(finding)))],
+            [.. after.Findings.Where(finding => !known.Contains(finding.Key))],
             build);
     }
-
-    private static (string, CupId, LineId?) Key(Finding finding) => (finding.Check, finding.Size, finding.Line);
 
     private static TunedSize One(SizeSheet was, SizeSheet will, BuildLine line) => new(
         will.Size,

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.RegularExpressions;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Input;
 using Krasis.Core.Making;
@@ -14,7 +13,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Krasis.Web.Features.Making;
 
 /// <summary>Keeps what was made.</summary>
-public static partial class MakesEndpoint
+public static class MakesEndpoint
 {
     public static void Map(IEndpointRouteBuilder routes) => routes
         .MapPut("/api/makes/{id}", Keep)
@@ -25,9 +24,9 @@ public static partial class MakesEndpoint
     private static Results<Ok<MadeView>, ProblemResult> Keep(string id, MakeRequest request, KrasisFile file, TimeProvider clock)
     {
         var fields = new FieldReader();
-        if (!TabletId().IsMatch(id))
+        if (GivenId.Refusal("id", id, "No tablet calls a make so.") is { } refusal)
         {
-            fields.Report("id", id, "No tablet calls a make so.", "16 to 40 of the digits 0 to 9, a to f and hyphens");
+            fields.Take([refusal]);
         }
 
         var seconds = fields.Number("seconds", request.Seconds, 0, 86_400, "s");
@@ -117,7 +116,4 @@ public static partial class MakesEndpoint
         bool IsGood(double seconds) => seconds <= 0 || step.Shot is null
             || ShotVerdict.On(drink.Build, drink.Bar, station, plan.Size, new PouredLine(step.Line!.Value, grams), seconds) is { IsRead: true, Value.IsGood: true };
     }
-
-    [GeneratedRegex("^[0-9a-f-]{16,40}$")]
-    private static partial Regex TabletId();
 }

@@ -2,6 +2,7 @@ using System.Globalization;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Store;
+using Krasis.Store.Tastings;
 using Krasis.Tasting.Documents;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -59,8 +60,8 @@ public static class DecisionEndpoints
 
             var now = clock.GetUtcNow();
             var decision = request.Line is null
-                ? new TastingDecision(now, who, why, null, $"All stays as it is after the tasting of {Outcome.Day(At(stored.OpenedAt!), clock)}.", null, null, null, null)
-                : Change(session, outcome, request, who, why, now, Outcome.Day(At(stored.OpenedAt!), clock));
+                ? new TastingDecision(now, who, why, null, $"All stays as it is after the tasting of {Outcome.Day(TastingStore.Read(stored.OpenedAt!), clock)}.", null, null, null, null)
+                : Change(session, outcome, request, who, why, now, Outcome.Day(TastingStore.Read(stored.OpenedAt!), clock));
             if (decision is null)
             {
                 session.Abandon();
@@ -102,10 +103,12 @@ public static class DecisionEndpoints
 
     private static Results<Ok<TastingView>, ProblemResult> Again(string id, AgainRequest request, KrasisFile file, TimeProvider clock, HttpResponse response)
     {
-        if (request.As is not { } next || !TastingEndpoints.PageId().IsMatch(next))
+        if (GivenId.Refusal("as", request.As, "No page calls a tasting so.") is { } refusal)
         {
-            return ProblemResult.Fields([Problem.At("as", request.As, "No page calls a tasting so.", "16 to 40 of the digits 0 to 9, a to f and hyphens")]);
+            return ProblemResult.Fields([refusal]);
         }
+
+        var next = request.As!;
 
         return file.Write<Results<Ok<TastingView>, ProblemResult>>(session =>
         {
@@ -185,8 +188,6 @@ public static class DecisionEndpoints
     private static string Place(long version) => $"v{version.ToString(CultureInfo.InvariantCulture)}";
 
     private static string Shortened(string name) => name.Length <= 120 ? name : name[..120];
-
-    private static DateTimeOffset At(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
 }
 
 /// <summary>What is decided.</summary>

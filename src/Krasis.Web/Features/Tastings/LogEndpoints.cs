@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
@@ -48,7 +47,7 @@ public static class LogEndpoints
             : document.Samples.Select(sample => sample.Build is { } id ? names.GetValueOrDefault(id, "a build that is gone") : sample.Words ?? "").ToList();
         var day = document.Conditions;
         var entry = new LogEntry(
-            "tasting", stored.Id, At(stored.OpenedAt ?? stored.CreatedAt), document.Name is { Length: > 0 } name ? name : question, stored.State, question, of, (int)count, (int)simulated, tasted.Decision?.Found, tasted.Decision?.Build, null, null, null, null, null, null);
+            "tasting", stored.Id, TastingStore.Read(stored.OpenedAt ?? stored.CreatedAt), document.Name is { Length: > 0 } name ? name : question, stored.State, question, of, (int)count, (int)simulated, tasted.Decision?.Found, tasted.Decision?.Build, null, null, null, null, null, null);
         return (entry, string.Join(' ', [entry.Title, question, .. of, entry.Decided ?? "", tasted.Decision?.Why ?? "", day.Coffee ?? "", day.RoastedOn ?? "", day.Grinder ?? "", day.Water ?? "", day.Room ?? "", day.Poured ?? ""]));
     }
 
@@ -56,16 +55,16 @@ public static class LogEndpoints
     {
         var note = Tasted.Read<KeptNote>(stored.Document);
         var entry = new LogEntry(
-            "note", stored.Id, At(stored.NotedAt), note.Name, "", "Just me, at the counter", [names.GetValueOrDefault(stored.Build, note.Name)], 0, 0, null, null, stored.Build, stored.Version, note.SizeName, (int?)stored.Liking, note.Words, stored.Who);
+            "note", stored.Id, TastingStore.Read(stored.NotedAt), note.Name, "", "Just me, at the counter", [names.GetValueOrDefault(stored.Build, note.Name)], 0, 0, null, null, stored.Build, stored.Version, note.SizeName, (int?)stored.Liking, note.Words, stored.Who);
         return (entry, $"{note.Name} {note.SizeName} {note.Words} {stored.Who} note");
     }
 
     private static Results<Ok<LogEntry>, ProblemResult> Keep(string id, NoteRequest request, KrasisFile file, TimeProvider clock)
     {
         var fields = new FieldReader();
-        if (!TastingEndpoints.PageId().IsMatch(id))
+        if (GivenId.Refusal("id", id, "No page calls a note so.") is { } refusal)
         {
-            fields.Report("id", id, "No page calls a note so.", "16 to 40 of the digits 0 to 9, a to f and hyphens");
+            fields.Take([refusal]);
         }
 
         var liking = request.Liking is { } points ? fields.Whole("liking", points, 1, Answer.MostLiking, "") : default(int?);
@@ -139,8 +138,6 @@ public static class LogEndpoints
             return DriftLearner.Of(taste, allowed, tests) is { } found ? [found] : [];
         }
     });
-
-    private static DateTimeOffset At(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
 }
 
 /// <summary>A tasting or a note, as the logbook shows it.</summary>

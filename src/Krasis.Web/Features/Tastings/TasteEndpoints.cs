@@ -28,9 +28,9 @@ public static class TasteEndpoints
 
     private static Results<Ok<SeatView>, ProblemResult> Sit(string id, string device, KrasisFile file, TimeProvider clock)
     {
-        if (!TastingEndpoints.PageId().IsMatch(device))
+        if (GivenId.Refusal("device", device, "No page calls a seat so.") is { } refusal)
         {
-            return NoDevice(device);
+            return ProblemResult.Fields([refusal]);
         }
 
         return file.Write<Results<Ok<SeatView>, ProblemResult>>(session =>
@@ -63,9 +63,9 @@ public static class TasteEndpoints
 
     private static Results<Ok<AnsweredView>, ProblemResult> Keep(string id, string device, AnswerDocument answer, KrasisFile file, TimeProvider clock)
     {
-        if (!TastingEndpoints.PageId().IsMatch(device))
+        if (GivenId.Refusal("device", device, "No page calls a seat so.") is { } refusal)
         {
-            return NoDevice(device);
+            return ProblemResult.Fields([refusal]);
         }
 
         answer = answer.WithoutNulls();
@@ -104,8 +104,6 @@ public static class TasteEndpoints
             return TypedResults.Ok(new AnsweredView(stored.State == "open"));
         });
     }
-
-    private static ProblemResult NoDevice(string device) => ProblemResult.Fields([Problem.At("device", device, "No page calls a seat so.", "16 to 40 of the digits 0 to 9, a to f and hyphens")]);
 
     private static SeatView View(StoredTaster seat, Tasted tasted) => new(
         (int)seat.Seat,

@@ -1,9 +1,9 @@
 using System.Globalization;
 using System.Text;
-using System.Text.RegularExpressions;
 using Krasis.Core.Input;
 using Krasis.Exchange.Tasting;
 using Krasis.Store;
+using Krasis.Store.Tastings;
 using Krasis.Tasting.Designing;
 using Krasis.Tasting.Documents;
 using Krasis.Web.Problems;
@@ -12,7 +12,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Krasis.Web.Features.Tastings;
 
 /// <summary>Sets tastings up, opens and closes them, and reads their answers.</summary>
-public static partial class TastingEndpoints
+public static class TastingEndpoints
 {
     private const string What = "tasting";
 
@@ -47,9 +47,9 @@ public static partial class TastingEndpoints
 
     private static Results<Ok<TastingView>, ProblemResult> Keep(string id, TastingDocument document, KrasisFile file, TimeProvider clock, HttpRequest request, HttpResponse response)
     {
-        if (!PageId().IsMatch(id))
+        if (GivenId.Refusal("id", id, "No page calls a tasting so.") is { } refusal)
         {
-            return ProblemResult.Fields([Problem.At("id", id, "No page calls a tasting so.", "16 to 40 of the digits 0 to 9, a to f and hyphens")]);
+            return ProblemResult.Fields([refusal]);
         }
 
         // What is being set up is kept as far as it goes; it need only be whole when it is opened.
@@ -213,7 +213,7 @@ public static partial class TastingEndpoints
         response.Headers.ETag = etag;
         if (tasted.Opened is not { } opened || tasted.Setup is not { } setup)
         {
-            return Draft(session, tasted.Stored.Id, etag, Moment(tasted.Stored.CreatedAt), tasted.Document, tasted.Problems);
+            return Draft(session, tasted.Stored.Id, etag, TastingStore.Read(tasted.Stored.CreatedAt), tasted.Document, tasted.Problems);
         }
 
         var tasters = session.Tastings.Tasters(tasted.Stored.Id);
@@ -223,9 +223,9 @@ public static partial class TastingEndpoints
             tasted.Stored.Id,
             etag,
             tasted.Stored.State,
-            Moment(tasted.Stored.CreatedAt),
-            Moment(tasted.Stored.OpenedAt!),
-            tasted.Stored.ClosedAt is { } closed ? Moment(closed) : null,
+            TastingStore.Read(tasted.Stored.CreatedAt),
+            TastingStore.Read(tasted.Stored.OpenedAt!),
+            tasted.Stored.ClosedAt is { } closed ? TastingStore.Read(closed) : null,
             tasted.Document,
             [],
             opened.Samples,
@@ -292,13 +292,8 @@ public static partial class TastingEndpoints
         });
     }
 
-    private static DateTimeOffset Moment(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
-
     // Some ten times what six samples and eight scales take.
     private const int LongestDocument = 100_000;
-
-    [GeneratedRegex("^[0-9a-f-]{16,40}$")]
-    internal static partial Regex PageId();
 }
 
 /// <summary>What can be asked.</summary>

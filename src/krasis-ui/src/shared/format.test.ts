@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { amount, decimal, fixed, reading } from './format'
+import { amount, decimal, fixed, reading, timer } from './format'
 
 describe('numbers on screen', () => {
   it.each([
@@ -12,5 +12,8 @@ describe('numbers on screen', () => {
     [reading(9.94, 'g'), '9.9 g'],
     [reading(9.96, 'g'), '10 g'],
     [amount(1.005), '1.01'],
+    [timer(390), '6:30'],
+    [timer(59.4), '0:59'],
+    [timer(59.6), '1:00'],
   ])('says %s', (says, expected) => expect(says).toBe(expected))
 })

@@ -34,6 +34,12 @@ export function unrounded(value: number): string {
   return short.endsWith('.5') ? decimal(value, 3) : short
 }
 
+/** Seconds as a timer shows them: 390 is 6:30, and 59.6 is 1:00. */
+export function timer(seconds: number): string {
+  const whole = Math.round(seconds)
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+}
+
 const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
 const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' })

@@ -6,7 +6,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { SeriesView } from '@/shared/api/types'
-import { decimal, when } from '@/shared/format'
+import { decimal, timer, when } from '@/shared/format'
 import PourChart from './PourChart.vue'
 
 /** What the bar really pours. */
@@ -78,8 +78,6 @@ const percent = (value: number | null) => {
 }
 /** A number with a minus and not a hyphen. */
 const signed = (value: number) => decimal(value, 1).replace('-', '−')
-const minutes = (seconds: number) =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`
 </script>
 
 <template>
@@ -172,7 +170,7 @@ const minutes = (seconds: number) =>
                 <tr v-for="drink in view.drinks" :key="drink.drink" data-test="poured-drink">
                   <th scope="row">{{ drink.drink }}</th>
                   <td>{{ drink.makes }}</td>
-                  <td>{{ minutes(drink.medianSeconds) }}</td>
+                  <td>{{ timer(drink.medianSeconds) }}</td>
                   <td>{{ drink.allowed }} of {{ drink.makes }}</td>
                 </tr>
               </tbody>

@@ -5,6 +5,7 @@ import { computed } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
+import { timer } from '@/shared/format'
 import type { OrderTask } from '@/shared/api/types'
 import BarHead from './BarHead.vue'
 import { order } from './order'
@@ -56,10 +57,6 @@ const rows = computed(() =>
   }),
 )
 const share = (seconds: number) => `${(seconds / (plan.value?.seconds || 1)) * 100}%`
-const time = (seconds: number) => {
-  const whole = Math.round(seconds)
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
-}
 
 function take(i: number): void {
   order.value = order.value.filter((_, at) => at !== i)
@@ -78,8 +75,8 @@ function take(i: number): void {
     </p>
     <template v-if="plan && plan.sequence.length === order.length">
       <p class="time">
-        <strong data-test="total">{{ time(plan.seconds) }}</strong> for all of it, of which you wait
-        {{ time(plan.waiting) }}
+        <strong data-test="total">{{ timer(plan.seconds) }}</strong> for all of it, of which you wait
+        {{ timer(plan.waiting) }}
       </p>
       <ol class="drinks" data-test="sequence">
         <li v-for="{ i, drink } in inOrder" :key="i">
@@ -113,7 +110,7 @@ function take(i: number): void {
                 class="task"
                 :class="[task.place, { long: task.isTooLong }]"
                 :style="{ left: share(task.from), width: share(task.to - task.from) }"
-                :title="`${task.what}, ${time(task.from)} to ${time(task.to)}`"
+                :title="`${task.what}, ${timer(task.from)} to ${timer(task.to)}`"
                 ><b v-if="task.drink !== null">{{ plan.sequence.indexOf(task.drink ?? -1) + 1 }}</b>
                 {{ task.what }}</span
               >

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { AnswerDocument, SeatView, TastingQuestion } from '@/shared/api/types'
+import CommentBox from './CommentBox.vue'
 
 /** One cup is chosen of those that stand there. */
 const props = defineProps<{ cups: SeatView['cups']; question: TastingQuestion; answer: AnswerDocument }>()
@@ -35,17 +36,11 @@ const words = computed(
         <span class="cup">{{ code }}</span>
       </button>
     </div>
-    <label
-      >What made you choose it
-      <textarea
-        :value="answer.comment ?? ''"
-        rows="2"
-        maxlength="10000"
-        @input="
-          (event) => emit('change', { ...answer, comment: (event.target as HTMLTextAreaElement).value })
-        "
-      />
-    </label>
+    <CommentBox
+      :model-value="answer.comment"
+      label="What made you choose it"
+      @update:model-value="(comment) => emit('change', { ...answer, comment: comment ?? null })"
+    />
     <div class="turn">
       <button type="button" class="go" :disabled="!answer.chosen" data-test="send" @click="emit('send')">
         Send

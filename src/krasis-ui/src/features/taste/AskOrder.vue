@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { AnswerDocument, SeatView } from '@/shared/api/types'
+import CommentBox from './CommentBox.vue'
 
 /** All cups in order, the best first: one after another is pressed. */
 const props = defineProps<{ cups: SeatView['cups']; answer: AnswerDocument }>()
@@ -50,17 +51,11 @@ function put(next: string[]): void {
         <span class="cup">{{ code }}</span>
       </button>
     </div>
-    <label
-      >Anything else
-      <textarea
-        :value="answer.comment ?? ''"
-        rows="2"
-        maxlength="10000"
-        @input="
-          (event) => emit('change', { ...answer, comment: (event.target as HTMLTextAreaElement).value })
-        "
-      />
-    </label>
+    <CommentBox
+      :model-value="answer.comment"
+      label="Anything else"
+      @update:model-value="(comment) => emit('change', { ...answer, comment: comment ?? null })"
+    />
     <div class="turn">
       <button type="button" class="go" :disabled="left.length > 0" data-test="send" @click="emit('send')">
         Send

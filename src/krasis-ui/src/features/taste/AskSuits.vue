@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef } from 'vue'
 import type { AnswerDocument, JarScale, SeatView } from '@/shared/api/types'
+import LikingButtons from '@/features/tastings/LikingButtons.vue'
 import { likings } from '@/features/tastings/words'
+import CommentBox from './CommentBox.vue'
 
 /** One cup after another: how much it is liked, and every scale from too little to too much. */
 const props = defineProps<{
@@ -48,17 +50,10 @@ function go(by: number): void {
     <fieldset>
       <legend>How much do you like it?</legend>
       <div class="nine">
-        <button
-          v-for="(word, i) in likings"
-          :key="word"
-          type="button"
-          :aria-pressed="glass?.liking === i + 1"
-          :aria-label="`${i + 1}, ${word}`"
-          data-test="liking"
-          @click="put({ liking: i + 1 })"
-        >
-          {{ i + 1 }}
-        </button>
+        <LikingButtons
+          :model-value="glass?.liking ?? null"
+          @update:model-value="(liking) => put({ liking })"
+        />
       </div>
       <p class="ends soft">
         <span>{{ likings[0] }}</span><span>{{ likings[8] }}</span>
@@ -79,17 +74,12 @@ function go(by: number): void {
         </button>
       </div>
     </fieldset>
-    <label v-if="at === cups.length - 1"
-      >Anything else
-      <textarea
-        :value="answer.comment ?? ''"
-        rows="2"
-        maxlength="10000"
-        @input="
-          (event) => emit('change', { ...answer, comment: (event.target as HTMLTextAreaElement).value })
-        "
-      />
-    </label>
+    <CommentBox
+      v-if="at === cups.length - 1"
+      :model-value="answer.comment"
+      label="Anything else"
+      @update:model-value="(comment) => emit('change', { ...answer, comment: comment ?? null })"
+    />
     <div class="turn">
       <button v-if="at > 0" type="button" @click="go(-1)">Back</button>
       <button
@@ -123,7 +113,7 @@ function go(by: number): void {
   grid-template-columns: repeat(9, minmax(0, 1fr));
 }
 
-.nine button {
+.nine :deep(button) {
   padding: 0;
 }
 

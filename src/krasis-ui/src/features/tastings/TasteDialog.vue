@@ -14,6 +14,7 @@ import type { BuildDocument, Mend } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import { newId } from '@/shared/newId'
 import { tell } from '@/shared/notice/notice'
+import LikingButtons from './LikingButtons.vue'
 import LikingLine from './LikingLine.vue'
 import TroubleBox from './TroubleBox.vue'
 import { setUp } from './settingUp'
@@ -100,17 +101,7 @@ async function taste(): Promise<void> {
       aria-label="Which size"
     />
     <div class="nine" role="group" aria-label="How much you like it">
-      <button
-        v-for="(word, i) in likings"
-        :key="word"
-        type="button"
-        :aria-pressed="liking === i + 1"
-        :aria-label="`${i + 1}, ${word}`"
-        data-test="note-liking"
-        @click="liking = i + 1"
-      >
-        {{ i + 1 }}
-      </button>
+      <LikingButtons v-model="liking" />
       <span class="soft">{{
         liking ? likings[liking - 1] : '1 dislike it extremely, 9 like it extremely'
       }}</span>
@@ -177,7 +168,7 @@ async function taste(): Promise<void> {
   margin: 0.75rem 0;
 }
 
-.nine button {
+.nine :deep(button) {
   min-width: 2.75rem;
   min-height: 2.75rem;
   border: 2px solid var(--line-strong);
@@ -189,7 +180,7 @@ async function taste(): Promise<void> {
   cursor: pointer;
 }
 
-.nine button[aria-pressed='true'] {
+.nine :deep(button[aria-pressed='true']) {
   border-color: var(--cobalt);
   background: var(--cobalt);
   color: light-dark(#fff, #10181b);

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import InputNumber from 'primevue/inputnumber'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, ref, watch } from 'vue'
-import { onBeforeRouteLeave, useRouter } from 'vue-router'
-import { ApiProblem } from '@/shared/api/ApiProblem'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, ask } from '@/shared/api/client'
-import { keys, useBar, useBuilds } from '@/shared/api/queries'
-import type { SampleDocument, TastingDocument, TastingView } from '@/shared/api/types'
-import { tell } from '@/shared/notice/notice'
+import { keys } from '@/shared/api/queries'
+import type { TastingView } from '@/shared/api/types'
+import SampleList from './SampleList.vue'
 import TrayTable from './TrayTable.vue'
+import { useSetUp } from './useSetUp'
 import type { Tasting } from './useTasting'
 
 /** Sets a tasting up. It is kept as it is typed, and opened when it is whole. */
@@ -24,121 +23,11 @@ const choices = useQuery({
   queryFn: () => ask(api.GET('/api/tastings/choices')),
   staleTime: Infinity,
 })
-const builds = useBuilds()
-const bar = useBar()
-const draft = ref<TastingDocument>(structuredClone(JSON.parse(JSON.stringify(props.view.document))))
-const isUnsaved = ref(false)
-let saving: Promise<unknown> = Promise.resolve()
-
-/** One save after another, so that none is overtaken. */
-function save(): Promise<unknown> {
-  saving = saving.then(async () => {
-    const body = JSON.parse(JSON.stringify(draft.value)) as TastingDocument
-    try {
-      const kept = await ask(
-        api.PUT('/api/tastings/{id}', {
-          params: { path: { id: props.id } },
-          headers: { 'If-Match': props.tasting.view.value?.etag ?? '' },
-          body,
-        }),
-      )
-      isUnsaved.value = JSON.stringify(body) !== JSON.stringify(draft.value)
-      props.tasting.lay(kept)
-    } catch (error) {
-      tell({ text: ApiProblem.of(error).message, isFault: true })
-    }
-  })
-  return saving
-}
-
-const soon = useDebounceFn(save, 400)
-watch(
-  draft,
-  () => {
-    isUnsaved.value = true
-    void soon()
-  },
-  { deep: true },
-)
-onBeforeRouteLeave(async () => {
-  if (isUnsaved.value) {
-    await save()
-  }
-})
+const { draft, isUnsaved, isStale, save, giveUp, takeTheirs } = useSetUp(props.id, props.tasting, props.view)
 
 const question = computed(() =>
   choices.data.value?.questions.find(({ code }) => code === draft.value.question),
 )
-const samples = computed(() => draft.value.samples ?? [])
-const drinks = computed(() => [
-  { id: '', name: 'A drink of elsewhere, in words' },
-  ...(builds.data.value ?? [])
-    .filter(({ state }) => state !== 'retired')
-    .map(({ id, name }) => ({ id, name })),
-])
-const cupName = (cup: string) => bar.data.value?.cups.find(({ id }) => id === cup)?.document.name ?? cup
-const sizesOf = (sample: SampleDocument) => {
-  const names = builds.data.value?.find(({ id }) => id === sample.build)?.sizes ?? []
-  return (bar.data.value?.cups ?? [])
-    .filter(({ document }) => names.includes(document.name ?? ''))
-    .map(({ id }) => ({ id, name: cupName(id) }))
-}
-/** The versions of the builds that are tasted, for choosing an earlier one. */
-const histories = useQuery({
-  queryKey: computed(() => [
-    ...keys.history,
-    'tasted',
-    ...new Set(samples.value.map(({ build }) => build ?? '')),
-  ]),
-  queryFn: async () => {
-    const ids = [
-      ...new Set(samples.value.map(({ build }) => build).filter((id): id is string => Boolean(id))),
-    ]
-    const found = await Promise.all(
-      ids.map((id) => ask(api.GET('/api/builds/{id}/history', { params: { path: { id } } }))),
-    )
-    return new Map(ids.map((id, i) => [id, found[i] ?? []]))
-  },
-})
-const placesOf = (sample: SampleDocument) => [
-  { place: 'now', name: 'as it is now' },
-  ...(histories.data.value?.get(sample.build ?? '') ?? [])
-    .filter(({ kind }) => kind === 'saved' || kind === 'published')
-    .map(({ place, kind }) => ({
-      place,
-      name: `${kind === 'published' ? 'standard' : 'version'} ${place.slice(1)}`,
-    })),
-]
-
-function put(i: number, change: Partial<SampleDocument>): void {
-  draft.value.samples = samples.value.map((sample, at) => (at === i ? { ...sample, ...change } : sample))
-}
-
-/** A sample of a build: in the size that it had before where the build has that too. */
-function ofBuild(id: string, wanted: string | null): SampleDocument {
-  const sizes = sizesOf({ build: id })
-  return { build: id, size: sizes.find(({ id }) => id === wanted)?.id ?? sizes[0]?.id ?? null }
-}
-
-function chooseBuild(i: number, id: string): void {
-  const before = samples.value[i]?.size ?? null
-  draft.value.samples = samples.value.map((sample, at) =>
-    at === i ? (id ? ofBuild(id, before) : { words: '' }) : sample,
-  )
-}
-
-function add(): void {
-  const last = samples.value.at(-1)
-  // What is tasted beside a drink is most often the same in another size.
-  const other = last?.build ? sizesOf(last).find(({ id }) => id !== last.size)?.id : null
-  const build = last?.build ?? drinks.value[1]?.id
-  draft.value.samples = [...samples.value, build ? ofBuild(build, other ?? null) : { words: '' }]
-}
-
-function remove(i: number): void {
-  draft.value.samples = samples.value.filter((_, at) => at !== i)
-}
-
 const own = computed(() => draft.value.own ?? [])
 const problemAt = (field: string) => {
   const problem = props.view.problems.find((each) => each.field === field)
@@ -154,8 +43,7 @@ async function open(): Promise<void> {
 }
 
 async function throwAway(): Promise<void> {
-  await saving
-  isUnsaved.value = false
+  await giveUp()
   const gone = await props.tasting.act(async () => {
     await ask(
       api.DELETE('/api/tastings/{id}', {
@@ -173,6 +61,11 @@ async function throwAway(): Promise<void> {
 
 <template>
   <div class="set-up" :aria-busy="isUnsaved">
+    <p v-if="isStale" class="banner fault" role="alert" data-test="stale">
+      Somebody else has changed this tasting meanwhile. Nothing of theirs is overwritten, and what you typed
+      stands here still.
+      <Button label="Take theirs" text size="small" @click="takeTheirs" />
+    </p>
     <div class="columns">
       <section class="form">
         <label for="tasting-name">Name</label>
@@ -196,85 +89,7 @@ async function throwAway(): Promise<void> {
         <p class="soft">{{ question?.asks }}</p>
 
         <h2>What is tasted</h2>
-        <ol class="samples">
-          <li v-for="(sample, i) in samples" :key="i" data-test="sample">
-            <Select
-              :model-value="sample.build ?? ''"
-              :options="drinks"
-              option-label="name"
-              option-value="id"
-              filter
-              :aria-label="`Sample ${i + 1}: which drink`"
-              @update:model-value="(id: string) => chooseBuild(i, id)"
-            />
-            <template v-if="sample.build">
-              <Select
-                :model-value="sample.size"
-                :options="sizesOf(sample)"
-                option-label="name"
-                option-value="id"
-                :aria-label="`Sample ${i + 1}: which size`"
-                data-test="size"
-                @update:model-value="(size: string) => put(i, { size })"
-              />
-              <Select
-                :model-value="sample.place ?? 'now'"
-                :options="placesOf(sample)"
-                option-label="name"
-                option-value="place"
-                :aria-label="`Sample ${i + 1}: which version`"
-                @update:model-value="(place: string) => put(i, { place: place === 'now' ? null : place })"
-              />
-            </template>
-            <template v-else>
-              <InputText
-                :model-value="sample.words"
-                placeholder="What it is"
-                :aria-label="`Sample ${i + 1}: what it is`"
-                @update:model-value="(words) => put(i, { words: words ?? null })"
-              />
-              <InputNumber
-                :model-value="sample.sugarsPer100"
-                suffix=" g sugars in 100 g"
-                placeholder="Sugars on its label"
-                :max-fraction-digits="1"
-                :aria-label="`Sample ${i + 1}: sugars on its label`"
-                @update:model-value="(sugarsPer100) => put(i, { sugarsPer100 })"
-              />
-            </template>
-            <Button
-              icon="pi pi-times"
-              text
-              severity="secondary"
-              :aria-label="`Take sample ${i + 1} out`"
-              @click="remove(i)"
-            />
-            <p
-              v-if="
-                problemAt(`samples[${i}]`) ??
-                problemAt(`samples[${i}].size`) ??
-                problemAt(`samples[${i}].build`)
-              "
-              class="error"
-            >
-              {{
-                problemAt(`samples[${i}]`) ??
-                problemAt(`samples[${i}].size`) ??
-                problemAt(`samples[${i}].build`)
-              }}
-            </p>
-          </li>
-        </ol>
-        <p v-if="samples.length > 0 && problemAt('samples')" class="error">{{ problemAt('samples') }}</p>
-        <Button
-          v-if="samples.length < (question?.mostSamples ?? 6)"
-          label="Add a sample"
-          icon="pi pi-plus"
-          text
-          :disabled="!builds.data.value || !bar.data.value"
-          data-test="add-sample"
-          @click="add"
-        />
+        <SampleList v-model="draft.samples" :most="question?.mostSamples ?? 6" :problem-at="problemAt" />
 
         <template v-if="draft.question === 'suits'">
           <h2>Scales</h2>
@@ -417,20 +232,6 @@ h2 {
 
 .set-up :deep(:is(.p-select, .p-inputnumber, .p-inputtext)) {
   max-width: 100%;
-}
-
-.samples {
-  margin: 0.25rem 0;
-  padding-left: 1.4rem;
-}
-
-.samples li {
-  margin-bottom: 0.4rem;
-}
-
-.samples li > * {
-  margin-right: 0.4rem;
-  vertical-align: middle;
 }
 
 .scales {

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { TastingView } from '@/shared/api/types'
-import { decimal } from '@/shared/format'
-import { minutes } from './words'
+import { decimal, timer } from '@/shared/format'
 
 /** What the pourer makes: how much of each sample, and when it is handed over so that all meet the tongue alike. */
 defineProps<{ view: TastingView; withCodes?: boolean }>()
@@ -36,7 +35,7 @@ defineProps<{ view: TastingView; withCodes?: boolean }>()
                 ? '–'
                 : each.before < 0.02
                   ? 'at once'
-                  : `${minutes(each.before)} min before`
+                  : `${timer(each.before * 60)} min before`
             }}
           </td>
           <td>

@@ -17,9 +17,3 @@ export const likings = [
   'like it very much',
   'like it extremely',
 ]
-
-/** A time before something, as a timer shows it: 6.5 min is 6:30. */
-export function minutes(value: number): string {
-  const seconds = Math.round(value * 60)
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
-}
