@@ -143,6 +143,15 @@ public class ReadingTests
     public void So_many_samples_are_not_tasted_so(string question, int samples) =>
         Assert.Contains(TastingReader.Read(Document(question, samples, 12)).Problems, problem => problem.Field == "samples");
 
+    [Fact]
+    public void What_has_no_name_is_told_by_its_place() => Assert.Equal(
+        ["It is not said what sample 2 is.", "Your scale 1 has no word for too much."],
+        TastingReader.Read(Document("suits", 1, 12) with
+        {
+            Samples = [new SampleDocument { Words = "One" }, new SampleDocument { Words = " " }],
+            Own = [new OwnScaleDocument { Name = "Smoke", TooLittle = "too little smoke" }],
+        }).Problems.Select(problem => problem.Message));
+
     [Theory]
     [InlineData(0)]
     [InlineData(501)]

@@ -28,7 +28,7 @@ public static class TastingReader
 
         for (var i = 0; i < count; i++)
         {
-            ReadSample(document.Samples[i], $"samples[{i}]", fields);
+            ReadSample(document.Samples[i], i, fields);
         }
 
         foreach (var twin in Enumerable.Range(0, count).Where(i => document.Samples.Take(i).Any(other => other == document.Samples[i])))
@@ -45,11 +45,12 @@ public static class TastingReader
         return fields.Finish(() => new TastingSetup(name, question, document.Samples, scales, tasters, grams, celsius, seed));
     }
 
-    private static void ReadSample(SampleDocument sample, string at, FieldReader fields)
+    private static void ReadSample(SampleDocument sample, int place, FieldReader fields)
     {
+        var at = $"samples[{place}]";
         if (sample.Build is null)
         {
-            fields.Name($"{at}.words", sample.Words);
+            Called($"{at}.words", sample.Words, $"It is not said what sample {place + 1} is.", fields);
             fields.Optional($"{at}.sugarsPer100", sample.SugarsPer100, 0, 100, "g");
             fields.Optional($"{at}.energyPer100", sample.EnergyPer100, 0, 900, "kcal");
             return;
@@ -82,7 +83,7 @@ public static class TastingReader
         for (var i = 0; i < document.Own.Count; i++)
         {
             var (own, at) = (document.Own[i], $"own[{i}]");
-            scales.Add(new JarScale($"own-{i + 1}", fields.Name($"{at}.name", own.Name), fields.Name($"{at}.tooLittle", own.TooLittle), fields.Name($"{at}.tooMuch", own.TooMuch), null));
+            scales.Add(new JarScale($"own-{i + 1}", Called($"{at}.name", own.Name, $"Your scale {i + 1} has no name.", fields), Called($"{at}.tooLittle", own.TooLittle, $"Your scale {i + 1} has no word for too little.", fields), Called($"{at}.tooMuch", own.TooMuch, $"Your scale {i + 1} has no word for too much.", fields), null));
         }
 
         if (scales.Count > MostScales)
@@ -91,6 +92,18 @@ public static class TastingReader
         }
 
         return scales;
+    }
+
+    // Of many things without a name it is said which one has none.
+    private static string Called(string field, string? value, string missing, FieldReader fields)
+    {
+        if (!string.IsNullOrWhiteSpace(value))
+        {
+            return fields.Name(field, value);
+        }
+
+        fields.Report(field, value, missing, "1 to 120 characters on one line");
+        return "";
     }
 
     private static void ReadConditions(ConditionsDocument conditions, FieldReader fields)

@@ -20,8 +20,10 @@ const model = defineModel<SampleDocument[] | undefined>({ required: true })
 const samples = computed(() => model.value ?? [])
 const builds = useBuilds()
 const bar = useBar()
+/** What is chosen where it is no build; a list shows nothing of an empty choice. */
+const elsewhere = 'elsewhere'
 const drinks = computed(() => [
-  { id: '', name: 'A drink of elsewhere, in words' },
+  { id: elsewhere, name: 'A drink of elsewhere, in words' },
   ...(builds.data.value ?? [])
     .filter(({ state }) => state !== 'retired')
     .map(({ id, name }) => ({ id, name })),
@@ -73,7 +75,7 @@ function ofBuild(id: string, wanted: string | null): SampleDocument {
 function chooseBuild(i: number, id: string): void {
   const before = samples.value[i]?.size ?? null
   model.value = samples.value.map((sample, at) =>
-    at === i ? (id ? ofBuild(id, before) : { words: '' }) : sample,
+    at === i ? (id === elsewhere ? { words: '' } : ofBuild(id, before)) : sample,
   )
 }
 
@@ -94,7 +96,7 @@ function remove(i: number): void {
   <ol class="samples">
     <li v-for="(sample, i) in samples" :key="i" data-test="sample">
       <Select
-        :model-value="sample.build ?? ''"
+        :model-value="sample.build ?? elsewhere"
         :options="drinks"
         option-label="name"
         option-value="id"

@@ -13,7 +13,7 @@ const path = computed(() => `/taste/${props.id}`)
 const address = computed(() => `${location.origin}${path.value}`)
 /** What a made-up panel would have of the first sample. */
 const wants = [
-  { key: '', scale: null, percent: null, name: 'the first sample as it is' },
+  { key: 'as-it-is', scale: null, percent: null, name: 'the first sample as it is' },
   { key: 'less-sweet', scale: 'sweetness', percent: -25, name: 'it a quarter less sweet' },
   { key: 'sweeter', scale: 'sweetness', percent: 25, name: 'it a quarter sweeter' },
   { key: 'weaker', scale: 'strength', percent: -25, name: 'it a quarter weaker' },
