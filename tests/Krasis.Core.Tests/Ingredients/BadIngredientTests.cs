@@ -62,5 +62,5 @@ public class BadIngredientTests
 
     [Fact]
     public void Days_from_the_opening_on_give_the_use_by() =>
-        Assert.Equal(new DateOnly(2026, 12, 1), IngredientReader.Read(Good with { OpenedOn = "2026-11-28", OpenedDays = 3 }).Value.UseBy);
+        Assert.Equal(new DateOnly(2026, 11, 30), IngredientReader.Read(Good with { OpenedOn = "2026-11-28", OpenedDays = 3 }).Value.UseBy);
 }

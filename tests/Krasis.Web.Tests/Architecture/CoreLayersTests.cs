@@ -6,7 +6,7 @@ namespace Krasis.Web.Tests.Architecture;
 /// <summary>The core's layers, the lowest first: each sees only those before it.</summary>
 public class CoreLayersTests
 {
-    private static readonly string[] Layers = ["Input", "Quantities", "Physics", "Bar", "Builds", "Working", "Judging", "Changing", "Making"];
+    private static readonly string[] Layers = ["Input", "Quantities", "Physics", "Bar", "Builds", "Working", "Judging", "Changing", "Making", "Planning"];
 
     public static TheoryData<string> Each => [.. Layers];
 

@@ -85,7 +85,7 @@ public static partial class IngredientReader
     {
         var day = fields.Day(fromField, from);
         var keeps = days is null ? default(int?) : fields.Whole(daysField, days, 0, 1000, "days");
-        return day is { } start && keeps is { } length ? start.AddDays(length) : null;
+        return day is { } start && keeps is { } length ? DateMarking.LastDay(start, length) : null;
     }
 
     private static Density ReadDensity(IngredientDocument document, FieldReader fields)

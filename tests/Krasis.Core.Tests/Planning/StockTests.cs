@@ -1,0 +1,62 @@
+using CsCheck;
+using Krasis.Core.Planning.Needing;
+using Krasis.Core.Planning.Stocking;
+using Krasis.Core.Tests.Outside;
+
+namespace Krasis.Core.Tests.Planning;
+
+/// <summary>The book of stock.</summary>
+public class StockTests
+{
+    private static readonly Item Milk = Item.Ingredient("milk");
+    private static readonly DateOnly Today = new(2026, 11, 26);
+
+    [Fact]
+    public void First_expired_is_first_out_and_what_is_over_date_is_not_taken()
+    {
+        var lots = Stock.Of(
+        [
+            new LedgerEntry("keeps", Milk, LotMove.Bought, 1000, Today.AddDays(-9), null),
+            new LedgerEntry("later", Milk, LotMove.Bought, 1000, Today.AddDays(-5), Today.AddDays(3)),
+            new LedgerEntry("sooner", Milk, LotMove.Bought, 400, Today.AddDays(-1), Today),
+            new LedgerEntry("over", Milk, LotMove.Bought, 700, Today.AddDays(-8), Today.AddDays(-1)),
+        ]);
+        Assert.Equal(["over", "sooner", "later", "keeps"], lots.Select(lot => lot.Id));
+        Assert.Equal([("sooner", 400.0), ("later", 200.0)], Stock.Take(lots, Milk, 600, Today).Select(taken => (taken.Lot.Id, taken.Amount)));
+        Assert.Equal(2400, Stock.Take(lots, Milk, 9000, Today).Sum(taken => taken.Amount));
+    }
+
+    [Theory]
+    [InlineData(3, 2)]
+    [InlineData(9, 5)]
+    public void Opening_shortens_what_a_lot_keeps_and_never_lengthens_it(int opened, int expected)
+    {
+        var lot = Assert.Single(Stock.Of(
+        [
+            new LedgerEntry("1", Milk, LotMove.Bought, 1000, Today, Today.AddDays(5)),
+            new LedgerEntry("1", Milk, LotMove.Opened, 0, Today, Today.AddDays(opened - 1)),
+        ]));
+        Assert.Equal((Today.AddDays(expected), Today), (lot.UseBy, lot.OpenedOn));
+    }
+
+    [Fact]
+    public void A_correction_is_a_line_of_its_own_and_nothing_falls_below_nothing() =>
+        Gen.Double[-500, 500].List[1, 12].Seeded().Sample(moves =>
+        {
+            var lots = Stock.Of(moves.Prepend(300).Select((amount, i) => new LedgerEntry("1", Milk, i == 0 ? LotMove.Bought : LotMove.Counted, amount, Today, null)));
+            var left = moves.Aggregate(300.0, (sum, amount) => Math.Max(0, sum + amount));
+            Assert.Equal(left, lots.Sum(lot => lot.Left), 6);
+        }, iter: 300, threads: 1);
+
+    [Theory]
+    [InlineData("ingredient:farm-milk", true)]
+    [InlineData("cup:wren", true)]
+    [InlineData("cup:", false)]
+    [InlineData("spoon:wren", false)]
+    [InlineData(null, false)]
+    public void A_thing_is_read_as_it_was_written(string? text, bool isOne)
+    {
+        Assert.Equal(isOne, Item.Find(text) is not null);
+        Assert.Equal(isOne ? text : "", $"{Item.Find(text)}");
+    }
+}
