@@ -297,8 +297,8 @@ public class EveryCheckTests
     [Fact]
     public void A_component_past_its_use_by()
     {
-        Fires(Only(Milk), new PastItsUseBy().Name, Severity.Fault, "m", "Milk was to be used by 24 November 2026. Discard it and open a new one.", mended: false, Opened("2026-11-21"), Today);
-        Silent(Only(Milk), new PastItsUseBy().Name, Opened("2026-11-22"), Today);
+        Fires(Only(Milk), new PastItsUseBy().Name, Severity.Fault, "m", "Milk was to be used by 24 November 2026. Discard it and open a new one.", mended: false, Opened("2026-11-22"), Today);
+        Silent(Only(Milk), new PastItsUseBy().Name, Opened("2026-11-23"), Today);
 
         static BarFacts Opened(string day) => FullBar.With("milk", milk => milk with { OpenedOn = day, OpenedDays = 3 });
     }
@@ -311,7 +311,7 @@ public class EveryCheckTests
             Ingredients = [.. FullBar.Document.Ingredients.Select(ingredient => ingredient.Id == "milk" ? ingredient with { OpenedOn = "2026-11-20", OpenedDays = 3 } : ingredient)],
             Parts = [new() { Id = "mix", Name = "Mix", Kind = "milk", Colour = "#aabbcc", Lines = [new() { Ingredient = "milk", Amount = 1, Measure = "g" }], MadeOn = "2026-11-24", ShelfLifeDays = 5 }],
         });
-        Fires(Only(TestBar.Line("mix", 100, "g")), new PastItsUseBy().Name, Severity.Fault, "m", "23 November 2026. Discard it and make a new one.", mended: false, bar, Today);
+        Fires(Only(TestBar.Line("mix", 100, "g")), new PastItsUseBy().Name, Severity.Fault, "m", "22 November 2026. Discard it and make a new one.", mended: false, bar, Today);
     }
 
     [Fact]

@@ -114,7 +114,7 @@ public class WholeFindingTests
         { "overfull", Build(TestBar.Line("espresso", 430, "g")) with { Sizes = ["m"] }, FullBar.Facts, [
             "Fault m | Middle runs over: 430 ml in a cup of 400 ml spills 30 ml, and is 30 ml more than fits below the reserve. Use a larger cup, or less of the rest."] },
         { "past-use-by", Build(Milk), FullBar.With("milk", milk => milk with { OpenedOn = "2026-11-20", OpenedDays = 3 }), [
-            "Fault m milk | Middle: Milk was to be used by 23 November 2026. Discard it and open a new one."] },
+            "Fault m milk | Middle: Milk was to be used by 22 November 2026. Discard it and open a new one."] },
         { "powder-in-the-cold", Build(TestBar.Line("cocoa", 20, "g"), Milk, Ice), FullBar.Facts, [
             "Warning m cocoa | Middle: Cocoa does not dissolve in the cold. Dissolve it first in a splash of hot water or in the hot coffee. | Dissolve it first | cocoa Technique dissolve"] },
         { "rounded-away", Build(TestBar.Line("syrup", 1, "stroke"), Milk) with { ReferenceSize = "l", Sizes = ["s", "l"] }, FullBar.Facts, [

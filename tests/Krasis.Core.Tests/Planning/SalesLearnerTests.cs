@@ -51,7 +51,7 @@ public class SalesLearnerTests
     {
         // A year of Poisson counts about a mean that itself scatters as Gamma(10, 0.5): mean 20, variance 60 (MathNet.Numerics, seed 7).
         var dice = new Random(7);
-        var learner = new SalesLearner(Enumerable.Range(0, 364).Select(day => new Sold(Monday.AddDays(day), Drink, Poisson.Sample(dice, Gamma.Sample(dice, 10, 0.5)))), _ => 1);
+        var learner = new SalesLearner(Enumerable.Range(0, 364).Select(day => new Sold(Monday.AddDays(day), Drink, Poisson.Samples(dice, Gamma.Samples(dice, 10, 0.5).First()).First())), _ => 1);
         Assert.InRange(learner.DispersionAt("bar"), 2.5, 3.5);
         Assert.InRange(learner.On(Monday.AddDays(364), Drink)!.Mean, 17, 23);
     }

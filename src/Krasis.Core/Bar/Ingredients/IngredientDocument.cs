@@ -81,7 +81,7 @@ public sealed record IngredientDocument
     /// <summary>The day the pack in use was opened, as 2026-11-25.</summary>
     public string? OpenedOn { get; init; }
 
-    /// <summary>How many days it keeps once open.</summary>
+    /// <summary>How many days it keeps once open, the day of opening counted.</summary>
     public double? OpenedDays { get; init; }
 
     /// <summary>Whether it must be held at or below 5 °C.</summary>

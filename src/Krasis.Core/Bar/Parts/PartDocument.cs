@@ -33,7 +33,7 @@ public sealed record PartDocument
     /// <summary>How it is made.</summary>
     public string? Method { get; init; }
 
-    /// <summary>How many days it keeps.</summary>
+    /// <summary>How many days it keeps, the day of making counted.</summary>
     public double? ShelfLifeDays { get; init; }
 
     /// <summary>The day the batch in use was made, as 2026-11-25.</summary>
