@@ -2,6 +2,7 @@ using Dapper;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
 using Krasis.Store.Makes;
+using Krasis.Store.Prep;
 using Krasis.Store.Prints;
 using Krasis.Store.Standards;
 using Krasis.Store.Tastings;
@@ -30,6 +31,7 @@ public sealed class Session
         Makes = new MakeStore(connection, transaction);
         Prints = new PrintStore(connection, transaction);
         Tastings = new TastingStore(connection, transaction);
+        Prep = new PrepStore(connection, transaction);
     }
 
     /// <summary>The builds.</summary>
@@ -49,6 +51,9 @@ public sealed class Session
 
     /// <summary>What has been tasted.</summary>
     public TastingStore Tastings { get; }
+
+    /// <summary>How the house prepares, and its stock.</summary>
+    public PrepStore Prep { get; }
 
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);

@@ -9,6 +9,7 @@ using Krasis.Web.Features.Health;
 using Krasis.Web.Features.Making;
 using Krasis.Web.Features.Mixing;
 using Krasis.Web.Features.Pantry;
+using Krasis.Web.Features.Prep;
 using Krasis.Web.Features.Quantities;
 using Krasis.Web.Features.Standards;
 using Krasis.Web.Features.Starting;
@@ -55,6 +56,7 @@ public static class KrasisApp
         builder.Services.AddSingleton(file);
         builder.Services.AddSingleton<Library>();
         builder.Services.AddSingleton<Board>();
+        builder.Services.AddSingleton<StandardNeeds>();
         builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json"]);
         builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
         builder.Services.AddSingleton<SameAnswer>();
@@ -101,6 +103,7 @@ public static class KrasisApp
         TasteEndpoints.Map(app);
         DecisionEndpoints.Map(app);
         LogEndpoints.Map(app);
+        PrepEndpoints.Map(app);
         QuantityEndpoint.Map(app);
         BarEndpoints.Map(app);
         PullEndpoint.Map(app);

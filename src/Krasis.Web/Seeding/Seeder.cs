@@ -47,6 +47,7 @@ public static partial class Seeder
         {
             SeedMakes.Fill(session, clock.GetUtcNow());
             SeedTastings.Fill(session, clock.GetUtcNow());
+            SeedPrep.Fill(session, clock.Today(), clock.GetUtcNow());
         }
 
         return true;

@@ -31,10 +31,10 @@ internal static class SmallHouse
 
     public static readonly IReadOnlyDictionary<Item, PrepItem> Catalogue = new[]
     {
-        new PrepItem(Mix, "Mix", 1, true, 2, true, [(Syrup, 1 / 6.0), (FarmMilk, 5 / 6.0)], null, null, null, 0.002),
-        new PrepItem(Syrup, "Syrup", 1.2, true, 14, false, [(Sugar, 0.5)], null, null, null, 0.003),
-        new PrepItem(FarmMilk, "Milk", 1.03, false, null, true, [], 1000, "1 l", 1.1, 0.0011),
-        new PrepItem(Sugar, "Sugar", 0.9, false, null, false, [], 5000, "5 kg", 6, 0.0012),
+        new PrepItem(Mix, "Mix", 1, true, 2, true, false, [(Syrup, 1 / 6.0), (FarmMilk, 5 / 6.0)], null, null, null, 0.002),
+        new PrepItem(Syrup, "Syrup", 1.2, true, 14, false, false, [(Sugar, 0.5)], null, null, null, 0.003),
+        new PrepItem(FarmMilk, "Milk", 1.03, false, null, true, false, [], 1000, "1 l", 1.1, 0.0011),
+        new PrepItem(Sugar, "Sugar", 0.9, false, null, false, false, [], 5000, "5 kg", 6, 0.0012),
     }.ToDictionary(item => item.Item);
 
     /// <summary>Twenty cups on each of the three days after today, each of 150 g of the mix and 20 g of the syrup.</summary>

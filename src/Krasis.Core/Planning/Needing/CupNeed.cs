@@ -11,13 +11,12 @@ public static class CupNeed
     /// <summary>What every size of a drink takes at a station, by cup.</summary>
     /// <param name="build">The drink, as it was published.</param>
     /// <param name="bar">The facts that it was published with, as seen from the station.</param>
-    /// <param name="poured">How many times as much as wanted really goes in of an ingredient, by the book of pours; null where too few pours tell.</param>
     /// <returns>Grams, and pieces of cups, by size.</returns>
     /// <remarks>Espresso takes whole pulls of ground coffee; steamed milk what its pitcher needs above the dose.</remarks>
-    public static IReadOnlyDictionary<string, IReadOnlyDictionary<Item, double>> Of(Build build, BarFacts bar, Func<string, double?>? poured = null) =>
-        Mixer.Mix(build, bar, null).Sizes.ToDictionary(size => size.Size.Value, size => (IReadOnlyDictionary<Item, double>)Of(size, build, bar, poured));
+    public static IReadOnlyDictionary<string, IReadOnlyDictionary<Item, double>> Of(Build build, BarFacts bar) =>
+        Mixer.Mix(build, bar, null).Sizes.ToDictionary(size => size.Size.Value, size => (IReadOnlyDictionary<Item, double>)Of(size, build, bar));
 
-    private static Dictionary<Item, double> Of(SizeSheet size, Build build, BarFacts bar, Func<string, double?>? poured)
+    private static Dictionary<Item, double> Of(SizeSheet size, Build build, BarFacts bar)
     {
         var need = new Dictionary<Item, double> { [Item.Cup(size.Size.Value)] = 1 };
         var steamed = size.Lines.Where(line => IsSteamed(line, build, bar)).ToList();
@@ -31,7 +30,7 @@ public static class CupNeed
             }
 
             var waste = size.Milk is { } milk && steamed.Contains(line) ? milk.Waste.Value * (line.Mass.Value / steamed.Sum(each => each.Mass.Value)) * bar.Find(line.Ingredient)!.Density.Value : 0;
-            Add(Item.Ingredient(id), (line.Mass.Value * (poured?.Invoke(id) ?? 1)) + waste);
+            Add(Item.Ingredient(id), line.Mass.Value + waste);
         }
 
         return need;

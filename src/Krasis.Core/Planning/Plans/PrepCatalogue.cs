@@ -45,7 +45,7 @@ public static class PrepCatalogue
             var isMade = of.Count > 0 || making is not null;
             var isChilled = making?.IsChilled ?? ingredient.IsChilled;
             found[item] = isMade
-                ? new PrepItem(item, ingredient.Name, ingredient.Density.Value, true, DateMarking.Days(making?.Keeps ?? (part.Document?.ShelfLifeDays is { } days ? (int)days : null), isChilled), isChilled, of, null, null, null, ingredient.PricePerGram?.Value)
+                ? new PrepItem(item, ingredient.Name, ingredient.Density.Value, true, DateMarking.Days(making?.Keeps ?? (part.Document?.ShelfLifeDays is { } days ? (int)days : null), isChilled), isChilled, making is { IsCooked: true } or { WaitsFor: Waiting.Freeze }, of, null, null, null, ingredient.PricePerGram?.Value)
                 : Bought(item, ingredient.Name, pack, ingredient, prep);
         }
 
@@ -53,10 +53,10 @@ public static class PrepCatalogue
         {
             var item = Item.Cup(cup.Id.Value);
             var pieces = prep.Buying.GetValueOrDefault(item)?.PackPieces;
-            found[item] = new PrepItem(item, cup.LidClearance is null ? $"{cup.Name} cup" : $"{cup.Name} cup and lid", null, false, null, false, [], pieces, pieces is null ? null : $"{pieces} cups", pieces * cup.Price?.Value, cup.Price?.Value);
+            found[item] = new PrepItem(item, cup.LidClearance is null ? $"{cup.Name} cup" : $"{cup.Name} cup and lid", null, false, null, false, false, [], pieces, pieces is null ? null : $"{pieces} cups", pieces * cup.Price?.Value, cup.Price?.Value);
         }
 
-        // What holds something that keeps shorter keeps no longer itself.
+        // What holds something that keeps shorter keeps no longer itself, unless cooking or freezing begins its days anew.
         foreach (var item in found.Values.Where(item => item.IsMade).ToList())
         {
             found[item.Item] = item with { Keeps = Keeps(item.Item, found, []) };
@@ -67,6 +67,7 @@ public static class PrepCatalogue
 
     private static int? Keeps(Item item, IReadOnlyDictionary<Item, PrepItem> all, HashSet<Item> within) =>
         !all.TryGetValue(item, out var known) || !within.Add(item) ? null
+        : known.StartsAnew ? known.Keeps
         : known.Of.Where(of => all.TryGetValue(of.Item, out var inner) && inner.IsMade).Select(of => Keeps(of.Item, all, within)).Append(known.Keeps).Min();
 
     private static PrepItem Bought(Item item, string name, IngredientDocument? pack, Ingredient? ingredient, PrepFacts prep)
@@ -81,6 +82,7 @@ public static class PrepCatalogue
             false,
             null,
             ingredient?.IsChilled ?? false,
+            false,
             [],
             grams,
             pack?.PackAmount is { } says ? $"{says.ToString("0.##", CultureInfo.InvariantCulture)} {pack.PackMeasure ?? "g"}" : null,

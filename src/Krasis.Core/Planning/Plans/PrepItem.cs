@@ -9,6 +9,7 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="IsMade">Whether the house makes it.</param>
 /// <param name="Keeps">How many days it keeps once made, that day counted; null when it keeps.</param>
 /// <param name="IsChilled">Whether it stands in the fridge.</param>
+/// <param name="StartsAnew">Whether its days are counted anew, whatever the age of what goes into it: it is cooked or frozen.</param>
 /// <param name="Of">What a gram of it is made of.</param>
 /// <param name="Pack">What a pack holds that reaches the cups, g or pieces; null when not known.</param>
 /// <param name="PackSays">What the pack is called, such as 1000 ml; null likewise.</param>
@@ -21,6 +22,7 @@ public sealed record PrepItem(
     bool IsMade,
     int? Keeps,
     bool IsChilled,
+    bool StartsAnew,
     IReadOnlyList<(Item Item, double Share)> Of,
     double? Pack,
     string? PackSays,

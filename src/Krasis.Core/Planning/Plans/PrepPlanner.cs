@@ -18,7 +18,7 @@ public static class PrepPlanner
     }
 
     /// <summary>Plans, and leaves what cannot be solved as it is.</summary>
-    internal static PrepPlan Draw(PlanInput input) => new Planning(input).Draw();
+    public static PrepPlan Draw(PlanInput input) => new Planning(input).Draw();
 
     private sealed class Planning
     {
@@ -173,7 +173,7 @@ public static class PrepPlanner
                     var key = KeyOf(item, first, i);
                     var set = input.Set.FirstOrDefault(each => each.Key == key);
                     pantry.Add(grams, first, keepsTo);
-                    yield return new Wanted(item, key, grams, first, last, new Job(key, making.Work, making.Wait, earliest ?? int.MinValue / 2, due, making.WorkOn, making.WaitOn, set?.Begin), false) { Earliest = earliest, Latest = alone };
+                    yield return new Wanted(item, key, grams, first, last, new Job(key, making.Work, making.Wait, earliest ?? int.MinValue / 2, due, making.WorkOn, making.WaitOn, set?.Begin, input.Clock.StartOf(Math.Min(days, last + 1))), false) { Earliest = earliest, Latest = alone };
                 }
 
                 Consume(pantry, demand, window, last);
@@ -229,6 +229,7 @@ public static class PrepPlanner
             }
 
             var fitted = Scheduler.Fit([.. wanted.Select(each => each.Job)], workshop, placed);
+            Lacks(wanted.Zip(fitted).Where(pair => !pair.First.IsBegun && pair.Second.Late > 0));
             foreach (var (each, place) in wanted.Zip(fitted))
             {
                 Tell(each, place, fitted);
@@ -260,19 +261,26 @@ public static class PrepPlanner
             placed.AddRange(fitted);
         }
 
+        // What is too late of one thing on one day is told once, however many batches it is.
+        private void Lacks(IEnumerable<(Wanted Wanted, Placed Place)> late)
+        {
+            foreach (var group in late.GroupBy(pair => (pair.Wanted.Item.Item, pair.Wanted.From, IsMade: pair.Place.Begin is not null)))
+            {
+                var (first, name) = (group.First().Wanted, group.First().Wanted.Item.Name);
+                var (mass, due) = (PlanWords.Mass(group.Sum(pair => pair.Wanted.Grams)), PlanWords.Moment(input.Clock, group.Min(pair => pair.Wanted.Job.Due)));
+                conflicts.Add(group.Key.IsMade
+                    ? new Conflict(ConflictKind.Late, first.Key, input.Clock.DayAt(first.From), $"{mass} of {name} are needed on {due} and cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.", [])
+                    : new Conflict(ConflictKind.NoRoom, first.Key, input.Clock.DayAt(first.From), $"There is no time left to make {mass} of {name}, needed on {due}.", []));
+            }
+        }
+
         private void Tell(Wanted wanted, Placed place, IReadOnlyList<Placed> fitted)
         {
             var (name, job) = (wanted.Item.Name, place.Job);
             var day = input.Clock.DayAt(wanted.From);
             if (place.Begin is not { } begin)
             {
-                conflicts.Add(new Conflict(ConflictKind.NoRoom, wanted.Key, day, $"There is no room for {PlanWords.Mass(wanted.Grams)} of {name}, needed on {PlanWords.Moment(input.Clock, job.Due)}.", []));
                 return;
-            }
-
-            if (!wanted.IsBegun && place.Late > 0)
-            {
-                conflicts.Add(new Conflict(ConflictKind.Late, wanted.Key, day, $"{name} is needed on {PlanWords.Moment(input.Clock, job.Due)} and cannot be ready before {PlanWords.Moment(input.Clock, place.Ready!.Value)}.", []));
             }
 
             if (LastDay(wanted.Item, begin) < wanted.To)

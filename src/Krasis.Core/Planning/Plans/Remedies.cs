@@ -49,18 +49,23 @@ internal static class Remedies
             }
         }
 
-        var users = Users(input, batch?.Item, conflict.Day).ToList();
-        if (users.Count > 0 && users.Count <= 4)
+        // Of the fridge it is not said which part is too much in it: each is tried.
+        IEnumerable<Needing.Item> about = batch is not null ? [batch.Item] : conflict.Kind == ConflictKind.Fridge ? input.Catalogue.Values.Where(item => item.IsMade && item.IsChilled).Select(item => item.Item) : [];
+        foreach (var item in about)
         {
-            var names = PlanWords.List([.. users.Select(build => input.Drinks.GetValueOrDefault(build, build))]);
-            yield return ($"Leave {names} off the board on {PlanWords.Day(conflict.Day)}", input with { Expected = [.. input.Expected.Where(cups => cups.Day != conflict.Day || !users.Contains(cups.What.Build))] });
+            var users = Users(input, item, conflict.Day).ToList();
+            if (users.Count is > 0 and <= 4)
+            {
+                var names = PlanWords.List([.. users.Select(build => input.Drinks.GetValueOrDefault(build, build))]);
+                yield return ($"Leave {names} off the board on {PlanWords.Day(conflict.Day)}", input with { Expected = [.. input.Expected.Where(cups => cups.Day != conflict.Day || !users.Contains(cups.What.Build))] });
+            }
         }
 
         PlanInput With(PrepFacts other) => input with { Prep = other };
     }
 
     // The drinks of a day that use an item, or something that it goes into.
-    private static IEnumerable<string> Users(PlanInput input, Needing.Item? item, DateOnly day) => item is not { } wanted ? [] : input.Expected
+    private static IEnumerable<string> Users(PlanInput input, Needing.Item wanted, DateOnly day) => input.Expected
         .Where(cups => cups.Day == day && cups.Mean > 0 && input.Needs.TryGetValue(cups.What, out var need) && need.Keys.Any(used => Holds(input, used, wanted, 0)))
         .Select(cups => cups.What.Build).Distinct();
 

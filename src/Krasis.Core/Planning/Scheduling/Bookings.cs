@@ -54,7 +54,7 @@ internal sealed class Bookings(Workshop workshop)
         }
 
         var begin = from;
-        while (begin + job.Work <= workshop.End)
+        while (begin + job.Work <= workshop.End && begin <= job.UsefulUntil - job.Length)
         {
             var next = Later(job, begin);
             if (next == begin)

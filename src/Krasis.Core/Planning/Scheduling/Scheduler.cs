@@ -41,8 +41,8 @@ public static class Scheduler
             Consider([.. places.Order(Comparer<int>.Create((a, b) => rule(jobs[a], jobs[b]) is var by and not 0 ? by : a.CompareTo(b)))]);
         }
 
-        // Many batches spread over many days seldom get into one another's way.
-        var tries = jobs.Count > ManyJobs ? Exchanges / 4 : Exchanges;
+        // Many batches spread over many days seldom get into one another's way, and what is all in time needs no more trying.
+        var tries = jobs.Count <= ManyJobs ? Exchanges : best!.Cost.Late > 0 ? Exchanges / 8 : 0;
         for (var i = 0; i < tries && jobs.Count > 1; i++)
         {
             var order = (int[])best!.Order.Clone();

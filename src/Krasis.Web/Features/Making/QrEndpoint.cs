@@ -9,13 +9,13 @@ public static class QrEndpoint
 {
     // Far more than any drink's address has.
     private const int Longest = 300;
-    // What is held a phone to: drinks at the bar, and tastings.
-    private static readonly string[] Pages = ["/service/", "/taste/"];
+    // What is held a phone to: drinks at the bar, tastings, and lots.
+    private static readonly string[] Pages = ["/service/", "/taste/", "/prep/lots/"];
 
     public static void Map(IEndpointRouteBuilder routes) => routes
         .MapGet("/api/qr", Draw)
         .WithTags("Making")
-        .WithSummary("A QR code of the address of a drink at the bar or of a tasting, under the name by which this server was asked.")
+        .WithSummary("A QR code of the address of a drink at the bar, of a tasting or of a lot, under the name by which this server was asked.")
         .Produces<string>(200, "image/svg+xml")
         .Fails(422);
 

@@ -1,0 +1,38 @@
+namespace Krasis.Store.Prep;
+
+/// <summary>How the house prepares, as it is kept.</summary>
+/// <param name="Version">How often it has been saved.</param>
+/// <param name="Document">It, as JSON.</param>
+public sealed record StoredPrep(long Version, string Document);
+
+/// <summary>Cups of a drink on a day, expected or sold.</summary>
+public sealed record CupsRow(string Day, string Station, string Build, string Size, double Cups);
+
+/// <summary>What the till calls a drink.</summary>
+/// <param name="Words">What it says.</param>
+/// <param name="Build">The build's id; null where it is none of the house's.</param>
+/// <param name="Size">The cup's id; null likewise.</param>
+public sealed record SalesName(string Words, string? Build, string? Size);
+
+/// <summary>A line of the book of stock.</summary>
+/// <param name="Number">Its place in the book.</param>
+/// <param name="Id">Its id, given by the page.</param>
+/// <param name="At">When it was written.</param>
+/// <param name="Lot">The lot.</param>
+/// <param name="Item">What it is of.</param>
+/// <param name="Move">What happened.</param>
+/// <param name="Amount">By how much the lot grows, g or pieces.</param>
+/// <param name="Day">The day on which it happened.</param>
+/// <param name="UseBy">The last day on which the lot may be used; null where this says nothing of it.</param>
+/// <param name="Batch">The batch of the plan that it was; null for none.</param>
+/// <param name="Reason">Why; null where nobody said.</param>
+/// <param name="Who">Who; null of nobody in particular.</param>
+/// <param name="Cost">What it cost the house; null when not known.</param>
+public sealed record LotRow(
+    long Number, string Id, string At, string Lot, string Item, string Move, double Amount, string Day, string? UseBy, string? Batch, string? Reason, string? Who, double? Cost);
+
+/// <summary>A batch that somebody moved or began.</summary>
+public sealed record SetBatchRow(string Key, string Item, double Grams, string BeginAt, long IsBegun, string? Who);
+
+/// <summary>What the calendar has said of a batch.</summary>
+public sealed record CalendarRow(string Key, long Sequence, string Says, string BeginAt, string EndsAt, string Title, string Changed);
