@@ -29,6 +29,7 @@ function skip(): void {
       </RouterLink>
       <RouterLink to="/bar" active-class="here">The bar</RouterLink>
       <RouterLink to="/service">At the bar</RouterLink>
+      <RouterLink to="/prep" :class="{ here: route.path.startsWith('/prep') }">Prep</RouterLink>
       <RouterLink to="/poured" active-class="here">Poured</RouterLink>
       <RouterLink to="/tastings" active-class="here">Tastings</RouterLink>
     </nav>

@@ -96,6 +96,53 @@ export const router = createRouter({
       name: 'compare',
       component: () => import('./features/versions/ComparePage.vue'),
     },
+    {
+      path: '/prep',
+      name: 'prep',
+      component: () => import('./features/prep/PlanPage.vue'),
+    },
+    {
+      path: '/prep/day',
+      name: 'prep-day',
+      component: () => import('./features/prep/DayPage.vue'),
+    },
+    {
+      path: '/prep/batches/:batch',
+      name: 'prep-batch',
+      component: () => import('./features/prep/BatchPage.vue'),
+      props: true,
+    },
+    {
+      path: '/prep/expected',
+      name: 'prep-expected',
+      component: () => import('./features/prep/ExpectedPage.vue'),
+    },
+    {
+      path: '/prep/stock',
+      name: 'prep-stock',
+      component: () => import('./features/prep/StockPage.vue'),
+    },
+    {
+      path: '/prep/lots/:lot',
+      name: 'prep-lot',
+      component: () => import('./features/prep/LotPage.vue'),
+      props: true,
+    },
+    {
+      path: '/prep/labels',
+      name: 'prep-labels',
+      component: () => import('./features/prep/LabelsPage.vue'),
+    },
+    {
+      path: '/prep/order',
+      name: 'prep-order',
+      component: () => import('./features/prep/OrderPage.vue'),
+    },
+    {
+      path: '/prep/settings',
+      name: 'prep-settings',
+      component: () => import('./features/prep/SettingsPage.vue'),
+    },
     { path: '/setup', name: 'setup', component: () => import('./features/setup/SetupPage.vue') },
     { path: '/bar', name: 'bar', component: () => import('./features/bar/BarPage.vue') },
     {

@@ -87,7 +87,7 @@ public static class PrepCatalogue
             grams,
             pack?.PackAmount is { } says ? $"{says.ToString("0.##", CultureInfo.InvariantCulture)} {pack.PackMeasure ?? "g"}" : null,
             pack?.PackPrice,
-            grams > 0 ? pack?.PackPrice / grams : null);
+            grams > 0 ? pack?.PackPrice / grams : ingredient is { IsKnownAsNothing: true } ? 0 : null);
     }
 
     private static IReadOnlyList<(Item, double)> Shares(Part part, BarFacts bar)

@@ -1,8 +1,11 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Parts;
 using Krasis.Core.Input;
 using Krasis.Core.Planning.Keeping;
 using Krasis.Core.Planning.Plans;
 using Krasis.Core.Planning.Preparing;
 using Krasis.Core.Planning.Stocking;
+using Krasis.Core.Quantities;
 using Krasis.Store;
 using Krasis.Store.Prep;
 using Krasis.Store.Tastings;
@@ -54,7 +57,7 @@ internal static class BatchEndpoints
             PlanEndpoints.Batch(kitchen, batch),
             wanted,
             lines,
-            WaterOf(part?.Id, wanted, kitchen),
+            WaterOf(new IngredientId(batch.Item.Id), wanted, kitchen),
             [.. (part?.Method ?? "").Split(['\n', '.'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)],
             [.. Timers(batch, making)],
             item.Keeps,
@@ -63,17 +66,20 @@ internal static class BatchEndpoints
     });
 
     // Water is bought by nobody, and goes in all the same.
-    private static double? WaterOf(string? part, double wanted, Kitchen kitchen)
+    private static double? WaterOf(IngredientId made, double wanted, Kitchen kitchen)
     {
-        if (part is null || kitchen.BarDocument.Parts.FirstOrDefault(each => each.Id == part) is not { } document || Core.Bar.Parts.PartReader.Read(document) is not { IsRead: true } read)
+        var water = 0.0;
+        if (kitchen.Bar.CoffeeOf(made) is { } coffee)
         {
-            return null;
+            water = (coffee.Water.Value + (coffee.Yield.Value * coffee.DilutionParts / (1 + coffee.DilutionParts))) / coffee.Yield.Value * wanted;
+        }
+        else if (kitchen.BarDocument.Parts.FirstOrDefault(part => part.Id == made.Value) is { } part && PartReader.Read(part) is { IsRead: true } read)
+        {
+            water = Batch.Of(read.Value, [read.Value], kitchen.Bar, new Quantity(wanted, Measure.Gram)).Lines
+                .Where(line => kitchen.Bar.Find(line.Ingredient)!.Kind == IngredientKind.Water).Sum(line => line.Mass.Value);
         }
 
-        var made = kitchen.Bar.Find(read.Value.Id)!;
-        var lines = Core.Bar.Parts.Batch.Of(read.Value, [read.Value], kitchen.Bar, new Core.Quantities.Quantity(Math.Max(wanted, 1), Core.Quantities.Measure.Gram)).Lines;
-        var water = lines.Where(line => kitchen.Bar.Find(line.Ingredient)!.Kind == Core.Bar.Ingredients.IngredientKind.Water).Sum(line => line.Mass.Value);
-        return water > 0 && made.IsPart ? water : null;
+        return water > 0 ? water : null;
     }
 
     private static IEnumerable<TimerView> Timers(PlannedBatch batch, MakingRule? making)
@@ -90,7 +96,7 @@ internal static class BatchEndpoints
         }
     }
 
-    private static Results<Ok<PlanView>, ProblemResult> Move(string key, MoveBatchRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PlanView>, ProblemResult>>(session =>
+    private static Results<Ok<PrepPlanView>, ProblemResult> Move(string key, MoveBatchRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
     {
         var kitchen = Kitchen.Of(session, standards, clock);
         if (Find(session, kitchen, key) is not { } batch)
@@ -137,7 +143,7 @@ internal static class BatchEndpoints
         return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
     });
 
-    private static Results<Ok<PlanView>, ProblemResult> Let(string key, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PlanView>, ProblemResult>>(session =>
+    private static Results<Ok<PrepPlanView>, ProblemResult> Let(string key, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
     {
         if (session.Prep.Set().Any(set => set.Key == key && set.IsBegun == 1) && session.Prep.Book().Any(row => row.Batch == key))
         {
@@ -148,7 +154,7 @@ internal static class BatchEndpoints
         return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
     });
 
-    private static Results<Ok<PlanView>, ProblemResult> Begin(string key, BeginRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PlanView>, ProblemResult>>(session =>
+    private static Results<Ok<PrepPlanView>, ProblemResult> Begin(string key, BeginRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
     {
         var kitchen = Kitchen.Of(session, standards, clock);
         if (Find(session, kitchen, key) is not { } batch)

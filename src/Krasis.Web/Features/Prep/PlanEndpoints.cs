@@ -28,12 +28,12 @@ internal static class PlanEndpoints
     }
 
     /// <summary>The plan as it is now.</summary>
-    internal static PlanView View(Session session, StandardNeeds standards, TimeProvider clock)
+    internal static PrepPlanView View(Session session, StandardNeeds standards, TimeProvider clock)
     {
         var kitchen = Kitchen.Of(session, standards, clock);
         var input = kitchen.Input(session);
         var plan = PrepPlanner.Plan(input);
-        return new PlanView(
+        return new PrepPlanView(
             ETags.Of(kitchen.Version),
             kitchen.Version > 0,
             kitchen.Now,

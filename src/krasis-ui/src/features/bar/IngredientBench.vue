@@ -247,7 +247,7 @@ function beginFrom(index: number | null): void {
       "
     />
     <TextBox path="openedOn" label="Opened on" kind="day" />
-    <NumberBox path="openedDays" label="keeps" unit="days" />
+    <NumberBox path="openedDays" label="keeps, that day counted," unit="days" />
     <span class="switch">
       <ToggleSwitch
         :model-value="bench.read('chilled') === true"

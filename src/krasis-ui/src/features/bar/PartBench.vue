@@ -207,7 +207,7 @@ function remove(index: number): void {
       </StepHead>
       <StepHead :number="3" title="How it is made and kept">
         <TextBox path="method" label="Method" kind="long" class="method" />
-        <NumberBox path="shelfLifeDays" label="Keeps" unit="days" />
+        <NumberBox path="shelfLifeDays" label="Keeps, the day of making counted" unit="days" />
         <TextBox path="madeOn" label="The one in use was made on" kind="day" />
       </StepHead>
       <PartBatch :is-whole="measured !== null" :currency="bar.rules.currency" />

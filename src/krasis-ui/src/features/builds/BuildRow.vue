@@ -12,6 +12,8 @@ const props = defineProps<{
   /** Why it is what was looked for. */
   why: string | null
   isChosen: boolean
+  /** What it lacks, by the book of stock. */
+  lacks: string[]
 }>()
 defineEmits<{ choose: [isChosen: boolean]; duplicate: []; delete: [] }>()
 
@@ -48,7 +50,10 @@ const state = computed(() => {
         <span v-if="build.hasNewerParent" class="label newer">what it was made of has changed</span>
       </span>
       <p class="soft cut" :title="build.holds.join(', ')">{{ build.holds.join(', ') }}</p>
-      <p v-if="why" class="why cut" :title="why" data-test="why">{{ why }}</p>
+      <p v-if="lacks.length > 0" class="lacks cut" :title="lacks.join(', ')" data-test="lacks">
+        <i class="pi pi-exclamation-circle" aria-hidden="true" /> {{ lacks.join(', ') }}
+      </p>
+      <p v-else-if="why" class="why cut" :title="why" data-test="why">{{ why }}</p>
       <p v-else class="soft small cut">{{ build.sizes.join(' · ') }}</p>
     </div>
     <div class="state" :class="state.kind"><i :class="state.icon" aria-hidden="true" /> {{ state.text }}</div>
@@ -109,6 +114,12 @@ const state = computed(() => {
 
 .what {
   min-width: 0;
+}
+
+.lacks {
+  color: var(--fault);
+  font-weight: 600;
+  font-size: 0.9rem;
 }
 
 .why {

@@ -13,6 +13,7 @@ import { states } from '@/features/versions/states'
 import { api, ask } from '@/shared/api/client'
 import { keys, useBuilds, useDeletedBuilds } from '@/shared/api/queries'
 import type { BuildState } from '@/shared/api/types'
+import { useShort } from '@/shared/useShort'
 import { deleteWithUndo, duplicateById, restore, retireAll } from './actions'
 import { comparing, mostSides } from '@/features/versions/sides'
 import BuildRow from './BuildRow.vue'
@@ -21,6 +22,7 @@ import { listed, type Listed, type Sort } from './library'
 const router = useRouter()
 const client = useQueryClient()
 const builds = useBuilds()
+const short = useShort()
 const deleted = useDeletedBuilds()
 const sought = ref('')
 const state = ref<BuildState | null>(null)
@@ -208,6 +210,7 @@ async function retireChosen(): Promise<void> {
             :build="item.build"
             :why="item.found?.why ?? null"
             :is-chosen="chosen.has(item.build.id)"
+            :lacks="short.get(item.build.id) ?? []"
             :style="{ height: `${rowHeight}px` }"
             @choose="(is) => choose(item.build.id, is)"
             @duplicate="copy(item.build.id)"

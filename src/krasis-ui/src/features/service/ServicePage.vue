@@ -10,6 +10,7 @@ import CupThumb from '@/shared/cup/CupThumb.vue'
 import BarHead from './BarHead.vue'
 import { ageOf, station, useBoard } from './useBoard'
 import { order } from './order'
+import { useShort } from '@/shared/useShort'
 
 /** What is on the board: big cups to choose from, at the bar. */
 const { board, view } = useBoard()
@@ -31,6 +32,7 @@ const shown = computed(() => {
   const last = recent.value.flatMap((id) => found.value.filter(({ build }) => build === id))
   return [...last, ...found.value.filter((drink) => !last.includes(drink))]
 })
+const short = useShort()
 const age = computed(() => ageOf(view.value?.now))
 </script>
 
@@ -70,6 +72,9 @@ const age = computed(() => ageOf(view.value?.now))
             ><CupThumb :cup="(drink.sizes[drink.sizes.length >> 1] as ServiceSize).cup"
           /></span>
           <strong>{{ drink.name }}</strong>
+          <span v-if="short.has(drink.build)" class="lacks" data-test="lacks">{{
+            short.get(drink.build)?.join(', ')
+          }}</span>
           <span class="has">has: {{ drink.allergens }}</span>
         </RouterLink>
       </li>
@@ -135,6 +140,12 @@ const age = computed(() => ageOf(view.value?.now))
   color: var(--ink);
   text-align: center;
   text-decoration: none;
+}
+
+.lacks {
+  color: var(--fault);
+  font-weight: 700;
+  font-size: 1.1rem;
 }
 
 .cup {

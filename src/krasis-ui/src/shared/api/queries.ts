@@ -13,6 +13,8 @@ export const keys = {
   order: ['order'],
   poured: ['poured'],
   tastings: ['tastings'],
+  prep: ['prep'],
+  short: ['builds', 'short'],
   complaints: ['complaints'],
   tastingChoices: ['tasting-choices'],
   schools: ['schools'],

@@ -508,7 +508,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A QR code of the address of a drink at the bar or of a tasting, under the name by which this server was asked. */
+        /** A QR code of the address of a drink at the bar, of a tasting or of a lot, under the name by which this server was asked. */
         get: {
             parameters: {
                 query?: {
@@ -698,6 +698,81 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["LearnedDrift"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/cooling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a cooked batch is cooling in time. */
+        get: {
+            parameters: {
+                query: {
+                    minutes: number;
+                    celsius: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CoolingView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The batches as a calendar (iCalendar). What has changed since it was last asked for has a higher sequence number. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/calendar": string;
                     };
                 };
             };
@@ -3112,6 +3187,1189 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has to be made, and when. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PrepPlanView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the plan would come to. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WhatIfRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WhatIfView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has to be bought. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OrderView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/order.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has to be bought, as comma-separated values. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/order.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has to be bought, as a workbook. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the house prepares, and what it could make and buy. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PrepSettingsView"];
+                    };
+                };
+            };
+        };
+        /** Keep how the house prepares. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PrepDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PrepSettingsView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Failed */
+                412: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Precondition Required */
+                428: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/expected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is expected to sell, by drink, size, station and day. */
+        get: {
+            parameters: {
+                query?: {
+                    from?: string;
+                    days?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExpectedView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        /** Say how many cups there will be. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SayRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExpectedView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/days/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what sort of day it is. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    day: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KindRequest"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/past": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was sold on the last days, beside what the other days would have led to expect. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PastDay"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/sales/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a sales file and say what would be taken in. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SalesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SalesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/sales/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a sales file: all of it, or all of its good rows, or nothing. A day takes the place of what was known of it. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SalesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SalesImported"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/batches/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a batch is made, in the amount of the plan or another. */
+        get: {
+            parameters: {
+                query?: {
+                    grams?: null | number;
+                };
+                header?: never;
+                path: {
+                    key: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BatchSheetView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        /** Move a batch: it stays there until it is left to the plan again. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    key: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MoveBatchRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PrepPlanView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Leave a batch to the plan again. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    key: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PrepPlanView"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/batches/{key}/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say that a batch has been begun. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    key: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BeginRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PrepPlanView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/batches/{key}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tick a batch off: a lot comes into stock and what went in leaves it. Sent twice under one id it is kept once. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    key: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DoneRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LotView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is in stock, what has to be used first before the rest, and what was thrown away. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Write in the book of stock: a delivery, an opening, what was thrown away or counted. Sent twice under one id it is kept once. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StockRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/lots/{lot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One lot, and all that happened to it. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    lot: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LotHistoryView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/short": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a standard needs that is out or over date, of what the book of stock knows. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShortView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -8910,11 +10168,75 @@ export interface components {
              */
             cost: null | number;
         };
+        BatchLineView: {
+            item: string;
+            name: string;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            ml: null | number;
+            lots: string[];
+        };
         BatchRequest: {
             part?: components["schemas"]["PartDocument"];
             /** Format: double */
             amount?: null | number;
             measure?: null | string;
+        };
+        BatchSheetView: {
+            batch: components["schemas"]["BatchView"];
+            /** Format: double */
+            grams: number;
+            lines: components["schemas"]["BatchLineView"][];
+            /** Format: double */
+            waterGrams: null | number;
+            steps: string[];
+            timers: components["schemas"]["TimerView"][];
+            /** Format: int32 */
+            keepsDays: null | number;
+            isChilled: boolean;
+            /** Format: date-time */
+            begunAt: null | string;
+        };
+        BatchView: {
+            key: string;
+            item: string;
+            name: string;
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            begin: null | number;
+            /** Format: int32 */
+            work: number;
+            /** Format: int32 */
+            wait: number;
+            waitsFor: null | string;
+            /** Format: int32 */
+            due: number;
+            /** Format: date */
+            beginDay: null | string;
+            beginTime: null | string;
+            beginSays: null | string;
+            readySays: null | string;
+            dueSays: string;
+            earliestSays: null | string;
+            latestSays: null | string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: date */
+            useBy: null | string;
+            isSet: boolean;
+            isBegun: boolean;
+            isCooked: boolean;
+            who: null | string;
+            of: components["schemas"]["IntoView"][];
+        };
+        BeginRequest: {
+            who: null | string;
+            /** Format: double */
+            grams: null | number;
         };
         BoardDay: {
             isOn: boolean;
@@ -9033,6 +10355,28 @@ export interface components {
             moves: components["schemas"]["BuildState"][];
             standard: null | components["schemas"]["StandardPlace"];
             document: components["schemas"]["BuildDocument"];
+        };
+        BuyingDocument: {
+            item?: null | string;
+            /** Format: double */
+            parPacks?: null | number;
+            /** Format: double */
+            leadDays?: null | number;
+            /** Format: double */
+            packPieces?: null | number;
+        };
+        CanBuyView: {
+            item: string;
+            name: string;
+            isCup: boolean;
+            pack: null | string;
+        };
+        CanMakeView: {
+            id: string;
+            name: string;
+            isMade: boolean;
+            /** Format: double */
+            keepsDays: null | number;
         };
         CardMark: {
             label: string;
@@ -9259,6 +10603,21 @@ export interface components {
             room?: null | string;
             poured?: null | string;
         };
+        Conflict: {
+            kind: components["schemas"]["ConflictKind"];
+            about: null | string;
+            /** Format: date */
+            day: string;
+            says: string;
+            would: string[];
+        };
+        /** @enum {unknown} */
+        ConflictKind: "late" | "noRoom" | "overDate" | "busy" | "fridge" | "closed" | "noBatch" | "unknown";
+        /** @enum {unknown} */
+        CoolingVerdict: "firstStage" | "secondStage" | "cold" | "tooSlow";
+        CoolingView: {
+            verdict: components["schemas"]["CoolingVerdict"];
+        };
         CostFacts: {
             /**
              * Format: double
@@ -9413,6 +10772,12 @@ export interface components {
             code: string;
             isReference: boolean;
         };
+        DayKindDocument: {
+            id?: null | string;
+            name?: null | string;
+            /** Format: double */
+            percent?: null | number;
+        };
         DecideRequest: {
             /** Format: int32 */
             sample: null | number;
@@ -9457,6 +10822,12 @@ export interface components {
         };
         /** @enum {unknown} */
         DisplayUnits: "metric" | "us" | "imperial";
+        DoneRequest: {
+            id: null | string;
+            /** Format: double */
+            grams: null | number;
+            who: null | string;
+        };
         Drift: {
             /**
              * Format: double
@@ -9516,6 +10887,12 @@ export interface components {
         Effect: {
             uses: string[];
             moved: components["schemas"]["BuildMove"][];
+        };
+        EquipmentDocument: {
+            id?: null | string;
+            name?: null | string;
+            /** Format: double */
+            count?: null | number;
         };
         Equivalent: {
             measure: string;
@@ -9586,6 +10963,37 @@ export interface components {
             sugars: null | string;
             protein: null | string;
             salt: null | string;
+        };
+        ExpectedCell: {
+            /** Format: double */
+            cups: null | number;
+            /** Format: double */
+            low: null | number;
+            /** Format: double */
+            high: null | number;
+            isTyped: boolean;
+        };
+        ExpectedDay: {
+            /** Format: date */
+            day: string;
+            name: string;
+            kind: null | string;
+            isOpen: boolean;
+        };
+        ExpectedRow: {
+            station: string;
+            stationName: string;
+            build: string;
+            name: string;
+            size: string;
+            sizeName: string;
+            cells: components["schemas"]["ExpectedCell"][];
+        };
+        ExpectedView: {
+            days: components["schemas"]["ExpectedDay"][];
+            rows: components["schemas"]["ExpectedRow"][];
+            kinds: components["schemas"]["KindChoice"][];
+            stations: components["schemas"]["StationDispersion"][];
         };
         FactVersionOfCoffeeBaseDocument: {
             /** Format: int64 */
@@ -9864,6 +11272,14 @@ export interface components {
             who: string;
             reason: string;
         };
+        HoursDocument: {
+            opens?: null | string;
+            closes?: null | string;
+            workFrom?: null | string;
+            workTo?: null | string;
+            /** Format: double */
+            people?: null | number;
+        };
         HouseDifference: {
             build: string;
             name: string;
@@ -10045,6 +11461,18 @@ export interface components {
             unknown: string[];
             says: string[];
         };
+        IntoView: {
+            item: string;
+            name: string;
+            /** Format: double */
+            grams: number;
+        };
+        Item: {
+            kind?: components["schemas"]["ItemKind"];
+            id?: string;
+        };
+        /** @enum {unknown} */
+        ItemKind: "ingredient" | "ground" | "cup";
         JarScale: {
             code: string;
             name: string;
@@ -10052,6 +11480,15 @@ export interface components {
             tooMuch: string;
             moves: null | components["schemas"]["TunedTaste"];
             answers: string[];
+        };
+        KindChoice: {
+            id: string;
+            name: string;
+            /** Format: double */
+            percent: number;
+        };
+        KindRequest: {
+            kind: null | string;
         };
         KrasisProblem: {
             type?: null | string;
@@ -10102,6 +11539,15 @@ export interface components {
             /** Format: int32 */
             answers: number;
             says: string;
+        };
+        LearnedKindView: {
+            kind: string;
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            spread: number;
+            /** Format: int32 */
+            days: number;
         };
         LineCard: {
             name: string;
@@ -10189,6 +11635,41 @@ export interface components {
             words: null | string;
             who: null | string;
         };
+        LotHistoryView: {
+            lot: components["schemas"]["LotView"];
+            moves: components["schemas"]["LotMoveView"][];
+        };
+        LotMoveView: {
+            /** Format: date-time */
+            at: string;
+            move: string;
+            /** Format: double */
+            amount: number;
+            reason: null | string;
+            who: null | string;
+        };
+        LotView: {
+            lot: string;
+            item: string;
+            name: string;
+            unit: string;
+            /** Format: double */
+            left: number;
+            /** Format: date */
+            since: string;
+            /** Format: date */
+            openedOn: null | string;
+            /** Format: date */
+            useBy: null | string;
+            isOver: boolean;
+            isMade: boolean;
+            keepAt: null | string;
+            contains: null | string[];
+            mayContain: string[];
+            who: null | string;
+            /** Format: double */
+            worth: null | number;
+        };
         MadeRow: {
             id: string;
             build: string;
@@ -10223,6 +11704,25 @@ export interface components {
             seconds?: null | number;
             isDone?: boolean;
             poured?: components["schemas"]["PouredRequest"][];
+        };
+        MakingDocument: {
+            ingredient?: null | string;
+            /** Format: double */
+            batchGrams?: null | number;
+            /** Format: double */
+            leastGrams?: null | number;
+            /** Format: double */
+            workMinutes?: null | number;
+            /** Format: double */
+            waitMinutes?: null | number;
+            wait?: null | string;
+            workOn?: string[];
+            waitOn?: null | string;
+            /** Format: double */
+            keepsDays?: null | number;
+            isCooked?: null | boolean;
+            isChilled?: null | boolean;
+            who?: null | string;
         };
         MakingPlan: {
             drink: string;
@@ -10385,6 +11885,10 @@ export interface components {
             by: string;
             isPoured: boolean;
         };
+        MoveBatchRequest: {
+            day: null | string;
+            time: null | string;
+        };
         MoveRequest: {
             state?: null | string;
             who?: null | string;
@@ -10410,6 +11914,24 @@ export interface components {
         NamedChoice: {
             id: string;
             name: string;
+        };
+        NamedDrink: {
+            words: null | string;
+            build: null | string;
+            size: null | string;
+        };
+        NeedView: {
+            item: string;
+            name: string;
+            unit: string;
+            isMade: boolean;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            lasting: number;
+            /** Format: double */
+            inStock: number;
+            days: number[];
         };
         NoteRequest: {
             build: null | string;
@@ -10566,6 +12088,28 @@ export interface components {
             pairs: components["schemas"]["RankedPair"][];
             says: string[];
         };
+        OrderRow: {
+            item: components["schemas"]["Item"];
+            name: string;
+            /** Format: double */
+            needed: number;
+            /** Format: double */
+            inStock: number;
+            /** Format: double */
+            par: number;
+            /** Format: double */
+            pack: null | number;
+            packSays: null | string;
+            /** Format: int32 */
+            packs: null | number;
+            /** Format: double */
+            cost: null | number;
+            /** Format: date */
+            runsOut: null | string;
+            /** Format: date */
+            orderBy: null | string;
+            isLate: boolean;
+        };
         OrderTask: {
             place: components["schemas"]["OrderPlace"];
             /** Format: int32 */
@@ -10576,6 +12120,14 @@ export interface components {
             /** Format: double */
             to: number;
             isTooLong?: boolean;
+        };
+        OrderView: {
+            currency: string;
+            /** Format: date */
+            until: string;
+            rows: components["schemas"]["OrderRow"][];
+            /** Format: double */
+            cost: number;
         };
         /** @enum {unknown} */
         Origin: "set" | "scaled" | "pinned" | "marked";
@@ -10713,6 +12265,20 @@ export interface components {
             shares: number[];
             unknown: string[];
         };
+        PastDay: {
+            /** Format: date */
+            day: string;
+            name: string;
+            /** Format: double */
+            sold: number;
+            /** Format: double */
+            expected: null | number;
+            /** Format: double */
+            low: null | number;
+            /** Format: double */
+            high: null | number;
+            kind: null | string;
+        };
         PinDocument: {
             size?: null | string;
             /** Format: double */
@@ -10727,6 +12293,44 @@ export interface components {
             spoutMl?: null | number;
             /** Format: double */
             leastMl?: null | number;
+        };
+        PlanDayView: {
+            /** Format: date */
+            day: string;
+            name: string;
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            /** Format: int32 */
+            opens: null | number;
+            /** Format: int32 */
+            closes: null | number;
+            /** Format: int32 */
+            workFrom: null | number;
+            /** Format: int32 */
+            workTo: null | number;
+            kind: null | string;
+            /** Format: double */
+            cups: number;
+            /** Format: double */
+            litres: number;
+        };
+        PlanFigures: {
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            workMinutes: number;
+            /** Format: double */
+            fridgeLitres: number;
+            /** Format: double */
+            wasteGrams: number;
+            /** Format: double */
+            wasteCost: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            cups: number;
         };
         PlanView: {
             plan: null | components["schemas"]["MilkPlan"];
@@ -10873,6 +12477,44 @@ export interface components {
             scale: null | string;
             /** Format: double */
             percent: null | number;
+        };
+        PrepDocument: {
+            /** Format: double */
+            lastsPercent?: null | number;
+            /** Format: double */
+            days?: null | number;
+            hours?: components["schemas"]["HoursDocument"][];
+            kinds?: components["schemas"]["DayKindDocument"][];
+            equipment?: components["schemas"]["EquipmentDocument"][];
+            /** Format: double */
+            fridgeLitres?: null | number;
+            makings?: components["schemas"]["MakingDocument"][];
+            buying?: components["schemas"]["BuyingDocument"][];
+        };
+        PrepPlanView: {
+            etag: string;
+            isSetUp: boolean;
+            /** Format: int32 */
+            now: number;
+            /** Format: int32 */
+            end: number;
+            currency: string;
+            /** Format: double */
+            lastsPercent: number;
+            days: components["schemas"]["PlanDayView"][];
+            batches: components["schemas"]["BatchView"][];
+            conflicts: components["schemas"]["Conflict"][];
+            needs: components["schemas"]["NeedView"][];
+            figures: components["schemas"]["PlanFigures"];
+        };
+        PrepSettingsView: {
+            etag: string;
+            document: components["schemas"]["PrepDocument"];
+            canMake: components["schemas"]["CanMakeView"][];
+            canBuy: components["schemas"]["CanBuyView"][];
+            learned: components["schemas"]["LearnedKindView"][];
+            /** Format: int32 */
+            mostChilledDays: number;
         };
         PriceDocument: {
             size?: null | string;
@@ -11159,6 +12801,56 @@ export interface components {
             colourDrift: number;
             currency: string;
         };
+        SalesColumns: {
+            /** Format: int32 */
+            day: null | number;
+            /** Format: int32 */
+            drink: null | number;
+            /** Format: int32 */
+            cups: null | number;
+            /** Format: int32 */
+            size: null | number;
+            /** Format: int32 */
+            station: null | number;
+            order: null | string;
+        };
+        SalesImported: {
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            cups: number;
+            /** Format: int32 */
+            leftOut: number;
+        };
+        SalesProblem: {
+            /** Format: int32 */
+            line: number;
+            column: string;
+            value: string;
+            message: string;
+            accepted: string;
+        };
+        SalesRequest: {
+            text: null | string;
+            workbook: null | string;
+            columns: null | components["schemas"]["SalesColumns"];
+            names: null | components["schemas"]["NamedDrink"][];
+            leaveOutBad: boolean;
+        };
+        SalesView: {
+            head: string[];
+            columns: components["schemas"]["SalesColumns"];
+            isRemembered: boolean;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            cups: number;
+            problems: components["schemas"]["SalesProblem"][];
+            twins: number[];
+            unknown: components["schemas"]["UnknownDrink"][];
+        };
         SampleDocument: {
             build?: null | string;
             place?: null | string;
@@ -11187,6 +12879,21 @@ export interface components {
             rankSum: null | number;
             /** Format: double */
             meanRank: null | number;
+        };
+        SayCell: {
+            day: null | string;
+            station: null | string;
+            build: null | string;
+            size: null | string;
+            /** Format: double */
+            cups: null | number;
+        };
+        SayRequest: {
+            cells: null | components["schemas"]["SayCell"][];
+            /** Format: date */
+            from: null | string;
+            /** Format: int32 */
+            days: null | number;
         };
         ScaleAnswerDocument: {
             scale?: null | string;
@@ -11369,6 +13076,13 @@ export interface components {
              */
             volume: number;
         };
+        ShortView: {
+            build: string;
+            item: string;
+            name: string;
+            isOver: boolean;
+            says: string;
+        };
         ShotRequest: {
             drink?: components["schemas"]["DrinkRequest"];
             station?: null | string;
@@ -11545,6 +13259,12 @@ export interface components {
             flavour?: null | string;
             sizes?: string[];
         };
+        StationDispersion: {
+            station: string;
+            name: string;
+            /** Format: double */
+            dispersion: number;
+        };
         StationDocument: {
             id?: null | string;
             name?: null | string;
@@ -11645,6 +13365,35 @@ export interface components {
              */
             pouredAway: number;
             says: string;
+        };
+        StockItemView: {
+            item: string;
+            name: string;
+            unit: string;
+            /** Format: double */
+            pack: null | number;
+            packSays: null | string;
+        };
+        StockRequest: {
+            id: null | string;
+            move: null | string;
+            lot: null | string;
+            item: null | string;
+            /** Format: double */
+            amount: null | number;
+            useBy: null | string;
+            reason: null | string;
+            who: null | string;
+        };
+        StockView: {
+            /** Format: date */
+            today: string;
+            currency: string;
+            lots: components["schemas"]["LotView"][];
+            thrown: components["schemas"]["ThrownView"][];
+            /** Format: double */
+            thrownCost: number;
+            items: components["schemas"]["StockItemView"][];
         };
         StrokesMeasured: {
             /** Format: int32 */
@@ -11858,6 +13607,25 @@ export interface components {
             wantsFoam: boolean;
             cools: boolean;
         };
+        ThrownView: {
+            lot: string;
+            name: string;
+            /** Format: double */
+            amount: number;
+            /** Format: date */
+            day: string;
+            reason: string;
+            who: null | string;
+            /** Format: double */
+            cost: null | number;
+        };
+        TimerView: {
+            name: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: double */
+            celsius: null | number;
+        };
         TransformRequest: {
             build?: components["schemas"]["BuildDocument"];
             to?: null | string;
@@ -11994,6 +13762,11 @@ export interface components {
             size: string;
             text: string;
         };
+        UnknownDrink: {
+            words: string;
+            /** Format: double */
+            cups: number;
+        };
         UnknownFact: {
             what: string;
             for: string[];
@@ -12019,6 +13792,25 @@ export interface components {
             size?: null | string;
             line?: null | string;
             reason?: null | string;
+        };
+        WhatIfRequest: {
+            /** Format: double */
+            cupsPercent: null | number;
+            /** Format: double */
+            icedPercent: null | number;
+            without: null | string;
+            off: null | string[];
+            instead: null | string[];
+        };
+        WhatIfView: {
+            now: components["schemas"]["PlanFigures"];
+            then: components["schemas"]["PlanFigures"];
+            /** Format: double */
+            nowOrders: number;
+            /** Format: double */
+            thenOrders: number;
+            nowConflicts: components["schemas"]["Conflict"][];
+            thenConflicts: components["schemas"]["Conflict"][];
         };
         WishQuery: {
             milk?: null | string;

@@ -15,7 +15,7 @@ namespace Krasis.Web.Features.Prep;
 /// <param name="Conflicts">What the plan cannot solve.</param>
 /// <param name="Needs">What is needed.</param>
 /// <param name="Figures">What the plan comes to.</param>
-public sealed record PlanView(
+public sealed record PrepPlanView(
     string Etag,
     bool IsSetUp,
     int Now,

@@ -1,0 +1,322 @@
+<script setup lang="ts">
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { refDebounced, useNow, useStorage } from '@vueuse/core'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { api, ask } from '@/shared/api/client'
+import { keys } from '@/shared/api/queries'
+import type { LotView } from '@/shared/api/types'
+import { day, reading, timer } from '@/shared/format'
+import { newId } from '@/shared/newId'
+import { tell } from '@/shared/notice/notice'
+import { typedNumber } from '@/shared/typedNumber'
+import { usePlan } from './usePlan'
+import { mass, quantity } from './words'
+
+/** Making one batch, on a tablet: what goes in for this amount, timers, and ticking it off. */
+const props = defineProps<{ batch: string }>()
+const client = useQueryClient()
+const { begin, isBusy } = usePlan()
+const typed = ref('')
+const grams = computed(() => {
+  const number = typedNumber(typed.value)
+  return Number.isFinite(number) && number > 0 ? number : null
+})
+const asked = refDebounced(grams, 250)
+const sheet = useQuery({
+  queryKey: computed(() => [...keys.prep, 'batch', props.batch, asked.value]),
+  queryFn: () =>
+    ask(
+      api.GET('/api/prep/batches/{key}', {
+        params: { path: { key: props.batch }, query: asked.value === null ? {} : { grams: asked.value } },
+      }),
+    ),
+  placeholderData: keepPreviousData,
+})
+const view = computed(() => sheet.data.value ?? null)
+const who = useStorage('krasis.who', '')
+const really = ref('')
+const id = newId()
+const done = ref<LotView | null>(null)
+const now = useNow({ interval: 1000 })
+const ticked = ref(new Set<string>())
+const celsius = ref('')
+const verdict = ref('')
+
+/** Since when work on it is over, as far as that is known: from beginning it on, the time that the work takes. */
+const since = computed(() => {
+  const begun = view.value?.begunAt
+  return begun && view.value ? new Date(begun).getTime() + view.value.batch.work * 60000 : null
+})
+
+function left(minutes: number): number | null {
+  return since.value === null ? null : (since.value + minutes * 60000 - now.value.getTime()) / 1000
+}
+
+async function start(): Promise<void> {
+  if (await begin(props.batch, who.value || null, asked.value)) {
+    await sheet.refetch()
+  }
+}
+
+async function cooled(): Promise<void> {
+  if (since.value === null) {
+    return
+  }
+
+  try {
+    const minutes = Math.max(0, (now.value.getTime() - since.value) / 60000)
+    const answer = await ask(
+      api.GET('/api/prep/cooling', { params: { query: { minutes, celsius: typedNumber(celsius.value) } } }),
+    )
+    verdict.value = {
+      firstStage: 'In time so far: below 21 °C within two hours.',
+      secondStage: 'Below 21 °C in time: at 5 °C within six hours of the start.',
+      cold: 'Cold in time: into the fridge, with its label.',
+      tooSlow: 'Not cooled in time. Follow your local code rules: reheat at once or throw it away.',
+    }[answer.verdict]
+  } catch (error) {
+    tell({ text: ApiProblem.of(error).message, isFault: true })
+  }
+}
+
+async function finish(): Promise<void> {
+  const made = really.value.trim() === '' ? (view.value?.grams ?? NaN) : typedNumber(really.value)
+  try {
+    done.value = await ask(
+      api.POST('/api/prep/batches/{key}/done', {
+        params: { path: { key: props.batch } },
+        body: { id, grams: Number.isNaN(made) ? null : made, who: who.value || null },
+      }),
+    )
+    await client.invalidateQueries({ queryKey: keys.prep })
+  } catch (error) {
+    tell({ text: ApiProblem.of(error).message, isFault: true })
+  }
+}
+
+function tick(what: string): void {
+  const next = new Set(ticked.value)
+  if (!next.delete(what)) {
+    next.add(what)
+  }
+
+  ticked.value = next
+}
+</script>
+
+<template>
+  <main class="page batch-page">
+    <p>
+      <RouterLink to="/prep/day"><i class="pi pi-arrow-left" aria-hidden="true" /> Day sheet</RouterLink>
+    </p>
+    <section v-if="done" class="banner done" role="status" data-test="lot">
+      <strong>Lot {{ done.lot }}</strong>
+      <span
+        >{{ quantity(done.left, done.unit) }} of {{ done.name }} are in stock<template v-if="done.useBy"
+          >, use by {{ day(done.useBy) }}</template
+        >.</span
+      >
+      <RouterLink :to="`/prep/labels?lots=${done.lot}`" data-test="label">Print its label</RouterLink>
+      <RouterLink to="/prep/day">What is next</RouterLink>
+    </section>
+    <p v-else-if="sheet.error.value" class="error" role="alert">
+      {{ ApiProblem.of(sheet.error.value).message }}
+    </p>
+    <template v-else-if="view">
+      <h1>{{ view.batch.name }}</h1>
+      <p class="soft">
+        Needed {{ view.batch.dueSays
+        }}<template v-if="view.keepsDays">
+          · keeps {{ view.keepsDays }} {{ view.keepsDays === 1 ? 'day' : 'days' }}, today counted</template
+        ><template v-if="view.isChilled"> · at 5 °C or below</template>
+      </p>
+      <p class="amount">
+        <label for="grams">Make</label>
+        <InputText
+          id="grams"
+          v-model="typed"
+          :placeholder="`${Math.round(view.batch.grams)}`"
+          class="big"
+          inputmode="decimal"
+          data-test="grams"
+        />
+        g
+        <label for="who">by</label>
+        <InputText id="who" v-model="who" class="who" placeholder="initials" data-test="who" />
+        <Button
+          v-if="!view.begunAt"
+          label="Begin"
+          icon="pi pi-play"
+          :disabled="isBusy"
+          data-test="begin-it"
+          @click="start"
+        />
+        <span v-else class="soft" data-test="begun">Begun</span>
+      </p>
+      <ul class="lines">
+        <li v-for="line in view.lines" :key="line.item">
+          <button
+            type="button"
+            :aria-pressed="ticked.has(line.item)"
+            data-test="into"
+            @click="tick(line.item)"
+          >
+            <span class="tick" aria-hidden="true">{{ ticked.has(line.item) ? '✓' : '' }}</span>
+            <strong>{{ mass(line.grams) }}</strong>
+            <span>
+              {{ line.name }}
+              <span class="soft">
+                <template v-if="line.ml !== null">{{ reading(line.ml, 'ml') }}</template>
+                <template v-if="line.lots.length > 0">
+                  · take lot {{ line.lots.join(', then ') }} first</template
+                >
+              </span>
+            </span>
+          </button>
+        </li>
+        <li v-if="view.waterGrams !== null">
+          <button type="button" :aria-pressed="ticked.has('water')" @click="tick('water')">
+            <span class="tick" aria-hidden="true">{{ ticked.has('water') ? '✓' : '' }}</span>
+            <strong>{{ mass(view.waterGrams) }}</strong> <span>water</span>
+          </button>
+        </li>
+      </ul>
+      <ol v-if="view.steps.length > 0" class="steps">
+        <li v-for="(step, i) in view.steps" :key="i">{{ step }}.</li>
+      </ol>
+      <ul class="timers">
+        <li v-for="each in view.timers" :key="each.name" :class="{ over: (left(each.minutes) ?? 1) < 0 }">
+          <strong>{{ each.name }}</strong>
+          <span v-if="left(each.minutes) === null" class="soft"
+            >{{ timer(each.minutes * 60) }} min, from when the work is done</span
+          >
+          <span v-else-if="(left(each.minutes) ?? 0) >= 0" class="clock" data-test="timer">{{
+            timer(left(each.minutes) ?? 0)
+          }}</span>
+          <span v-else class="clock">{{ timer(-(left(each.minutes) ?? 0)) }} ago</span>
+        </li>
+      </ul>
+      <form v-if="view.batch.isCooked && since !== null" class="amount" @submit.prevent="cooled">
+        <label for="celsius">It is now at</label>
+        <InputText id="celsius" v-model="celsius" class="who" inputmode="decimal" data-test="celsius" /> °C
+        <Button type="submit" label="Is that in time?" severity="secondary" outlined />
+        <span role="status">{{ verdict }}</span>
+      </form>
+      <form class="amount finish" @submit.prevent="finish">
+        <label for="really">Really made</label>
+        <InputText
+          id="really"
+          v-model="really"
+          :placeholder="`${Math.round(view.grams)}`"
+          class="big"
+          inputmode="decimal"
+          data-test="really"
+        />
+        g
+        <Button type="submit" label="Done" icon="pi pi-check" data-test="done" />
+      </form>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.batch-page {
+  max-width: 52rem;
+}
+
+h1 {
+  font-size: 2rem;
+}
+
+.amount {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+  align-items: center;
+  margin: 0.75rem 0;
+  font-size: 1.2rem;
+}
+
+.big {
+  width: 7rem;
+  font-weight: 700;
+  font-size: 1.4rem;
+}
+
+.who {
+  width: 6rem;
+}
+
+.lines,
+.timers {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.lines button {
+  display: flex;
+  gap: 0.9rem;
+  align-items: center;
+  width: 100%;
+  min-height: 3.5rem;
+  padding: 0.4rem 0.25rem;
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-size: 1.2rem;
+  text-align: left;
+  cursor: pointer;
+}
+
+.lines strong {
+  flex: 0 0 7rem;
+  font-size: 1.6rem;
+}
+
+.tick {
+  flex: 0 0 2rem;
+  height: 2rem;
+  border: 2px solid var(--line-strong);
+  border-radius: 0.3rem;
+  color: var(--cobalt);
+  font-weight: 700;
+  line-height: 2rem;
+  text-align: center;
+}
+
+.steps {
+  font-size: 1.2rem;
+}
+
+.timers li {
+  display: flex;
+  gap: 1rem;
+  align-items: baseline;
+  padding: 0.3rem 0;
+  font-size: 1.2rem;
+}
+
+.clock {
+  font-weight: 700;
+  font-size: 1.6rem;
+}
+
+.timers .over .clock {
+  color: var(--warning);
+}
+
+.done {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1.25rem;
+  align-items: baseline;
+  padding: 1rem;
+  font-size: 1.2rem;
+}
+</style>
