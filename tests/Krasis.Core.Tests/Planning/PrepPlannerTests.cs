@@ -22,13 +22,13 @@ public class PrepPlannerTests
         Assert.Equal(
             [
                 // Friday's cups 26 × 20 g, and a sixth of the mix: with Saturday's it would be more than a batch. Not after 17:00, and 150 min take it beyond 07:50.
-                ("syrup@2026-11-27.1", 1720, (16 * 60) + 30),
+                ("syrup@2026-11-27-1", 1720, (16 * 60) + 30),
                 // Two days of mix, 48 × 150 g, ten minutes before the house opens.
-                ("mix@2026-11-27.1", 7200, Day + (8 * 60) - 10),
+                ("mix@2026-11-27-1", 7200, Day + (8 * 60) - 10),
                 // Saturday's and Sunday's cups 48 × 20 g and a sixth of Sunday's mix.
-                ("syrup@2026-11-28.1", 1610, Day + (16 * 60) + 30),
+                ("syrup@2026-11-28-1", 1610, Day + (16 * 60) + 30),
                 // Sunday's 26 × 150 g.
-                ("mix@2026-11-29.1", 3900, (3 * Day) + (8 * 60) - 10),
+                ("mix@2026-11-29-1", 3900, (3 * Day) + (8 * 60) - 10),
             ],
             plan.Batches.Select(batch => (batch.Key, batch.Grams, batch.Begin!.Value)));
         Assert.Equal(80, plan.Figures.WorkMinutes);
@@ -76,8 +76,8 @@ public class PrepPlannerTests
     public void A_batch_that_was_moved_stays_there_and_what_goes_into_it_is_ready_for_it()
     {
         var at = Day + (7 * 60);
-        var plan = PrepPlanner.Plan(Given(set: [new SetBatch("mix@2026-11-27.1", Mix, 0, at, false)]));
-        var mix = plan.Batches.Single(batch => batch.Key == "mix@2026-11-27.1");
+        var plan = PrepPlanner.Plan(Given(set: [new SetBatch("mix@2026-11-27-1", Mix, 0, at, false)]));
+        var mix = plan.Batches.Single(batch => batch.Key == "mix@2026-11-27-1");
         Assert.Equal((at, true), (mix.Begin, mix.IsSet));
         Assert.Contains(plan.Batches, batch => batch.Item == Syrup && batch.Ready <= at);
         Assert.Empty(plan.Conflicts);
@@ -86,7 +86,7 @@ public class PrepPlannerTests
     [Fact]
     public void One_that_is_moved_too_early_is_said_to_be_over_date_and_letting_it_go_is_what_would_help()
     {
-        var conflict = Assert.Single(PrepPlanner.Plan(Given(set: [new SetBatch("mix@2026-11-27.1", Mix, 0, 10 * 60, false)])).Conflicts, conflict => conflict.Kind == ConflictKind.OverDate);
+        var conflict = Assert.Single(PrepPlanner.Plan(Given(set: [new SetBatch("mix@2026-11-27-1", Mix, 0, 10 * 60, false)])).Conflicts, conflict => conflict.Kind == ConflictKind.OverDate);
         Assert.Contains("may not be used after Friday 27 November", conflict.Says, StringComparison.Ordinal);
         Assert.Contains("Let the plan choose the time", conflict.Would);
     }
@@ -94,9 +94,23 @@ public class PrepPlannerTests
     [Fact]
     public void One_that_was_begun_is_counted_on_and_not_made_again()
     {
-        var plan = PrepPlanner.Plan(Given(set: [new SetBatch("mix@2026-11-27.1", Mix, 7200, Day + 400, true)], now: Day + 405));
+        var plan = PrepPlanner.Plan(Given(set: [new SetBatch("mix@2026-11-27-1", Mix, 7200, Day + 400, true)], now: Day + 405));
         Assert.Single(plan.Batches, batch => batch.Item == Mix && batch.From <= Thursday.AddDays(2));
-        Assert.True(plan.Batches.Single(batch => batch.Key == "mix@2026-11-27.1").IsBegun);
+        Assert.True(plan.Batches.Single(batch => batch.Key == "mix@2026-11-27-1").IsBegun);
+    }
+
+    [Fact]
+    public void What_is_made_or_begun_keeps_its_name_and_no_other_batch_gets_it()
+    {
+        // Of two batches of syrup for one day one is begun; what is still lacking is called otherwise.
+        var prep = Prep with { Makings = [Prep.Makings[0], Prep.Makings[1] with { BatchGrams = 900 }] };
+        var two = PrepPlanner.Plan(Given(prep)).Batches.Where(batch => batch.Item == Syrup && batch.From == Thursday.AddDays(1)).Select(batch => batch.Key).Order();
+        Assert.Equal(["syrup@2026-11-27-1", "syrup@2026-11-27-2"], two);
+        var input = Given(prep, set: [new SetBatch("syrup@2026-11-27-1", Syrup, 500, 500, true)]) with { Done = new HashSet<string> { "syrup@2026-11-27-3" } };
+        var keys = PrepPlanner.Plan(input).Batches.Select(batch => batch.Key).ToList();
+        Assert.Equal(keys.Distinct().Count(), keys.Count);
+        Assert.DoesNotContain("syrup@2026-11-27-3", keys);
+        Assert.Contains("syrup@2026-11-27-2", keys);
     }
 
     [Fact]
@@ -105,7 +119,7 @@ public class PrepPlannerTests
         // On Friday at seven nobody can have syrup for half past five.
         var input = Given(now: Day + (7 * 60));
         var plan = PrepPlanner.Plan(input);
-        var late = Assert.Single(plan.Conflicts, conflict => conflict.Kind == ConflictKind.Late && conflict.About == "syrup@2026-11-27.1");
+        var late = Assert.Single(plan.Conflicts, conflict => conflict.Kind == ConflictKind.Late && conflict.About == "syrup@2026-11-27-1");
         Assert.Contains("cannot all be ready before Friday 27 November, 09:30", late.Says, StringComparison.Ordinal);
         Assert.Contains("Leave Drink off the board on Friday 27 November", late.Would);
         var without = PrepPlanner.Draw(input with { Expected = [.. input.Expected.Where(cups => cups.Day != Thursday.AddDays(1))] });
@@ -150,12 +164,12 @@ public class PrepPlannerTests
             var input = Given(prep, now, [new Lot("1", Mix, stock, Thursday, null, Thursday.AddDays(goodFor))], cups: cups);
             var plan = PrepPlanner.Plan(input);
             // Batches of one thing for one day are told of together.
-            var told = plan.Conflicts.Select(conflict => conflict.About?.Split('.')[0]).ToHashSet();
+            var told = plan.Conflicts.Select(conflict => Group(conflict.About)).ToHashSet();
             Assert.All(plan.Batches, made =>
             {
                 Assert.True(made.Begin is null || made.Begin >= now, $"{made}");
-                Assert.True(made.Ready <= made.Due || told.Contains(made.Key.Split('.')[0]), $"{made}");
-                Assert.True(made.UseBy is null || made.UseBy >= made.To || told.Contains(made.Key.Split('.')[0]), $"{made}");
+                Assert.True(made.Ready <= made.Due || told.Contains(Group(made.Key)), $"{made}");
+                Assert.True(made.UseBy is null || made.UseBy >= made.To || told.Contains(Group(made.Key)), $"{made}");
                 Assert.InRange(made.Grams, 1, made.Item == Mix ? batch : 2000);
             });
             var working = plan.Batches.Where(made => made.Begin is not null).OrderBy(made => made.Begin).ToList();
@@ -166,4 +180,6 @@ public class PrepPlannerTests
             var mean = plan.Needs.SingleOrDefault(need => need.Item == Mix)?.Mean ?? 0;
             Assert.True(made + stock >= mean - 1e-6, $"{made} + {stock} < {mean}");
         }, iter: 300, threads: 1);
+
+    private static string? Group(string? key) => key?[..key.LastIndexOf('-')];
 }

@@ -50,6 +50,7 @@ internal static class SmallHouse
             new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>> { [Drink] = new Dictionary<Item, double> { [Mix] = 150, [Syrup] = 20 } },
             new Dictionary<string, string> { ["drink"] = "Drink" },
             stock ?? [],
-            set ?? []);
+            set ?? [],
+            new HashSet<string>());
     }
 }

@@ -16,6 +16,7 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="Drinks">What the drinks are called, by build.</param>
 /// <param name="Stock">What is in stock, what has to be used first before the rest.</param>
 /// <param name="Set">The batches that somebody moved or began.</param>
+/// <param name="Done">What batches that have been made were called by, which no other is called by any more.</param>
 public sealed record PlanInput(
     PlanClock Clock,
     int Now,
@@ -25,7 +26,8 @@ public sealed record PlanInput(
     IReadOnlyDictionary<DrinkSize, IReadOnlyDictionary<Item, double>> Needs,
     IReadOnlyDictionary<string, string> Drinks,
     IReadOnlyList<Lot> Stock,
-    IReadOnlyList<SetBatch> Set)
+    IReadOnlyList<SetBatch> Set,
+    IReadOnlySet<string> Done)
 {
     /// <summary>The share of a day that is still to come: all of it but today, when what is over is over.</summary>
     public double ShareOf(int day)

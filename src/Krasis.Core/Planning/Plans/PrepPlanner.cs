@@ -168,9 +168,8 @@ public static class PrepPlanner
                 var count = Math.Max(1, (int)Math.Ceiling((wanted / making.Batch) - 1e-9));
                 var grams = Math.Min(making.Batch, Math.Max(making.Least, Math.Ceiling((wanted / count / Step) - 1e-9) * Step));
                 var earliest = item.Keeps is { } keeps ? input.Clock.StartOf(Math.Max(0, Math.Min(days - 1, last) - Math.Max(1, keeps) + 1)) : default(int?);
-                for (var i = 0; i < count; i++)
+                foreach (var key in KeysOf(item, first).Take(count).ToList())
                 {
-                    var key = KeyOf(item, first, i);
                     var set = input.Set.FirstOrDefault(each => each.Key == key);
                     pantry.Add(grams, first, keepsTo);
                     yield return new Wanted(item, key, grams, first, last, new Job(key, making.Work, making.Wait, earliest ?? int.MinValue / 2, due, making.WorkOn, making.WaitOn, set?.Begin, input.Clock.StartOf(Math.Min(days, last + 1))), false) { Earliest = earliest, Latest = alone };
@@ -181,16 +180,12 @@ public static class PrepPlanner
             }
         }
 
-        private string KeyOf(PrepItem item, int day, int number)
+        // Numbered from 1; what has been begun or made has its name for good.
+        private IEnumerable<string> KeysOf(PrepItem item, int day)
         {
             var date = input.Clock.DayAt(day).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture);
-            string key;
-            do
-            {
-                key = $"{item.Item.Id}@{date}.{++number}";
-            }
-            while (input.Set.Any(set => set.IsBegun && set.Key == key));
-            return key;
+            return Enumerable.Range(1, int.MaxValue).Select(number => $"{item.Item.Id}@{date}-{number}")
+                .Where(key => !input.Done.Contains(key) && !input.Set.Any(set => set.IsBegun && set.Key == key));
         }
 
         private double[] Lacking(Pantry pantry, Demand demand, int window)

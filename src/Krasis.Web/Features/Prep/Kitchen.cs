@@ -132,7 +132,8 @@ internal sealed class Kitchen
         Needs,
         Drinks,
         Lots,
-        [.. Set.Select(set => (set, Item: Item.Find(set.Item))).Where(set => set.Item is not null).Select(set => new SetBatch(set.set.Key, set.Item!.Value, set.set.Grams, Clock.MinuteOf(TastingStore.Read(set.set.BeginAt)), set.set.IsBegun == 1))]);
+        [.. Set.Select(set => (set, Item: Item.Find(set.Item))).Where(set => set.Item is not null).Select(set => new SetBatch(set.set.Key, set.Item!.Value, set.set.Grams, Clock.MinuteOf(TastingStore.Read(set.set.BeginAt)), set.set.IsBegun == 1))],
+        Book.Where(row => row.Batch is not null).Select(row => row.Batch!).ToHashSet());
 
     /// <summary>What is expected on some days: as somebody said, and otherwise as sales tell.</summary>
     public IReadOnlyList<Expected> Expected(Session session, DateOnly from, int days)

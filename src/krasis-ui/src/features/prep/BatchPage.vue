@@ -13,12 +13,13 @@ import { newId } from '@/shared/newId'
 import { tell } from '@/shared/notice/notice'
 import { typedNumber } from '@/shared/typedNumber'
 import { usePlan } from './usePlan'
-import { mass, quantity } from './words'
+import { mass, quantity, span } from './words'
 
 /** Making one batch, on a tablet: what goes in for this amount, timers, and ticking it off. */
 const props = defineProps<{ batch: string }>()
 const client = useQueryClient()
 const { begin, isBusy } = usePlan()
+const done = ref<LotView | null>(null)
 const typed = ref('')
 const grams = computed(() => {
   const number = typedNumber(typed.value)
@@ -34,12 +35,13 @@ const sheet = useQuery({
       }),
     ),
   placeholderData: keepPreviousData,
+  // What is done is no longer in the plan.
+  enabled: computed(() => done.value === null),
 })
 const view = computed(() => sheet.data.value ?? null)
 const who = useStorage('krasis.who', '')
 const really = ref('')
 const id = newId()
-const done = ref<LotView | null>(null)
 const now = useNow({ interval: 1000 })
 const ticked = ref(new Set<string>())
 const celsius = ref('')
@@ -50,6 +52,9 @@ const since = computed(() => {
   const begun = view.value?.begunAt
   return begun && view.value ? new Date(begun).getTime() + view.value.batch.work * 60000 : null
 })
+
+/** Hours are not counted in seconds. */
+const clock = (seconds: number) => (seconds >= 3600 ? span(Math.ceil(seconds / 60)) : timer(seconds))
 
 function left(minutes: number): number | null {
   return since.value === null ? null : (since.value + minutes * 60000 - now.value.getTime()) / 1000
@@ -128,8 +133,7 @@ function tick(what: string): void {
     <template v-else-if="view">
       <h1>{{ view.batch.name }}</h1>
       <p class="soft">
-        Needed {{ view.batch.dueSays
-        }}<template v-if="view.keepsDays">
+        {{ view.batch.isBegun ? `Ready ${view.batch.readySays}` : `Needed ${view.batch.dueSays}` }}<template v-if="view.keepsDays">
           · keeps {{ view.keepsDays }} {{ view.keepsDays === 1 ? 'day' : 'days' }}, today counted</template
         ><template v-if="view.isChilled"> · at 5 °C or below</template>
       </p>
@@ -191,12 +195,12 @@ function tick(what: string): void {
         <li v-for="each in view.timers" :key="each.name" :class="{ over: (left(each.minutes) ?? 1) < 0 }">
           <strong>{{ each.name }}</strong>
           <span v-if="left(each.minutes) === null" class="soft"
-            >{{ timer(each.minutes * 60) }} min, from when the work is done</span
+            >{{ span(each.minutes) }} from when the work is done</span
           >
           <span v-else-if="(left(each.minutes) ?? 0) >= 0" class="clock" data-test="timer">{{
-            timer(left(each.minutes) ?? 0)
+            clock(left(each.minutes) ?? 0)
           }}</span>
-          <span v-else class="clock">{{ timer(-(left(each.minutes) ?? 0)) }} ago</span>
+          <span v-else class="clock">{{ clock(-(left(each.minutes) ?? 0)) }} ago</span>
         </li>
       </ul>
       <form v-if="view.batch.isCooked && since !== null" class="amount" @submit.prevent="cooled">
