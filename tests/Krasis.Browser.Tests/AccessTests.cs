@@ -143,6 +143,29 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
             tab.Find("[data-test=timeline]");
         }
         );
+        yield return ("the prep plan", () =>
+        {
+            tab.Open("/prep").Click("[data-test=bar]");
+            tab.Find("[data-test=batch]");
+        }
+        );
+        yield return ("the day sheet", () => tab.Open("/prep/day").Find("[data-test=to-make]"));
+        yield return ("a batch", () =>
+        {
+            tab.Click("[data-test=to-make] a");
+            tab.Find("[data-test=into]");
+        }
+        );
+        yield return ("expected cups", () => tab.Open("/prep/expected").Find("[data-test=cups]"));
+        yield return ("stock", () =>
+        {
+            tab.Open("/prep/stock").Click("[data-test=open-lot]");
+            tab.Find("[data-test=lot-form]");
+        }
+        );
+        yield return ("labels", () => tab.Open("/prep/labels").Find("[data-test=label]"));
+        yield return ("the order", () => tab.Open("/prep/order").Find("[data-test=row]"));
+        yield return ("how the house prepares", () => tab.Open("/prep/settings").Find("[data-test=making]"));
         yield return ("what was poured", () => tab.Open("/poured").Find("[data-test=finding]"));
         yield return ("advice", () =>
         {

@@ -85,5 +85,5 @@ public class KrasisProcess : IDisposable
         throw new InvalidOperationException("The program ended before it answered.");
     }
 
-    private static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", ".."));
+    internal static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", ".."));
 }

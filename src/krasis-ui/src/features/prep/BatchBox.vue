@@ -8,7 +8,7 @@ import { day } from '@/shared/format'
 import { mass, quantity, shortDay, span, waits } from './words'
 
 /** One batch of the plan: what it is for, when it can be begun, and moving it. */
-const props = defineProps<{ batch: BatchView; plan: PrepPlanView; isBusy: boolean }>()
+const props = defineProps<{ batch: BatchView; plan: PrepPlanView; isBusy: boolean; trouble: string }>()
 const emit = defineEmits<{ move: [day: string, time: string]; let: []; close: [] }>()
 const to = ref('')
 const time = ref('')
@@ -84,6 +84,7 @@ watch(
         @click="emit('let')"
       />
     </form>
+    <p v-if="trouble" class="error" role="alert" data-test="trouble">{{ trouble }}</p>
     <RouterLink :to="`/prep/batches/${encodeURIComponent(batch.key)}`" data-test="make">Make it</RouterLink>
   </section>
 </template>

@@ -18,7 +18,7 @@ import { mass, quantity, span } from './words'
 /** Making one batch, on a tablet: what goes in for this amount, timers, and ticking it off. */
 const props = defineProps<{ batch: string }>()
 const client = useQueryClient()
-const { begin, isBusy } = usePlan()
+const { begin, isBusy, trouble } = usePlan()
 const done = ref<LotView | null>(null)
 const typed = ref('')
 const grams = computed(() => {
@@ -133,7 +133,8 @@ function tick(what: string): void {
     <template v-else-if="view">
       <h1>{{ view.batch.name }}</h1>
       <p class="soft">
-        {{ view.batch.isBegun ? `Ready ${view.batch.readySays}` : `Needed ${view.batch.dueSays}` }}<template v-if="view.keepsDays">
+        {{ view.batch.isBegun ? `Ready ${view.batch.readySays}` : `Needed ${view.batch.dueSays}`
+        }}<template v-if="view.keepsDays">
           · keeps {{ view.keepsDays }} {{ view.keepsDays === 1 ? 'day' : 'days' }}, today counted</template
         ><template v-if="view.isChilled"> · at 5 °C or below</template>
       </p>
@@ -160,6 +161,7 @@ function tick(what: string): void {
         />
         <span v-else class="soft" data-test="begun">Begun</span>
       </p>
+      <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
       <ul class="lines">
         <li v-for="line in view.lines" :key="line.item">
           <button

@@ -8,7 +8,7 @@ import { usePlan } from './usePlan'
 import { mass, money, quantity, shortDay, span } from './words'
 
 /** What has to be made, and when. */
-const { plan, problem, isBusy, move, let: letBatch } = usePlan()
+const { plan, problem, isBusy, trouble, move, let: letBatch } = usePlan()
 const chosen = ref<string | null>(null)
 const batch = computed(() => plan.value?.batches.find(({ key }) => key === chosen.value) ?? null)
 const next = computed(
@@ -78,6 +78,7 @@ function show(key: string | null): void {
         :batch="batch"
         :plan="plan"
         :is-busy="isBusy"
+        :trouble="trouble"
         @move="(day, time) => batch && move(batch.key, day, time)"
         @let="batch && letBatch(batch.key)"
         @close="chosen = null"
