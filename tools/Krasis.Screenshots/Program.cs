@@ -15,16 +15,11 @@ using (var tab = new Tab(server.Address, 1280, 800))
     OpenBuild(tab, "Hazelnut iced latte");
     tab.Picture(Path.Combine(folder, "sheet-iced.png"));
 
-    OpenBuild(tab, "Ginger-pear tide");
-    tab.Until("the band", () => tab.Has("[data-band=Cost]"));
-    tab.WorkIn("Willow");
-    tab.Script("document.querySelector('[data-test=size-panel]').scrollIntoView({ block: 'start' })");
-    tab.Picture(Path.Combine(folder, "size.png"));
+    tab.Open("/prep").Find("[data-test=bar]");
+    tab.Picture(Path.Combine(folder, "plan.png"));
 
-    OpenBuild(tab, "Hazelnut iced latte");
-    tab.Click("[data-test=advise]");
-    tab.Find("[data-test=advice]");
-    tab.Picture(Path.Combine(folder, "advice.png"));
+    tab.Open("/prep/expected").Find("[data-test=past] svg");
+    tab.Picture(Path.Combine(folder, "expected.png"));
 
     tab.Open("/tastings/00000000-0000-0000-0000-000000000004").Find("[data-test=becomes]");
     tab.Picture(Path.Combine(folder, "tasting.png"));
