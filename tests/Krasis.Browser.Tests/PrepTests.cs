@@ -77,6 +77,16 @@ public sealed partial class PrepTests : BenchTests
         var amount = tablet.Find("[data-test=into]").Text;
         tablet.Type("[data-test=grams]", "1000");
         tablet.Until("other amounts", () => tablet.Find("[data-test=into]").Text != amount);
+
+        // The scale counts along.
+        tablet.Click("[data-test=weigh-along]");
+        tablet.Click("[data-test=scale-connect]");
+        tablet.Click("[data-test=scale-stroke]");
+        tablet.Until("what is left to weigh", () => tablet.Find("[data-test=to-go]").Text.Contains("to go", StringComparison.Ordinal));
+        tablet.Until("the scale at rest", () => tablet.Find("[data-test=it-is-in]").Enabled);
+        tablet.Click("[data-test=it-is-in]");
+        tablet.Until("it is ticked", () => tablet.Find("[data-test=into]").GetAttribute("aria-pressed") == "true");
+        tablet.Click("[data-test=weigh-along]");
         tablet.Type("[data-test=who]", "IN");
         tablet.Click("[data-test=begin-it]");
         tablet.Find("[data-test=begun]");
@@ -115,6 +125,18 @@ public sealed partial class PrepTests : BenchTests
         {
             File.Delete(pdf);
             File.Delete($"{png}.png");
+        }
+
+        // Rolls and other sheets are pages of their own size.
+        foreach (var (sheet, width, height) in new[] { ("One by one, 62 × 40 mm", 62.0, 40.0), ("One by one, 57 × 32 mm", 57.0, 32.0), ("Letter, 30 labels of 66.7 × 25.4 mm", 215.9, 279.4), ("A4, 14 labels of 99.1 × 38.1 mm", 210.0, 297.0) })
+        {
+            Tab.ChooseOption("[data-test=sheet]", sheet);
+            Tab.Until(sheet, () => Tab.Find("[data-test=sheet]").Text.Contains(sheet, StringComparison.Ordinal));
+            Tab.Pdf(pdf);
+            var size = PageSize().Match(Run("pdfinfo", pdf));
+            Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * MmPerPoint, 0.4);
+            Assert.Equal(height, double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * MmPerPoint, 0.4);
+            File.Delete(pdf);
         }
 
         Tab.Open("/prep/lots/261124-01");
@@ -193,4 +215,7 @@ public sealed partial class PrepTests : BenchTests
 
     [GeneratedRegex("<word xMin=\"([\\d.]+)\" yMin=\"([\\d.]+)\"[^>]*>([^<]*)</word>")]
     private static partial Regex Word();
+
+    [GeneratedRegex(@"Page size:\s+([\d.]+) x ([\d.]+) pts")]
+    private static partial Regex PageSize();
 }

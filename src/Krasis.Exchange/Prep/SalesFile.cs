@@ -14,6 +14,7 @@ public static class SalesFile
     public static SalesRead Read(SalesTable table, SalesColumns columns)
     {
         var problems = new List<SalesProblem>();
+        columns = new SalesColumns(At(columns.Day), At(columns.Drink), At(columns.Cups), At(columns.Size), At(columns.Station), columns.Order);
         if (columns is not { Day: { } dayAt, Drink: { } drinkAt, Cups: { } cupsAt })
         {
             foreach (var (at, what) in new[] { (columns.Day, "day"), (columns.Drink, "drink"), (columns.Cups, "number of cups") }.Where(each => each.Item1 is null))
@@ -63,6 +64,8 @@ public static class SalesFile
         }
 
         return new SalesRead(rows, problems, twins);
+
+        int? At(int? column) => column is { } place && place >= 0 && place < table.Head.Count ? place : null;
 
         string NameOf(int at) => at < table.Head.Count && table.Head[at].Length > 0 ? table.Head[at] : $"column {at + 1}";
     }

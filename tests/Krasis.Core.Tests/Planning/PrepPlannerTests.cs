@@ -114,6 +114,18 @@ public class PrepPlannerTests
     }
 
     [Fact]
+    public void A_thousand_times_as_many_cups_are_told_of_and_not_planned_batch_by_batch()
+    {
+        var plan = PrepPlanner.Plan(Given(cups: 20_000));
+        Assert.InRange(plan.Batches.Count, 0, 150);
+        Assert.Contains(plan.Conflicts, conflict => conflict.Kind == ConflictKind.NoRoom && conflict.Says.Contains("batches of 8 kg are too small for that", StringComparison.Ordinal));
+
+        // Twelve batches for a day are planned, thirteen are not.
+        Assert.Contains(PrepPlanner.Plan(Given(Prep with { Makings = [Prep.Makings[0] with { BatchGrams = 325, LeastGrams = 1 }, Prep.Makings[1]] })).Batches, batch => batch.Key == "mix@2026-11-27-12");
+        Assert.DoesNotContain(PrepPlanner.Plan(Given(Prep with { Makings = [Prep.Makings[0] with { BatchGrams = 324, LeastGrams = 1 }, Prep.Makings[1]] })).Batches, batch => batch.Item == Mix);
+    }
+
+    [Fact]
     public void What_comes_too_late_is_told_with_what_would_help_and_each_of_that_was_tried()
     {
         // On Friday at seven nobody can have syrup for half past five.
@@ -158,7 +170,7 @@ public class PrepPlannerTests
     /// each day is there or told to be late.</summary>
     [Fact]
     public void No_plan_breaks_its_promises() =>
-        Gen.Select(Gen.Double[0.5, 80], Gen.Int[0, 2 * Day], Gen.Double[0, 9000], Gen.Int[0, 3], Gen.Int[1, 4], Gen.Int[600, 8000]).Seeded().Sample((cups, now, stock, goodFor, keeps, batch) =>
+        Gen.Select(Gen.Double[0.5, 80], Gen.Int[0, 2 * Day], Gen.Double[0, 9000], Gen.Int[0, 3], Gen.Int[1, 4], Gen.Int[1500, 8000]).Seeded().Sample((cups, now, stock, goodFor, keeps, batch) =>
         {
             var prep = Prep with { Makings = [Prep.Makings[0] with { KeepsDays = keeps, BatchGrams = batch }, Prep.Makings[1]] };
             var input = Given(prep, now, [new Lot("1", Mix, stock, Thursday, null, Thursday.AddDays(goodFor))], cups: cups);
@@ -181,5 +193,5 @@ public class PrepPlannerTests
             Assert.True(made + stock >= mean - 1e-6, $"{made} + {stock} < {mean}");
         }, iter: 300, threads: 1);
 
-    private static string? Group(string? key) => key?[..key.LastIndexOf('-')];
+    private static string? Group(string? key) => key?.LastIndexOf('-') is { } at and >= 0 ? key[..at] : key;
 }

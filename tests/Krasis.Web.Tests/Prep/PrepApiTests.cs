@@ -8,6 +8,7 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
     [Fact]
     public async Task The_festival_needs_more_cold_brew_than_one_bucket_makes_and_what_would_help_does()
     {
+        Assert.Equal(48, (int)(await Plan())["days"]![0]!["week"]!);
         var conflict = Assert.Single((await Plan())["conflicts"]!.AsArray())!;
         Assert.Equal("noRoom", (string?)conflict["kind"]);
         Assert.Contains("of Slipway cold brew, needed on Saturday 28 November, 08:00.", (string)conflict["says"]!, StringComparison.Ordinal);
@@ -49,6 +50,11 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Contains((await Plan())["batches"]!.AsArray(), each => (string?)each!["key"] == (string?)batch["key"] && (bool)each["isBegun"]!);
         Assert.Equal(409, (await server.Put(path, new { day = "2026-11-26", time = "08:00" }, null)).Status);
 
+        // It was not made after all, and then it is.
+        Assert.Equal(200, (await server.Delete(path, null)).Status);
+        Assert.DoesNotContain((await Plan())["batches"]!.AsArray(), each => (bool)each!["isBegun"]!);
+        await server.Post($"{path}/begin", new { who = "IN", grams = (double?)null });
+
         // What really came of it is in stock, and what went into it is not any more; sent twice it is there once.
         var before = await InStock("ingredient:towpath-coffee");
         var done = new { id = "00000000000000000000abcd", grams = 1200.0, who = "IN" };
@@ -84,6 +90,13 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal(200 * 15.4 / 1920, (double)thrown["thrown"]![0]!["cost"]!, 6);
         var counted = (await Stock(new { move = "counted", lot = id, amount = 1290 })).Json;
         Assert.Equal(1290, (double)counted["lots"]!.AsArray().First(each => (string?)each!["lot"] == id)!["left"]!, 6);
+
+        // What was thrown away by mistake is counted back: a further line, and not a line less.
+        await Stock(new { move = "thrown", lot = id, reason = "By mistake" });
+        Assert.DoesNotContain((await server.Get("/api/prep/stock")).Json["lots"]!.AsArray(), each => (string?)each!["lot"] == id);
+        var back = (await Stock(new { move = "counted", lot = id, amount = 1290, reason = "It was not" })).Json;
+        Assert.Equal(1290, (double)back["lots"]!.AsArray().First(each => (string?)each!["lot"] == id)!["left"]!, 6);
+        Assert.Equal(5, (await server.Get($"/api/prep/lots/{id}")).Json["moves"]!.AsArray().Count);
         Assert.Equal(["useBy"], (await Stock(new { move = "opened", lot = id })).Fields);
         var opened = (await Stock(new { move = "opened", lot = id, useBy = "2026-12-01" })).Json;
         Assert.Equal(("2026-12-01", "2026-11-25"), (F(opened, id, "useBy"), F(opened, id, "openedOn")));

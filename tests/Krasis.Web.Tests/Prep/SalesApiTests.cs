@@ -21,6 +21,8 @@ public sealed class SalesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal(["cells[0].cups"], (await Say(row, "2026-11-26", 1_000_000)).Fields);
         Assert.Equal(["cells[0].day"], (await Say(row, "2026-02-30", 4)).Fields);
         Assert.Equal(422, (await server.Get("/api/prep/expected?days=29")).Status);
+        Assert.Equal(["from"], (await server.Get("/api/prep/expected?from=9999-12-31")).Fields);
+        Assert.Equal(["cells[0].day"], (await server.Put("/api/prep/expected", """{"cells":[null]}""", null)).Fields);
     }
 
     [Fact]
@@ -99,6 +101,8 @@ public sealed class SalesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         }
 
         Assert.Equal(422, (await server.Post("/api/prep/sales/check", new { text = "", leaveOutBad = false })).Status);
+        var nowhere = (await server.Post("/api/prep/sales/check", new { text = "day,drink,cups\n2026-11-24,Foo,3\n", leaveOutBad = false, columns = new { day = -1, drink = 1, cups = 7, size = -1, station = 2, order = "dmy" } })).Json;
+        Assert.Equal(["day", "number of cups"], nowhere["problems"]!.AsArray().Select(problem => (string)problem!["column"]!).Order());
     }
 
     private async Task<JsonNode> Grid() => (await server.Get("/api/prep/expected")).Json;

@@ -25,6 +25,10 @@ public static class PrepPlanner
         // Amounts are read off a kitchen scale.
         private const double Step = 5;
 
+        // More of one thing for one day, or within one plan, is a slip in what was typed, or wants another kitchen.
+        private const int MostForADay = 12;
+        private const int MostOfAThing = 60;
+
         private readonly PlanInput input;
         private readonly int days;
         private readonly Workshop workshop;
@@ -140,6 +144,7 @@ public static class PrepPlanner
                 yield break;
             }
 
+            var made = 0;
             for (var window = 0; window < days;)
             {
                 var lacking = Lacking(pantry, demand, window);
@@ -166,6 +171,12 @@ public static class PrepPlanner
 
                 var wanted = lacking[first..(last + 1)].Sum();
                 var count = Math.Max(1, (int)Math.Ceiling((wanted / making.Batch) - 1e-9));
+                if (count > MostForADay || (made += count) > MostOfAThing)
+                {
+                    conflicts.Add(new Conflict(ConflictKind.NoRoom, item.Item.ToString(), input.Clock.DayAt(first), $"{PlanWords.Mass(wanted)} of {item.Name} are needed on {PlanWords.Day(input.Clock.DayAt(first))}: batches of {PlanWords.Mass(making.Batch)} are too small for that, and from then on none are planned.", []));
+                    yield break;
+                }
+
                 var grams = Math.Min(making.Batch, Math.Max(making.Least, Math.Ceiling((wanted / count / Step) - 1e-9) * Step));
                 var earliest = item.Keeps is { } keeps ? input.Clock.StartOf(Math.Max(0, Math.Min(days - 1, last) - Math.Max(1, keeps) + 1)) : default(int?);
                 foreach (var key in KeysOf(item, first).Take(count).ToList())

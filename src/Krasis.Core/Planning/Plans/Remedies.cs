@@ -9,9 +9,12 @@ internal static class Remedies
     private const int MostTried = 4;
     private const int EarlierMinutes = 120;
 
+    // So many batches take their time, and there are other worries.
+    private const int MostBatches = 150;
+
     /// <summary>The conflicts of a plan with what would solve them.</summary>
     public static IReadOnlyList<Conflict> For(PlanInput input, PrepPlan plan) =>
-        [.. plan.Conflicts.Select((conflict, i) => i < MostTried && conflict.Would.Count == 0 ? conflict with { Would = [.. Tried(input, plan, conflict)] } : conflict)];
+        [.. plan.Conflicts.Select((conflict, i) => i < MostTried && plan.Batches.Count <= MostBatches && conflict.Would.Count == 0 ? conflict with { Would = [.. Tried(input, plan, conflict)] } : conflict)];
 
     private static IEnumerable<string> Tried(PlanInput input, PrepPlan plan, Conflict conflict)
     {

@@ -12,6 +12,7 @@ public static class Scheduler
 
     private const int Exchanges = 120;
     private const int ManyJobs = 40;
+    private const int HugePlan = 150;
 
     private static readonly Comparison<Job>[] Rules =
     [
@@ -35,14 +36,14 @@ public static class Scheduler
     {
         var places = Enumerable.Range(0, jobs.Count).ToArray();
         Candidate? best = null;
-        foreach (var rule in Rules)
+        foreach (var rule in jobs.Count > HugePlan ? Rules.Take(1) : Rules)
         {
             // Equals in the order given: the same plan every time.
             Consider([.. places.Order(Comparer<int>.Create((a, b) => rule(jobs[a], jobs[b]) is var by and not 0 ? by : a.CompareTo(b)))]);
         }
 
         // Many batches spread over many days seldom get into one another's way, and what is all in time needs no more trying.
-        var tries = jobs.Count <= ManyJobs ? Exchanges : best!.Cost.Late > 0 ? Exchanges / 8 : 0;
+        var tries = jobs.Count <= ManyJobs ? Exchanges : best!.Cost.Late > 0 && jobs.Count <= HugePlan ? Exchanges / 8 : 0;
         for (var i = 0; i < tries && jobs.Count > 1; i++)
         {
             var order = (int[])best!.Order.Clone();

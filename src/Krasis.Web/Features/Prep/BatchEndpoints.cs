@@ -38,9 +38,9 @@ internal static class BatchEndpoints
             return ProblemResult.Missing("batch");
         }
 
-        if (grams is { } asked && !(asked is > 0 and <= MostGrams))
+        if (grams is { } asked && !(asked is >= 1 and <= MostGrams))
         {
-            return ProblemResult.Fields([new Problem("grams", null, "That is no amount of a batch.", "above 0 and at most 1,000,000 g")]);
+            return ProblemResult.Fields([new Problem("grams", null, "That is no amount of a batch.", "1 to 1,000,000 g")]);
         }
 
         var item = kitchen.Catalogue[batch.Item];
@@ -197,7 +197,7 @@ internal static class BatchEndpoints
         var kitchen = Kitchen.Of(session, standards, clock);
         if (session.Prep.Entry(request.Id!) is { } before)
         {
-            return before.Batch == key ? TypedResults.Ok(StockEndpoints.View(kitchen, kitchen.Lots.First(lot => lot.Id == before.Lot))) : ProblemResult.Conflict("That id is taken.", "Something else was written in the book under it.");
+            return before.Batch == key ? TypedResults.Ok(StockEndpoints.View(kitchen, kitchen.LotOf(before.Lot)!)) : ProblemResult.Conflict("This was sent before as something else.", "What was sent then stands in the book of stock. Load the page again.");
         }
 
         if (Find(session, kitchen, key) is not { } batch)

@@ -31,6 +31,11 @@ internal static class ExpectedEndpoints
             return ProblemResult.Fields([new Problem("days", $"{days}", $"{days} is not a number of days to look ahead.", $"1 to {MostDays} days")]);
         }
 
+        if (from is { Year: < 2000 or > 2140 })
+        {
+            return ProblemResult.Fields([new Problem("from", Kitchen.Written(from.Value), "That day is too far away.", "a day from 2000 to 2140")]);
+        }
+
         return TypedResults.Ok(file.Read(session => View(session, Kitchen.Of(session, standards, clock), from, days ?? 7)));
     }
 
@@ -66,10 +71,15 @@ internal static class ExpectedEndpoints
     {
         var kitchen = Kitchen.Of(session, standards, clock);
         var fields = new FieldReader();
-        var cells = request.Cells ?? [];
+        var cells = (request.Cells ?? []).Select(cell => cell ?? new SayCell(null, null, null, null, null)).ToList();
         if (cells.Count > 5000)
         {
             fields.Report("cells", $"{cells.Count}", $"There are {cells.Count} entries.", "at most 5000 at once");
+        }
+
+        if (request.From is { Year: < 2000 or > 2140 })
+        {
+            fields.Report("from", Kitchen.Written(request.From.Value), "That day is too far away.", "a day from 2000 to 2140");
         }
 
         var rows = cells.Take(5000).Select((cell, i) => Read(cell, $"cells[{i}]", kitchen, fields)).ToList();
@@ -164,7 +174,7 @@ public sealed record ExpectedCell(double? Cups, double? Low, double? High, bool 
 /// <param name="Cells">The cells.</param>
 /// <param name="From">From which day on the answer tells.</param>
 /// <param name="Days">How many days it tells of.</param>
-public sealed record SayRequest(IReadOnlyList<SayCell>? Cells, DateOnly? From, int? Days);
+public sealed record SayRequest(IReadOnlyList<SayCell?>? Cells, DateOnly? From, int? Days);
 
 /// <summary>One cell; without cups it is taken back, and sales tell again.</summary>
 public sealed record SayCell(string? Day, string? Station, string? Build, string? Size, double? Cups);

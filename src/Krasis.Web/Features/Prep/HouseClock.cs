@@ -3,7 +3,7 @@ using Krasis.Core.Planning.Days;
 namespace Krasis.Web.Features.Prep;
 
 /// <summary>A plan's days where the house stands: its minutes as moments, and moments as its minutes.</summary>
-internal sealed class HouseClock
+public sealed class HouseClock
 {
     private readonly DateTimeOffset origin;
 

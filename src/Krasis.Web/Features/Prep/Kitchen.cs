@@ -162,6 +162,10 @@ internal sealed class Kitchen
     /// <summary>How many times as much as on an ordinary day is sold on a day.</summary>
     public double FactorOn(DateOnly day) => Kinds.TryGetValue(Written(day), out var kind) && Facts.Kinds.FirstOrDefault(each => each.Id == kind) is { } known ? known.Factor : 1;
 
+    /// <summary>A lot, also when nothing is left of it; null when there never was such a one.</summary>
+    public Lot? LotOf(string? id) => Lots.FirstOrDefault(lot => lot.Id == id)
+        ?? (Book.FirstOrDefault(row => row.Lot == id) is { } first ? new Lot(first.Lot, Item.Find(first.Item)!.Value, 0, Day(first.Day), null, Book.LastOrDefault(row => row.Lot == id && row.UseBy is not null)?.UseBy is { } day ? Day(day) : null) : null);
+
     /// <summary>What the bar calls an item.</summary>
     public string NameOf(Item item) => Catalogue.GetValueOrDefault(item)?.Name ?? item.Id;
 

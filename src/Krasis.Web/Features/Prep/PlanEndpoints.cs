@@ -1,6 +1,7 @@
 using System.Text;
 using Krasis.Core.Input;
 using Krasis.Core.Planning.Buying;
+using Krasis.Core.Planning.Days;
 using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Plans;
 using Krasis.Exchange.Prep;
@@ -89,6 +90,7 @@ internal static class PlanEndpoints
         return new PlanDayView(
             date,
             PlanWords.Day(date),
+            IsoWeek.Of(date),
             clock.StartOf(day),
             clock.StartOf(day + 1),
             At(hours.Opens),

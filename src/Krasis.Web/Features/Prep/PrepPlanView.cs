@@ -31,6 +31,7 @@ public sealed record PrepPlanView(
 /// <summary>A day of the plan.</summary>
 /// <param name="Day">The day.</param>
 /// <param name="Name">It in words, such as Friday 27 November.</param>
+/// <param name="Week">Its week, as ISO 8601 counts them.</param>
 /// <param name="From">When it begins, min.</param>
 /// <param name="To">When it ends.</param>
 /// <param name="Opens">When the house opens; null when it is closed.</param>
@@ -40,7 +41,7 @@ public sealed record PrepPlanView(
 /// <param name="Kind">What sort of day it is; null for an ordinary one.</param>
 /// <param name="Cups">How many cups are expected.</param>
 /// <param name="Litres">What is expected to stand in the fridge in the morning, l.</param>
-public sealed record PlanDayView(DateOnly Day, string Name, int From, int To, int? Opens, int? Closes, int? WorkFrom, int? WorkTo, string? Kind, double Cups, double Litres);
+public sealed record PlanDayView(DateOnly Day, string Name, int Week, int From, int To, int? Opens, int? Closes, int? WorkFrom, int? WorkTo, string? Kind, double Cups, double Litres);
 
 /// <summary>A batch of the plan.</summary>
 /// <param name="Key">What it is called by.</param>

@@ -46,7 +46,7 @@ internal static class SalesEndpoints
             return ProblemResult.Fields(open);
         }
 
-        foreach (var name in request.Names ?? [])
+        foreach (var name in (request.Names ?? []).OfType<NamedDrink>())
         {
             session.Prep.Name(new SalesName(name.Words ?? "", name.Build, name.Size));
         }
@@ -81,7 +81,7 @@ internal static class SalesEndpoints
         var kept = session.Prep.Columns(HeadOf(table));
         var columns = request.Columns ?? (kept is null ? SalesColumns.Guess(table.Head) : Tasted.Read<SalesColumns>(kept));
         var read = SalesFile.Read(table, columns);
-        var names = session.Prep.Names().Concat((request.Names ?? []).Select(name => new SalesName(name.Words ?? "", name.Build, name.Size))).GroupBy(name => name.Words, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => group.Last(), StringComparer.OrdinalIgnoreCase);
+        var names = session.Prep.Names().Concat((request.Names ?? []).OfType<NamedDrink>().Select(name => new SalesName(name.Words ?? "", name.Build, name.Size))).GroupBy(name => name.Words, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => group.Last(), StringComparer.OrdinalIgnoreCase);
         var (rows, problems, unknown) = (new List<(DateOnly, DrinkSize, double)>(), read.Problems.ToList(), new Dictionary<string, double>());
         foreach (var row in read.Rows)
         {
@@ -160,7 +160,7 @@ internal static class SalesEndpoints
 /// <param name="Columns">Which columns hold what; null as they were the last time, or as their names say.</param>
 /// <param name="Names">What the till calls the drinks, as far as it is said now.</param>
 /// <param name="LeaveOutBad">Whether rows that cannot be taken are left out.</param>
-public sealed record SalesRequest(string? Text, string? Workbook, SalesColumns? Columns, IReadOnlyList<NamedDrink>? Names, bool LeaveOutBad);
+public sealed record SalesRequest(string? Text, string? Workbook, SalesColumns? Columns, IReadOnlyList<NamedDrink?>? Names, bool LeaveOutBad);
 
 /// <summary>What the till calls a drink; without a build it is none of the house's.</summary>
 public sealed record NamedDrink(string? Words, string? Build, string? Size);

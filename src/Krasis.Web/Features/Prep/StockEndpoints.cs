@@ -87,7 +87,7 @@ internal static class StockEndpoints
         var now = TastingStore.Written(clock.GetUtcNow());
         var row = move is LotMove.Bought or LotMove.Made
             ? Came(session, kitchen, request, move, useBy, fields)
-            : Happened(kitchen, request, move, useBy, reason, fields, out _);
+            : Happened(kitchen, request, move, useBy, reason, fields);
         if (fields.Problems.Count > 0)
         {
             return ProblemResult.Fields(fields.Problems);
@@ -120,10 +120,9 @@ internal static class StockEndpoints
         return new LotRow(0, "", "", StockBook.NextLot(session, kitchen.Today), item.ToString(), Choice.Word(move), amount, Kitchen.Written(kitchen.Today), last is { } day ? Kitchen.Written(day) : null, null, null, null, known.Price * amount);
     }
 
-    private static LotRow? Happened(Kitchen kitchen, StockRequest request, LotMove move, DateOnly? useBy, string? reason, FieldReader fields, out Lot? lot)
+    private static LotRow? Happened(Kitchen kitchen, StockRequest request, LotMove move, DateOnly? useBy, string? reason, FieldReader fields)
     {
-        lot = kitchen.Lots.FirstOrDefault(each => each.Id == request.Lot);
-        if (lot is null)
+        if (kitchen.LotOf(request.Lot) is not { } lot)
         {
             return null;
         }
@@ -134,7 +133,7 @@ internal static class StockEndpoints
         switch (move)
         {
             case LotMove.Opened:
-                var days = kitchen.BarDocument.Ingredients.FirstOrDefault(each => each.Id == request.Item || lotIs(each.Id))?.OpenedDays;
+                var days = kitchen.BarDocument.Ingredients.FirstOrDefault(each => each.Id == lot.Item.Id)?.OpenedDays;
                 var last = useBy ?? (days is { } keeps ? DateMarking.LastDay(kitchen.Today, (int)keeps) : null);
                 if (last is null)
                 {
@@ -154,8 +153,6 @@ internal static class StockEndpoints
 
                 return row with { Move = move == LotMove.Used ? "used" : "thrown", Amount = -Math.Min(away, lot.Left), Cost = price * away };
         }
-
-        bool lotIs(string? id) => kitchen.Lots.First(each => each.Id == request.Lot).Item.Id == id;
     }
 
     private static Results<Ok<LotHistoryView>, ProblemResult> History(string lot, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Read<Results<Ok<LotHistoryView>, ProblemResult>>(session =>
@@ -167,9 +164,7 @@ internal static class StockEndpoints
             return ProblemResult.Missing("lot");
         }
 
-        var item = Item.Find(rows[0].Item)!.Value;
-        var left = kitchen.Lots.FirstOrDefault(each => each.Id == lot) ?? new Lot(lot, item, 0, Kitchen.Day(rows[0].Day), null, null);
-        return TypedResults.Ok(new LotHistoryView(View(kitchen, left), [.. rows.Select(row => new LotMoveView(TastingStore.Read(row.At), row.Move, row.Amount, row.Reason, row.Who))]));
+        return TypedResults.Ok(new LotHistoryView(View(kitchen, kitchen.LotOf(lot)!), [.. rows.Select(row => new LotMoveView(TastingStore.Read(row.At), row.Move, row.Amount, row.Reason, row.Who))]));
     });
 
     // Of what is in no book nothing is known, and nothing is said.

@@ -50,11 +50,13 @@ const state = computed(() => {
         <span v-if="build.hasNewerParent" class="label newer">what it was made of has changed</span>
       </span>
       <p class="soft cut" :title="build.holds.join(', ')">{{ build.holds.join(', ') }}</p>
-      <p v-if="lacks.length > 0" class="lacks cut" :title="lacks.join(', ')" data-test="lacks">
-        <i class="pi pi-exclamation-circle" aria-hidden="true" /> {{ lacks.join(', ') }}
+      <p class="cut third">
+        <span v-if="lacks.length > 0" class="lacks" data-test="lacks"
+          ><i class="pi pi-exclamation-circle" aria-hidden="true" /> {{ lacks.join(', ') }}</span
+        >
+        <span v-if="why" class="why" :title="why" data-test="why">{{ why }}</span>
+        <span v-else class="soft small">{{ build.sizes.join(' · ') }}</span>
       </p>
-      <p v-else-if="why" class="why cut" :title="why" data-test="why">{{ why }}</p>
-      <p v-else class="soft small cut">{{ build.sizes.join(' · ') }}</p>
     </div>
     <div class="state" :class="state.kind"><i :class="state.icon" aria-hidden="true" /> {{ state.text }}</div>
     <div class="soft small changed">Saved {{ when(build.updatedAt) }}</div>
@@ -117,6 +119,7 @@ const state = computed(() => {
 }
 
 .lacks {
+  margin-right: 0.6rem;
   color: var(--fault);
   font-weight: 600;
   font-size: 0.9rem;

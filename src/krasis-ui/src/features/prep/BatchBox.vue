@@ -84,6 +84,15 @@ watch(
         @click="emit('let')"
       />
     </form>
+    <Button
+      v-if="batch.isBegun"
+      label="It was not made"
+      severity="secondary"
+      outlined
+      :disabled="isBusy"
+      data-test="not-made"
+      @click="emit('let')"
+    />
     <p v-if="trouble" class="error" role="alert" data-test="trouble">{{ trouble }}</p>
     <RouterLink :to="`/prep/batches/${encodeURIComponent(batch.key)}`" data-test="make">Make it</RouterLink>
   </section>

@@ -12,6 +12,8 @@ import { day, reading, timer } from '@/shared/format'
 import { newId } from '@/shared/newId'
 import { tell } from '@/shared/notice/notice'
 import { typedNumber } from '@/shared/typedNumber'
+import ScalePanel from '@/shared/scale/ScalePanel.vue'
+import { useScale } from '@/shared/scale/useScale'
 import { usePlan } from './usePlan'
 import { mass, quantity, span } from './words'
 
@@ -44,6 +46,10 @@ const really = ref('')
 const id = newId()
 const now = useNow({ interval: 1000 })
 const ticked = ref(new Set<string>())
+const { isOpen: isScaleOpen, reading: onScale, ready, zero } = useScale()
+/** What goes in next, for the scale to count along. */
+const next = computed(() => view.value?.lines.find(({ item }) => !ticked.value.has(item)) ?? null)
+const toGo = computed(() => (next.value && onScale.value ? next.value.grams - onScale.value.grams : null))
 const celsius = ref('')
 const verdict = ref('')
 
@@ -99,6 +105,14 @@ async function finish(): Promise<void> {
     await client.invalidateQueries({ queryKey: keys.prep })
   } catch (error) {
     tell({ text: ApiProblem.of(error).message, isFault: true })
+  }
+}
+
+/** What is on the scale is in: the next thing is weighed from nothing. */
+function weighed(): void {
+  if (next.value) {
+    tick(next.value.item)
+    zero()
   }
 }
 
@@ -162,6 +176,19 @@ function tick(what: string): void {
         <span v-else class="soft" data-test="begun">Begun</span>
       </p>
       <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
+      <p class="amount">
+        <Button
+          :label="isScaleOpen ? 'Put the scale away' : 'Weigh along'"
+          severity="secondary"
+          outlined
+          data-test="weigh-along"
+          @click="isScaleOpen = !isScaleOpen"
+        />
+        <span v-if="isScaleOpen && next && toGo !== null" role="status" data-test="to-go">
+          {{ next.name }}: {{ toGo >= 0 ? `${mass(toGo)} to go` : `${mass(-toGo)} too much` }}
+          <Button label="It is in" :disabled="!ready" data-test="it-is-in" @click="weighed" />
+        </span>
+      </p>
       <ul class="lines">
         <li v-for="line in view.lines" :key="line.item">
           <button
@@ -225,6 +252,7 @@ function tick(what: string): void {
         <Button type="submit" label="Done" icon="pi pi-check" data-test="done" />
       </form>
     </template>
+    <div class="dock"><ScalePanel /></div>
   </main>
 </template>
 

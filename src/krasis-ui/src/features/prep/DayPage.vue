@@ -21,7 +21,9 @@ const printIt = () => window.print()
   <main class="page day-page">
     <PrepNav />
     <div class="head">
-      <h1>Day sheet</h1>
+      <h1>
+        Day sheet <span v-if="plan" class="soft">from week {{ plan.days[0]?.week }}</span>
+      </h1>
       <Button
         label="Print"
         icon="pi pi-print"

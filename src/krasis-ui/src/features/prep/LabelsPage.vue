@@ -151,49 +151,51 @@ const contains = (names: readonly string[] | null) =>
       <p class="soft">Print in true size: no scaling, no margins. A code leads to the lot.</p>
       <p v-if="stock && lots.length === 0">There is no such lot in stock. Mark lots under Stock.</p>
     </div>
-    <section
-      v-for="(page, i) in pages"
-      :key="i"
-      class="sheet"
-      data-test="label-sheet"
-      :style="{ width: `${sheet.page[0]}mm`, height: `${sheet.page[1]}mm` }"
-    >
-      <article
-        v-for="{ lot, left, top } in page"
-        :key="lot.lot"
-        class="label"
-        :class="{ small: isSmall }"
-        data-test="label"
-        :style="{
-          left: `${left}mm`,
-          top: `${top}mm`,
-          width: `${sheet.label[0]}mm`,
-          height: `${sheet.label[1]}mm`,
-        }"
+    <div class="scroll paper" role="region" aria-label="Sheets of labels" tabindex="0">
+      <section
+        v-for="(page, i) in pages"
+        :key="i"
+        class="sheet"
+        data-test="label-sheet"
+        :style="{ width: `${sheet.page[0]}mm`, height: `${sheet.page[1]}mm` }"
       >
-        <img
-          :src="`/api/qr?path=${encodeURIComponent(`/prep/lots/${lot.lot}`)}`"
-          :alt="`Code of lot ${lot.lot}`"
-        />
-        <strong class="name">{{ lot.name }}</strong>
-        <span class="use"
-          >Use by <b>{{ lot.useBy ? day(lot.useBy) : 'see pack' }}</b></span
+        <article
+          v-for="{ lot, left, top } in page"
+          :key="lot.lot"
+          class="label"
+          :class="{ small: isSmall }"
+          data-test="label"
+          :style="{
+            left: `${left}mm`,
+            top: `${top}mm`,
+            width: `${sheet.label[0]}mm`,
+            height: `${sheet.label[1]}mm`,
+          }"
         >
-        <span
-          >{{ lot.isMade ? 'Made' : 'Came' }} {{ day(lot.since)
-          }}<template v-if="lot.openedOn">, opened {{ day(lot.openedOn) }}</template
-          ><template v-if="lot.who"> by {{ lot.who }}</template></span
-        >
-        <span>Lot {{ lot.lot }} · {{ quantity(lot.left, lot.unit) }}</span>
-        <span class="contains"
-          >{{ contains(lot.contains)
-          }}<template v-if="lot.mayContain.length > 0"
-            >; may contain {{ lot.mayContain.join(', ') }}</template
-          ></span
-        >
-        <span v-if="lot.keepAt">{{ lot.keepAt }}</span>
-      </article>
-    </section>
+          <img
+            :src="`/api/qr?path=${encodeURIComponent(`/prep/lots/${lot.lot}`)}`"
+            :alt="`Code of lot ${lot.lot}`"
+          />
+          <strong class="name">{{ lot.name }}</strong>
+          <span class="use"
+            >Use by <b>{{ lot.useBy ? day(lot.useBy) : 'see pack' }}</b></span
+          >
+          <span
+            >{{ lot.isMade ? 'Made' : 'Came' }} {{ day(lot.since)
+            }}<template v-if="lot.openedOn">, opened {{ day(lot.openedOn) }}</template
+            ><template v-if="lot.who"> by {{ lot.who }}</template></span
+          >
+          <span>Lot {{ lot.lot }} · {{ quantity(lot.left, lot.unit) }}</span>
+          <span class="contains"
+            >{{ contains(lot.contains)
+            }}<template v-if="lot.mayContain.length > 0"
+              >; may contain {{ lot.mayContain.join(', ') }}</template
+            ></span
+          >
+          <span v-if="lot.keepAt">{{ lot.keepAt }}</span>
+        </article>
+      </section>
+    </div>
   </main>
 </template>
 
@@ -288,6 +290,10 @@ const contains = (names: readonly string[] | null) =>
 }
 
 @media print {
+  .paper {
+    overflow: visible;
+  }
+
   .sheet {
     margin: 0;
     box-shadow: none;

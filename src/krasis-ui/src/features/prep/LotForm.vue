@@ -8,7 +8,7 @@ import { typedNumber } from '@/shared/typedNumber'
 import type { StockLine } from './useStock'
 
 /** What happened to one lot: thrown away, counted, opened. */
-const props = defineProps<{ lot: LotView; who: string }>()
+const props = defineProps<{ lot: LotView; who: string; isAlone?: boolean }>()
 const emit = defineEmits<{ write: [line: StockLine]; close: [] }>()
 const move = ref<'thrown' | 'counted' | 'opened'>(props.lot.isOver ? 'thrown' : 'counted')
 const amount = ref('')
@@ -64,7 +64,7 @@ function send(): void {
       />
     </label>
     <Button type="submit" label="Write it down" data-test="write" />
-    <Button label="Close" text @click="emit('close')" />
+    <Button v-if="!isAlone" label="Close" text @click="emit('close')" />
   </form>
 </template>
 

@@ -1,18 +1,29 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
+import { useStorage } from '@vueuse/core'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import { day, when } from '@/shared/format'
+import LotForm from './LotForm.vue'
 import PrepNav from './PrepNav.vue'
+import { useStock, type StockLine } from './useStock'
 import { moves, quantity } from './words'
 
 /** One lot, as the code on its label leads to it. */
+const { write } = useStock()
+const who = useStorage('krasis.who', '')
 const props = defineProps<{ lot: string }>()
 const history = useQuery({
   queryKey: [...keys.prep, 'lot', props.lot],
   queryFn: () => ask(api.GET('/api/prep/lots/{lot}', { params: { path: { lot: props.lot } } })),
 })
+
+async function happened(line: StockLine): Promise<void> {
+  if (await write(line)) {
+    await history.refetch()
+  }
+}
 </script>
 
 <template>
@@ -39,6 +50,13 @@ const history = useQuery({
         {{ history.data.value.lot.keepAt ?? '' }}
       </p>
       <RouterLink :to="`/prep/labels?lots=${lot}`">Print its label</RouterLink>
+      <LotForm
+        :key="history.data.value.moves.length"
+        :lot="history.data.value.lot"
+        :who="who"
+        is-alone
+        @write="happened"
+      />
       <h2>What happened to it</h2>
       <ul>
         <li v-for="(move, i) in history.data.value.moves" :key="i">

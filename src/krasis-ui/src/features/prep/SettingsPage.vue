@@ -5,6 +5,7 @@ import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { decimal } from '@/shared/format'
 import { newId } from '@/shared/newId'
+import type { HoursDocument, MakingDocument } from '@/shared/api/types'
 import MakingRow from './MakingRow.vue'
 import NumberField from './NumberField.vue'
 import PrepNav from './PrepNav.vue'
@@ -53,6 +54,31 @@ function addBuying(): void {
     nextBuy.value = null
   }
 }
+
+type Named = { name?: string | null }
+
+function setName(of: Named, name: string | undefined): void {
+  of.name = name ?? null
+}
+
+function setTime(
+  of: HoursDocument,
+  field: 'opens' | 'closes' | 'workFrom' | 'workTo',
+  time: string | undefined,
+): void {
+  of[field] = time || null
+}
+
+function setMaking(at: number, making: MakingDocument): void {
+  if (draft.value) {
+    draft.value.makings = (draft.value.makings ?? []).map((each, i) => (i === at ? making : each))
+  }
+}
+
+const keepsOf = (id: string | null | undefined) =>
+  view.value?.canMake.find((each) => each.id === id)?.keepsDays ?? null
+const buyingOf = (item: string | null | undefined) =>
+  view.value?.canBuy.find((each) => each.item === item) ?? null
 
 function without<T>(list: T[] | undefined, at: number): T[] {
   return (list ?? []).filter((_, i) => i !== at)
@@ -112,7 +138,7 @@ function without<T>(list: T[] | undefined, at: number): T[] {
                   :placeholder="field === 'opens' || field === 'closes' ? 'closed' : 'nobody'"
                   :aria-label="`${weekdays[i]}, ${{ opens: 'opens', closes: 'closes', workFrom: 'prepares from', workTo: 'prepares until' }[field]}`"
                   :data-test="`${field}-${i}`"
-                  @update:model-value="(value) => (hours[field] = value || null)"
+                  @update:model-value="setTime(hours, field, $event)"
                 />
               </td>
               <td>
@@ -131,10 +157,7 @@ function without<T>(list: T[] | undefined, at: number): T[] {
       <p class="soft">How much is sold then, in percent of an ordinary day of the same weekday.</p>
       <p v-for="(kind, i) in draft.kinds" :key="kind.id ?? i" class="row">
         <label
-          >Name
-          <InputText
-            :model-value="kind.name ?? ''"
-            @update:model-value="(value) => (kind.name = value ?? null)"
+          >Name <InputText :model-value="kind.name ?? ''" @update:model-value="setName(kind, $event)"
         /></label>
         <NumberField v-model="kind.percent" label="Sells" unit="%" />
         <span v-if="learned(kind.id)" class="soft" data-test="learned">
@@ -153,10 +176,7 @@ function without<T>(list: T[] | undefined, at: number): T[] {
       <h2>Equipment that can be busy</h2>
       <p v-for="(each, i) in draft.equipment" :key="each.id ?? i" class="row">
         <label
-          >Name
-          <InputText
-            :model-value="each.name ?? ''"
-            @update:model-value="(value) => (each.name = value ?? null)"
+          >Name <InputText :model-value="each.name ?? ''" @update:model-value="setName(each, $event)"
         /></label>
         <NumberField v-model="each.count" label="There are" />
         <Button
@@ -184,11 +204,8 @@ function without<T>(list: T[] | undefined, at: number): T[] {
         :model-value="making"
         :name="nameOf(making.ingredient)"
         :equipment="draft.equipment ?? []"
-        :keeps="view.canMake.find(({ id }) => id === making.ingredient)?.keepsDays ?? null"
-        @update:model-value="
-          (value) =>
-            draft && (draft.makings = (draft.makings ?? []).map((each, at) => (at === i ? value : each)))
-        "
+        :keeps="keepsOf(making.ingredient)"
+        @update:model-value="setMaking(i, $event)"
         @remove="draft.makings = without(draft.makings, i)"
       />
       <p class="row">
@@ -207,13 +224,11 @@ function without<T>(list: T[] | undefined, at: number): T[] {
       <h2>What we buy</h2>
       <p class="soft">Packs and prices stand with the ingredients; cups come in sleeves.</p>
       <p v-for="(rule, i) in draft.buying" :key="rule.item ?? i" class="row">
-        <strong class="buy">{{
-          view.canBuy.find(({ item }) => item === rule.item)?.name ?? rule.item
-        }}</strong>
+        <strong class="buy">{{ buyingOf(rule.item)?.name ?? rule.item }}</strong>
         <NumberField v-model="rule.parPacks" label="To stand there afterwards" unit="packs" placeholder="0" />
         <NumberField v-model="rule.leadDays" label="Comes after" unit="days" placeholder="1" />
         <NumberField
-          v-if="view.canBuy.find(({ item }) => item === rule.item)?.isCup"
+          v-if="buyingOf(rule.item)?.isCup"
           v-model="rule.packPieces"
           label="In a sleeve"
           unit="cups"

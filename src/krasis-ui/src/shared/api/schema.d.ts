@@ -12299,6 +12299,8 @@ export interface components {
             day: string;
             name: string;
             /** Format: int32 */
+            week: number;
+            /** Format: int32 */
             from: number;
             /** Format: int32 */
             to: number;
