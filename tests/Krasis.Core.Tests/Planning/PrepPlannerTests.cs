@@ -187,6 +187,23 @@ public class PrepPlannerTests
             var working = plan.Batches.Where(made => made.Begin is not null).OrderBy(made => made.Begin).ToList();
             Assert.All(working.Zip(working.Skip(1)), pair => Assert.True(pair.First.Begin + pair.First.Work <= pair.Second.Begin));
 
+            // Day by day, with nothing that is over date: what drinks take on average is there, where the plan says that all is well.
+            if (plan.Conflicts.Count == 0)
+            {
+                var there = plan.Batches.Where(each => each.Item == Mix).Select(each => (Left: each.Grams, From: (each.Ready!.Value - (8 * 60) + Day - 1) / Day, To: each.UseBy!.Value)).Append((Left: stock, From: 0, To: Thursday.AddDays(goodFor))).OrderBy(lot => lot.To).ToList();
+                for (var day = 1; day <= 3; day++)
+                {
+                    var taken = cups * 150 * input.ShareOf(day);
+                    for (var i = 0; i < there.Count; i++)
+                    {
+                        var some = there[i].From <= day && Thursday.AddDays(day) <= there[i].To ? Math.Min(there[i].Left, taken) : 0;
+                        (there[i], taken) = ((there[i].Left - some, there[i].From, there[i].To), taken - some);
+                    }
+
+                    Assert.True(taken <= 1e-6, $"{taken} g are lacking on day {day}");
+                }
+            }
+
             // What is there of the mix by each evening is at least what lasts over the days since it was last made afresh.
             var made = plan.Batches.Where(each => each.Item == Mix).Sum(each => each.Grams);
             var mean = plan.Needs.SingleOrDefault(need => need.Item == Mix)?.Mean ?? 0;

@@ -182,7 +182,8 @@ public static class PrepPlanner
                 foreach (var key in KeysOf(item, first).Take(count).ToList())
                 {
                     var set = input.Set.FirstOrDefault(each => each.Key == key);
-                    pantry.Add(grams, first, keepsTo);
+                    // Begun earlier than it might be it is over earlier: only on what it is for can be counted.
+                    pantry.Add(item.Keeps is null ? grams : wanted / count, first, item.Keeps is null ? days : last);
                     yield return new Wanted(item, key, grams, first, last, new Job(key, making.Work, making.Wait, earliest ?? int.MinValue / 2, due, making.WorkOn, making.WaitOn, set?.Begin, input.Clock.StartOf(Math.Min(days, last + 1))), false) { Earliest = earliest, Latest = alone };
                 }
 

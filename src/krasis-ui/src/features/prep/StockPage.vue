@@ -221,6 +221,11 @@ function mark(lot: string): void {
   width: 8.5rem;
 }
 
+td a,
+.number {
+  white-space: nowrap;
+}
+
 .number {
   text-align: right;
 }
