@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Globalization;
 using System.Text.RegularExpressions;
 
@@ -7,7 +6,6 @@ namespace Krasis.Browser.Tests;
 /// <summary>Cards as Chromium prints them, read with Poppler's pdfinfo and pdftotext. Paper sizes are ISO 216's, Letter ANSI Y14.1's (8½ by 11 in); codes are read back with ZBar.</summary>
 public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
 {
-    private const double MmPerPoint = 25.4 / 72;
     private const double MmPerPixel = 25.4 / 96;
 
     private static readonly string[] Ways = ["size", "sheet", "letter", "sizes", "strip", "marks"];
@@ -29,13 +27,13 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         try
         {
             Tab.Pdf(file);
-            var info = Run("pdfinfo", file);
+            var info = Outside.Run("pdfinfo", file);
             Assert.Equal(pages, int.Parse(PageCount().Match(info).Groups[1].Value, CultureInfo.InvariantCulture));
             var size = PageSize().Match(info);
-            Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * MmPerPoint, 0.3);
-            Assert.Equal(height, double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * MmPerPoint, 0.3);
+            Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.3);
+            Assert.Equal(height, double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.3);
 
-            var text = Run("pdftotext", file, "-");
+            var text = Outside.Run("pdftotext", file, "-");
             var words = Spaces().Replace(text, " ");
             string[] everywhere = ["Orange peel mocha", "Standard 1", "Wren", "Plover", "Heron", "Orange peel syrup", "Farm milk"];
             string[] onCards = ["While it runs, steam", "Hand it over", "milk, sulphites", "purge and wipe the wand", "Traces are always possible"];
@@ -92,8 +90,8 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         try
         {
             Tab.Pdf(pdf);
-            Run("pdftoppm", "-r", "200", "-png", "-singlefile", pdf, png);
-            var read = Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png").Trim();
+            Outside.Run("pdftoppm", "-r", "200", "-png", "-singlefile", pdf, png);
+            var read = Outside.Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png").Trim();
 
             Assert.Equal($"{Server.Address.GetLeftPart(UriPartial.Authority)}/service/{Tab.Path.Split('/')[2]}/wren", read);
             Tab.Open(new Uri(read).AbsolutePath);
@@ -160,8 +158,8 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         try
         {
             Tab.Pdf(file);
-            Assert.Equal(drinks.Count + 1, int.Parse(PageCount().Match(Run("pdfinfo", file)).Groups[1].Value, CultureInfo.InvariantCulture));
-            var text = Spaces().Replace(Run("pdftotext", file, "-"), " ");
+            Assert.Equal(drinks.Count + 1, int.Parse(PageCount().Match(Outside.Run("pdfinfo", file)).Groups[1].Value, CultureInfo.InvariantCulture));
+            var text = Spaces().Replace(Outside.Run("pdftotext", file, "-"), " ");
             Assert.Contains("25 Nov 2026", text, StringComparison.Ordinal);
             Assert.Contains("tree nuts (hazelnuts)", text, StringComparison.Ordinal);
             Assert.DoesNotContain("Print", text, StringComparison.Ordinal);
@@ -207,15 +205,6 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         Open(name);
         Tab.More("cards");
         Tab.Until("the cards", () => Tab.Has("[data-test=card]"));
-    }
-
-    private static string Run(string program, params string[] arguments)
-    {
-        using var process = Process.Start(new ProcessStartInfo(program, arguments) { RedirectStandardOutput = true })!;
-        var said = process.StandardOutput.ReadToEnd();
-        process.WaitForExit();
-        Assert.Equal(0, process.ExitCode);
-        return said;
     }
 
     [GeneratedRegex(@"\s+")]

@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Globalization;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
@@ -8,8 +7,6 @@ namespace Krasis.Browser.Tests;
 /// <summary>Prep, as a lead and whoever prepares go through it. It is Wednesday, 25 November 2026, nine o'clock.</summary>
 public sealed partial class PrepTests : BenchTests
 {
-    private const double MmPerPoint = 25.4 / 72;
-
     [Fact]
     public void Pasted_sales_change_what_is_expected_and_what_the_till_calls_a_drink_is_asked_once()
     {
@@ -111,15 +108,15 @@ public sealed partial class PrepTests : BenchTests
         try
         {
             Tab.Pdf(pdf);
-            var words = Word().Matches(Run("pdftotext", "-bbox", pdf, "-")).Select(match => (X: Mm(match, 1), Y: Mm(match, 2), Text: match.Groups[3].Value)).Where(word => word.Text == "Lot").ToList();
-            Assert.Contains("(A4)", Run("pdfinfo", pdf), StringComparison.Ordinal);
+            var words = Word().Matches(Outside.Run("pdftotext", "-bbox", pdf, "-")).Select(match => (X: Mm(match, 1), Y: Mm(match, 2), Text: match.Groups[3].Value)).Where(word => word.Text == "Lot").ToList();
+            Assert.Contains("(A4)", Outside.Run("pdfinfo", pdf), StringComparison.Ordinal);
             Assert.Equal(4, words.Count);
             Assert.Equal(66, words[1].X - words[0].X, 0.2);
             Assert.Equal(66, words[2].X - words[1].X, 0.2);
             Assert.Equal(38.1, words[3].Y - words[0].Y, 0.2);
             Assert.Equal(7.25 + 2.2, words[0].X, 0.3);
-            Run("pdftoppm", "-r", "300", "-png", "-singlefile", pdf, png);
-            Assert.Contains($"{Server.Address.GetLeftPart(UriPartial.Authority)}/prep/lots/261124-01", Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png"), StringComparison.Ordinal);
+            Outside.Run("pdftoppm", "-r", "300", "-png", "-singlefile", pdf, png);
+            Assert.Contains($"{Server.Address.GetLeftPart(UriPartial.Authority)}/prep/lots/261124-01", Outside.Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png"), StringComparison.Ordinal);
         }
         finally
         {
@@ -133,9 +130,9 @@ public sealed partial class PrepTests : BenchTests
             Tab.ChooseOption("[data-test=sheet]", sheet);
             Tab.Until(sheet, () => Tab.Find("[data-test=sheet]").Text.Contains(sheet, StringComparison.Ordinal));
             Tab.Pdf(pdf);
-            var size = PageSize().Match(Run("pdfinfo", pdf));
-            Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * MmPerPoint, 0.4);
-            Assert.Equal(height, double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * MmPerPoint, 0.4);
+            var size = PageSize().Match(Outside.Run("pdfinfo", pdf));
+            Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.4);
+            Assert.Equal(height, double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.4);
             File.Delete(pdf);
         }
 
@@ -168,7 +165,7 @@ public sealed partial class PrepTests : BenchTests
         {
             Tab.Open("/prep");
             await File.WriteAllTextAsync(file, await http.GetStringAsync(Tab.Find("[data-test=calendar]").GetAttribute("href"), TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
-            var events = JsonNode.Parse(Run("node", Path.Combine(KrasisProcess.Root(), "tests", "reference", "calendar.mjs"), file))!.AsArray();
+            var events = JsonNode.Parse(Outside.Run("node", Path.Combine(KrasisProcess.Root(), "tests", "reference", "calendar.mjs"), file))!.AsArray();
             var plan = JsonNode.Parse(await http.GetStringAsync("/api/prep/plan", TestContext.Current.CancellationToken))!["batches"]!.AsArray().Where(batch => batch!["begin"] is not null).ToList();
             Assert.Equal(plan.Count, events.Count);
             Assert.All(plan, batch =>
@@ -202,16 +199,7 @@ public sealed partial class PrepTests : BenchTests
 
     private string Total() => string.Join(' ', Tab.All("[data-test=total]").Select(total => total.Text));
 
-    private static double Mm(Match match, int group) => double.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture) * MmPerPoint;
-
-    private static string Run(string program, params string[] arguments)
-    {
-        using var process = Process.Start(new ProcessStartInfo(program, arguments) { RedirectStandardOutput = true })!;
-        var said = process.StandardOutput.ReadToEnd();
-        process.WaitForExit();
-        Assert.Equal(0, process.ExitCode);
-        return said;
-    }
+    private static double Mm(Match match, int group) => double.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint;
 
     [GeneratedRegex("<word xMin=\"([\\d.]+)\" yMin=\"([\\d.]+)\"[^>]*>([^<]*)</word>")]
     private static partial Regex Word();

@@ -1,4 +1,5 @@
 using CsCheck;
+using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Core.Tests.Outside;
@@ -58,5 +59,39 @@ public class StockTests
     {
         Assert.Equal(isOne, Item.Find(text) is not null);
         Assert.Equal(isOne ? text : "", $"{Item.Find(text)}");
+    }
+
+    [Fact]
+    public void Sold_cups_leave_what_is_over_first_but_not_what_was_counted_since_or_came_later_and_come_back_when_they_are_told_anew()
+    {
+        var drink = new DrinkSize("", "drink", "small");
+        var needs = new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>> { [drink] = new Dictionary<Item, double> { [Milk] = 100 } };
+        List<LedgerEntry> book =
+        [
+            new("old", Milk, LotMove.Bought, 300, Today.AddDays(-3), Today),
+            new("counted", Milk, LotMove.Bought, 900, Today.AddDays(-3), Today.AddDays(1)),
+            new("counted", Milk, LotMove.Counted, -50, Today, null),
+            new("later", Milk, LotMove.Bought, 900, Today.AddDays(1), Today.AddDays(1)),
+            new("young", Milk, LotMove.Bought, 900, Today, Today.AddDays(5)),
+        ];
+        var first = SoldUse.Of(book, [], [new Sold(Today, drink, 5)], needs, Today);
+        Assert.Equal([("old", Milk, -300.0), ("young", Milk, -200.0)], first);
+
+        var written = first.Select(use => new LedgerEntry(use.Lot, use.Item, LotMove.Used, use.Amount, Today, null)).ToList();
+        var again = SoldUse.Of([.. book, .. written], written, [new Sold(Today, drink, 2)], needs, Today);
+        Assert.Equal([("old", Milk, 300.0), ("young", Milk, 200.0), ("old", Milk, -200.0)], again);
+    }
+
+    [Theory]
+    [InlineData(100, 0, false)]
+    [InlineData(99, 1, false)]
+    [InlineData(0, 1, true)]
+    public void A_drink_lacks_what_is_less_than_its_smallest_cup_takes(double left, int lacking, bool isOver)
+    {
+        var needs = new[] { ("small", 100.0), ("large", 150.0) }.Select(size => KeyValuePair.Create(new DrinkSize("", "drink", size.Item1), (IReadOnlyDictionary<Item, double>)new Dictionary<Item, double> { [Milk] = size.Item2, [Item.Cup(size.Item1)] = 1 }));
+        IReadOnlyList<Lot> lots = isOver ? [new Lot("1", Milk, 500, Today.AddDays(-9), null, Today.AddDays(-1))] : [new Lot("1", Milk, left, Today, null, Today)];
+        var found = Shortage.Of(new HashSet<Item> { Milk }, lots, needs, Today);
+        Assert.Equal(lacking, found.Count);
+        Assert.All(found, each => Assert.Equal(("drink", Milk, isOver), (each.Build, each.Item, each.IsOver)));
     }
 }

@@ -46,9 +46,16 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal((double)whole["lines"]![0]!["grams"]! / 2, (double)half["lines"]![0]!["grams"]!, 6);
         Assert.Equal(422, (await server.Get($"{path}?grams=-1")).Status);
 
+        Assert.Equal(409, (await server.Get($"{path}/cooling?celsius=4")).Status);
         await server.Post($"{path}/begin", new { who = "IN", grams = (double?)null });
         Assert.Contains((await Plan())["batches"]!.AsArray(), each => (string?)each!["key"] == (string?)batch["key"] && (bool)each["isBegun"]!);
         Assert.Equal(409, (await server.Put(path, new { day = "2026-11-26", time = "08:00" }, null)).Status);
+
+        // Cooling is timed by the batch itself, from when work on it is over.
+        Assert.Equal("cold", (string?)(await server.Get($"{path}/cooling?celsius=4")).Json["verdict"]);
+        Assert.Equal("firstStage", (string?)(await server.Get($"{path}/cooling?celsius=50")).Json["verdict"]);
+        Assert.Equal(["celsius"], (await server.Get($"{path}/cooling?celsius=500")).Fields);
+        Assert.NotNull((await server.Get(path)).Json["timers"]![0]!["endsAt"]);
 
         // It was not made after all, and then it is.
         Assert.Equal(200, (await server.Delete(path, null)).Status);
@@ -76,6 +83,7 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.StartsWith("261125-", id, StringComparison.Ordinal);
 
         Assert.Equal(["amount"], (await Stock(new { move = "bought", item = "ingredient:dark-sauce", amount = -5 })).Fields);
+        Assert.Equal(["packs"], (await Stock(new { move = "bought", item = "ground:slipway-coffee", packs = 2 })).Fields);
         Assert.Equal(["item"], (await Stock(new { move = "bought", item = "ingredient:nothing", amount = 5 })).Fields);
         Assert.Equal(["useBy"], (await Stock(new { move = "bought", item = "ingredient:dark-sauce", amount = 5, useBy = "2026-11-24" })).Fields);
         Assert.Equal(["reason"], (await Stock(new { move = "thrown", lot = id, amount = 100 })).Fields);
@@ -119,7 +127,10 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         var shortOf = (await server.Get("/api/prep/short")).Json.AsArray();
         var lacks = Assert.Single(shortOf, each => (string?)each!["item"] == "ingredient:sesame-sauce")!;
         Assert.Equal(("Black sesame sauce is out", false), ((string?)lacks["says"], (bool)lacks["isOver"]!));
-        await Stock(new { move = "bought", item = "ingredient:sesame-sauce", amount = 846 });
+        var came = (await Stock(new { move = "bought", item = "ingredient:sesame-sauce", packs = 2 })).Json;
+
+        // Two packs of 900 g, of which 94 % reach the cups.
+        Assert.Contains(came["lots"]!.AsArray(), lot => (string?)lot!["item"] == "ingredient:sesame-sauce" && Math.Abs((double)lot["left"]! - 1692) < 1e-6);
         Assert.DoesNotContain((await server.Get("/api/prep/short")).Json.AsArray(), each => (string?)each!["item"] == "ingredient:sesame-sauce");
     }
 

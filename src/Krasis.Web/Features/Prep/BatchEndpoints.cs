@@ -27,7 +27,7 @@ internal static class BatchEndpoints
         batch.MapDelete("", Let).WithSummary("Leave a batch to the plan again.").Fails(409);
         batch.MapPost("/begin", Begin).WithSummary("Say that a batch has been begun.").Fails(400, 404, 413, 422);
         batch.MapPost("/done", Finish).WithSummary("Tick a batch off: a lot comes into stock and what went in leaves it. Sent twice under one id it is kept once.").Fails(400, 404, 409, 413, 422);
-        routes.MapGet("/api/prep/cooling", (double minutes, double celsius) => TypedResults.Ok(new CoolingView(TwoStageCooling.Judge(minutes, celsius)))).WithTags("Prep").WithSummary("Whether a cooked batch is cooling in time.");
+        batch.MapGet("/cooling", Cooling).WithSummary("Whether a cooked batch that has been begun is cooling in time.").Fails(404, 409, 422);
     }
 
     private static Results<Ok<BatchSheetView>, ProblemResult> Read(string key, double? grams, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Read<Results<Ok<BatchSheetView>, ProblemResult>>(session =>
@@ -59,7 +59,7 @@ internal static class BatchEndpoints
             lines,
             WaterOf(new IngredientId(batch.Item.Id), wanted, kitchen),
             [.. (part?.Method ?? "").Split(['\n', '.'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)],
-            [.. Timers(batch, making)],
+            [.. Timers(batch, making).Select(timer => timer with { EndsAt = WorkEnds(kitchen, key, batch)?.AddMinutes(timer.Minutes) })],
             item.Keeps,
             item.IsChilled,
             kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun ? TastingStore.Read(begun.BeginAt) : null));
@@ -82,17 +82,39 @@ internal static class BatchEndpoints
         return water > 0 ? water : null;
     }
 
+    private static Results<Ok<CoolingView>, ProblemResult> Cooling(string key, double celsius, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Read<Results<Ok<CoolingView>, ProblemResult>>(session =>
+    {
+        var kitchen = Kitchen.Of(session, standards, clock);
+        if (Find(session, kitchen, key) is not { } batch)
+        {
+            return ProblemResult.Missing("batch");
+        }
+
+        if (WorkEnds(kitchen, key, batch) is not { } since)
+        {
+            return ProblemResult.Conflict($"{batch.Name} has not been begun.", "Begin it first: cooling is timed from when work on it is over.");
+        }
+
+        return celsius is >= -40 and <= 120
+            ? TypedResults.Ok(new CoolingView(TwoStageCooling.Judge(Math.Max(0, (clock.GetUtcNow() - since).TotalMinutes), celsius)))
+            : ProblemResult.Fields([new Problem("celsius", null, "That is no temperature of a batch.", "a number from -40 to 120 °C")]);
+    });
+
+    // From when work on it is over; null before it is begun.
+    private static DateTimeOffset? WorkEnds(Kitchen kitchen, string key, PlannedBatch batch) =>
+        kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun ? TastingStore.Read(begun.BeginAt).AddMinutes(batch.Work) : null;
+
     private static IEnumerable<TimerView> Timers(PlannedBatch batch, MakingRule? making)
     {
         if (batch.Wait > 0)
         {
-            yield return new TimerView(making?.WaitsFor switch { Waiting.Steep => "Steeps", Waiting.Cool => "Cools", Waiting.Freeze => "Freezes", _ => "Rests" }, batch.Wait, null);
+            yield return new TimerView(making?.WaitsFor switch { Waiting.Steep => "Steeps", Waiting.Cool => "Cools", Waiting.Freeze => "Freezes", _ => "Rests" }, batch.Wait, null, null);
         }
 
         if (making?.IsCooked == true)
         {
-            yield return new TimerView("Below 21 °C", (int)TwoStageCooling.FirstMinutes, TwoStageCooling.MiddleCelsius);
-            yield return new TimerView("At 5 °C or below", (int)TwoStageCooling.WholeMinutes, TwoStageCooling.ColdCelsius);
+            yield return new TimerView("Below 21 °C", (int)TwoStageCooling.FirstMinutes, TwoStageCooling.MiddleCelsius, null);
+            yield return new TimerView("At 5 °C or below", (int)TwoStageCooling.WholeMinutes, TwoStageCooling.ColdCelsius, null);
         }
     }
 
@@ -251,7 +273,8 @@ public sealed record BatchLineView(string Item, string Name, double Grams, doubl
 /// <param name="Name">What.</param>
 /// <param name="Minutes">How long, from when work on it is over.</param>
 /// <param name="Celsius">How warm it may be then at the most; null where that is not asked.</param>
-public sealed record TimerView(string Name, int Minutes, double? Celsius);
+/// <param name="EndsAt">When it is over; null before the batch is begun.</param>
+public sealed record TimerView(string Name, int Minutes, double? Celsius, DateTimeOffset? EndsAt);
 
 /// <summary>How far a cooked batch has cooled.</summary>
 public sealed record CoolingView(CoolingVerdict Verdict);

@@ -57,6 +57,7 @@ internal static class ExpectedEndpoints
         return new ExpectedView(
             [.. dates.Select(day => new ExpectedDay(day, PlanWords.Day(day), kitchen.Kinds.GetValueOrDefault(Kitchen.Written(day)), kitchen.Facts.HoursOn(day).Opens is not null))],
             [.. rows],
+            [.. kitchen.Stations.Where(station => station.Length > 0).Prepend(null).Select(station => new StationTotal(station, [.. dates.Select(day => expected.Values.Where(each => each.Day == day && (station is null || each.What.Station == station)).Sum(each => each.Mean))]))],
             [.. kitchen.Facts.Kinds.Select(kind => new KindChoice(kind.Id, kind.Name, kind.Factor * 100))],
             [.. kitchen.Stations.Where(station => station.Length > 0).Select(station => new StationDispersion(station, StationName(kitchen, station), kitchen.Learner.DispersionAt(station)))]);
     }
@@ -147,9 +148,13 @@ internal static class ExpectedEndpoints
 /// <summary>What is expected to sell.</summary>
 /// <param name="Days">The days.</param>
 /// <param name="Rows">The drinks, by size and station.</param>
+/// <param name="Totals">All cups of a day, everywhere first and then by station.</param>
 /// <param name="Kinds">Sorts of days.</param>
 /// <param name="Stations">How widely sales scatter at the stations.</param>
-public sealed record ExpectedView(IReadOnlyList<ExpectedDay> Days, IReadOnlyList<ExpectedRow> Rows, IReadOnlyList<KindChoice> Kinds, IReadOnlyList<StationDispersion> Stations);
+public sealed record ExpectedView(IReadOnlyList<ExpectedDay> Days, IReadOnlyList<ExpectedRow> Rows, IReadOnlyList<StationTotal> Totals, IReadOnlyList<KindChoice> Kinds, IReadOnlyList<StationDispersion> Stations);
+
+/// <summary>All cups at a station, day by day; without a station, everywhere.</summary>
+public sealed record StationTotal(string? Station, IReadOnlyList<double> Cups);
 
 /// <summary>A day.</summary>
 public sealed record ExpectedDay(DateOnly Day, string Name, string? Kind, bool IsOpen);

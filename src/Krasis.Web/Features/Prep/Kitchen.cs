@@ -37,7 +37,7 @@ internal sealed class Kitchen
         Stations = Bar.Stations.Count == 0 ? [""] : [.. Bar.Stations.Select(station => station.Id)];
         Kinds = session.Prep.Kinds();
         Drinks = session.Builds.List().ToDictionary(build => build.Id, build => build.Document.Name ?? "");
-        Sales = [.. session.Prep.Sold(Written(Today.AddDays(-SalesDays)), Written(Today)).Select(row => new Sold(Day(row.Day), SizeOf(row), row.Cups))];
+        Sales = [.. session.Prep.Sold(Written(Today.AddDays(-SalesDays)), Written(Today)).Select(SoldOf)];
         Learner = new SalesLearner(Sales.Where(sold => sold.Day < Today), FactorOn);
         Book = session.Prep.Book();
         Lots = Stock.Of(Book.Select(Entry));
@@ -180,6 +180,9 @@ internal sealed class Kitchen
 
     /// <summary>A line of the book for the core.</summary>
     public static LedgerEntry Entry(LotRow row) => new(row.Lot, Item.Find(row.Item)!.Value, Core.Input.Choice.Find<LotMove>(row.Move)!.Value, row.Amount, Day(row.Day), row.UseBy is { } day ? Day(day) : null);
+
+    /// <summary>What was sold, for the core.</summary>
+    public static Sold SoldOf(CupsRow row) => new(Day(row.Day), SizeOf(row), row.Cups);
 
     private static DrinkSize SizeOf(CupsRow row) => new(row.Station, row.Build, row.Size);
 

@@ -10,30 +10,14 @@ namespace Krasis.Web.Features.Prep;
 internal static class StockBook
 {
     /// <summary>Takes out of stock what the cups of a day used, and puts back what was taken for them before.</summary>
-    /// <remarks>A lot that was counted on that day or later knows better, and one that came later was not there.</remarks>
     public static void UseUp(Session session, Kitchen kitchen, DateOnly day, string now)
     {
         var reason = $"Sold on {Kitchen.Written(day)}";
-        var book = kitchen.Book;
-        foreach (var back in book.Where(row => row.Move == "used" && row.Reason == reason).GroupBy(row => (row.Lot, row.Item)).Select(lot => (lot.Key, Amount: -lot.Sum(row => row.Amount))).Where(lot => lot.Amount > 1e-9))
+        var sold = session.Prep.Sold(Kitchen.Written(day), Kitchen.Written(day)).Select(Kitchen.SoldOf);
+        var before = kitchen.Book.Where(row => row.Move == "used" && row.Reason == reason).Select(Kitchen.Entry);
+        foreach (var (lot, item, amount) in SoldUse.Of([.. kitchen.Book.Select(Kitchen.Entry)], before, sold, kitchen.Needs, day))
         {
-            Write(session, back.Key.Lot, back.Key.Item, back.Amount, day, reason, null, now);
-        }
-
-        var lots = Stock.Of(session.Prep.Book().Select(Kitchen.Entry)).Where(lot => lot.Since <= day && !book.Any(row => row.Lot == lot.Id && row.Move == "counted" && Kitchen.Day(row.Day) >= day)).ToList();
-        var sold = session.Prep.Sold(Kitchen.Written(day), Kitchen.Written(day));
-        var used = new Dictionary<Item, double>();
-        foreach (var row in sold)
-        {
-            foreach (var (item, amount) in kitchen.Needs.GetValueOrDefault(new(row.Station, row.Build, row.Size)) ?? new Dictionary<Item, double>())
-            {
-                used[item] = used.GetValueOrDefault(item) + (amount * row.Cups);
-            }
-        }
-
-        foreach (var (item, amount) in used)
-        {
-            TakeOut(session, lots, item, amount, day, reason, null, now);
+            Write(session, lot, item.ToString(), amount, day, reason, null, now);
         }
     }
 

@@ -110,7 +110,13 @@ internal static class StockEndpoints
             return null;
         }
 
-        var amount = fields.Number("amount", request.Amount, 0.1, Most, item.Kind == ItemKind.Cup ? "cups" : "g");
+        var packs = fields.Optional("packs", request.Packs, 0.01, 10_000, "packs");
+        if (packs is not null && known.Pack is null)
+        {
+            fields.Report("packs", null, "It is not known what a pack of it holds.", "the amount");
+        }
+
+        var amount = packs is { } many ? many * (known.Pack ?? 1) : fields.Number("amount", request.Amount, 0.1, Most, item.Kind == ItemKind.Cup ? "cups" : "g");
         if (useBy < kitchen.Today)
         {
             fields.Report("useBy", request.UseBy, "That day is over.", "today or later, or nothing where it keeps");
@@ -167,23 +173,12 @@ internal static class StockEndpoints
         return TypedResults.Ok(new LotHistoryView(View(kitchen, kitchen.LotOf(lot)!), [.. rows.Select(row => new LotMoveView(TastingStore.Read(row.At), row.Move, row.Amount, row.Reason, row.Who))]));
     });
 
-    // Of what is in no book nothing is known, and nothing is said.
-    private static IReadOnlyList<ShortView> Short(Kitchen kitchen)
-    {
-        var inBook = kitchen.Book.Select(row => Item.Find(row.Item)!.Value).ToHashSet();
-        var good = kitchen.Lots.Where(lot => lot.IsGoodOn(kitchen.Today)).GroupBy(lot => lot.Item).ToDictionary(group => group.Key, group => group.Sum(lot => lot.Left));
-        var over = kitchen.Lots.Where(lot => !lot.IsGoodOn(kitchen.Today)).Select(lot => lot.Item).ToHashSet();
-        return
-        [
-            .. kitchen.Needs.Where(need => kitchen.Standards.Contains(need.Key.Build))
-                .SelectMany(need => need.Value.Where(each => inBook.Contains(each.Key) && each.Value > 0).Select(each => (need.Key.Build, Item: each.Key, Amount: each.Value)))
-                .GroupBy(each => (each.Build, each.Item))
-                .Select(group => (group.Key.Build, group.Key.Item, Least: group.Min(each => each.Amount)))
-                .Where(each => good.GetValueOrDefault(each.Item) < each.Least)
-                .Select(each => new ShortView(each.Build, each.Item.ToString(), kitchen.NameOf(each.Item), over.Contains(each.Item), over.Contains(each.Item) ? $"{kitchen.NameOf(each.Item)} is over date" : $"{kitchen.NameOf(each.Item)} is out"))
-                .OrderBy(each => each.Name, StringComparer.Ordinal),
-        ];
-    }
+    private static IReadOnlyList<ShortView> Short(Kitchen kitchen) =>
+    [
+        .. Shortage.Of(kitchen.Book.Select(row => Item.Find(row.Item)!.Value).ToHashSet(), kitchen.Lots, kitchen.Needs.Where(need => kitchen.Standards.Contains(need.Key.Build)), kitchen.Today)
+            .Select(each => new ShortView(each.Build, each.Item.ToString(), kitchen.NameOf(each.Item), each.IsOver, $"{kitchen.NameOf(each.Item)} is {(each.IsOver ? "over date" : "out")}"))
+            .OrderBy(each => each.Name, StringComparer.Ordinal),
+    ];
 }
 
 /// <summary>What is in stock.</summary>
@@ -240,7 +235,8 @@ public sealed record ShortView(string Build, string Item, string Name, bool IsOv
 /// <param name="Lot">The lot; null for what came.</param>
 /// <param name="Item">What came; null for a lot.</param>
 /// <param name="Amount">How much came or was thrown away, or how much is there; of what is thrown away all of it where it is missing.</param>
+/// <param name="Packs">How many packs came; null where the amount is said.</param>
 /// <param name="UseBy">The last day on which it may be used.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="Who">Who.</param>
-public sealed record StockRequest(string? Id, string? Move, string? Lot, string? Item, double? Amount, string? UseBy, string? Reason, string? Who);
+public sealed record StockRequest(string? Id, string? Move, string? Lot, string? Item, double? Amount, double? Packs, string? UseBy, string? Reason, string? Who);

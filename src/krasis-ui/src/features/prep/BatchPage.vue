@@ -53,18 +53,11 @@ const toGo = computed(() => (next.value && onScale.value ? next.value.grams - on
 const celsius = ref('')
 const verdict = ref('')
 
-/** Since when work on it is over, as far as that is known: from beginning it on, the time that the work takes. */
-const since = computed(() => {
-  const begun = view.value?.begunAt
-  return begun && view.value ? new Date(begun).getTime() + view.value.batch.work * 60000 : null
-})
+const left = (endsAt: string | null) =>
+  endsAt === null ? null : (new Date(endsAt).getTime() - now.value.getTime()) / 1000
 
 /** Hours are not counted in seconds. */
 const clock = (seconds: number) => (seconds >= 3600 ? span(Math.ceil(seconds / 60)) : timer(seconds))
-
-function left(minutes: number): number | null {
-  return since.value === null ? null : (since.value + minutes * 60000 - now.value.getTime()) / 1000
-}
 
 async function start(): Promise<void> {
   if (await begin(props.batch, who.value || null, asked.value)) {
@@ -73,14 +66,11 @@ async function start(): Promise<void> {
 }
 
 async function cooled(): Promise<void> {
-  if (since.value === null) {
-    return
-  }
-
   try {
-    const minutes = Math.max(0, (now.value.getTime() - since.value) / 60000)
     const answer = await ask(
-      api.GET('/api/prep/cooling', { params: { query: { minutes, celsius: typedNumber(celsius.value) } } }),
+      api.GET('/api/prep/batches/{key}/cooling', {
+        params: { path: { key: props.batch }, query: { celsius: typedNumber(celsius.value) } },
+      }),
     )
     verdict.value = {
       firstStage: 'In time so far: below 21 °C within two hours.',
@@ -221,18 +211,18 @@ function tick(what: string): void {
         <li v-for="(step, i) in view.steps" :key="i">{{ step }}.</li>
       </ol>
       <ul class="timers">
-        <li v-for="each in view.timers" :key="each.name" :class="{ over: (left(each.minutes) ?? 1) < 0 }">
+        <li v-for="each in view.timers" :key="each.name" :class="{ over: (left(each.endsAt) ?? 1) < 0 }">
           <strong>{{ each.name }}</strong>
-          <span v-if="left(each.minutes) === null" class="soft"
+          <span v-if="left(each.endsAt) === null" class="soft"
             >{{ span(each.minutes) }} from when the work is done</span
           >
-          <span v-else-if="(left(each.minutes) ?? 0) >= 0" class="clock" data-test="timer">{{
-            clock(left(each.minutes) ?? 0)
+          <span v-else-if="(left(each.endsAt) ?? 0) >= 0" class="clock" data-test="timer">{{
+            clock(left(each.endsAt) ?? 0)
           }}</span>
-          <span v-else class="clock">{{ clock(-(left(each.minutes) ?? 0)) }} ago</span>
+          <span v-else class="clock">{{ clock(-(left(each.endsAt) ?? 0)) }} ago</span>
         </li>
       </ul>
-      <form v-if="view.batch.isCooked && since !== null" class="amount" @submit.prevent="cooled">
+      <form v-if="view.batch.isCooked && view.begunAt !== null" class="amount" @submit.prevent="cooled">
         <label for="celsius">It is now at</label>
         <InputText id="celsius" v-model="celsius" class="who" inputmode="decimal" data-test="celsius" /> °C
         <Button type="submit" label="Is that in time?" severity="secondary" outlined />
@@ -274,6 +264,11 @@ h1 {
   font-size: 1.2rem;
 }
 
+.amount :deep(button) {
+  min-height: 3.5rem;
+  font-size: 1.2rem;
+}
+
 .big {
   width: 7rem;
   font-weight: 700;
@@ -296,7 +291,7 @@ h1 {
   gap: 0.9rem;
   align-items: center;
   width: 100%;
-  min-height: 3.5rem;
+  min-height: 4.5rem;
   padding: 0.4rem 0.25rem;
   border: 0;
   border-bottom: 1px solid var(--line);
@@ -309,8 +304,8 @@ h1 {
 }
 
 .lines strong {
-  flex: 0 0 7rem;
-  font-size: 1.6rem;
+  flex: 0 0 11rem;
+  font-size: 2.6rem;
 }
 
 .tick {
@@ -338,7 +333,7 @@ h1 {
 
 .clock {
   font-weight: 700;
-  font-size: 1.6rem;
+  font-size: 2.4rem;
 }
 
 .timers .over .clock {

@@ -39,8 +39,10 @@ const kinds = computed(() => [
     label: `${name}, ${decimal(percent, 0)} %`,
   })),
 ])
-const totals = computed(() =>
-  (view.value?.days ?? []).map((_, i) => rows.value.reduce((sum, row) => sum + (row.cells[i]?.cups ?? 0), 0)),
+const totals = computed(
+  () =>
+    view.value?.totals.find((each) => each.station === (station.value === everywhere ? null : station.value))
+      ?.cups ?? [],
 )
 
 async function say(cells: { row: ExpectedRow; at: number; cups: number | null }[]): Promise<void> {

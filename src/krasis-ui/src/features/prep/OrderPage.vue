@@ -34,7 +34,8 @@ const unit = (kind: string | undefined) => (kind === 'cup' ? 'cups' : 'g')
           >Cannot come in time by their usual way: {{ late.map(({ name }) => name).join(', ') }}.</strong
         >
       </p>
-      <div class="scroll">
+      <p v-if="view.rows.length === 0">Nothing has to be bought: nothing is expected to sell.</p>
+      <div v-else class="scroll">
         <table class="plain">
           <thead>
             <tr>

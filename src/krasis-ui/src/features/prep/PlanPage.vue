@@ -55,68 +55,76 @@ function show(key: string | null): void {
           </button>
         </div>
       </section>
-      <p class="figures">
-        <span v-if="next"
-          ><strong>{{ next.beginSays }}</strong> begin {{ mass(next.grams) }} of {{ next.name }}</span
-        >
-        <span
-          ><strong>{{ plan.figures.batches }}</strong> batches</span
-        >
-        <span
-          ><strong>{{ span(plan.figures.workMinutes) }}</strong> of work</span
-        >
-        <span
-          ><strong>{{ plan.figures.fridgeLitres.toFixed(1) }} l</strong> in the fridge at most</span
-        >
-        <span
-          ><strong>{{ money(plan.figures.wasteCost, plan.currency) }}</strong> expected to go over date</span
-        >
+      <p v-if="plan.needs.length === 0 && plan.batches.length === 0" data-test="nothing">
+        Nothing has to be made yet. Publish a drink, and say under
+        <RouterLink to="/prep/expected">Expected cups</RouterLink> how many are thought to sell, or take in
+        what was sold.
       </p>
-      <PlanTimeline :plan="plan" :chosen="chosen" @choose="(key) => (chosen = key)" />
-      <BatchBox
-        v-if="batch"
-        :batch="batch"
-        :plan="plan"
-        :is-busy="isBusy"
-        :trouble="trouble"
-        @move="(day, time) => batch && move(batch.key, day, time)"
-        @let="batch && letBatch(batch.key)"
-        @close="chosen = null"
-      />
-      <WhatIfBox :currency="plan.currency" />
-      <h2>What is needed</h2>
-      <p class="soft">
-        The amount that lasts on {{ Math.round(plan.lastsPercent) }} of 100 such weeks, with whole pulls, what
-        the jug needs, and what is really poured.
-      </p>
-      <div class="scroll">
-        <table class="plain needs" data-test="needs">
-          <thead>
-            <tr>
-              <th scope="col">What</th>
-              <th v-for="day in plan.days" :key="day.day" scope="col" class="number">
-                {{ shortDay(day.day) }}
-              </th>
-              <th scope="col" class="number">All days</th>
-              <th scope="col" class="number">On average</th>
-              <th scope="col" class="number">In stock</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="need in plan.needs" :key="need.item">
-              <th scope="row">{{ need.name }} <span v-if="need.isMade" class="soft">made here</span></th>
-              <td v-for="(amount, i) in need.days" :key="i" class="number">
-                {{ amount > 0 ? quantity(amount, need.unit) : '–' }}
-              </td>
-              <td class="number">
-                <strong>{{ quantity(need.lasting, need.unit) }}</strong>
-              </td>
-              <td class="number">{{ quantity(need.mean, need.unit) }}</td>
-              <td class="number">{{ quantity(need.inStock, need.unit) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <template v-else>
+        <p class="figures">
+          <span v-if="next"
+            ><strong>{{ next.beginSays }}</strong> begin {{ mass(next.grams) }} of {{ next.name }}</span
+          >
+          <span
+            ><strong>{{ plan.figures.batches }}</strong> batches</span
+          >
+          <span
+            ><strong>{{ span(plan.figures.workMinutes) }}</strong> of work</span
+          >
+          <span
+            ><strong>{{ plan.figures.fridgeLitres.toFixed(1) }} l</strong> in the fridge at most</span
+          >
+          <span
+            ><strong>{{ money(plan.figures.wasteCost, plan.currency) }}</strong> expected to go over
+            date</span
+          >
+        </p>
+        <PlanTimeline :plan="plan" :chosen="chosen" @choose="(key) => (chosen = key)" />
+        <BatchBox
+          v-if="batch"
+          :batch="batch"
+          :plan="plan"
+          :is-busy="isBusy"
+          :trouble="trouble"
+          @move="(day, time) => batch && move(batch.key, day, time)"
+          @let="batch && letBatch(batch.key)"
+          @close="chosen = null"
+        />
+        <WhatIfBox :currency="plan.currency" />
+        <h2>What is needed</h2>
+        <p class="soft">
+          The amount that lasts on {{ Math.round(plan.lastsPercent) }} of 100 such weeks, with whole pulls,
+          what the jug needs, and what is really poured.
+        </p>
+        <div class="scroll">
+          <table class="plain needs" data-test="needs">
+            <thead>
+              <tr>
+                <th scope="col">What</th>
+                <th v-for="day in plan.days" :key="day.day" scope="col" class="number">
+                  {{ shortDay(day.day) }}
+                </th>
+                <th scope="col" class="number">All days</th>
+                <th scope="col" class="number">On average</th>
+                <th scope="col" class="number">In stock</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="need in plan.needs" :key="need.item">
+                <th scope="row">{{ need.name }} <span v-if="need.isMade" class="soft">made here</span></th>
+                <td v-for="(amount, i) in need.days" :key="i" class="number">
+                  {{ amount > 0 ? quantity(amount, need.unit) : '–' }}
+                </td>
+                <td class="number">
+                  <strong>{{ quantity(need.lasting, need.unit) }}</strong>
+                </td>
+                <td class="number">{{ quantity(need.mean, need.unit) }}</td>
+                <td class="number">{{ quantity(need.inStock, need.unit) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </template>
       <h2>In your calendar</h2>
       <p class="soft">
         <a href="/api/prep/calendar.ics" data-test="calendar">Take the batches out as a calendar file</a>, or

@@ -38,12 +38,8 @@ async function happened(line: StockLine): Promise<void> {
 
 async function came(): Promise<void> {
   const [many, much] = [typedNumber(packs.value), typedNumber(amount.value)]
-  const total = Number.isFinite(much)
-    ? much
-    : Number.isFinite(many) && chosen.value?.pack
-      ? many * chosen.value.pack
-      : null
-  if (!item.value || total === null) {
+  const said = Number.isFinite(much) ? { amount: much } : Number.isFinite(many) ? { packs: many } : null
+  if (!item.value || said === null) {
     tell({ text: 'Say what came, and how much: packs, or grams.', isFault: true })
     return
   }
@@ -52,7 +48,7 @@ async function came(): Promise<void> {
     await write({
       move: 'bought',
       item: item.value,
-      amount: total,
+      ...said,
       useBy: useBy.value || null,
       who: who.value || null,
     })
@@ -125,7 +121,7 @@ function mark(lot: string): void {
         <Button type="submit" label="Take it in" data-test="take-in" />
       </form>
       <InputText v-model="sought" type="search" placeholder="Find in stock" aria-label="Find in stock" />
-      <div class="scroll">
+      <div v-if="lots.length > 0" class="scroll">
         <table class="plain" data-test="lots">
           <thead>
             <tr>

@@ -12,6 +12,7 @@ export interface StockLine {
   lot?: string
   item?: string
   amount?: number | null
+  packs?: number | null
   useBy?: string | null
   reason?: string | null
   who?: string | null
@@ -32,6 +33,7 @@ export function useStock() {
         lot: line.lot ?? null,
         item: line.item ?? null,
         amount: line.amount ?? null,
+        packs: line.packs ?? null,
         useBy: line.useBy ?? null,
         reason: line.reason ?? null,
         who: line.who ?? null,

@@ -710,45 +710,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prep/cooling": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Whether a cooked batch is cooling in time. */
-        get: {
-            parameters: {
-                query: {
-                    minutes: number;
-                    celsius: number;
-                };
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["CoolingView"];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/prep/calendar.ics": {
         parameters: {
             query?: never;
@@ -4182,6 +4143,73 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/batches/{key}/cooling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a cooked batch that has been begun is cooling in time. */
+        get: {
+            parameters: {
+                query: {
+                    celsius: number;
+                };
+                header?: never;
+                path: {
+                    key: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CoolingView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -10992,6 +11020,7 @@ export interface components {
         ExpectedView: {
             days: components["schemas"]["ExpectedDay"][];
             rows: components["schemas"]["ExpectedRow"][];
+            totals: components["schemas"]["StationTotal"][];
             kinds: components["schemas"]["KindChoice"][];
             stations: components["schemas"]["StationDispersion"][];
         };
@@ -13313,6 +13342,10 @@ export interface components {
              */
             roomLeft: number;
         };
+        StationTotal: {
+            station: null | string;
+            cups: number[];
+        };
         StepFoam: {
             level: string;
             /** Format: int32 */
@@ -13383,6 +13416,8 @@ export interface components {
             item: null | string;
             /** Format: double */
             amount: null | number;
+            /** Format: double */
+            packs: null | number;
             useBy: null | string;
             reason: null | string;
             who: null | string;
@@ -13627,6 +13662,8 @@ export interface components {
             minutes: number;
             /** Format: double */
             celsius: null | number;
+            /** Format: date-time */
+            endsAt: null | string;
         };
         TransformRequest: {
             build?: components["schemas"]["BuildDocument"];
