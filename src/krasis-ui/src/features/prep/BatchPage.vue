@@ -288,6 +288,7 @@ h1 {
 
 .lines button {
   display: flex;
+  flex-wrap: wrap;
   gap: 0.9rem;
   align-items: center;
   width: 100%;
@@ -347,5 +348,16 @@ h1 {
   align-items: baseline;
   padding: 1rem;
   font-size: 1.2rem;
+}
+
+/* On a phone in the hand the name stands under its amount. */
+@media (width < 40rem) {
+  .lines strong {
+    flex-basis: auto;
+  }
+
+  .timers li {
+    flex-wrap: wrap;
+  }
 }
 </style>

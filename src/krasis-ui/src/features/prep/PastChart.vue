@@ -79,12 +79,17 @@ const said = computed(() =>
 </script>
 
 <template>
-  <div role="img" :aria-label="said" data-test="past">
+  <div class="frame" role="img" :aria-label="said" data-test="past">
     <VChart :option="option" class="chart" autoresize />
   </div>
 </template>
 
 <style scoped>
+/* A window that is made narrower is not held open by the chart until it has been drawn anew. */
+.frame {
+  overflow: hidden;
+}
+
 .chart {
   height: 15rem;
 }
