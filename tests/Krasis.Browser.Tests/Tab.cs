@@ -45,7 +45,25 @@ public sealed class Tab : IDisposable
     {
         var wait = new WebDriverWait(driver, Patience) { Message = $"waited for {what}", PollingInterval = TimeSpan.FromMilliseconds(40) };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException), typeof(ElementNotInteractableException), typeof(ElementClickInterceptedException));
-        return wait.Until(_ => condition())!;
+        try
+        {
+            return wait.Until(_ => condition())!;
+        }
+        catch (WebDriverTimeoutException late)
+        {
+            throw new WebDriverTimeoutException($"{late.Message}\n{Standing()}", late);
+        }
+    }
+
+    /// <summary>What stood on the page when something did not come, which its name alone does not tell.</summary>
+    private string Standing()
+    {
+        const string Script =
+            """
+            const asked = performance.getEntriesByType('resource').slice(-12).map((one) => `${one.name} ${Math.round(one.startTime)}+${Math.round(one.duration)} ms ${one.responseStatus}`);
+            return [location.href, document.readyState, `now ${Math.round(performance.now())} ms`, `busy ${document.querySelector('main')?.getAttribute('aria-busy')}`, ...asked, document.body.innerText.slice(0, 1500)].join('\n');
+            """;
+        return $"{driver.ExecuteScript(Script)}\n{string.Join('\n', driver.Manage().Logs.GetLog(LogType.Browser).TakeLast(10))}";
     }
 
     public void Until(string what, Func<bool> condition) => Until<object>(what, () => condition() ? new object() : null);

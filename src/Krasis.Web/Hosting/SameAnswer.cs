@@ -8,7 +8,7 @@ namespace Krasis.Web.Hosting;
 /// nothing is read or written anew.</summary>
 /// <param name="file">The data file.</param>
 /// <param name="clock">Says what day it is.</param>
-internal sealed class SameAnswer(KrasisFile file, TimeProvider clock) : IDisposable
+public sealed class SameAnswer(KrasisFile file, TimeProvider clock) : IDisposable
 {
     // The most that is remembered in all, in bytes: some hundred sheets.
     private const long MostRemembered = 8_000_000;
@@ -54,6 +54,8 @@ internal sealed class SameAnswer(KrasisFile file, TimeProvider clock) : IDisposa
             response.Body = wire;
         }
 
+        // Whoever hangs up while it is worked out gets nothing or a part of it, and the framework says nothing: that is nobody's answer.
+        context.RequestAborted.ThrowIfCancellationRequested();
         var bytes = made.ToArray();
         if (response.StatusCode == StatusCodes.Status200OK)
         {
@@ -66,7 +68,7 @@ internal sealed class SameAnswer(KrasisFile file, TimeProvider clock) : IDisposa
     public void Dispose() => answers.Dispose();
 
     /// <summary>Marks an endpoint whose answers are remembered.</summary>
-    internal sealed class Mark;
+    public sealed class Mark;
 
     private sealed record Key(string Sent, string? ContentType, long Bar, int Day);
 

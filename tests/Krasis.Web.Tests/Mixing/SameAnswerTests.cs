@@ -1,4 +1,9 @@
 using System.Text.Json.Nodes;
+using Krasis.Store;
+using Krasis.Web.Hosting;
+using Microsoft.AspNetCore.Builder;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Http;
 
 namespace Krasis.Web.Tests.Mixing;
 
@@ -58,6 +63,53 @@ public sealed class SameAnswerTests(KrasisServer server) : IClassFixture<KrasisS
         }
 
         Assert.Equal(415, (int)(await Send(await Cardamom(14), "text/plain")).StatusCode);
+    }
+
+    [Fact]
+    public async Task An_answer_that_nobody_waited_for_is_not_remembered_by_halves()
+    {
+        // The sheet is worked out while whoever asked for it hangs up: then the framework writes none of it, and says nothing.
+        using var begun = new SemaphoreSlim(0);
+        using var ended = new SemaphoreSlim(0);
+        var builder = WebApplication.CreateSlimBuilder();
+        builder.WebHost.UseUrls("http://127.0.0.1:0");
+        var folder = Directory.CreateTempSubdirectory("krasis-web-");
+        await using var app = builder.Build();
+        using var answers = new SameAnswer(KrasisFile.Open(Path.Combine(folder.FullName, "krasis.db")), TimeProvider.System);
+        app.Use(async (context, next) =>
+        {
+            context.Request.EnableBuffering();
+            try
+            {
+                await answers.Answer(context, next);
+            }
+            finally
+            {
+                ended.Release();
+            }
+        });
+        app.MapPost("/slow", async (HttpContext context) =>
+        {
+            if (begun.Release() == 0)
+            {
+                await Task.Delay(Timeout.Infinite, context.RequestAborted).ContinueWith(_ => { }, TaskScheduler.Default);
+            }
+
+            return TypedResults.Ok("whole");
+        }).WithMetadata(new SameAnswer.Mark());
+        await app.StartAsync(TestContext.Current.CancellationToken);
+        var slow = new Uri($"{app.Urls.Single()}/slow");
+
+        using var hangUp = new CancellationTokenSource();
+        var asked = server.Http.PostAsync(slow, new StringContent("the same"), hangUp.Token);
+        await begun.WaitAsync(TestContext.Current.CancellationToken);
+        begun.Release();
+        await hangUp.CancelAsync();
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => asked);
+        await ended.WaitAsync(TestContext.Current.CancellationToken);
+
+        using var again = await server.Http.PostAsync(slow, new StringContent("the same"), TestContext.Current.CancellationToken);
+        Assert.Equal("\"whole\"", await again.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
     }
 
     // With a reserve of each test's own, so that none is answered by what another has asked for.

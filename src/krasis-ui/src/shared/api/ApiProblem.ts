@@ -22,6 +22,15 @@ export class ApiProblem extends Error {
     )
   }
 
+  static unreadable(): ApiProblem {
+    return new ApiProblem(
+      502,
+      'What came in the place of an answer cannot be read.',
+      'Load the page anew; what you have entered is kept in this browser.',
+      [],
+    )
+  }
+
   static overtaken(): ApiProblem {
     return new ApiProblem(
       412,

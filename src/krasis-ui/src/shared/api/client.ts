@@ -16,6 +16,11 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   try {
     settled = await answer
   } catch (error) {
+    // Something came, so that there is somebody: asking again at once, as after an absence, would go on for ever.
+    if (error instanceof SyntaxError) {
+      throw ApiProblem.unreadable()
+    }
+
     // What the page itself has called off says nothing of the server.
     if (!(error instanceof DOMException && error.name === 'AbortError')) {
       lost()
