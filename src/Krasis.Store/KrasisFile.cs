@@ -1,58 +1,79 @@
+using System.Globalization;
 using System.Reflection;
 using Dapper;
 using DbUp;
 using DbUp.Engine.Output;
 using Krasis.Store.Bar;
+using Krasis.Store.Files;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store;
 
 /// <summary>The SQLite file that holds everything: opened, brought up to date, read and written here.</summary>
 /// <remarks>Write-ahead log, <c>synchronous=FULL</c> and one transaction a write: what <see cref="Write{T}"/> has
-/// returned from is on the disk and survives a kill and a power cut.</remarks>
+/// returned from is on the disk, in the file that is at its path, and survives a kill and a power cut.</remarks>
 public sealed class KrasisFile
 {
-    private const int ApplicationId = 1265787251;
-    private const int NotADatabase = 26;
+    // How long another writer is waited for, in seconds: our own take milliseconds.
+    private const int BusySeconds = 5;
+
+    // A write that went well says for this long that the next one will: nobody is asked so often that the disk would notice.
+    private const long GoodForMilliseconds = 15_000;
+    private const long Never = long.MinValue / 2;
 
     private readonly string connectionString;
     private readonly FactsCache facts = new();
 
-    private KrasisFile(string path)
+    // By the machine's running time: when something was kept last.
+    private long keptAt = Never;
+
+    private KrasisFile(string path, string copies)
     {
         Path = path;
-        connectionString = new SqliteConnectionStringBuilder
-        {
-            DataSource = path,
-            Mode = SqliteOpenMode.ReadWriteCreate,
-            ForeignKeys = true,
-            DefaultTimeout = 10,
-        }.ToString();
+        CopiesFolder = copies;
+
+        // Never made by a connection: a file that has gone is told, and not silently begun anew.
+        connectionString = new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadWrite, ForeignKeys = true, DefaultTimeout = BusySeconds }.ToString();
     }
 
     /// <summary>Where the file is.</summary>
     public string Path { get; }
 
-    /// <summary>Opens a file, making it if there is none, and applies the migrations that it lacks.</summary>
+    /// <summary>Where its copies are.</summary>
+    public string CopiesFolder { get; }
+
+    /// <summary>Opens a file, making it if there is none, and applies the migrations that it lacks; before the first of them a copy is made.</summary>
+    /// <param name="path">The file.</param>
+    /// <param name="clock">Tells when it is; the machine's unless said.</param>
+    /// <param name="copies">Where its copies are; beside it unless said.</param>
     /// <exception cref="KrasisFileException">The file cannot be used; the message says why and what to do.</exception>
-    public static KrasisFile Open(string path)
+    public static KrasisFile Open(string path, TimeProvider? clock = null, string? copies = null)
     {
         var full = System.IO.Path.GetFullPath(path);
-        var file = new KrasisFile(full);
+        var file = new KrasisFile(full, copies ?? Copies.FolderBeside(full));
+        var now = (clock ?? TimeProvider.System).GetUtcNow();
         try
         {
             Directory.CreateDirectory(System.IO.Path.GetDirectoryName(full)!);
+            using var turn = OpeningLock.Take(full);
             file.RefuseStrangers();
+            if (file.RefuseNewer())
+            {
+                Copies.Make(full, System.IO.Path.Combine(file.CopiesFolder, Copies.NameOf(full, now, $"before-{Number(MigrationNames().Max()!)}")));
+            }
+
             file.Migrate();
+            file.Mark(now);
             return file;
-        }
-        catch (SqliteException e) when (e.SqliteErrorCode == NotADatabase)
-        {
-            throw new KrasisFileException($"'{full}' is not a database. Choose another file with --data, or move this one away; it has not been changed.", e);
         }
         catch (SqliteException e)
         {
-            throw new KrasisFileException($"'{full}' cannot be opened: {e.Message}. Check that the folder exists, that it may be written to and that the disk is not full.", e);
+            throw DataFileException.Of(e, full) switch
+            {
+                { Trouble: DataFileTrouble.Damaged } => file.Damaged(e.Message, e),
+                { } known => new KrasisFileException(known.Message, e),
+                null => new KrasisFileException($"'{full}' cannot be opened: {e.Message}", e),
+            };
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)
         {
@@ -61,40 +82,102 @@ public sealed class KrasisFile
     }
 
     /// <summary>Which state of the bar's facts is kept now: asked for by itself, where no more is wanted, it takes half the time of a view.</summary>
-    public long BarRevision
+    /// <exception cref="DataFileException">The file cannot be used now.</exception>
+    public long BarRevision => Telling(() =>
     {
-        get
-        {
-            using var connection = Connect();
-            using var command = connection.CreateCommand();
-            command.CommandText = BarStore.RevisionNow;
-            return (long)command.ExecuteScalar()!;
-        }
-    }
+        using var connection = Connect();
+        using var command = connection.CreateCommand();
+        command.CommandText = BarStore.RevisionNow;
+        return (long)command.ExecuteScalar()!;
+    });
 
     /// <summary>Runs <paramref name="work"/> on one consistent view of the file, without changing it.</summary>
-    public T Read<T>(Func<Session, T> work)
+    /// <exception cref="DataFileException">The file cannot be used now.</exception>
+    public T Read<T>(Func<Session, T> work) => Telling(() =>
     {
         using var connection = Connect();
         using var transaction = connection.BeginTransaction(deferred: true);
         return work(new Session(connection, transaction, facts, isReading: true));
-    }
+    });
 
     /// <summary>Runs <paramref name="work"/> as the only writer. All of it is kept, or, if it throws or abandons
     /// the session, none.</summary>
-    public T Write<T>(Func<Session, T> work)
+    /// <exception cref="DataFileException">The file cannot be used now, and nothing has been kept; or it has gone while it was written, and what
+    /// was written is in a file that nobody will find.</exception>
+    public T Write<T>(Func<Session, T> work) => Telling(() =>
     {
         using var connection = Connect();
         connection.Execute("PRAGMA synchronous = FULL;");
         using var transaction = connection.BeginTransaction(deferred: false);
+        RefuseIfMoved(connection);
         var session = new Session(connection, transaction, facts, isReading: false);
         var result = work(session);
         if (!session.IsAbandoned)
         {
             transaction.Commit();
+            RefuseIfMoved(connection);
+            keptAt = Environment.TickCount64;
         }
 
         return result;
+    });
+
+    /// <summary>What is the matter with the file now; null where nothing is. It is tried by writing to it, unless that has just been done.</summary>
+    public DataFileException? Trouble()
+    {
+        try
+        {
+            if (Environment.TickCount64 - keptAt < GoodForMilliseconds)
+            {
+                return Telling(() =>
+                {
+                    using var connection = Connect();
+
+                    // Its log is opened with the first thing that is read.
+                    connection.ExecuteScalar<long>("SELECT count(*) FROM house_file");
+                    RefuseIfMoved(connection);
+                    return default(DataFileException);
+                });
+            }
+
+            // What a full disk takes of a few bytes says nothing of what it takes of a save. It is on the disk before it is taken away.
+            foreach (var isThere in (ReadOnlySpan<bool>)[true, false])
+            {
+                Write(session =>
+                {
+                    session.Try(isThere);
+                    return true;
+                });
+            }
+
+            return null;
+        }
+        catch (DataFileException e)
+        {
+            return e;
+        }
+    }
+
+    private T Telling<T>(Func<T> work)
+    {
+        try
+        {
+            return work();
+        }
+        catch (SqliteException e) when (DataFileException.Of(e, Path) is { } trouble)
+        {
+            keptAt = Never;
+            throw trouble;
+        }
+    }
+
+    private void RefuseIfMoved(SqliteConnection connection)
+    {
+        // Its log is a file too, and holds what was written last.
+        if (MovedFile.Is(connection) || !File.Exists(Path + "-wal"))
+        {
+            throw new DataFileException(DataFileTrouble.Gone, Path);
+        }
     }
 
     private SqliteConnection Connect()
@@ -106,29 +189,69 @@ public sealed class KrasisFile
 
     private void RefuseStrangers()
     {
-        using var connection = Connect();
-        var tables = connection.Query<string>("SELECT name FROM sqlite_schema WHERE type = 'table'").ToHashSet();
-        if (tables.Count == 0)
+        if (!DataFileLook.MayBeDatabase(Path))
         {
-            connection.Execute("PRAGMA journal_mode = WAL;");
+            throw new KrasisFileException($"'{Path}' is not a database. Choose another file with --data, or move this one away; it has not been changed.");
+        }
+
+        if (new FileInfo(Path) is not { Exists: true, Length: > 0 })
+        {
+            if (Copies.LastGood(Path, CopiesFolder) is { } copy)
+            {
+                throw new KrasisFileException($"There is no data file '{Path}', but there are copies of one. {Offer(copy)} To begin with an empty bar, choose another file with --data.");
+            }
+
+            using var fresh = new SqliteConnection(new SqliteConnectionStringBuilder(connectionString) { Mode = SqliteOpenMode.ReadWriteCreate, Pooling = false }.ToString());
+            fresh.Open();
+            fresh.Execute("PRAGMA journal_mode = WAL;");
             return;
         }
 
-        if (connection.ExecuteScalar<long>("PRAGMA application_id") != ApplicationId)
+        using var connection = Connect();
+        if (connection.ExecuteScalar<long>("SELECT count(*) FROM sqlite_schema") == 0)
+        {
+            return;
+        }
+
+        if (connection.ExecuteScalar<long>("PRAGMA application_id") != DataFileLook.ApplicationId)
         {
             throw new KrasisFileException($"'{Path}' is a database of another program. Choose another file with --data; this one has not been changed.");
         }
 
-        var known = MigrationNames().ToHashSet();
-        var newer = connection.Query<string>("SELECT ScriptName FROM SchemaVersions ORDER BY ScriptName").Where(name => !known.Contains(name)).ToList();
-        if (newer.Count > 0)
+        if (DataFileLook.FaultOf(connection, isThorough: false) is { } fault)
         {
-            throw new KrasisFileException($"'{Path}' was written by a newer Krasis (it has the change '{newer[^1]}', which this program does not know). Start the newer program, or choose another file with --data; this one has not been changed.");
+            throw Damaged(fault);
         }
+    }
+
+    /// <summary>Refuses what a newer program has written.</summary>
+    /// <returns>Whether there is something in it that has to be brought up to date.</returns>
+    private bool RefuseNewer()
+    {
+        using var connection = Connect();
+        if (connection.ExecuteScalar<long>("SELECT count(*) FROM sqlite_schema WHERE name = 'SchemaVersions'") == 0)
+        {
+            return false;
+        }
+
+        var known = MigrationNames().ToHashSet();
+        var applied = connection.Query<string>("SELECT ScriptName FROM SchemaVersions ORDER BY ScriptName").ToHashSet();
+        if (applied.Where(name => !known.Contains(name)).Max() is { } newer)
+        {
+            throw new KrasisFileException($"'{Path}' was written by a newer Krasis (it has the change '{newer}', which this program does not know). Start the newer program, or choose another file with --data; this one has not been changed.");
+        }
+
+        return applied.Count > 0 && !known.IsSubsetOf(applied);
     }
 
     private void Migrate()
     {
+        // A copy that was put in its place is not in this mode, and only in this mode does a reader not wait for a writer.
+        using (var connection = Connect())
+        {
+            connection.Execute("PRAGMA journal_mode = WAL;");
+        }
+
         var result = DeployChanges.To
             .SqliteDatabase(connectionString)
             .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly())
@@ -142,6 +265,23 @@ public sealed class KrasisFile
         }
     }
 
+    /// <summary>Notes that it was opened: the write that shows that it can be written, before anybody works on it.</summary>
+    private void Mark(DateTimeOffset now)
+    {
+        using var connection = Connect();
+        connection.Execute("PRAGMA synchronous = FULL; UPDATE house_file SET opened_at = @now", new { now = now.UtcDateTime.ToString("O", CultureInfo.InvariantCulture) });
+    }
+
+    private KrasisFileException Damaged(string fault, Exception? inner = null) => new(
+        $"'{Path}' cannot be used: {fault}. It has not been changed. {(Copies.LastGood(Path, CopiesFolder) is { } copy ? Offer(copy) : $"There is no good copy of it in '{CopiesFolder}'.")}",
+        inner);
+
+    private string Offer(KeptCopy copy) =>
+        string.Create(CultureInfo.InvariantCulture, $"The last good copy is of {copy.At:yyyy-MM-dd HH:mm} UTC: krasis restore '{copy.Path}' --data '{Path}' puts it there, and keeps what is there now.");
+
     private static IEnumerable<string> MigrationNames() =>
         Assembly.GetExecutingAssembly().GetManifestResourceNames().Where(name => name.EndsWith(".sql", StringComparison.Ordinal));
+
+    // Krasis.Store.Migrations.0014_house_file.sql
+    private static string Number(string migration) => migration.Split('.')[^2].Split('_')[0];
 }

@@ -13,6 +13,9 @@ namespace Krasis.Store;
 /// <summary>One transaction on the file, and the stores within it.</summary>
 public sealed class Session
 {
+    // The largest build there can be, with its revision, in bytes.
+    private const int LargestSave = 200_000;
+
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
 
@@ -57,6 +60,10 @@ public sealed class Session
 
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);
+
+    /// <summary>Writes as much as the largest save takes, or takes it away again, to see whether it can be written.</summary>
+    internal void Try(bool isThere) =>
+        connection.Execute("UPDATE house_file SET room = iif(@isThere, randomblob(@most), NULL)", new { isThere, most = LargestSave }, transaction);
 
     internal bool IsAbandoned { get; private set; }
 

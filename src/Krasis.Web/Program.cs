@@ -1,19 +1,24 @@
+using System.Net.Sockets;
 using Krasis.Store;
 using Krasis.Web.Hosting;
+using Microsoft.AspNetCore.Connections;
 
 try
 {
-    var app = KrasisApp.Create(KrasisOptions.From(args));
-    await app.RunAsync().ConfigureAwait(false);
-    return 0;
+    return await CommandLine.Run(args).ConfigureAwait(false);
 }
 catch (Exception e) when (e is KrasisFileException or KrasisOptionsException)
 {
-    await Console.Error.WriteLineAsync($"Krasis cannot start: {e.Message}").ConfigureAwait(false);
+    await Console.Error.WriteLineAsync($"Krasis cannot do this: {e.Message}").ConfigureAwait(false);
     return 2;
 }
-catch (IOException e) when (e.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
+catch (IOException e) when (e.InnerException is AddressInUseException)
 {
     await Console.Error.WriteLineAsync($"Krasis cannot start: {e.Message} Another program uses that port; choose another with --port.").ConfigureAwait(false);
+    return 2;
+}
+catch (SocketException e)
+{
+    await Console.Error.WriteLineAsync($"Krasis cannot start: it may not listen there ({e.Message}). Choose another address with --listen, or a port above 1023 with --port.").ConfigureAwait(false);
     return 2;
 }

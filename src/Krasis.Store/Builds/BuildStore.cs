@@ -145,6 +145,9 @@ public sealed class BuildStore
         new { id, expectedVersion, now = Text(now) },
         transaction));
 
+    /// <summary>How many builds there are, deleted ones left out.</summary>
+    public int Count => connection.ExecuteScalar<int>("SELECT count(*) FROM build WHERE deleted_at IS NULL", transaction: transaction);
+
     /// <summary>Takes a deletion back.</summary>
     /// <returns>Whether there was one.</returns>
     public bool Restore(string id) => connection.Execute(

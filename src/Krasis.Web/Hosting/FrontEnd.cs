@@ -22,13 +22,19 @@ public static class FrontEnd
         app.MapFallbackToFile("{*path:regex(^(?!api/|openapi/).*$):nonfile}", Page, files);
     }
 
-    /// <summary>Tells browsers to take scripts, styles and fonts from here alone.</summary>
+    /// <summary>Tells browsers to take scripts, styles and fonts from here alone, whatever is answered.</summary>
     public static Task Protect(HttpContext context, RequestDelegate next)
     {
-        var headers = context.Response.Headers;
-        headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
-        headers.XContentTypeOptions = "nosniff";
-        headers["Referrer-Policy"] = "no-referrer";
+        // What is answered in the place of an error begins with no header.
+        context.Response.OnStarting(() =>
+        {
+            var headers = context.Response.Headers;
+            headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+            headers.XContentTypeOptions = "nosniff";
+            headers["Referrer-Policy"] = "no-referrer";
+            headers["Cross-Origin-Resource-Policy"] = "same-origin";
+            return Task.CompletedTask;
+        });
         return next(context);
     }
 }

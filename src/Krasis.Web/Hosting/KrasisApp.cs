@@ -1,10 +1,10 @@
 using System.IO.Compression;
-using System.Net;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Features.Builds;
+using Krasis.Web.Features.Files;
 using Krasis.Web.Features.Health;
 using Krasis.Web.Features.Making;
 using Krasis.Web.Features.Mixing;
@@ -33,11 +33,14 @@ public static class KrasisApp
     /// <summary>The largest request taken, in bytes. The largest build there can be is a tenth of it.</summary>
     public const int LargestRequest = 1_000_000;
 
+    // A connection that somebody has left half open must not hold up the end; whatever is being saved takes milliseconds.
+    private static readonly TimeSpan PatienceAtEnd = TimeSpan.FromSeconds(5);
+
     /// <summary>Opens the data file and makes the web application, ready to be started.</summary>
     /// <exception cref="KrasisFileException">The data file cannot be used.</exception>
     public static WebApplication Create(KrasisOptions options)
     {
-        var file = KrasisFile.Open(options.DataFile);
+        var file = KrasisFile.Open(options.DataFile, options.Clock, options.CopiesFolder);
         Seeder.FillIfFresh(file, options.Demo, options.Clock);
 
         var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions
@@ -65,29 +68,27 @@ public static class KrasisApp
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
         builder.Services.ConfigureHttpJsonOptions(json => Configure(json.SerializerOptions));
         builder.Services.AddExceptionHandler<BadRequests>();
+        builder.Services.AddExceptionHandler<DataFileProblems>();
         builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = BadRequests.Explain);
         builder.Services.AddOpenApi(MeasuredSchemas.Describe);
-        if (IPAddress.IsLoopback(options.Listen))
+        builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = PatienceAtEnd);
+        if (options.CopyEvery is { } every)
         {
-            // A page of another site must not reach a loopback server under a name of its own.
-            builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = ["localhost", "127.0.0.1", "[::1]"]);
+            builder.Services.AddHostedService(services => new TimedCopies(file, every, options.CopiesKept, options.Clock, services.GetRequiredService<ILogger<TimedCopies>>()));
         }
 
         var app = builder.Build();
-        if (IPAddress.IsLoopback(options.Listen))
-        {
-            app.UseHostFiltering();
-        }
-
+        app.Use(FrontEnd.Protect);
         app.UseExceptionHandler();
         app.UseStatusCodePages();
+        app.Use(new Gate(options.Hosts).Let);
         app.UseResponseCompression();
-        app.Use(FrontEnd.Protect);
         app.Use(BadRequests.KeepBody);
         app.Use(app.Services.GetRequiredService<SameAnswer>().Answer);
         FrontEnd.Serve(app);
         app.MapOpenApi();
         HealthEndpoint.Map(app);
+        CopyEndpoint.Map(app, options);
         BuildEndpoints.Map(app);
         MixEndpoint.Map(app);
         CardsEndpoint.Map(app);

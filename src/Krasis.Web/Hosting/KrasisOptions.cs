@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Net;
 
 namespace Krasis.Web.Hosting;
@@ -13,39 +12,19 @@ public sealed record KrasisOptions(string DataFile, IPAddress Listen, int Port, 
 {
     public const int DefaultPort = 5180;
 
-    private const string Usage = "Krasis.Web [--data FILE] [--port NUMBER] [--listen ADDRESS] [--demo]";
+    /// <summary>The names under which other machines may reach it, beside those of this machine.</summary>
+    public IReadOnlyList<string> Hosts { get; init; } = [];
 
-    /// <summary>Reads the command line.</summary>
+    /// <summary>How long after one copy of the data file the next is made; null makes none.</summary>
+    public TimeSpan? CopyEvery { get; init; }
+
+    /// <summary>How many of those copies are kept.</summary>
+    public int CopiesKept { get; init; } = 14;
+
+    /// <summary>Where copies are kept; null keeps them beside the data file.</summary>
+    public string? CopiesFolder { get; init; }
+
+    /// <summary>Reads the command line of a program that is to serve.</summary>
     /// <exception cref="KrasisOptionsException">A word of it is not understood.</exception>
-    public static KrasisOptions From(IReadOnlyList<string> args)
-    {
-        var options = new KrasisOptions(Path.Combine("krasis-data", "krasis.db"), IPAddress.Loopback, DefaultPort, Demo: false, TimeProvider.System);
-        for (var i = 0; i < args.Count; i++)
-        {
-            options = args[i] switch
-            {
-                "--data" => options with { DataFile = Next(args, ref i) },
-                "--port" => options with { Port = ReadPort(Next(args, ref i)) },
-                "--listen" => options with { Listen = ReadAddress(Next(args, ref i)) },
-                "--demo" => options with { Demo = true },
-                TestClock.Option => options with { Clock = TestClock.Read(Next(args, ref i)) },
-                _ => throw new KrasisOptionsException($"'{args[i]}' is not understood. Usage: {Usage}"),
-            };
-        }
-
-        return options;
-    }
-
-    private static string Next(IReadOnlyList<string> args, ref int i) => ++i < args.Count && args[i].Length > 0
-        ? args[i]
-        : throw new KrasisOptionsException($"'{args[i - 1]}' needs a value behind it. Usage: {Usage}");
-
-    private static int ReadPort(string text) =>
-        int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port <= IPEndPoint.MaxPort
-            ? port
-            : throw new KrasisOptionsException($"--port {text}: give a whole number from 0 to {IPEndPoint.MaxPort}.");
-
-    private static IPAddress ReadAddress(string text) => IPAddress.TryParse(text, out var address)
-        ? address
-        : throw new KrasisOptionsException($"--listen {text}: give an IP address, such as 127.0.0.1 or 0.0.0.0.");
+    public static KrasisOptions From(IReadOnlyList<string> args) => CommandLine.Options(args);
 }

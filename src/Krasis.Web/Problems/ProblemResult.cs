@@ -1,4 +1,5 @@
 using Krasis.Core.Input;
+using Krasis.Store.Files;
 
 namespace Krasis.Web.Problems;
 
@@ -54,6 +55,17 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
     /// <summary>It contradicts something else that is kept.</summary>
     public static ProblemResult Conflict(string title, string detail) =>
         new(StatusCodes.Status409Conflict, "conflict", title, detail);
+
+    /// <summary>It comes from elsewhere.</summary>
+    public static ProblemResult Foreign(string detail) =>
+        new(StatusCodes.Status403Forbidden, "foreign", "This is not for anybody but Krasis itself.", detail);
+
+    /// <summary>Nothing can be kept now.</summary>
+    public static ProblemResult Unkept(DataFileException trouble) => new(
+        trouble.Trouble == DataFileTrouble.Full ? StatusCodes.Status507InsufficientStorage : StatusCodes.Status503ServiceUnavailable,
+        "data-file",
+        "Krasis cannot save now.",
+        trouble.Message);
 
     public Task ExecuteAsync(HttpContext httpContext)
     {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
 import { pageKey } from '@/shared/pageKey'
+import { cannotKeep } from '@/shared/server/server'
 import NoticeBar from '@/shared/notice/NoticeBar.vue'
 
 const route = useRoute()
@@ -32,8 +33,12 @@ function skip(): void {
       <RouterLink to="/prep" :class="{ here: route.path.startsWith('/prep') }">Prep</RouterLink>
       <RouterLink to="/poured" active-class="here">Poured</RouterLink>
       <RouterLink to="/tastings" active-class="here">Tastings</RouterLink>
+      <RouterLink to="/files" active-class="here">Files</RouterLink>
     </nav>
   </header>
+  <p v-if="cannotKeep" class="banner fault cannot-keep" role="alert" data-test="cannot-keep">
+    {{ cannotKeep }} What you have entered stays on this page.
+  </p>
   <RouterView :key="pageKey" />
   <NoticeBar />
 </template>
@@ -62,6 +67,10 @@ function skip(): void {
 
 .skip:focus {
   top: 0;
+}
+
+.cannot-keep {
+  margin: 0.75rem 1.5rem 0;
 }
 
 .mark {

@@ -63,14 +63,4 @@ public sealed class BadRequestTests(KrasisServer server) : IClassFixture<KrasisS
     [Fact]
     public async Task Another_method_is_refused() =>
         Assert.Equal(405, (await server.Send(HttpMethod.Patch, "/api/builds", new { })).Status);
-
-    [Fact]
-    public async Task A_page_of_another_site_cannot_reach_in_under_a_name_of_its_own()
-    {
-        using var request = new HttpRequestMessage(HttpMethod.Get, "/api/builds");
-        request.Headers.Host = "elsewhere.example";
-        using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
-
-        Assert.Equal(400, (int)answer.StatusCode);
-    }
 }

@@ -205,6 +205,9 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal(204, (await server.Delete(path, "\"1\"")).Status);
         Assert.Equal(204, (await server.Delete($"/api/bar/cups/{cup["id"]}", "\"1\"")).Status);
 
+        // Its cup cannot come back with it: another is called so now.
+        Assert.Equal(201, (await server.Post("/api/bar/cups", Cup("Passing cup"))).Status);
+
         var answer = await server.Post($"{path}/restore");
 
         Assert.Equal(409, answer.Status);

@@ -15,9 +15,27 @@ public class OptionsTests
     [Fact]
     public void Every_word_is_heard()
     {
-        var options = KrasisOptions.From(["--data", "a.db", "--port", "0", "--listen", "0.0.0.0", "--demo"]);
+        var options = KrasisOptions.From(["--data", "a.db", "--port", "0", "--listen", "0.0.0.0", "--host", "bar.lan", "--host", "192.168.1.20", "--demo", "--backup-every", "6h", "--backup-keep", "3", "--backup-folder", "b"]);
 
         Assert.Equal(("a.db", 0, "0.0.0.0", true), (options.DataFile, options.Port, options.Listen.ToString(), options.Demo));
+        Assert.Equal(["bar.lan", "192.168.1.20"], options.Hosts);
+        Assert.Equal((TimeSpan.FromHours(6), 3, "b"), (options.CopyEvery, options.CopiesKept, options.CopiesFolder));
+    }
+
+    [Theory]
+    [InlineData("1min", 1)]
+    [InlineData("90m", 90)]
+    [InlineData("2d", 2880)]
+    [InlineData("30d", 43200)]
+    public void A_time_is_said_with_its_unit(string text, int minutes) =>
+        Assert.Equal(TimeSpan.FromMinutes(minutes), KrasisOptions.From(["--backup-every", text]).CopyEvery);
+
+    [Fact]
+    public void Other_machines_are_let_in_by_name_only()
+    {
+        Assert.Contains("--host", Assert.Throws<KrasisOptionsException>(() => KrasisOptions.From(["--listen", "0.0.0.0"])).Message, StringComparison.Ordinal);
+        Assert.Contains("delete everything", Assert.Throws<KrasisOptionsException>(() => KrasisOptions.From(["--listen", "192.168.1.20"])).Message, StringComparison.Ordinal);
+        Assert.Empty(KrasisOptions.From(["--listen", "::1"]).Hosts);
     }
 
     [Theory]
@@ -28,6 +46,13 @@ public class OptionsTests
     [InlineData("--listen", "here")]
     [InlineData("--data", "")]
     [InlineData("--verbose")]
+    [InlineData("--host", "http://bar.lan")]
+    [InlineData("--backup-every", "0h")]
+    [InlineData("--backup-every", "31d")]
+    [InlineData("--backup-every", "6")]
+    [InlineData("--backup-every", "99999999999999h")]
+    [InlineData("--backup-keep", "0")]
+    [InlineData("--backup-folder", "")]
     public void A_word_that_is_not_understood_is_told(params string[] args) =>
         Assert.Contains(args[0], Assert.Throws<KrasisOptionsException>(() => KrasisOptions.From(args)).Message, StringComparison.Ordinal);
 

@@ -4,6 +4,7 @@ using Krasis.Web.Hosting;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Http;
+using Microsoft.Extensions.Logging;
 
 namespace Krasis.Web.Tests.Mixing;
 
@@ -72,6 +73,7 @@ public sealed class SameAnswerTests(KrasisServer server) : IClassFixture<KrasisS
         using var begun = new SemaphoreSlim(0);
         using var ended = new SemaphoreSlim(0);
         var builder = WebApplication.CreateSlimBuilder();
+        builder.Logging.ClearProviders();
         builder.WebHost.UseUrls("http://127.0.0.1:0");
         var folder = Directory.CreateTempSubdirectory("krasis-web-");
         await using var app = builder.Build();

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Seeking;
 using Krasis.Store;
@@ -140,23 +141,25 @@ public static class BuildEndpoints
         };
     }
 
-    private static Results<Ok<BuildView>, ProblemResult> Restore(string id, KrasisFile file, HttpResponse response) =>
-        file.Write<Results<Ok<BuildView>, ProblemResult>>(session =>
+    private static Results<Ok<RestoredBuild>, ProblemResult> Restore(string id, KrasisFile file, TimeProvider clock, HttpResponse response) =>
+        file.Write<Results<Ok<RestoredBuild>, ProblemResult>>(session =>
         {
             if (session.Builds.FindDeleted(id) is not { } deleted)
             {
                 return ProblemResult.Missing("deleted build");
             }
 
-            // While it was away the bar may have lost what it needs.
-            var reading = BuildReader.Read(deleted.Document, session.Bar.Facts());
-            if (!reading.IsRead)
+            var back = LostFacts.BringBack(session, deleted.Document, clock.GetUtcNow());
+            var bar = BarReader.Read(session.Bar.Whole());
+            var problems = bar.IsRead ? BuildReader.Read(deleted.Document, session.Bar.Facts()).Problems : bar.Problems;
+            if (problems is [var first, ..])
             {
-                return ProblemResult.Conflict($"'{deleted.Document.Name}' cannot be restored.", reading.Problems[0].Message);
+                session.Abandon();
+                return ProblemResult.Conflict($"'{deleted.Document.Name}' cannot be restored.", first.Message);
             }
 
             session.Builds.Restore(id);
-            return TypedResults.Ok(View(session, session.Builds.Find(id)!, response));
+            return TypedResults.Ok(new RestoredBuild(View(session, session.Builds.Find(id)!, response), back));
         });
 
     private static BuildDocument Tidy(BuildDocument document, Build read) => document with { Name = read.Name };

@@ -1,13 +1,16 @@
 using Krasis.Store;
+using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Krasis.Web.Features.Health;
 
-/// <summary>Says whether the program works, its data file included.</summary>
+/// <summary>Says whether the program works and what is entered is kept: tried by writing.</summary>
 public static class HealthEndpoint
 {
     public static void Map(IEndpointRouteBuilder routes) => routes
-        .MapGet("/health", Ok<HealthView> (KrasisFile file) =>
-            TypedResults.Ok(new HealthView("ok", file.Read(session => session.Builds.List().Count))))
+        .MapGet("/health", Results<Ok<HealthView>, ProblemResult> (KrasisFile file) => file.Trouble() is { } trouble
+            ? ProblemResult.Unkept(trouble)
+            : TypedResults.Ok(new HealthView("ok", file.Read(session => session.Builds.Count))))
+        .Fails(503, 507)
         .WithTags("Health");
 }

@@ -35,7 +35,7 @@ export function useSending() {
         keep(unsent().filter((each) => each.id !== id))
       } catch (error) {
         const problem = ApiProblem.of(error)
-        if (problem.status === 0 || problem.status >= 500) {
+        if (problem.isForLater || problem.status >= 500) {
           break
         }
 

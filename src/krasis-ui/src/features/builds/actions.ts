@@ -33,9 +33,17 @@ export function duplicateById(client: QueryClient, id: string): Promise<BuildVie
   })
 }
 
-/** Takes a deletion back. */
-export function restore(client: QueryClient, id: string): Promise<BuildView | null> {
-  return attempt(client, () => ask(api.POST('/api/builds/{id}/restore', { params: { path: { id } } })))
+/** Takes a deletion back, and says what of the bar came back with it. */
+export async function restore(client: QueryClient, id: string): Promise<void> {
+  const restored = await attempt(client, () =>
+    ask(api.POST('/api/builds/{id}/restore', { params: { path: { id } } })),
+  )
+  if (restored && restored.back.length > 0) {
+    tell({
+      text: `${restored.build.document.name} is back, and on the bar again: ${restored.back.join(', ')}.`,
+    })
+    await client.invalidateQueries({ queryKey: keys.bar })
+  }
 }
 
 /** Retires builds together, each with its reason, and offers to take it back. */
@@ -89,7 +97,7 @@ export async function deleteWithUndo(
   if (done) {
     tell({
       text: `'${name}' is deleted.`,
-      action: { label: 'Undo', run: async () => void (await restore(client, id)) },
+      action: { label: 'Undo', run: () => restore(client, id) },
     })
   }
 

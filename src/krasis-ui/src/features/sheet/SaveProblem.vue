@@ -10,7 +10,7 @@ defineEmits<{ merge: []; copy: []; theirs: []; again: [] }>()
   <div class="problem" role="alert" data-test="save-problem">
     <i class="pi pi-exclamation-triangle" aria-hidden="true" />
     <div>
-      <strong>{{ problem.status === 0 ? problem.title : `Not saved. ${problem.title}` }}</strong>
+      <strong>Not saved. {{ problem.title }}</strong>
       <p v-if="problem.errors.length === 0">{{ problem.detail }}</p>
       <ul v-else>
         <li v-for="error in problem.errors" :key="error.field">

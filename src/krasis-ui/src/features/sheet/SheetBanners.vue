@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import type { MergeView } from '@/shared/api/types'
 import { when } from '@/shared/format'
-import { isAway } from '@/shared/server/server'
+import { cannotKeep, isAway } from '@/shared/server/server'
 
 /** What is to be known about where the build's changes are. */
 defineProps<{
@@ -21,8 +21,9 @@ defineEmits<{ drop: [] }>()
 
 <template>
   <p v-if="isAway" class="banner fault" role="alert" data-test="away">
-    Krasis does not answer. Go on working: what you change is kept in this browser, and
-    {{ sendsItself ? 'goes out' : 'can be saved' }} as soon as it is back.
+    {{ cannotKeep === null ? 'Krasis does not answer. ' : '' }}Go on working: what you change is kept in this
+    browser, and {{ sendsItself ? 'goes out' : 'can be saved' }} as soon as Krasis
+    {{ cannotKeep === null ? 'is back' : 'can save again' }}.
   </p>
   <p v-if="isElsewhere" class="banner" role="status" data-test="elsewhere">
     This build is open in another tab as well. What you change in one is brought to the other; where both have

@@ -233,10 +233,10 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       return kept
     } catch (error) {
       const problem = ApiProblem.of(error)
-      isOwed.value = problem.status === 0 && !byItself
+      isOwed.value = problem.isForLater && !byItself
       // That the server is gone is told once, for everything on the page.
-      saveProblem.value = problem.status === 0 ? null : problem
-      unanswered.value = problem.status === 0 ? unanswered.value : null
+      saveProblem.value = problem.isForLater ? null : problem
+      unanswered.value = problem.isForLater ? unanswered.value : null
       return null
     } finally {
       isBusy.value = false

@@ -108,7 +108,7 @@ export function useCells(draft: Ref<Draft | null>, edits: Pick<Edits, 'send'>, w
     } catch (error) {
       const problem = ApiProblem.of(error)
       put(({ text }) =>
-        problem.status === 0
+        problem.isForLater
           ? { text, message: 'Waits for Krasis.', isWaiting: true }
           : { text, message: messageOf(problem) },
       )
@@ -129,7 +129,7 @@ export function useCells(draft: Ref<Draft | null>, edits: Pick<Edits, 'send'>, w
       return { quantity, message: quantity.objection }
     } catch (error) {
       const problem = ApiProblem.of(error)
-      return problem.status === 0 ? null : { quantity: null, message: messageOf(problem) }
+      return problem.isForLater ? null : { quantity: null, message: messageOf(problem) }
     }
   }
 

@@ -80,7 +80,7 @@ async function flush(): Promise<void> {
       problem.value = null
     } catch (error) {
       const found = ApiProblem.of(error)
-      if (found.status !== 0) {
+      if (!found.isForLater) {
         // It is not taken so: back to what can be mended.
         problem.value = found.message
         if (found.status !== 409) {

@@ -13,6 +13,11 @@ export class ApiProblem extends Error {
     super(detail ? `${title} ${detail}` : title)
   }
 
+  /** Whether the same may be taken later as it is: nobody answered, or nothing can be kept now. */
+  get isForLater(): boolean {
+    return [0, 503, 507].includes(this.status)
+  }
+
   static unreachable(): ApiProblem {
     return new ApiProblem(
       0,

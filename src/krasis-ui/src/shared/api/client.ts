@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch'
-import { found, lost } from '@/shared/server/server'
+import { markReachable, markSilent, markUnable } from '@/shared/server/server'
 import { ApiProblem } from './ApiProblem'
 import type { paths } from './schema'
 
@@ -23,17 +23,23 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
 
     // What the page itself has called off says nothing of the server.
     if (!(error instanceof DOMException && error.name === 'AbortError')) {
-      lost()
+      markSilent()
     }
 
     throw ApiProblem.unreachable()
   }
 
-  found()
-
   if (!settled.response.ok) {
-    throw ApiProblem.from(settled.response.status, settled.error)
+    const problem = ApiProblem.from(settled.response.status, settled.error)
+    if (problem.isForLater) {
+      markUnable(problem.message)
+    }
+
+    markReachable()
+    throw problem
   }
+
+  markReachable()
 
   return settled.data as T
 }

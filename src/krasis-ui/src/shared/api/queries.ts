@@ -14,6 +14,7 @@ export const keys = {
   poured: ['poured'],
   tastings: ['tastings'],
   prep: ['prep'],
+  files: ['files'],
   short: ['builds', 'short'],
   complaints: ['complaints'],
   tastingChoices: ['tasting-choices'],

@@ -29,6 +29,24 @@ export interface paths {
                         "application/json": components["schemas"]["HealthView"];
                     };
                 };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Insufficient Storage */
+                507: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
             };
         };
         put?: never;
@@ -1061,6 +1079,85 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where everything is, and how it is copied. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FilesView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A copy of the data file as it is now. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds": {
         parameters: {
             query?: never;
@@ -1473,7 +1570,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BuildView"];
+                        "application/json": components["schemas"]["RestoredBuild"];
                     };
                 };
                 /** @description Not Found */
@@ -11160,6 +11257,14 @@ export interface components {
             message: string;
             accepted: string;
         };
+        FilesView: {
+            dataFile: string;
+            copiesFolder: string;
+            /** Format: double */
+            copyEveryHours: null | number;
+            /** Format: date-time */
+            lastCopyAt: null | string;
+        };
         Finding: {
             check: string;
             severity: components["schemas"]["Severity"];
@@ -12726,6 +12831,10 @@ export interface components {
             drink?: components["schemas"]["DrinkRequest"];
             station?: null | string;
             poured?: components["schemas"]["PouredRequest"][];
+        };
+        RestoredBuild: {
+            build: components["schemas"]["BuildView"];
+            back: string[];
         };
         RoundingEffect: {
             before: components["schemas"]["Taste"];

@@ -1,0 +1,72 @@
+namespace Krasis.Browser.Tests;
+
+/// <summary>What happens to what is entered when the data file goes, and how it is brought back. Each with a program of its own.</summary>
+public sealed class FilesTests : IDisposable
+{
+    private readonly DemoProcess server = new();
+    private readonly Tab tab;
+
+    public FilesTests() => tab = new Tab(server.Address);
+
+    public void Dispose()
+    {
+        tab.Dispose();
+        server.Dispose();
+    }
+
+    [Fact]
+    public void What_is_entered_while_the_data_file_is_gone_is_kept_on_the_page_and_saved_when_it_is_back()
+    {
+        Open("Cardamom latte");
+        var away = server.DataFile + ".away";
+        File.Move(server.DataFile, away);
+        tab.EnterCell(0, "Plover", "4");
+        tab.UntilCell(0, "Heron", "6");
+        tab.Click("[data-test=save]");
+        tab.Until("the sentence", () => tab.Has("[data-test=cannot-keep]") && tab.Find("[data-test=cannot-keep]").Text.Contains("is not there any more", StringComparison.Ordinal));
+        tab.Until("where it is", () => tab.Status == "Kept in this browser");
+
+        // Whatever page is opened, it says so, once something is to be saved there.
+        tab.EnterCell(1, "Plover", "1");
+        tab.UntilCell(1, "Plover", "1");
+        File.Move(away, server.DataFile);
+        tab.Until("the save", () => tab.Status == "Saved" && !tab.Has("[data-test=cannot-keep]"));
+        tab.Reload();
+        tab.UntilCell(0, "Plover", "4");
+        tab.UntilCell(1, "Plover", "1");
+    }
+
+    [Fact]
+    public void What_was_copied_is_brought_back_after_the_worst()
+    {
+        tab.Open("/files");
+        tab.Until("how it is copied", () => tab.Find("[data-test=copies]").Text.Contains("--backup-every", StringComparison.Ordinal));
+        Assert.EndsWith("/api/files/copy", tab.Find("[data-test=copy]").GetAttribute("href"), StringComparison.Ordinal);
+
+        var copy = server.DataFile + ".copy";
+        Assert.Contains("was read back", Krasis("backup", copy, "--data", server.DataFile), StringComparison.Ordinal);
+        Open("Cardamom latte");
+        tab.EnterCell(0, "Plover", "7");
+        tab.UntilCell(0, "Plover", "7");
+        tab.Save();
+
+        // Killed, and what is left of the file is not worth reading; its log still lies beside it.
+        server.Kill();
+        File.WriteAllText(server.DataFile, "The disk's last words.");
+        Assert.Contains("is in the place of", Krasis("restore", copy, "--data", server.DataFile), StringComparison.Ordinal);
+        Assert.Contains("is good", Krasis("check", "--data", server.DataFile), StringComparison.Ordinal);
+        server.StartAgain();
+        Open("Cardamom latte");
+        tab.UntilCell(0, "Plover", "2");
+    }
+
+    private static string Krasis(params string[] arguments) =>
+        Outside.Run("dotnet", [Path.Combine(KrasisProcess.Root(), "artifacts", "krasis", "Krasis.Web.dll"), .. arguments]);
+
+    private void Open(string name)
+    {
+        tab.UntilListed(name);
+        tab.ClickText(name, "[data-test=build] a.name");
+        tab.Until("the sheet", () => tab.Has("[data-band=Cost]"));
+    }
+}
