@@ -5,6 +5,7 @@ using DbUp;
 using DbUp.Engine.Output;
 using Krasis.Store.Bar;
 using Krasis.Store.Files;
+using Krasis.Store.House;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store;
@@ -244,7 +245,38 @@ public sealed class KrasisFile
         return applied.Count > 0 && !known.IsSubsetOf(applied);
     }
 
-    private void Migrate()
+    /// <summary>Which migration is the last that this program knows, such as 15: the version of what a house's tables look like.</summary>
+    public static int Version { get; } = int.Parse(Number(MigrationNames().Max()!), CultureInfo.InvariantCulture);
+
+    /// <summary>Makes a file as an older program would have left it, fills it, and brings it up to date, so that what that program wrote is read for
+    /// ever.</summary>
+    /// <param name="path">Where; there must be no file.</param>
+    /// <param name="version">Up to which migration it knew.</param>
+    /// <param name="house">Which house it is of.</param>
+    /// <param name="read">Reads what is in it, told what its tables look like.</param>
+    /// <exception cref="KrasisFileException">It cannot be filled so.</exception>
+    public static KrasisFile Rebuild(string path, int version, string house, Func<HouseStore, IReadOnlyList<HouseTable>> read)
+    {
+        var file = new KrasisFile(System.IO.Path.GetFullPath(path), Copies.FolderBeside(path));
+        try
+        {
+            file.RefuseStrangers();
+            file.Migrate(version);
+            file.Write(session =>
+            {
+                session.House.Replace(house, read(session.House));
+                return true;
+            });
+            file.Migrate();
+            return file;
+        }
+        catch (SqliteException e)
+        {
+            throw new KrasisFileException($"What is in it does not hold together: {e.Message}.", e);
+        }
+    }
+
+    private void Migrate(int upTo = int.MaxValue)
     {
         // A copy that was put in its place is not in this mode, and only in this mode does a reader not wait for a writer.
         using (var connection = Connect())
@@ -254,7 +286,7 @@ public sealed class KrasisFile
 
         var result = DeployChanges.To
             .SqliteDatabase(connectionString)
-            .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly())
+            .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly(), script => int.Parse(Number(script), CultureInfo.InvariantCulture) <= upTo)
             .WithTransactionPerScript()
             .LogTo(new NoOpUpgradeLog())
             .Build()

@@ -1,6 +1,7 @@
 using Dapper;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
+using Krasis.Store.House;
 using Krasis.Store.Makes;
 using Krasis.Store.Prep;
 using Krasis.Store.Prints;
@@ -35,6 +36,8 @@ public sealed class Session
         Prints = new PrintStore(connection, transaction);
         Tastings = new TastingStore(connection, transaction);
         Prep = new PrepStore(connection, transaction);
+        House = new HouseStore(connection, transaction);
+        Taken = new TakenStore(connection, transaction);
     }
 
     /// <summary>The builds.</summary>
@@ -57,6 +60,12 @@ public sealed class Session
 
     /// <summary>How the house prepares, and its stock.</summary>
     public PrepStore Prep { get; }
+
+    /// <summary>Everything, table by table.</summary>
+    public HouseStore House { get; }
+
+    /// <summary>What was taken in from files.</summary>
+    public TakenStore Taken { get; }
 
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);

@@ -10,9 +10,19 @@ public static class BarSubset
     /// those, and the rules, foam levels and pitchers of the house whole.</summary>
     /// <remarks>What the house begins new builds with is left out: none is begun there.</remarks>
     /// <returns>A bar by which the build mixes to the same amounts as by the whole one.</returns>
-    public static BarDocument For(BuildDocument build, BarDocument bar)
+    public static BarDocument For(BuildDocument build, BarDocument bar) => For([build], bar);
+
+    /// <summary>The same for several builds together.</summary>
+    /// <inheritdoc cref="For(BuildDocument, BarDocument)"/>
+    public static BarDocument For(IReadOnlyList<BuildDocument> builds, BarDocument bar)
     {
-        var needs = Needs(build, Within(bar));
+        var within = Within(bar);
+        var each = builds.Select(build => Needs(build, within)).ToList();
+        var needs = new BarNeeds(
+            each.SelectMany(one => one.Cups).ToHashSet(StringComparer.Ordinal),
+            each.SelectMany(one => one.Ingredients).ToHashSet(StringComparer.Ordinal),
+            each.SelectMany(one => one.Foams).ToHashSet(StringComparer.Ordinal),
+            each.Exists(one => one.IsSteamed));
         var begun = bar with { House = bar.House with { Espresso = null, Milk = null, Foam = null } };
         return BarKinds.All.Aggregate(begun, (kept, kind) => kind.Keep(kept, needs));
     }

@@ -1,0 +1,95 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Bar.Parts;
+
+namespace Krasis.Core.Changing.Bringing;
+
+/// <summary>Packs what comes along from another house: the facts that nothing here stands for, under ids and names that are free here.</summary>
+internal sealed class Luggage
+{
+    private readonly BarDocument own;
+    private readonly Dictionary<string, string> ids = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, string> stands;
+    private readonly HashSet<string> takenIds;
+    private readonly HashSet<string> takenNames;
+
+    /// <summary>Packs.</summary>
+    /// <param name="theirs">The facts there.</param>
+    /// <param name="own">The facts here.</param>
+    /// <param name="choices">What each is to be here.</param>
+    public Luggage(BarDocument theirs, BarDocument own, IReadOnlyList<FactChoice> choices)
+    {
+        this.own = own;
+        takenIds = BarKinds.All.SelectMany(kind => kind.IdsIn(own)).ToHashSet(StringComparer.Ordinal);
+        takenNames = BarKinds.All.SelectMany(kind => kind.IdsIn(own).Select((_, i) => kind.NameIn(own, i) ?? "")).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        stands = choices.Where(choice => !choice.Comes && choice.Own is not null && (choice.Kind == BarKinds.Ingredients.Name || choice.Kind == BarKinds.Parts.Name)).DistinctBy(choice => choice.Id).ToDictionary(choice => choice.Id, choice => choice.Own!, StringComparer.Ordinal);
+        var chosen = choices.ToLookup(choice => (choice.Kind, choice.Id));
+        var cups = Those(BarKinds.Cups.Name);
+        var foams = Those(BarKinds.Foams.Name);
+        var ingredients = Those(BarKinds.Ingredients.Name);
+        var parts = Those(BarKinds.Parts.Name);
+        foreach (var id in cups.Concat(foams).Concat(ingredients).Concat(parts))
+        {
+            ids[id] = FreeId(id);
+        }
+
+        Added = new BarDocument
+        {
+            Cups = [.. theirs.Cups.Where(cup => cups.Contains(cup.Id!)).Select(cup => cup with { Id = ids[cup.Id!], Name = FreeName(cup.Name), Stations = [] })],
+            Foams = [.. theirs.Foams.Where(foam => foams.Contains(foam.Id!)).Select(foam => foam with { Id = ids[foam.Id!], Name = FreeName(foam.Name) })],
+            Ingredients = [.. theirs.Ingredients.Where(one => ingredients.Contains(one.Id!)).Select(one => one with { Id = ids[one.Id!], Name = FreeName(one.Name), FrozenFrom = one.FrozenFrom is { } from ? IdOf(from) : null, OpenedOn = null })],
+            Parts = [.. theirs.Parts.Where(part => parts.Contains(part.Id!)).Select(UnpackPart)],
+            Dispensers = [.. theirs.Dispensers.Where(pump => ids.ContainsKey(pump.Ingredient ?? "")).Select(UnpackPump).OfType<DispenserDocument>()],
+            Espresso = [.. theirs.Espresso.Where(recipe => ids.ContainsKey(recipe.Ingredient ?? "")).Select(UnpackRecipe)],
+            Coffees = [.. theirs.Coffees.Where(coffee => ids.ContainsKey(coffee.Ingredient ?? "")).Select(UnpackCoffee)],
+        };
+
+        HashSet<string> Those(string kind) => choices.Where(choice => choice.Kind == kind && choice.Comes).Select(choice => choice.Id).ToHashSet(StringComparer.Ordinal);
+
+        DispenserDocument? UnpackPump(DispenserDocument pump)
+        {
+            var choice = chosen[(BarKinds.Dispensers.Name, pump.Id ?? "")].FirstOrDefault();
+            var like = choice is null || choice.Comes ? pump : own.Dispensers.FirstOrDefault(other => other.Id == choice.Own);
+            return like is null ? null : like with { Id = FreeId(pump.Id ?? "pump"), Name = FreeName(pump.Name), Ingredient = ids[pump.Ingredient!], Station = null, WeighedOn = null };
+        }
+    }
+
+    /// <summary>The facts that come along.</summary>
+    public BarDocument Added { get; }
+
+    /// <summary>This bar with all of them.</summary>
+    public BarDocument Here => own with
+    {
+        Cups = [.. own.Cups, .. Added.Cups],
+        Foams = [.. own.Foams, .. Added.Foams],
+        Ingredients = [.. own.Ingredients, .. Added.Ingredients],
+        Parts = [.. own.Parts, .. Added.Parts],
+        Dispensers = [.. own.Dispensers, .. Added.Dispensers],
+        Espresso = [.. own.Espresso, .. Added.Espresso],
+        Coffees = [.. own.Coffees, .. Added.Coffees],
+    };
+
+    /// <summary>The id here of what comes along; null for what does not.</summary>
+    public string? ComesAs(string? id) => id is null ? null : ids.GetValueOrDefault(id);
+
+    // What is in what comes along is of this bar where something here stands for it.
+    private string IdOf(string id) => ids.GetValueOrDefault(id) ?? stands.GetValueOrDefault(id) ?? id;
+
+    private PartDocument UnpackPart(PartDocument part) => part with
+    {
+        Id = ids[part.Id!],
+        Name = FreeName(part.Name),
+        MadeOn = null,
+        Lines = [.. part.Lines.Select(line => line with { Ingredient = line.Ingredient is { } inner ? IdOf(inner) : null })],
+    };
+
+    private EspressoDocument UnpackRecipe(EspressoDocument recipe) => recipe with { Id = ids[recipe.Id ?? ""] = FreeId(recipe.Id ?? "recipe"), Name = FreeName(recipe.Name), Ingredient = ids[recipe.Ingredient!], Station = null };
+
+    private CoffeeBaseDocument UnpackCoffee(CoffeeBaseDocument coffee) => coffee with { Id = FreeId(coffee.Id ?? "coffee"), Name = FreeName(coffee.Name), Ingredient = ids[coffee.Ingredient!] };
+
+    private string FreeId(string id) => Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? id : $"{id}-{n}").First(takenIds.Add);
+
+    private string? FreeName(string? name) => Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? name ?? "" : n == 2 ? $"{name} (from elsewhere)" : $"{name} (from elsewhere, {n - 1})").First(takenNames.Add);
+}

@@ -1,0 +1,187 @@
+using System.IO.Compression;
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using Krasis.Core.Input;
+
+namespace Krasis.Exchange.Bundles;
+
+/// <summary>Writes and reads bundles: zip files of JSON documents with a manifest.</summary>
+public static class BundleFile
+{
+    /// <summary>The largest bundle that is read, in bytes.</summary>
+    public const long LargestFile = 50_000_000;
+
+    /// <summary>How large everything in it may be once it is unpacked, in bytes.</summary>
+    public const long LargestContent = 150_000_000;
+
+    private const int MostDocuments = 10_000;
+    private const string ManifestPath = "manifest.json";
+
+    // A zip cannot say an earlier one; the same documents are the same bytes whenever they are written.
+    private static readonly DateTimeOffset Long = new(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
+
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
+    {
+        WriteIndented = true,
+        NewLine = "\n",
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+        RespectNullableAnnotations = true,
+        RespectRequiredConstructorParameters = true,
+    };
+
+    /// <summary>A document's bytes.</summary>
+    /// <param name="write">Writes it.</param>
+    public static byte[] Document(Action<Utf8JsonWriter> write)
+    {
+        using var stream = new MemoryStream();
+        using (var json = new Utf8JsonWriter(stream, new JsonWriterOptions { Indented = true, NewLine = "\n", Encoder = Json.Encoder }))
+        {
+            write(json);
+        }
+
+        stream.WriteByte((byte)'\n');
+        return stream.ToArray();
+    }
+
+    /// <summary>Writes a bundle.</summary>
+    /// <param name="manifest">What it says of itself; what is in it is filled in.</param>
+    /// <param name="documents">Its documents: path, type and bytes.</param>
+    public static byte[] Write(BundleManifest manifest, IReadOnlyList<(string Path, string Type, byte[] Bytes)> documents)
+    {
+        var listed = documents.OrderBy(document => document.Path, StringComparer.Ordinal).ToList();
+        var said = manifest with { Documents = [.. listed.Select(document => new BundleEntry(document.Path, document.Type, Hash(document.Bytes)))] };
+        using var stream = new MemoryStream();
+        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, leaveOpen: true))
+        {
+            Add(zip, ManifestPath, JsonSerializer.SerializeToUtf8Bytes(said, Json));
+            listed.ForEach(document => Add(zip, document.Path, document.Bytes));
+        }
+
+        return stream.ToArray();
+    }
+
+    /// <summary>Reads a bundle.</summary>
+    /// <param name="bytes">The file.</param>
+    /// <returns>The bundle, or why it is none, under <c>file</c>.</returns>
+    public static Reading<Bundle> Read(byte[] bytes)
+    {
+        if (bytes.LongLength > LargestFile)
+        {
+            return Refuse($"The file is larger than {LargestFile / 1_000_000} MB.");
+        }
+
+        try
+        {
+            using var zip = new ZipArchive(new MemoryStream(bytes), ZipArchiveMode.Read, leaveOpen: false, Encoding.UTF8);
+            return Read(zip);
+        }
+        catch (InvalidDataException)
+        {
+            return Refuse("The file is no bundle, or a part of one: it cannot be unpacked.");
+        }
+        catch (JsonException e)
+        {
+            return Refuse($"A document in it is not JSON at line {e.LineNumber + 1}.");
+        }
+        catch (Exception e) when (e is NotSupportedException or EndOfStreamException or OverflowException or ArgumentException)
+        {
+            return Refuse("The file is packed in a way that no bundle is.");
+        }
+    }
+
+    private static Reading<Bundle> Read(ZipArchive zip)
+    {
+        if (zip.Entries.Count > MostDocuments + 1)
+        {
+            return Refuse($"There are more than {MostDocuments} documents in it.");
+        }
+
+        var entries = new Dictionary<string, ZipArchiveEntry>(StringComparer.Ordinal);
+        foreach (var entry in zip.Entries)
+        {
+            if (!IsPlain(entry.FullName) || !entries.TryAdd(entry.FullName, entry))
+            {
+                return Refuse($"'{Problem.Shorten(entry.FullName)}' is no place in a bundle, or stands there twice.");
+            }
+        }
+
+        var budget = LargestContent;
+        if (!entries.TryGetValue(ManifestPath, out var first) || Unpack(first, ref budget) is not { } head)
+        {
+            return Refuse("There is no manifest in it.");
+        }
+
+        var manifest = JsonSerializer.Deserialize<BundleManifest>(head, Json);
+        if (manifest is not { Format: BundleManifest.Krasis, Scope: BundleManifest.Drinks or BundleManifest.WholeHouse, Documents: not null } || manifest.House.Length is 0 or > 64)
+        {
+            return Refuse("Its manifest is not one of Krasis.");
+        }
+
+        if (manifest.Version is < 1 or > BundleManifest.Newest)
+        {
+            return Refuse($"It was written by a newer Krasis (version {manifest.Version} of the format; this program reads up to {BundleManifest.Newest}).");
+        }
+
+        var documents = new Dictionary<string, JsonElement>(StringComparer.Ordinal);
+        foreach (var listed in manifest.Documents)
+        {
+            if (listed?.Path is null || !entries.TryGetValue(listed.Path, out var entry) || documents.ContainsKey(listed.Path))
+            {
+                return Refuse($"'{Problem.Shorten(listed?.Path ?? "")}' is listed in it and not there once.");
+            }
+
+            if (Unpack(entry, ref budget) is not { } content)
+            {
+                return Refuse($"Unpacked it would be larger than {LargestContent / 1_000_000} MB.");
+            }
+
+            if (Hash(content) != listed.Sha256)
+            {
+                return Refuse($"'{listed.Path}' is not as it was written.");
+            }
+
+            using var document = JsonDocument.Parse(content);
+            documents.Add(listed.Path, document.RootElement.Clone());
+        }
+
+        return entries.Count != documents.Count + 1
+            ? Refuse($"'{Problem.Shorten(entries.Keys.First(path => path != ManifestPath && !documents.ContainsKey(path)))}' is in it and not listed.")
+            : Reading<Bundle>.Of(new Bundle(manifest, documents));
+    }
+
+    // What an entry says of its size is not believed: it is unpacked as far as there is room.
+    private static byte[]? Unpack(ZipArchiveEntry entry, ref long budget)
+    {
+        using var stream = entry.Open();
+        using var content = new MemoryStream();
+        var buffer = new byte[81_920];
+        for (int read; (read = stream.Read(buffer)) > 0;)
+        {
+            if ((budget -= read) < 0)
+            {
+                return null;
+            }
+
+            content.Write(buffer, 0, read);
+        }
+
+        return content.ToArray();
+    }
+
+    private static bool IsPlain(string path) =>
+        path.Length is > 0 and <= 200 && path.Split('/').All(step => step.Length > 0 && step is not ("." or "..") && step.All(letter => char.IsAsciiLetterOrDigit(letter) || letter is '-' or '_' or '.'));
+
+    private static void Add(ZipArchive zip, string path, byte[] bytes)
+    {
+        var entry = zip.CreateEntry(path, CompressionLevel.Optimal);
+        entry.LastWriteTime = Long;
+        using var stream = entry.Open();
+        stream.Write(bytes);
+    }
+
+    private static string Hash(byte[] bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes));
+
+    private static Reading<Bundle> Refuse(string why) => Problem.At("file", null, why, "a .krasis file as Krasis writes it");
+}
