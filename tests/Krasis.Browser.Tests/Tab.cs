@@ -96,6 +96,9 @@ public sealed class Tab : IDisposable
         box.SendKeys(text.Length == 0 ? Keys.Delete + end : text + end);
     }
 
+    /// <summary>Chooses a file in a box for files.</summary>
+    public void Attach(string css, string path) => driver.FindElement(By.CssSelector(css)).SendKeys(path);
+
     public void Press(string keys) => new Actions(driver).SendKeys(keys).Perform();
 
     public void PressControl(string key) => new Actions(driver).KeyDown(Keys.Control).SendKeys(key).KeyUp(Keys.Control).Perform();

@@ -113,7 +113,7 @@ public static class BundleFile
             return Refuse("There is no manifest in it.");
         }
 
-        var manifest = JsonSerializer.Deserialize<BundleManifest>(head, Json);
+        var manifest = ManifestOf(head);
         if (manifest is not { Format: BundleManifest.Krasis, Scope: BundleManifest.Drinks or BundleManifest.WholeHouse, Documents: not null } || manifest.House.Length is 0 or > 64)
         {
             return Refuse("Its manifest is not one of Krasis.");
@@ -149,6 +149,20 @@ public static class BundleFile
         return entries.Count != documents.Count + 1
             ? Refuse($"'{Problem.Shorten(entries.Keys.First(path => path != ManifestPath && !documents.ContainsKey(path)))}' is in it and not listed.")
             : Reading<Bundle>.Of(new Bundle(manifest, documents));
+    }
+
+    private static BundleManifest? ManifestOf(byte[] head)
+    {
+        using var document = JsonDocument.Parse(head);
+        try
+        {
+            return document.Deserialize<BundleManifest>(Json);
+        }
+        catch (JsonException)
+        {
+            // It is JSON, and says something else.
+            return null;
+        }
     }
 
     // What an entry says of its size is not believed: it is unpacked as far as there is room.

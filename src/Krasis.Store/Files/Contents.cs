@@ -22,12 +22,13 @@ public sealed record Contents(string Says, IReadOnlyList<string> Faults)
         }
         finally
         {
-            Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+            KrasisFile.LetGo(System.IO.Path.Combine(folder.FullName, "krasis.db"));
             folder.Delete(recursive: true);
         }
     }
 
-    private static Contents Of(Session session)
+    /// <summary>Reads everything in a session.</summary>
+    public static Contents Of(Session session)
     {
         var faults = new List<string>();
         var bar = new BarCount(session, faults);

@@ -1,4 +1,3 @@
-using System.Data;
 using Dapper;
 using Microsoft.Data.Sqlite;
 
@@ -72,7 +71,7 @@ public sealed class HouseStore
         var columns = Columns(table);
         var keys = connection.Query<string>("SELECT name FROM pragma_table_info(@table) WHERE pk > 0 ORDER BY pk", new { table }, transaction);
         var rows = new List<IReadOnlyList<object?>>();
-        using var reader = (SqliteDataReader)connection.ExecuteReader($"SELECT {string.Join(", ", columns.Select(column => column.Name))} FROM {table} ORDER BY {string.Join(", ", keys)}", transaction: transaction);
+        using var reader = connection.ExecuteReader($"SELECT {string.Join(", ", columns.Select(column => column.Name))} FROM {table} ORDER BY {string.Join(", ", keys)}", transaction: transaction);
         while (reader.Read())
         {
             rows.Add([.. columns.Select((_, i) => reader.IsDBNull(i) ? null : reader.GetValue(i))]);

@@ -60,6 +60,7 @@ public static class KrasisApp
         builder.Services.AddSingleton<Library>();
         builder.Services.AddSingleton<Board>();
         builder.Services.AddSingleton<StandardNeeds>();
+        builder.Services.AddSingleton<BundleShelf>();
         builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json"]);
         builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
         builder.Services.AddSingleton<SameAnswer>();
@@ -89,6 +90,8 @@ public static class KrasisApp
         app.MapOpenApi();
         HealthEndpoint.Map(app);
         CopyEndpoint.Map(app, options);
+        BundleEndpoints.Map(app);
+        SchemaEndpoints.Map(app);
         BuildEndpoints.Map(app);
         MixEndpoint.Map(app);
         CardsEndpoint.Map(app);

@@ -18,9 +18,17 @@ public sealed partial class BadRequests : IExceptionHandler
             return ProblemResult.Unreadable(StatusCodes.Status415UnsupportedMediaType, $"It is said to be written in '{Problem.Shorten(charset.ToString())}'. Send JSON in UTF-8.").ExecuteAsync(context);
         }
 
+        if (context.GetEndpoint()?.Metadata.GetMetadata<Unbuffered>() is not null)
+        {
+            return next(context);
+        }
+
         context.Request.EnableBuffering(KrasisApp.LargestRequest, KrasisApp.LargestRequest + 1);
         return next(context);
     }
+
+    /// <summary>Marks an endpoint that takes a file, which is too large to be kept twice.</summary>
+    public sealed class Unbuffered;
 
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {

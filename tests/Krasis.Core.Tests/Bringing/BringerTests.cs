@@ -35,6 +35,23 @@ public class BringerTests
     }
 
     [Fact]
+    public void What_brings_in_an_allergen_is_not_guessed_and_where_it_is_called_so_is_said()
+    {
+        // Another milk of the same density: with milk in it like ours, or with almonds.
+        var like = FullBar.Document with { Ingredients = [new() { Id = "farm", Name = "Pasture", Kind = "milk", DensityGramsPerMl = 1.03, Colour = "#ffffff", Allergens = new() { Contains = ["milk"] } }], Dispensers = [], Espresso = [], Coffees = [], Parts = [] };
+        var almonds = like with { Ingredients = [like.Ingredients[0] with { Allergens = new() { Contains = ["almonds"] } }] };
+        var called = like with { Ingredients = [almonds.Ingredients[0] with { Name = "Milk" }] };
+
+        Assert.Equal("farm", Milk(like).Choice.Own);
+        Assert.True(Milk(almonds).Choice.Comes);
+        Assert.Equal("farm", Milk(called).Choice.Own);
+        Assert.False(Milk(called).IsSure);
+        Assert.Contains("It brings in tree nuts", Milk(called).Why, StringComparison.Ordinal);
+
+        static MatchedFact Milk(BarDocument own) => Matching.Of([], FullBar.Facts, FullBar.Read(own), []).Single(fact => fact.Choice.Id == "milk");
+    }
+
+    [Fact]
     public void What_was_said_before_is_not_asked_again()
     {
         FactChoice[] said = [new("ingredients", "milk", "oat-here", false), new("ingredients", "syrup", null, true), new("ingredients", "cocoa", "gone-since", false)];

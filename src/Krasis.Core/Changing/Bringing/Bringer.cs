@@ -24,11 +24,12 @@ public static class Bringer
     /// <param name="theirs">The facts that they rest on there.</param>
     /// <param name="own">The facts of this bar.</param>
     /// <param name="choices">What each of theirs is to be here (see <see cref="Matching"/>).</param>
+    /// <param name="taken">Ids that are not free here beside those of its facts, such as those of facts that were removed.</param>
     /// <returns>The drinks, or what cannot be read, under <c>builds[1].lines[0].measure</c> and the like.</returns>
-    public static Reading<Brought> Bring(IReadOnlyList<BuildDocument> builds, BarDocument theirs, BarDocument own, IReadOnlyList<FactChoice> choices)
+    public static Reading<Brought> Bring(IReadOnlyList<BuildDocument> builds, BarDocument theirs, BarDocument own, IReadOnlyList<FactChoice> choices, IReadOnlyCollection<string>? taken = null)
     {
         theirs = AtItsFirst(theirs);
-        var bag = new Luggage(theirs, own, choices);
+        var bag = new Luggage(theirs, own, choices, taken ?? []);
         var here = BarReader.Read(bag.Here);
         var there = BarReader.Read(theirs);
         var both = BarReader.Read(Beside(bag.Here, theirs));
@@ -161,6 +162,7 @@ public static class Bringer
         return theirs with
         {
             Stations = [],
+            Cups = [.. theirs.Cups.Select(cup => cup with { Stations = [] })],
             Dispensers = [.. theirs.Dispensers.Where(pump => pump.Station is null || pump.Station == first).OrderBy(pump => pump.Station is null).DistinctBy(pump => pump.Ingredient).Select(pump => pump with { Station = null })],
             Espresso = [.. theirs.Espresso.Where(recipe => recipe.Station is null || recipe.Station == first).Select(recipe => recipe with { Station = null })],
         };

@@ -19,10 +19,11 @@ internal sealed class Luggage
     /// <param name="theirs">The facts there.</param>
     /// <param name="own">The facts here.</param>
     /// <param name="choices">What each is to be here.</param>
-    public Luggage(BarDocument theirs, BarDocument own, IReadOnlyList<FactChoice> choices)
+    /// <param name="taken">Ids that are not free here beside those of its facts.</param>
+    public Luggage(BarDocument theirs, BarDocument own, IReadOnlyList<FactChoice> choices, IReadOnlyCollection<string> taken)
     {
         this.own = own;
-        takenIds = BarKinds.All.SelectMany(kind => kind.IdsIn(own)).ToHashSet(StringComparer.Ordinal);
+        takenIds = BarKinds.All.SelectMany(kind => kind.IdsIn(own)).Concat(taken).ToHashSet(StringComparer.Ordinal);
         takenNames = BarKinds.All.SelectMany(kind => kind.IdsIn(own).Select((_, i) => kind.NameIn(own, i) ?? "")).ToHashSet(StringComparer.OrdinalIgnoreCase);
         stands = choices.Where(choice => !choice.Comes && choice.Own is not null && (choice.Kind == BarKinds.Ingredients.Name || choice.Kind == BarKinds.Parts.Name)).DistinctBy(choice => choice.Id).ToDictionary(choice => choice.Id, choice => choice.Own!, StringComparer.Ordinal);
         var chosen = choices.ToLookup(choice => (choice.Kind, choice.Id));

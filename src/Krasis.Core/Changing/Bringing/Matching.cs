@@ -84,15 +84,26 @@ public static class Matching
             return Like(like.Ingredient, false, $"{like.Ingredient.Name} is called something like it.");
         }
 
-        // Of coffee, milk, water and ice a house has its own; a flavour it has not is not another flavour.
-        return ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee or IngredientKind.Milk or IngredientKind.Water or IngredientKind.Ice && near.Count > 0
-            ? near.MinBy(pair => pair.Off) is var nearest && nearest.Off <= SameDensity
+        // Of coffee, milk, water and ice a house has its own; a flavour it has not is not another flavour, and what brings in an allergen is not
+        // guessed at all.
+        var safe = near.Where(pair => NewIn(pair.Ingredient, ingredient) is { Count: 0 }).ToList();
+        return ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee or IngredientKind.Milk or IngredientKind.Water or IngredientKind.Ice && safe.Count > 0
+            ? safe.MinBy(pair => pair.Off) is var nearest && nearest.Off <= SameDensity
                 ? Like(nearest.Ingredient, false, $"{nearest.Ingredient.Name} is of the same kind and as dense.")
                 : Like(nearest.Ingredient, false, $"{nearest.Ingredient.Name} is of the same kind, but is {SayOff(nearest.Ingredient, ingredient)}.")
             : Comes(kind, ingredient.Id.Value, ingredient.Name, SayOf(ingredient), $"Nothing here is called so; {ingredient.Name} comes along.");
 
-        MatchedFact Like(Ingredient other, bool isSure, string why) =>
-            new(new FactChoice(kind.Name, ingredient.Id.Value, other.Id.Value, false), ingredient.Name, SayOf(ingredient), isSure, why);
+        MatchedFact Like(Ingredient other, bool isSure, string why)
+        {
+            var brings = NewIn(other, ingredient);
+            return new(
+                new FactChoice(kind.Name, ingredient.Id.Value, other.Id.Value, false),
+                ingredient.Name,
+                SayOf(ingredient),
+                isSure && brings is { Count: 0 },
+                brings is null ? $"{why} Which allergens it brings in is not known of both."
+                    : brings.Count > 0 ? $"{why} It brings in {string.Join(", ", brings.Select(AllergenLists.Say))}, which {ingredient.Name} does not." : why);
+        }
     }
 
     private static MatchedFact Match(Dispenser pump, BarFacts own)
@@ -118,6 +129,11 @@ public static class Matching
     }
 
     private static MatchedFact Comes(BarKind kind, string id, string name, string says, string why) => new(new FactChoice(kind.Name, id, null, true), name, says, false, why);
+
+    // The allergens that one ingredient has and the other has not; null where nobody has read a label.
+    private static List<Allergen>? NewIn(Ingredient one, Ingredient other) => one.Allergens is { } here && other.Allergens is { } there
+        ? [.. here.Contains.Except(there.Contains).Order()]
+        : one.Kind is IngredientKind.Water or IngredientKind.Ice ? [] : null;
 
     private static double Off(double one, double other) => Math.Abs(one - other) / Math.Max(Math.Abs(other), 1e-9);
 

@@ -4,6 +4,8 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import { when } from '@/shared/format'
+import SendBox from './SendBox.vue'
+import TakeBox from './TakeBox.vue'
 
 /** What goes out of the house and comes into it. */
 const files = useQuery({ queryKey: keys.files, queryFn: () => ask(api.GET('/api/files')) })
@@ -12,7 +14,9 @@ const files = useQuery({ queryKey: keys.files, queryFn: () => ask(api.GET('/api/
 <template>
   <main class="page">
     <h1>Files</h1>
-    <section aria-labelledby="copy-head">
+    <SendBox />
+    <TakeBox />
+    <section aria-labelledby="copy-head" class="part">
       <h2 id="copy-head">A copy of everything</h2>
       <p>
         Builds, the bar, tastings, what was poured, prep and stock in one file, as they are now. Keep it on
@@ -43,20 +47,25 @@ const files = useQuery({ queryKey: keys.files, queryFn: () => ask(api.GET('/api/
 </template>
 
 <style scoped>
-section {
+.page :deep(.part) {
   display: flex;
   flex-direction: column;
   gap: 0.6rem;
   align-items: start;
   max-width: 46rem;
-  margin-top: 1.25rem;
+  margin-top: 1.5rem;
 }
 
-section > * {
+.page :deep(.wide) {
+  max-width: none;
+}
+
+.page :deep(.part > *) {
+  max-width: 100%;
   margin: 0;
 }
 
-.press {
+.page :deep(.press) {
   display: inline-flex;
   align-items: center;
   min-height: 44px;

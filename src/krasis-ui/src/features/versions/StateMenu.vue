@@ -43,6 +43,12 @@ const items = computed(() => [
       ]),
   { label: 'History', icon: 'pi pi-history', test: 'history', command: () => emit('history') },
   { label: 'Duplicate', icon: 'pi pi-copy', test: 'duplicate', command: () => emit('duplicate') },
+  {
+    label: 'Send as a file',
+    icon: 'pi pi-file-export',
+    test: 'send',
+    command: () => window.location.assign(`/api/files/drinks.krasis?build=${props.id}`),
+  },
   { label: 'Copy all cells', icon: 'pi pi-table', test: 'copy-cells', command: () => emit('copy') },
   { separator: true },
   ...props.moves

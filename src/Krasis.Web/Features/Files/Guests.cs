@@ -1,0 +1,67 @@
+using System.Text.Json;
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Builds;
+using Krasis.Core.Input;
+using Krasis.Exchange.Bundles;
+
+namespace Krasis.Web.Features.Files;
+
+/// <summary>The drinks in a bundle, and the bar that they come from.</summary>
+/// <param name="House">Which house that is.</param>
+/// <param name="Builds">The drinks.</param>
+/// <param name="Bar">The bar.</param>
+internal sealed record Guests(string House, IReadOnlyList<BundledBuild> Builds, BarDocument Bar)
+{
+    /// <summary>Reads the drinks of a bundle, of whichever scope.</summary>
+    public static Reading<Guests> Of(Bundle bundle)
+    {
+        try
+        {
+            var read = bundle.Manifest.Scope == BundleManifest.WholeHouse ? OfHouse(bundle) : OfDrinks(bundle);
+            return read is null ? Problem.At("file", null, "There is nothing in it that this program can read.", "a .krasis file as Krasis writes it")
+                : Reading<Guests>.Of(read with { Builds = [.. read.Builds.Select(one => one with { Build = one.Build.WithoutNulls() with { Parent = null } })] });
+        }
+        catch (Exception e) when (e is JsonException or InvalidOperationException or KeyNotFoundException or FormatException)
+        {
+            return Problem.At("file", null, $"A document in it is not as its schema says: {e.Message}", "a .krasis file as Krasis writes it");
+        }
+    }
+
+    private static Guests? OfDrinks(Bundle bundle) =>
+        bundle.Of(BundleJson.Bar).Select(document => document.Deserialize<BundledBar>(BundleJson.Options)).ToList() is [{ Schema: BundledBar.Newest } bar]
+        && bundle.Of(BundleJson.Build).Select(document => document.Deserialize<BundledBuild>(BundleJson.Options)).ToList() is { Count: > 0 } builds
+        && builds.TrueForAll(build => build?.Schema == BundledBuild.Newest)
+            ? new Guests(bundle.Manifest.House, [.. builds.OfType<BundledBuild>().DistinctBy(build => build.Id)], bar.Bar)
+            : null;
+
+    private static Guests OfHouse(Bundle bundle)
+    {
+        var bar = new Gathering([.. Rows(bundle, "bar_fact").OrderBy(row => row.GetProperty("position").GetInt64())]);
+        BarKinds.Each(bar);
+        return new Guests(
+            bundle.Manifest.House,
+            [
+                .. Rows(bundle, "build").Where(row => !row.TryGetProperty("deleted_at", out _)).Select(row => new BundledBuild(
+                    BundledBuild.Newest,
+                    row.GetProperty("id").GetString()!,
+                    row.GetProperty("state").GetString()!,
+                    row.GetProperty("document").Deserialize<BuildDocument>(BundleJson.Options)!)),
+            ],
+            bar.Bar);
+    }
+
+    private static IEnumerable<JsonElement> Rows(Bundle bundle, string table) =>
+        bundle.Of(BundleJson.Table).Where(document => document.GetProperty("table").GetString() == table).SelectMany(document => document.GetProperty("rows").EnumerateArray());
+
+    private sealed class Gathering(IReadOnlyList<JsonElement> facts) : IBarKindVisitor
+    {
+        public BarDocument Bar { get; private set; } = new();
+
+        public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
+            where TDocument : class
+            where TMeasured : class => Bar = kind.Into(
+                Bar,
+                [.. facts.Where(row => row.GetProperty("kind").GetString() == kind.Name).Select(row => kind.Named(row.GetProperty("document").Deserialize<TDocument>(BundleJson.Options)!, row.GetProperty("id").GetString()!))]);
+    }
+}

@@ -1,0 +1,76 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Input;
+using Krasis.Exchange.Bundles;
+using Krasis.Store;
+using Krasis.Store.Files;
+using Krasis.Store.House;
+
+namespace Krasis.Web.Features.Files;
+
+/// <summary>Puts a whole house in the place of this one.</summary>
+internal static class MovingIn
+{
+    // No house was written out before its tables looked so.
+    private const int Oldest = 15;
+
+    /// <summary>Reads everything in a bundle, through a file as the program that wrote it would have left it.</summary>
+    /// <returns>Its tables as this program keeps them, or what cannot be read.</returns>
+    public static Reading<IReadOnlyList<HouseTable>> Tables(Bundle bundle)
+    {
+        if (bundle.Manifest.Tables is < Oldest || bundle.Manifest.Tables > KrasisFile.Version)
+        {
+            return Problem.At("file", null, bundle.Manifest.Tables > KrasisFile.Version ? "It was written by a newer Krasis." : "It does not say how its tables are written.", "a .krasis file as Krasis writes it");
+        }
+
+        var folder = Directory.CreateTempSubdirectory("krasis-house-");
+        var problems = new List<Problem>();
+        try
+        {
+            var file = KrasisFile.Rebuild(Path.Combine(folder.FullName, "house.db"), bundle.Manifest.Tables, bundle.Manifest.House, store => Read(bundle, store, problems));
+            if (problems.Count > 0)
+            {
+                return Reading<IReadOnlyList<HouseTable>>.Failed(problems);
+            }
+
+            return file.Read<Reading<IReadOnlyList<HouseTable>>>(session => Contents.Of(session).Faults is [var fault, ..] ? Problem.At("file", null, $"In it {fault}.", "a .krasis file as Krasis writes it")
+                : BarReader.Read(session.Bar.Whole()) is { IsRead: false } bar ? Problem.At("file", null, $"The bar in it cannot be read: {bar.Problems[0].Message}", "a .krasis file as Krasis writes it")
+                : Reading<IReadOnlyList<HouseTable>>.Of(session.House.Read()));
+        }
+        catch (KrasisFileException e)
+        {
+            return Problem.At("file", null, e.Message, "a .krasis file as Krasis writes it");
+        }
+        finally
+        {
+            KrasisFile.LetGo(Path.Combine(folder.FullName, "house.db"));
+            folder.Delete(recursive: true);
+        }
+    }
+
+    private static List<HouseTable> Read(Bundle bundle, HouseStore store, List<Problem> problems)
+    {
+        var tables = new List<HouseTable>();
+        foreach (var document in bundle.Of(BundleJson.Table))
+        {
+            var name = document.TryGetProperty("table", out var said) ? said.GetString() : null;
+            if (name is null || !HouseStore.Tables.Contains(name) || tables.Exists(table => table.Name == name) || !document.TryGetProperty("rows", out var rows))
+            {
+                problems.Add(new Problem("file", name, "There is a table in it that no house has, or has twice.", $"one each of {string.Join(", ", HouseStore.Tables)}"));
+                continue;
+            }
+
+            var read = TableJson.Read(name, store.Columns(name), rows);
+            if (read.IsRead)
+            {
+                tables.Add(read.Value);
+            }
+            else
+            {
+                problems.AddRange(read.Problems.Select(problem => problem with { Field = $"{name}.{problem.Field}" }));
+            }
+        }
+
+        // What cannot be read is told, and nothing of the rest is looked at.
+        return problems.Count > 0 ? [] : tables;
+    }
+}

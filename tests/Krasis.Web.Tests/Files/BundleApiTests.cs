@@ -1,0 +1,233 @@
+using System.IO.Compression;
+using System.Net.Http.Headers;
+using System.Text;
+using System.Text.Json.Nodes;
+
+namespace Krasis.Web.Tests.Files;
+
+/// <summary>Bundles between the Plover Lock and other bars, each a program of its own.</summary>
+public sealed class BundleApiTests : IAsyncLifetime
+{
+    private readonly KrasisServer lockHouse = new();
+    private readonly KrasisServer other = new();
+
+    public async ValueTask InitializeAsync()
+    {
+        await lockHouse.InitializeAsync();
+        await other.InitializeAsync();
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        await lockHouse.DisposeAsync();
+        await other.DisposeAsync();
+    }
+
+    [Fact]
+    public async Task A_house_that_has_moved_writes_the_same_documents()
+    {
+        var house = await Bytes(lockHouse, "/api/files/house.krasis");
+        var before = Documents(house);
+        Assert.Equal(22 + 1, before.Count);
+        var key = await Send(other, house);
+        Assert.Equal("house", (string?)key["scope"]);
+
+        var moved = await other.Post($"/api/files/bundles/{key["key"]}/house", new JsonObject());
+        Assert.True(moved.Status == 200, moved.Text);
+        var after = Documents(await Bytes(other, "/api/files/house.krasis"));
+        foreach (var (path, text) in before.Where(pair => pair.Key != "manifest.json"))
+        {
+            Assert.Equal(text, after[path]);
+        }
+
+        // What it sells is worked out there as it was here.
+        Assert.Equal((await lockHouse.Get("/api/builds")).Text, (await other.Get("/api/builds")).Text);
+        Assert.Equal(200, (await other.Get("/api/prep/plan")).Status);
+    }
+
+    [Fact]
+    public async Task A_house_that_has_moved_in_is_undone_in_one_press()
+    {
+        var name = (string)(await other.Get("/api/builds")).Json.AsArray()[0]!["name"]!;
+        var build = await other.Get($"/api/builds/{(await other.Get("/api/builds")).Json[0]!["id"]}");
+        var renamed = build.Json["document"]!.DeepClone();
+        renamed["name"] = "Towpath special";
+        Assert.Equal(200, (await other.Put($"/api/builds/{build.Json["id"]}", renamed, build.ETag!)).Status);
+        var before = Documents(await Bytes(other, "/api/files/house.krasis"));
+
+        var key = await Send(other, await Bytes(lockHouse, "/api/files/house.krasis"));
+        var moved = await other.Post($"/api/files/bundles/{key["key"]}/house", new JsonObject());
+        Assert.Contains(name, (await other.Get("/api/builds")).Text, StringComparison.Ordinal);
+        Assert.DoesNotContain("Towpath special", (await other.Get("/api/builds")).Text, StringComparison.Ordinal);
+
+        var undone = await other.Post($"/api/files/taken/{moved.Json["id"]}/undo", new JsonObject());
+        Assert.True(undone.Status == 200, undone.Text);
+        var after = Documents(await Bytes(other, "/api/files/house.krasis"));
+        Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair => Assert.Equal(pair.Value, after[pair.Key]));
+        Assert.Equal(404, (await other.Post($"/api/files/taken/{moved.Json["id"]}/undo", new JsonObject())).Status);
+    }
+
+    [Fact]
+    public async Task A_drink_goes_to_a_bar_with_another_pump_and_is_undone_there()
+    {
+        // There the cardamom pump gives half as much again, and hazelnut is not known at all.
+        var pump = (await other.Get("/api/bar")).Json["dispensers"]!.AsArray().Single(one => (string?)one!["id"] == "pump-cardamom")!;
+        var document = pump["document"]!.DeepClone();
+        document["strokesGrams"] = new JsonArray();
+        document["weighedOn"] = null;
+        document["nominalMl"] = null;
+        document["strokeMl"] = 4;
+        var weighed = await other.Put("/api/bar/dispensers/pump-cardamom", document, (string)pump["etag"]!);
+        Assert.True(weighed.Status == 200, weighed.Text);
+        var drink = await Drink(lockHouse, "Cardamom latte");
+        var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"));
+        Assert.Equal(("drinks", "Cardamom latte", "same"), ((string?)key["scope"], (string?)key["drinks"]![0]!["name"], (string?)key["drinks"]![0]!["standing"]));
+
+        var look = await other.Post($"/api/files/bundles/{key["key"]}/look", new JsonObject { ["drinks"] = new JsonArray(drink), ["choices"] = new JsonArray() });
+        Assert.True(look.Status == 200, look.Text);
+        Assert.All(look.Json["facts"]!.AsArray(), fact => Assert.NotNull(fact!["choice"]!["own"]));
+        var rows = look.Json["drinks"]![0]!["sizes"]!.AsArray().SelectMany(size => size!["rows"]!.AsArray()).Where(row => (string?)row!["what"] == "Cardamom syrup").ToList();
+        Assert.All(rows, row => Assert.NotEqual((string?)row!["published"], (string?)row["now"]));
+
+        var count = (await other.Get("/api/builds")).Json.AsArray().Count;
+        var taken = await other.Post($"/api/files/bundles/{key["key"]}/take", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "beside" }), ["choices"] = new JsonArray() });
+        Assert.True(taken.Status == 200, taken.Text);
+        Assert.Contains("Cardamom latte (from elsewhere)", (await other.Get("/api/builds")).Text, StringComparison.Ordinal);
+        Assert.Equal(200, (await other.Post($"/api/files/taken/{taken.Json["id"]}/undo", new JsonObject())).Status);
+        Assert.Equal(count, (await other.Get("/api/builds")).Json.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task A_drink_that_takes_another_s_place_is_that_drink_s_next_version()
+    {
+        var drink = await Drink(lockHouse, "Cardamom latte");
+        var sent = await lockHouse.Get($"/api/builds/{drink}");
+        var changed = sent.Json["document"]!.DeepClone();
+        changed["reserveMm"] = 9;
+        Assert.Equal(200, (await lockHouse.Put($"/api/builds/{drink}", changed, sent.ETag!)).Status);
+        var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"));
+        var own = $"/api/builds/{await Drink(other, "Cardamom latte")}";
+        var before = await other.Get(own);
+
+        var taken = await other.Post($"/api/files/bundles/{key["key"]}/take", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "replace" }), ["choices"] = new JsonArray() });
+        Assert.True(taken.Status == 200, taken.Text);
+        Assert.Equal(9, (double)(await other.Get(own)).Json["document"]!["reserveMm"]!);
+        Assert.Equal(200, (await other.Post($"/api/files/taken/{taken.Json["id"]}/undo", new JsonObject())).Status);
+        Assert.Equal(before.Json["document"]!.ToJsonString(), (await other.Get(own)).Json["document"]!.ToJsonString());
+    }
+
+    [Fact]
+    public async Task What_is_no_bundle_is_refused_with_a_sentence_and_nothing_is_changed()
+    {
+        var house = await Bytes(lockHouse, "/api/files/house.krasis");
+        var before = Documents(await Bytes(other, "/api/files/house.krasis"));
+        (byte[] File, string Says)[] bad =
+        [
+            ([], "no bundle"),
+            ("PK but not really"u8.ToArray(), "no bundle"),
+            (house[..(house.Length / 2)], "no bundle"),
+            (Zip(("readme.txt", "hello")), "no manifest"),
+            (Zip(("../../etc/passwd", "x"), ("manifest.json", "{}")), "no place in a bundle"),
+            (Zip(("manifest.json", "{}")), "not one of Krasis"),
+            (Zip(("manifest.json", "{")), "not JSON"),
+            (Changed(house, "manifest.json", text => text.Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)), "newer Krasis"),
+            (Changed(house, "tables/build.json", text => text.Replace("Cardamom", "Cardamon", StringComparison.Ordinal)), "not as it was written"),
+            (Bomb(), "larger than"),
+        ];
+        foreach (var (file, says) in bad)
+        {
+            var answer = await Post(other, file);
+            Assert.True(answer.Status == 422, $"{says}: {answer.Status} {answer.Text}");
+            Assert.Contains(says, answer.Text, StringComparison.Ordinal);
+        }
+
+        var after = Documents(await Bytes(other, "/api/files/house.krasis"));
+        Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair => Assert.Equal(pair.Value, after[pair.Key]));
+    }
+
+    [Fact]
+    public async Task Every_document_says_its_schema_and_the_schema_is_there()
+    {
+        var drink = await Drink(lockHouse, "Cardamom latte");
+        foreach (var bundle in new[] { await Bytes(lockHouse, "/api/files/house.krasis"), await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}") })
+        {
+            foreach (var (path, text) in Documents(bundle))
+            {
+                var name = path == "manifest.json" ? "manifest-1" : (string)JsonNode.Parse(text)!["schema"]!;
+                var schema = await lockHouse.Get($"/schemas/{name}.json");
+                Assert.Equal((200, "https://json-schema.org/draft/2020-12/schema"), (schema.Status, (string?)schema.Json["$schema"]));
+            }
+        }
+    }
+
+    private static async Task<byte[]> Bytes(KrasisServer server, string path)
+    {
+        using var answer = await server.Http.GetAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken);
+        Assert.Equal(200, (int)answer.StatusCode);
+        return await answer.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken);
+    }
+
+    private static async Task<Answer> Post(KrasisServer server, byte[] file)
+    {
+        using var content = new ByteArrayContent(file);
+        content.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
+        using var answer = await server.Http.PostAsync(new Uri("/api/files/bundles", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        return new Answer((int)answer.StatusCode, null, null, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+    }
+
+    private static async Task<JsonNode> Send(KrasisServer server, byte[] file)
+    {
+        var answer = await Post(server, file);
+        Assert.True(answer.Status == 200, answer.Text);
+        return answer.Json;
+    }
+
+    private static async Task<string> Drink(KrasisServer server, string name) =>
+        (string)(await server.Get("/api/builds")).Json.AsArray().First(build => (string?)build!["name"] == name)!["id"]!;
+
+    private static Dictionary<string, string> Documents(byte[] bundle)
+    {
+        using var zip = new ZipArchive(new MemoryStream(bundle));
+        return zip.Entries.ToDictionary(entry => entry.FullName, entry => new StreamReader(entry.Open()).ReadToEnd());
+    }
+
+    private static byte[] Changed(byte[] bundle, string path, Func<string, string> change) =>
+        Zip([.. Documents(bundle).Select(pair => (pair.Key, pair.Key == path ? change(pair.Value) : pair.Value))]);
+
+    private static byte[] Zip(params (string Path, string Text)[] entries)
+    {
+        using var stream = new MemoryStream();
+        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, leaveOpen: true))
+        {
+            foreach (var (path, text) in entries)
+            {
+                using var entry = zip.CreateEntry(path).Open();
+                entry.Write(Encoding.UTF8.GetBytes(text));
+            }
+        }
+
+        return stream.ToArray();
+    }
+
+    // 300 MB of zeros, listed as a document.
+    private static byte[] Bomb()
+    {
+        using var stream = new MemoryStream();
+        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, leaveOpen: true))
+        {
+            using (var entry = zip.CreateEntry("manifest.json").Open())
+            {
+                entry.Write("""{"format":"krasis","version":1,"scope":"drinks","house":"x","writtenAt":"2026-11-27T00:00:00Z","tables":0,"documents":[{"path":"a.json","type":"build","sha256":""}]}"""u8);
+            }
+
+            using var large = zip.CreateEntry("a.json").Open();
+            var zeros = new byte[1_000_000];
+            for (var i = 0; i < 300; i++)
+            {
+                large.Write(zeros);
+            }
+        }
+
+        return stream.ToArray();
+    }
+}
