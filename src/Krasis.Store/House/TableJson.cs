@@ -111,17 +111,25 @@ public static class TableJson
                 return true;
             case JsonValueKind.String when column.Type == "TEXT":
                 read = value.GetString();
-                return true;
+                return IsWhen(column.Name) ? DateTimeOffset.TryParse(value.GetString(), CultureInfo.InvariantCulture, out _)
+                    : !IsDay(column.Name) || DateOnly.TryParseExact(value.GetString(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _);
             default:
                 return false;
         }
     }
+
+    // Columns are called by what they hold.
+    private static bool IsWhen(string column) => column.EndsWith("_at", StringComparison.Ordinal) || column == "at";
+
+    private static bool IsDay(string column) => column is "day" or "use_by";
 
     private static string Accepted(HouseColumn column) => column switch
     {
         { IsDocument: true } => "a document",
         { Type: "INTEGER" } => "a whole number",
         { Type: "REAL" } => "a number",
+        _ when IsWhen(column.Name) => "an instant such as 2026-11-25T09:00:00Z",
+        _ when IsDay(column.Name) => "a day such as 2026-11-25",
         _ => "text",
     };
 }

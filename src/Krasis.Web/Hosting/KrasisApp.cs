@@ -61,6 +61,7 @@ public static class KrasisApp
         builder.Services.AddSingleton<Board>();
         builder.Services.AddSingleton<StandardNeeds>();
         builder.Services.AddSingleton<BundleShelf>();
+        builder.Services.AddSingleton<WorkedOut>();
         builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json"]);
         builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
         builder.Services.AddSingleton<SameAnswer>();

@@ -68,6 +68,25 @@ public sealed class BundleApiTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task What_was_worked_out_of_a_house_is_not_taken_for_the_one_that_came_in_its_place()
+    {
+        // The same build in the same version, and yet another: once named so and once so.
+        var house = await Bytes(other, "/api/files/house.krasis");
+        foreach (var name in new[] { "Towpath special", "Weir special" })
+        {
+            var path = $"/api/builds/{await Drink(other, "Cardamom latte")}";
+            var build = await other.Get(path);
+            var renamed = build.Json["document"]!.DeepClone();
+            renamed["name"] = name;
+            Assert.Equal(200, (await other.Put(path, renamed, build.ETag!)).Status);
+            Assert.Contains(name, (await other.Get("/api/builds")).Text, StringComparison.Ordinal);
+            var key = await Send(other, house);
+            Assert.Equal(200, (await other.Post($"/api/files/bundles/{key["key"]}/house", new JsonObject())).Status);
+            Assert.DoesNotContain(name, (await other.Get("/api/builds")).Text, StringComparison.Ordinal);
+        }
+    }
+
+    [Fact]
     public async Task A_drink_goes_to_a_bar_with_another_pump_and_is_undone_there()
     {
         // There the cardamom pump gives half as much again, and hazelnut is not known at all.

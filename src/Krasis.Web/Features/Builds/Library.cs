@@ -19,6 +19,14 @@ public sealed class Library(KrasisFile file)
     private readonly ConcurrentDictionary<(string Id, long Version), StoredBuild> documents = [];
     private volatile Shelf? last;
 
+    /// <summary>Forgets all, for when other builds have come in the place of these.</summary>
+    public void Forget()
+    {
+        entries.Clear();
+        documents.Clear();
+        last = null;
+    }
+
     /// <summary>The builds by name. A document is read again only when it has been changed.</summary>
     public IReadOnlyList<StoredBuild> Documents(Session session)
     {

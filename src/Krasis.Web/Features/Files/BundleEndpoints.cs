@@ -126,19 +126,19 @@ internal static class BundleEndpoints
             return TypedResults.Ok(View(taken!));
         });
 
-    private static Results<Ok<TakenView>, ProblemResult> MoveIn(string key, KrasisFile file, BundleShelf shelf, TimeProvider clock)
+    private static Results<Ok<TakenView>, ProblemResult> MoveIn(string key, KrasisFile file, BundleShelf shelf, WorkedOut known, TimeProvider clock)
     {
         if (!shelf.TryFind(key, out var bundle) || bundle.Manifest.Scope != BundleManifest.WholeHouse)
         {
             return Gone();
         }
 
-        var tables = MovingIn.Tables(bundle);
+        var tables = MovingIn.Tables(bundle, clock);
         return !tables.IsRead ? ProblemResult.Fields(tables.Problems)
-            : TypedResults.Ok(View(Replace(file, bundle.Manifest.House, tables.Value, "Everything, in the place of what was here", "before-moving-in", clock.GetUtcNow())));
+            : TypedResults.Ok(View(Replace(file, known, bundle.Manifest.House, tables.Value, "Everything, in the place of what was here", "before-moving-in", clock.GetUtcNow())));
     }
 
-    private static Results<Ok<TakenView>, ProblemResult> TakeBack(string id, KrasisFile file, TimeProvider clock)
+    private static Results<Ok<TakenView>, ProblemResult> TakeBack(string id, KrasisFile file, WorkedOut known, TimeProvider clock)
     {
         var row = file.Read(session => session.Taken.Find(id));
         if (row is null or { UndoneAt: not null })
@@ -160,7 +160,7 @@ internal static class BundleEndpoints
             {
                 Copies.Make(copy, before);
                 var (house, tables) = KrasisFile.Open(before, clock).Read(session => (session.House.Id, session.House.Read()));
-                Replace(file, house, tables, null, "before-undoing", now);
+                Replace(file, known, house, tables, null, "before-undoing", now);
             }
             finally
             {
@@ -182,15 +182,18 @@ internal static class BundleEndpoints
         });
     }
 
-    private static TakenRow Replace(KrasisFile file, string house, IReadOnlyList<HouseTable> tables, string? says, string why, DateTimeOffset now)
+    private static TakenRow Replace(KrasisFile file, WorkedOut known, string house, IReadOnlyList<HouseTable> tables, string? says, string why, DateTimeOffset now)
     {
         var copy = Path.Combine(file.CopiesFolder, Copies.NameOf(file.Path, now, why));
         Copies.Make(file.Path, copy);
-        return file.Write(session =>
+        var taken = file.Write(session =>
         {
             session.House.Replace(house, tables);
             return says is null ? null! : TakingIn.Note(session, says, new Undo { Copy = copy }, now);
         });
+
+        known.Forget();
+        return taken;
     }
 
     private static TakenView View(TakenRow row) => new(row.Id, DateTimeOffset.Parse(row.TakenAt, System.Globalization.CultureInfo.InvariantCulture), row.Says, row.UndoneAt is not null);

@@ -1,8 +1,6 @@
-using Krasis.Core.Bar;
 using Krasis.Core.Input;
 using Krasis.Exchange.Bundles;
 using Krasis.Store;
-using Krasis.Store.Files;
 using Krasis.Store.House;
 
 namespace Krasis.Web.Features.Files;
@@ -14,8 +12,10 @@ internal static class MovingIn
     private const int Oldest = 15;
 
     /// <summary>Reads everything in a bundle, through a file as the program that wrote it would have left it.</summary>
+    /// <param name="bundle">The bundle.</param>
+    /// <param name="clock">Tells the day.</param>
     /// <returns>Its tables as this program keeps them, or what cannot be read.</returns>
-    public static Reading<IReadOnlyList<HouseTable>> Tables(Bundle bundle)
+    public static Reading<IReadOnlyList<HouseTable>> Tables(Bundle bundle, TimeProvider clock)
     {
         if (bundle.Manifest.Tables is < Oldest || bundle.Manifest.Tables > KrasisFile.Version)
         {
@@ -32,8 +32,8 @@ internal static class MovingIn
                 return Reading<IReadOnlyList<HouseTable>>.Failed(problems);
             }
 
-            return file.Read<Reading<IReadOnlyList<HouseTable>>>(session => Contents.Of(session).Faults is [var fault, ..] ? Problem.At("file", null, $"In it {fault}.", "a .krasis file as Krasis writes it")
-                : BarReader.Read(session.Bar.Whole()) is { IsRead: false } bar ? Problem.At("file", null, $"The bar in it cannot be read: {bar.Problems[0].Message}", "a .krasis file as Krasis writes it")
+            return file.Read<Reading<IReadOnlyList<HouseTable>>>(session => HouseCheck.Fault(session, clock) is { } fault
+                ? Problem.At("file", null, $"In it {fault}", "a .krasis file as Krasis writes it")
                 : Reading<IReadOnlyList<HouseTable>>.Of(session.House.Read()));
         }
         catch (KrasisFileException e)

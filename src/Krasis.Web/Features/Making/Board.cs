@@ -12,6 +12,9 @@ public sealed class Board
 {
     private readonly ConcurrentDictionary<(string Build, long Number, string? Station), (ServiceDrink? Drink, Season? Season)> known = [];
 
+    /// <summary>Forgets all, for when other standards have come in the place of these.</summary>
+    public void Forget() => known.Clear();
+
     /// <summary>The standards that are on the board on a day and can be made at a station, by name.</summary>
     public IReadOnlyList<ServiceDrink> On(DateOnly day, IEnumerable<StoredStandard> standards, string? station) =>
     [

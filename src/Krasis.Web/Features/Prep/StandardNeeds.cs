@@ -16,6 +16,9 @@ internal sealed class StandardNeeds
     /// <param name="IsIced">Whether there is ice in it.</param>
     internal sealed record Drink(IReadOnlyDictionary<string, IReadOnlyDictionary<Item, double>> Sizes, bool IsIced);
 
+    /// <summary>Forgets all, for when other standards have come in the place of these.</summary>
+    public void Forget() => known.Clear();
+
     /// <summary>What a standard takes at a station.</summary>
     public Drink Of(StoredStandard standard, string station) => known.GetOrAdd(
         (standard.BuildId, standard.Number, station), _ => Of(standard.Document, BarReader.Read(standard.Bar).Value, station));
