@@ -60,6 +60,14 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
     private static IEnumerable<(string Name, Action Open)> Pages(Tab tab)
     {
         yield return ("the files", () => tab.Open("/files").Find("[data-test=copies]"));
+        yield return ("a file of another house", () =>
+        {
+            tab.Open("/files").Find("[data-test=copies]");
+            tab.Attach("[data-test=bundle]", Path.Combine(KrasisProcess.Root(), "tests", "reference", "bundles", "drinks-1.krasis"));
+            tab.ChooseOption("[data-test=as]", "take it in beside ours");
+            tab.Find("[data-test=guest]");
+        }
+        );
         yield return ("the logbook of tastings", () => tab.Open("/tastings").Find("[data-test=entry]"));
         yield return ("what a tasting found", () => tab.Open("/tastings/00000000-0000-0000-0000-000000000004").Find("[data-test=becomes]"));
         yield return ("a triangle that is over", () => tab.Open("/tastings/00000000-0000-0000-0000-000000000002").Find("[data-test=choice]"));

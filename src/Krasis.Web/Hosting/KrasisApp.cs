@@ -104,6 +104,7 @@ public static class KrasisApp
         PrintsEndpoint.Map(app);
         QrEndpoint.Map(app);
         TroubleEndpoint.Map(app);
+        TextEndpoint.Map(app);
         TastingEndpoints.Map(app);
         TasteEndpoints.Map(app);
         DecisionEndpoints.Map(app);

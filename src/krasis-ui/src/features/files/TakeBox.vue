@@ -77,7 +77,7 @@ const nameOf = (id: string) => bundle.value?.drinks.find((drink) => drink.id ===
         <Button
           v-if="!isAsked"
           label="Put it in the place of everything…"
-          severity="secondary"
+          outlined
           data-test="move-in"
           @click="isAsked = true"
         />
@@ -87,32 +87,34 @@ const nameOf = (id: string) => bundle.value?.drinks.find((drink) => drink.id ===
           <Button label="No" text @click="isAsked = false" />
         </p>
       </div>
-      <table class="plain" data-test="guests">
-        <thead>
-          <tr>
-            <th scope="col">Drink</th>
-            <th scope="col">There</th>
-            <th scope="col">What to do</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="drink in bundle.drinks" :key="drink.id">
-            <th scope="row">{{ drink.name }}</th>
-            <td>{{ standings[drink.standing as keyof typeof standings] }}</td>
-            <td>
-              <Select
-                v-model="as[drink.id]"
-                :options="ways(drink.standing)"
-                option-value="value"
-                option-label="label"
-                :aria-label="`What to do with ${drink.name}`"
-                data-test="as"
-                @change="lookThrough"
-              />
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <div class="scroll">
+        <table class="plain" data-test="guests">
+          <thead>
+            <tr>
+              <th scope="col">Drink</th>
+              <th scope="col">Here</th>
+              <th scope="col">What to do</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="drink in bundle.drinks" :key="drink.id">
+              <th scope="row">{{ drink.name }}</th>
+              <td>{{ standings[drink.standing as keyof typeof standings] }}</td>
+              <td>
+                <Select
+                  v-model="as[drink.id]"
+                  :options="ways(drink.standing)"
+                  option-value="value"
+                  option-label="label"
+                  :aria-label="`What to do with ${drink.name}`"
+                  data-test="as"
+                  @change="lookThrough"
+                />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
       <template v-if="look">
         <h3>What stands for what</h3>
         <p class="soft">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import TransformDialog from '@/features/transforming/TransformDialog.vue'
 import HistoryDialog from '@/features/versions/HistoryDialog.vue'
 import type {
@@ -15,6 +15,9 @@ import AdviceDialog from './AdviceDialog.vue'
 import SchoolsDialog from './SchoolsDialog.vue'
 import ShortcutSheet from './ShortcutSheet.vue'
 import type { SheetDialog } from './words'
+
+// It comes when it is asked for.
+const TextDialog = defineAsyncComponent(() => import('./TextDialog.vue'))
 
 /** What opens over the sheet: one at a time. What is closed is not worked out anew with every amount. */
 defineProps<{
@@ -39,6 +42,7 @@ const isOpen = (what: SheetDialog) =>
 const isVariantOpen = isOpen('variant')
 const isHistoryOpen = isOpen('history')
 const areSchoolsOpen = isOpen('schools')
+const isTextOpen = isOpen('text')
 const areKeysOpen = isOpen('keys')
 const asked = computed({
   get: () => (typeof open.value === 'object' ? (open.value?.adviseOn ?? null) : null),
@@ -67,6 +71,12 @@ const asked = computed({
     @restore="$emit('restore', $event)"
   />
   <ShortcutSheet v-model:open="areKeysOpen" v-memo="[areKeysOpen]" />
+  <TextDialog
+    v-if="isTextOpen"
+    v-model:open="isTextOpen"
+    :draft="draft"
+    :sizes="(sheet?.sizes ?? []).map(({ size, name }) => ({ id: size, name }))"
+  />
   <SchoolsDialog
     v-model:open="areSchoolsOpen"
     v-memo="[areSchoolsOpen, areSchoolsOpen && draft]"

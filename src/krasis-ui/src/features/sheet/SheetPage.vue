@@ -231,6 +231,7 @@ async function settle(): Promise<boolean> {
             @variant="openVariant"
             @duplicate="duplicateThis"
             @copy="copyCells"
+            @text="dialog = 'text'"
             @delete="deleteThis"
           />
         </template>

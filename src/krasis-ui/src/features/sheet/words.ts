@@ -22,4 +22,4 @@ export const drawingAt = (size: SizeSheet, at: number): CupDrawing =>
   size.life.moments[at - 1]?.drawing ?? size.drawing.poured
 
 /** What opens over the sheet. */
-export type SheetDialog = 'variant' | 'history' | 'schools' | 'keys' | { adviseOn: string }
+export type SheetDialog = 'variant' | 'history' | 'schools' | 'keys' | 'text' | { adviseOn: string }

@@ -18,7 +18,15 @@ const props = defineProps<{
   ready: () => Promise<string | null>
 }>()
 const router = useRouter()
-const emit = defineEmits<{ moved: []; history: []; variant: []; duplicate: []; copy: []; delete: [] }>()
+const emit = defineEmits<{
+  moved: []
+  history: []
+  variant: []
+  duplicate: []
+  copy: []
+  text: []
+  delete: []
+}>()
 
 /** What it is to become; null while nothing is asked. */
 const to = ref<BuildState | null>(null)
@@ -43,6 +51,7 @@ const items = computed(() => [
       ]),
   { label: 'History', icon: 'pi pi-history', test: 'history', command: () => emit('history') },
   { label: 'Duplicate', icon: 'pi pi-copy', test: 'duplicate', command: () => emit('duplicate') },
+  { label: 'As text…', icon: 'pi pi-align-left', test: 'as-text', command: () => emit('text') },
   {
     label: 'Send as a file',
     icon: 'pi pi-file-export',

@@ -566,6 +566,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a build is made, as text or Markdown, in metric, US or UK words. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TextRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TextView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tastings": {
         parameters: {
             query?: never;
@@ -12165,6 +12223,8 @@ export interface components {
         KindRequest: {
             kind: null | string;
         };
+        /** @enum {unknown} */
+        KitchenWords: "metric" | "us" | "uk";
         KrasisProblem: {
             type?: null | string;
             title?: null | string;
@@ -14323,6 +14383,15 @@ export interface components {
             name: string;
             wantsFoam: boolean;
             cools: boolean;
+        };
+        TextRequest: {
+            build: components["schemas"]["BuildDocument"];
+            size: null | string;
+            words: components["schemas"]["KitchenWords"];
+            isMarkdown: boolean;
+        };
+        TextView: {
+            text: string;
         };
         ThrownView: {
             lot: string;
