@@ -6,7 +6,7 @@ using var server = new KrasisProcess(demo: true);
 
 using (var tab = new Tab(server.Address, 1280, 800))
 {
-    tab.Open("/").Find("[data-test=build]");
+    tab.Open("/").Until("what a standard lacks", () => tab.Has("[data-test=builds]") && tab.Find("[data-test=builds]").Text.Contains("is out", StringComparison.Ordinal));
     tab.Picture(Path.Combine(folder, "builds.png"));
 
     OpenBuild(tab, "Cardamom latte");

@@ -105,6 +105,7 @@ public static class KrasisApp
         QrEndpoint.Map(app);
         TroubleEndpoint.Map(app);
         TextEndpoint.Map(app);
+        RecipePage.Map(app);
         TastingEndpoints.Map(app);
         TasteEndpoints.Map(app);
         DecisionEndpoints.Map(app);

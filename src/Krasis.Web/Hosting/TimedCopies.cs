@@ -14,7 +14,7 @@ internal sealed partial class TimedCopies(KrasisFile file, TimeSpan every, int k
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         // A bar that is started every morning has a copy when one is due, and not one a start.
-        var due = Copies.Timed(file.Path, file.CopiesFolder) is [var newest, ..] ? newest.At + every : clock.GetUtcNow();
+        var due = Last() is { } last ? last + every : clock.GetUtcNow();
         using var minute = new PeriodicTimer(TimeSpan.FromMinutes(1), clock);
         do
         {
@@ -29,12 +29,27 @@ internal sealed partial class TimedCopies(KrasisFile file, TimeSpan every, int k
             {
                 Make(now);
             }
-            catch (KrasisFileException e)
+            catch (Exception e) when (IsOfFiles(e))
             {
+                // The bar goes on; the page says when the last copy was made.
                 Failed(e.Message);
             }
         }
         while (await NextMinute(minute, stoppingToken).ConfigureAwait(false));
+    }
+
+    private static bool IsOfFiles(Exception e) => e is KrasisFileException or IOException or UnauthorizedAccessException;
+
+    private DateTimeOffset? Last()
+    {
+        try
+        {
+            return Copies.Timed(file.Path, file.CopiesFolder) is [var newest, ..] ? newest.At : null;
+        }
+        catch (Exception e) when (IsOfFiles(e))
+        {
+            return null;
+        }
     }
 
     private static async Task<bool> NextMinute(PeriodicTimer minute, CancellationToken stopping)

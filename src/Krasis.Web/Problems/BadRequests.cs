@@ -41,6 +41,7 @@ public sealed partial class BadRequests : IExceptionHandler
         {
             { InnerException: JsonException json } => await Explain(json, httpContext.Request.Body, cancellationToken).ConfigureAwait(false),
             _ when InAddress().Match(bad.Message) is { Success: true } bound => Explain(bound.Groups[1].Value, bound.Groups[2].Value),
+            _ when !httpContext.Request.Body.CanSeek => ProblemResult.Unreadable(bad.StatusCode, bad.StatusCode == StatusCodes.Status413PayloadTooLarge ? "The file is larger than anything that Krasis writes. Nothing was kept." : bad.Message),
             _ when httpContext.Request.Body.Length == 0 || bad.Message.StartsWith(NoBody, StringComparison.Ordinal) => ProblemResult.Unreadable(bad.StatusCode, "It is empty. Send JSON."),
             _ => ProblemResult.Unreadable(bad.StatusCode, bad.Message),
         };

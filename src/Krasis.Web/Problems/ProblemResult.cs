@@ -1,4 +1,5 @@
 using Krasis.Core.Input;
+using Krasis.Store;
 using Krasis.Store.Files;
 
 namespace Krasis.Web.Problems;
@@ -59,6 +60,10 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
     /// <summary>It comes from elsewhere.</summary>
     public static ProblemResult Foreign(string detail) =>
         new(StatusCodes.Status403Forbidden, "foreign", "This is not for anybody but Krasis itself.", detail);
+
+    /// <summary>A file beside the data file cannot be written or read.</summary>
+    public static ProblemResult NoFile(KrasisFileException trouble) =>
+        new(StatusCodes.Status503ServiceUnavailable, "file", "That file cannot be written now.", $"{trouble.Message} Nothing was changed.");
 
     /// <summary>Nothing can be kept now.</summary>
     public static ProblemResult Unkept(DataFileException trouble) => new(

@@ -62,6 +62,8 @@ public sealed class BundleApiTests : IAsyncLifetime
 
         var undone = await other.Post($"/api/files/taken/{moved.Json["id"]}/undo", new JsonObject());
         Assert.True(undone.Status == 200, undone.Text);
+        // Larger than anything that is written, whatever it is.
+        Assert.Equal(413, (await Post(other, new byte[51_000_000])).Status);
         var after = Documents(await Bytes(other, "/api/files/house.krasis"));
         Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair => Assert.Equal(pair.Value, after[pair.Key]));
         Assert.Equal(404, (await other.Post($"/api/files/taken/{moved.Json["id"]}/undo", new JsonObject())).Status);
@@ -126,11 +128,30 @@ public sealed class BundleApiTests : IAsyncLifetime
         Assert.Equal(200, (await lockHouse.Put($"/api/builds/{drink}", changed, sent.ETag!)).Status);
         var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"));
         var own = $"/api/builds/{await Drink(other, "Cardamom latte")}";
-        var before = await other.Get(own);
-
         var taken = await other.Post($"/api/files/bundles/{key["key"]}/take", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "replace" }), ["choices"] = new JsonArray() });
         Assert.True(taken.Status == 200, taken.Text);
-        Assert.Equal(9, (double)(await other.Get(own)).Json["document"]!["reserveMm"]!);
+        var replaced = await other.Get(own);
+        Assert.Equal(9, (double)replaced.Json["document"]!["reserveMm"]!);
+
+        // What somebody has made of it since is not lost by an undo.
+        var since = replaced.Json["document"]!.DeepClone();
+        since["reserveMm"] = 7;
+        Assert.Equal(200, (await other.Put(own, since, replaced.ETag!)).Status);
+        var late = await other.Post($"/api/files/taken/{taken.Json["id"]}/undo", new JsonObject());
+        Assert.Equal(409, late.Status);
+        Assert.Contains("has been changed since", late.Text, StringComparison.Ordinal);
+        Assert.Equal(7, (double)(await other.Get(own)).Json["document"]!["reserveMm"]!);
+    }
+
+    [Fact]
+    public async Task A_drink_that_took_another_s_place_gives_it_back()
+    {
+        var drink = await Drink(lockHouse, "Cardamom latte");
+        var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"));
+        var own = $"/api/builds/{await Drink(other, "Cardamom latte")}";
+        var before = await other.Get(own);
+        var taken = await other.Post($"/api/files/bundles/{key["key"]}/take", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "replace" }), ["choices"] = new JsonArray() });
+        Assert.True(taken.Status == 200, taken.Text);
         Assert.Equal(200, (await other.Post($"/api/files/taken/{taken.Json["id"]}/undo", new JsonObject())).Status);
         Assert.Equal(before.Json["document"]!.ToJsonString(), (await other.Get(own)).Json["document"]!.ToJsonString());
     }
@@ -190,7 +211,11 @@ public sealed class BundleApiTests : IAsyncLifetime
     {
         using var content = new ByteArrayContent(file);
         content.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
-        using var answer = await server.Http.PostAsync(new Uri("/api/files/bundles", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/files/bundles") { Content = content };
+
+        // Whoever is told at the head that it is too large need not send it.
+        request.Headers.ExpectContinue = file.Length > 50_000_000;
+        using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
         return new Answer((int)answer.StatusCode, null, null, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
     }
 

@@ -20,7 +20,7 @@ public static class RecipeText
             text.Append(isMarkdown ? "\n" : "");
             foreach (var step in plan.Steps)
             {
-                text.Append(step.Number).Append(". ").Append(Line(step, words)).Append('\n');
+                text.Append(step.Number).Append(". ").Append(Safe(Line(step, words))).Append('\n');
             }
         }
 
@@ -32,18 +32,21 @@ public static class RecipeText
         return text.ToString();
 
         string Safe(string name) => isMarkdown ? Escaped(name) : name;
+    }
 
-        string Line(MakingStep step, KitchenWords kitchen)
-        {
-            string[] sentences =
-            [
-                Amount(step, kitchen) is { Length: > 0 } amount ? $"{step.Title}: {amount}." : $"{step.Title}.",
-                step.Shot is { } shot ? $"{shot.Says}." : "",
-                step.Foam is { } foam ? (foam.IsCold ? $"Foam it cold to {StepWords.Named(foam)}." : $"Steam it to {StepWords.Named(foam)}, {Say.Degrees(foam.To)}.") : "",
-                step.How,
-            ];
-            return Safe(KitchenAmount.Degrees(string.Join(' ', sentences.Where(sentence => sentence.Length > 0)), kitchen)).TrimEnd();
-        }
+    /// <summary>A step in sentences: what goes in and how much, how it is pulled or steamed, and what is done.</summary>
+    /// <param name="step">The step.</param>
+    /// <param name="words">In which measures.</param>
+    public static string Line(MakingStep step, KitchenWords words)
+    {
+        string[] sentences =
+        [
+            Amount(step, words) is { Length: > 0 } amount ? $"{step.Title}: {amount}." : $"{step.Title}.",
+            step.Shot is { } shot ? $"{shot.Says}." : "",
+            step.Foam is { } foam ? (foam.IsCold ? $"Foam it cold to {StepWords.Named(foam)}." : $"Steam it to {StepWords.Named(foam)}, {Say.Degrees(foam.To)}.") : "",
+            step.How,
+        ];
+        return KitchenAmount.Degrees(string.Join(' ', sentences.Where(sentence => sentence.Length > 0)), words).TrimEnd();
     }
 
     // As the bar says it, and what that is for those who have not its pumps, baskets and ice.

@@ -81,8 +81,8 @@ internal static class BundleEndpoints
         }
 
         var chosen = guests.Value.Builds.Where(build => request.Drinks.Contains(build.Id)).ToList();
-        return chosen.Count == 0
-            ? ProblemResult.Fields([new Problem("drinks", null, "These are no drinks of the file.", "ids of its drinks")])
+        return chosen.Count is 0 or > TakingIn.MostAtOnce
+            ? ProblemResult.Fields([new Problem("drinks", null, chosen.Count == 0 ? "These are no drinks of the file." : $"These are {chosen.Count} drinks at once.", $"drinks of the file, up to {TakingIn.MostAtOnce}")])
             : file.Read<Results<Ok<LookView>, ProblemResult>>(session =>
             {
                 var builds = chosen.Select(one => one.Build).ToList();

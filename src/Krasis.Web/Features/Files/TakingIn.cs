@@ -15,6 +15,9 @@ namespace Krasis.Web.Features.Files;
 /// <summary>Takes drinks of another house in: all that were chosen, or none.</summary>
 internal static class TakingIn
 {
+    /// <summary>The most drinks that are looked at or taken in at once.</summary>
+    public const int MostAtOnce = 200;
+
     private const string Replace = "replace";
 
     /// <summary>What each fact that drinks rest on is to be here: as was decided, as was said before, or as is guessed.</summary>
@@ -36,9 +39,9 @@ internal static class TakingIn
     public static (TakenRow? Taken, ProblemResult? Problem) Take(Session session, Guests guests, TakeRequest request, DateTimeOffset now)
     {
         var chosen = request.Drinks.Where(one => one is not null).DistinctBy(one => one.Id).Select(one => (Guest: guests.Builds.FirstOrDefault(build => build.Id == one.Id), one.As)).ToList();
-        if (chosen.Count == 0 || chosen.Exists(one => one.Guest is null || one.As is not ("beside" or Replace)))
+        if (chosen.Count is 0 or > MostAtOnce || chosen.Exists(one => one.Guest is null || one.As is not ("beside" or Replace)))
         {
-            return (null, ProblemResult.Fields([new Problem("drinks", null, "These are no drinks of the file.", "ids of its drinks, each beside or replace")]));
+            return (null, ProblemResult.Fields([new Problem("drinks", null, "These are no drinks of the file.", $"drinks of the file, up to {MostAtOnce}, each beside or replace")]));
         }
 
         var builds = chosen.Select(one => one.Guest!.Build).ToList();
@@ -59,7 +62,7 @@ internal static class TakingIn
             if (one.As == Replace && OwnOf(one.Guest!, own) is { } there)
             {
                 session.Builds.Update(there.Id, there.Version, drink.Build with { Name = there.Document.Name, Prices = there.Document.Prices, Season = there.Document.Season }, now);
-                undo.Replaced.Add(new UndoOne(there.Id, there.Version));
+                undo.Replaced.Add(new UndoOne(there.Id, there.Version, there.Version + 1));
             }
             else
             {
@@ -93,6 +96,11 @@ internal static class TakingIn
             {
                 session.Builds.Delete(id, build.Version, now);
             }
+        }
+
+        if (undo.Replaced.Select(one => (one.After, Build: session.Builds.Find(one.Id))).FirstOrDefault(one => one.Build is { } now && now.Version != one.After).Build is { } changed)
+        {
+            return ProblemResult.Conflict("It cannot be undone any more.", $"'{changed.Document.Name}' has been changed since it was replaced. Its history brings back what it was before. Nothing was changed.");
         }
 
         foreach (var one in undo.Replaced)

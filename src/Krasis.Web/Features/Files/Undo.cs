@@ -19,7 +19,8 @@ internal sealed record Undo
 /// <summary>A build as it was.</summary>
 /// <param name="Id">The build.</param>
 /// <param name="Version">Its version before.</param>
-internal sealed record UndoOne(string Id, long Version);
+/// <param name="After">Its version once it was replaced.</param>
+internal sealed record UndoOne(string Id, long Version, long After);
 
 /// <summary>A fact that came along.</summary>
 /// <param name="Kind">Its sort.</param>

@@ -9,6 +9,7 @@ import { tell } from '@/shared/notice/notice'
 export type TakenAs = 'leave' | 'beside' | 'replace'
 
 const mostMegabytes = 50
+const mostAtOnce = 200
 
 /** A file of another house, from the moment it is chosen until its drinks are taken in. */
 export function useBundle() {
@@ -54,8 +55,9 @@ export function useBundle() {
         }),
       ),
     )
+    let left = mostAtOnce
     for (const { id, standing } of bundle.value?.drinks ?? []) {
-      as.value[id] = standing === 'new' ? 'beside' : 'leave'
+      as.value[id] = standing === 'new' && left-- > 0 ? 'beside' : 'leave'
     }
 
     await lookThrough()

@@ -43,6 +43,12 @@ const items = computed(() => [
           command: () => void router.push(`/builds/${props.id}/cards`),
         },
         {
+          label: 'Recipe page',
+          icon: 'pi pi-file',
+          test: 'recipe-page',
+          command: () => void window.open(`/recipes/${props.id}`, '_blank', 'noopener'),
+        },
+        {
           label: 'Show at the bar',
           icon: 'pi pi-desktop',
           test: 'at-the-bar',
