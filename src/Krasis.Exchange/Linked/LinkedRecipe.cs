@@ -11,9 +11,6 @@ namespace Krasis.Exchange.Linked;
 /// <remarks>The words are those of schema.org/Recipe, /HowToStep and /NutritionInformation. What is not known is left out, and nothing is said of being free from something.</remarks>
 public static class LinkedRecipe
 {
-    /// <summary>Grams of salt that hold a gram of sodium: Regulation (EU) 1169/2011, Annex I.</summary>
-    public const double SaltPerSodium = 2.5;
-
     /// <summary>Writes it.</summary>
     /// <param name="plans">How its sizes are made.</param>
     /// <param name="sizes">The same sizes worked out.</param>
@@ -42,7 +39,7 @@ public static class LinkedRecipe
                 ["name"] = step.Title,
                 ["text"] = RecipeText.Line(step, KitchenWords.Metric),
             })]),
-            ["keywords"] = $"Allergens: {plan.Allergens}. Traces are always possible.",
+            ["keywords"] = RecipeText.Allergens(plan),
         };
         if (house is not null)
         {
@@ -79,7 +76,7 @@ public static class LinkedRecipe
         Add("carbohydrateContent", facts.Carbohydrate?.Value, "g", 1);
         Add("sugarContent", facts.Sugars?.Value, "g", 1);
         Add("proteinContent", facts.Protein?.Value, "g", 1);
-        Add("sodiumContent", facts.Salt?.Value / SaltPerSodium * 1000, "mg", 0);
+        Add("sodiumContent", facts.Salt is { } salt ? LabelRounding.SodiumOf(salt).Value : null, "mg", 0);
         return known.Count > 2 ? known : null;
 
         void Add(string name, double? value, string unit, int digits)

@@ -28,9 +28,6 @@ public sealed class HouseStore
     /// <summary>Which house the file is of.</summary>
     public string Id => connection.ExecuteScalar<string>("SELECT house FROM house_file", transaction: transaction)!;
 
-    /// <summary>Whether nobody has entered anything but facts of the bar.</summary>
-    public bool IsEmpty => Tables.Skip(2).All(table => connection.ExecuteScalar<long>($"SELECT EXISTS (SELECT 1 FROM {table})", transaction: transaction) == 0);
-
     /// <summary>The columns of a table.</summary>
     public IReadOnlyList<HouseColumn> Columns(string table) =>
     [

@@ -98,6 +98,17 @@ public class BringerTests
     }
 
     [Fact]
+    public void A_name_is_given_once()
+    {
+        var names = new FreeNames(["White sauce"]);
+
+        Assert.Equal("White sauce (from elsewhere)", names.Give("White sauce"));
+        Assert.Equal("white sauce (from elsewhere, 2)", names.Give("white sauce"));
+        Assert.Equal("Smoke", names.Give("Smoke"));
+        Assert.Equal("smoke (from elsewhere)", names.Give("smoke"));
+    }
+
+    [Fact]
     public void What_stands_for_nothing_is_told_and_nothing_is_brought()
     {
         var choices = Choices(Other).Where(choice => choice.Id != "milk").ToList();

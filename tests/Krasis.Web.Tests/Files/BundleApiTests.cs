@@ -144,6 +144,32 @@ public sealed class BundleApiTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task Two_drinks_do_not_take_the_place_of_one()
+    {
+        // Both are called as the one here is.
+        var drink = await Drink(lockHouse, "Cardamom latte");
+        var twin = (await lockHouse.Get($"/api/builds/{drink}")).Json["document"]!.DeepClone();
+        var second = (string)(await lockHouse.Post("/api/builds", twin)).Json["id"]!;
+        var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}&build={second}"));
+        var own = $"/api/builds/{await Drink(other, "Cardamom latte")}";
+        var before = await other.Get(own);
+
+        var replaced = await Take("replace");
+        Assert.Equal(409, replaced.Status);
+        Assert.Contains("Two drinks cannot both", replaced.Text, StringComparison.Ordinal);
+        Assert.Equal(before.Text, (await other.Get(own)).Text);
+
+        // Beside it, each has a name of its own.
+        Assert.Equal(200, (await Take("beside")).Status);
+        var names = (await other.Get("/api/builds")).Json.AsArray().Select(build => (string)build!["name"]!).Where(name => name.StartsWith("Cardamom latte", StringComparison.Ordinal)).ToList();
+        Assert.Equal(3, names.Distinct().Count());
+
+        Task<Answer> Take(string how) => other.Post(
+            $"/api/files/bundles/{key["key"]}/take",
+            new JsonObject { ["drinks"] = new JsonArray([.. new[] { drink, second }.Select(id => (JsonNode)new JsonObject { ["id"] = id, ["as"] = how })]), ["choices"] = new JsonArray() });
+    }
+
+    [Fact]
     public async Task A_drink_that_took_another_s_place_gives_it_back()
     {
         var drink = await Drink(lockHouse, "Cardamom latte");

@@ -16,9 +16,6 @@ public static class Bringer
     // Marks what is there by an id that nothing here has.
     private const string There = "there~";
 
-    // Cups this much apart hold the same: what was pinned in one is pinned in the other. Common practice, no source.
-    private const double SameCapacity = 0.02;
-
     /// <summary>Brings drinks.</summary>
     /// <param name="builds">The drinks.</param>
     /// <param name="theirs">The facts that they rest on there.</param>
@@ -150,8 +147,9 @@ public static class Bringer
         Sizes = [.. sheet.Sizes.Select(size => size with { Size = new CupId(bag.ComesAs(size.Size.Value) ?? OwnOf(size.Size.Value, choices) ?? size.Size.Value) }).DistinctBy(size => size.Size)],
     };
 
+    // What was pinned in one is pinned in the other.
     private static bool IsSame(Cup? one, Cup? other) =>
-        one is not null && other is not null && Math.Abs(one.BrimCapacity.Value - other.BrimCapacity.Value) <= SameCapacity * other.BrimCapacity.Value;
+        one is not null && other is not null && Math.Abs(one.BrimCapacity.Value - other.BrimCapacity.Value) <= Matching.SameCapacity * other.BrimCapacity.Value;
 
     private static string? OwnOf(string id, IReadOnlyList<FactChoice> choices) => choices.FirstOrDefault(choice => choice.Id == id && choice.Own is not null)?.Own;
 

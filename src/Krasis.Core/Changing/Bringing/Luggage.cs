@@ -13,7 +13,7 @@ internal sealed class Luggage
     private readonly Dictionary<string, string> ids = new(StringComparer.Ordinal);
     private readonly Dictionary<string, string> stands;
     private readonly HashSet<string> takenIds;
-    private readonly HashSet<string> takenNames;
+    private readonly FreeNames names;
 
     /// <summary>Packs.</summary>
     /// <param name="theirs">The facts there.</param>
@@ -24,7 +24,7 @@ internal sealed class Luggage
     {
         this.own = own;
         takenIds = BarKinds.All.SelectMany(kind => kind.IdsIn(own)).Concat(taken).ToHashSet(StringComparer.Ordinal);
-        takenNames = BarKinds.All.SelectMany(kind => kind.IdsIn(own).Select((_, i) => kind.NameIn(own, i) ?? "")).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        names = new FreeNames(BarKinds.All.SelectMany(kind => kind.IdsIn(own).Select((_, i) => kind.NameIn(own, i) ?? "")));
         stands = choices.Where(choice => !choice.Comes && choice.Own is not null && (choice.Kind == BarKinds.Ingredients.Name || choice.Kind == BarKinds.Parts.Name)).DistinctBy(choice => choice.Id).ToDictionary(choice => choice.Id, choice => choice.Own!, StringComparer.Ordinal);
         var chosen = choices.ToLookup(choice => (choice.Kind, choice.Id));
         var cups = Those(BarKinds.Cups.Name);
@@ -38,9 +38,9 @@ internal sealed class Luggage
 
         Added = new BarDocument
         {
-            Cups = [.. theirs.Cups.Where(cup => cups.Contains(cup.Id!)).Select(cup => cup with { Id = ids[cup.Id!], Name = FreeName(cup.Name), Stations = [] })],
-            Foams = [.. theirs.Foams.Where(foam => foams.Contains(foam.Id!)).Select(foam => foam with { Id = ids[foam.Id!], Name = FreeName(foam.Name) })],
-            Ingredients = [.. theirs.Ingredients.Where(one => ingredients.Contains(one.Id!)).Select(one => one with { Id = ids[one.Id!], Name = FreeName(one.Name), FrozenFrom = one.FrozenFrom is { } from ? IdOf(from) : null, OpenedOn = null })],
+            Cups = [.. theirs.Cups.Where(cup => cups.Contains(cup.Id!)).Select(cup => cup with { Id = ids[cup.Id!], Name = names.Give(cup.Name), Stations = [] })],
+            Foams = [.. theirs.Foams.Where(foam => foams.Contains(foam.Id!)).Select(foam => foam with { Id = ids[foam.Id!], Name = names.Give(foam.Name) })],
+            Ingredients = [.. theirs.Ingredients.Where(one => ingredients.Contains(one.Id!)).Select(one => one with { Id = ids[one.Id!], Name = names.Give(one.Name), FrozenFrom = one.FrozenFrom is { } from ? IdOf(from) : null, OpenedOn = null })],
             Parts = [.. theirs.Parts.Where(part => parts.Contains(part.Id!)).Select(UnpackPart)],
             Dispensers = [.. theirs.Dispensers.Where(pump => ids.ContainsKey(pump.Ingredient ?? "")).Select(UnpackPump).OfType<DispenserDocument>()],
             Espresso = [.. theirs.Espresso.Where(recipe => ids.ContainsKey(recipe.Ingredient ?? "")).Select(UnpackRecipe)],
@@ -53,7 +53,7 @@ internal sealed class Luggage
         {
             var choice = chosen[(BarKinds.Dispensers.Name, pump.Id ?? "")].FirstOrDefault();
             var like = choice is null || choice.Comes ? pump : own.Dispensers.FirstOrDefault(other => other.Id == choice.Own);
-            return like is null ? null : like with { Id = FreeId(pump.Id ?? "pump"), Name = FreeName(pump.Name), Ingredient = ids[pump.Ingredient!], Station = null, WeighedOn = null };
+            return like is null ? null : like with { Id = FreeId(pump.Id ?? "pump"), Name = names.Give(pump.Name), Ingredient = ids[pump.Ingredient!], Station = null, WeighedOn = null };
         }
     }
 
@@ -81,16 +81,14 @@ internal sealed class Luggage
     private PartDocument UnpackPart(PartDocument part) => part with
     {
         Id = ids[part.Id!],
-        Name = FreeName(part.Name),
+        Name = names.Give(part.Name),
         MadeOn = null,
         Lines = [.. part.Lines.Select(line => line with { Ingredient = line.Ingredient is { } inner ? IdOf(inner) : null })],
     };
 
-    private EspressoDocument UnpackRecipe(EspressoDocument recipe) => recipe with { Id = ids[recipe.Id ?? ""] = FreeId(recipe.Id ?? "recipe"), Name = FreeName(recipe.Name), Ingredient = ids[recipe.Ingredient!], Station = null };
+    private EspressoDocument UnpackRecipe(EspressoDocument recipe) => recipe with { Id = ids[recipe.Id ?? ""] = FreeId(recipe.Id ?? "recipe"), Name = names.Give(recipe.Name), Ingredient = ids[recipe.Ingredient!], Station = null };
 
-    private CoffeeBaseDocument UnpackCoffee(CoffeeBaseDocument coffee) => coffee with { Id = FreeId(coffee.Id ?? "coffee"), Name = FreeName(coffee.Name), Ingredient = ids[coffee.Ingredient!] };
+    private CoffeeBaseDocument UnpackCoffee(CoffeeBaseDocument coffee) => coffee with { Id = FreeId(coffee.Id ?? "coffee"), Name = names.Give(coffee.Name), Ingredient = ids[coffee.Ingredient!] };
 
     private string FreeId(string id) => Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? id : $"{id}-{n}").First(takenIds.Add);
-
-    private string? FreeName(string? name) => Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? name ?? "" : n == 2 ? $"{name} (from elsewhere)" : $"{name} (from elsewhere, {n - 1})").First(takenNames.Add);
 }

@@ -18,7 +18,7 @@ public static class Matching
     private const double LikeName = 0.55;
 
     // Cups this much apart are poured alike, and such densities are of the same thing; common practice, no source.
-    private const double SameCapacity = 0.02;
+    internal const double SameCapacity = 0.02;
     private const double LikeCapacity = 0.12;
     private const double SameDensity = 0.02;
     private const double SameStroke = 0.05;

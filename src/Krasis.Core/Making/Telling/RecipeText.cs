@@ -24,7 +24,7 @@ public static class RecipeText
             }
         }
 
-        foreach (var said in plans.SelectMany(plan => plan.Cautions).Concat(plans.Select(plan => $"Allergens: {plan.Allergens}. Traces are always possible.")).Distinct())
+        foreach (var said in Told(plans))
         {
             text.Append('\n').Append(Safe(KitchenAmount.Degrees(said, words))).Append('\n');
         }
@@ -33,6 +33,12 @@ public static class RecipeText
 
         string Safe(string name) => isMarkdown ? Escaped(name) : name;
     }
+
+    /// <summary>What is to be minded of a drink, and its allergens, each sentence once.</summary>
+    public static IReadOnlyList<string> Told(IReadOnlyList<MakingPlan> plans) => [.. plans.SelectMany(plan => plan.Cautions).Concat(plans.Select(Allergens)).Distinct()];
+
+    /// <summary>What is told of a size's allergens; never that it is free from something.</summary>
+    public static string Allergens(MakingPlan plan) => $"Allergens: {plan.Allergens}. Traces are always possible.";
 
     /// <summary>A step in sentences: what goes in and how much, how it is pulled or steamed, and what is done.</summary>
     /// <param name="step">The step.</param>

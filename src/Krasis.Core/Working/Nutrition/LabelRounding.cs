@@ -1,5 +1,6 @@
 using System.Globalization;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Working.Nutrition;
 
@@ -14,7 +15,7 @@ public static class LabelRounding
         whole.EnergyKcal is { } kcal ? Calories(kcal) : null,
         whole.Fat is { } fat ? Fat(fat) : null,
         whole.Saturates is { } saturates ? Fat(saturates) : null,
-        whole.Salt is { } salt ? Sodium(salt / SaltPerSodium * 1000) : null,
+        whole.Salt is { } salt ? Sodium(SodiumOf(Grams.From(salt)).Value) : null,
         whole.Carbohydrate is { } carbohydrate ? Whole(carbohydrate) : null,
         whole.Sugars is { } sugars ? Whole(sugars) : null,
         whole.Protein is { } protein ? Whole(protein) : null);
@@ -24,6 +25,9 @@ public static class LabelRounding
 
     /// <summary>Fat in g: below 0.5 zero, below 5 to the nearest 0.5, above to the nearest 1 (101.9(c)(2)).</summary>
     public static string Fat(double grams) => Say(grams < 0.5 ? 0 : Nearest(grams, grams < 5 ? 0.5 : 1), "g");
+
+    /// <summary>The sodium in salt.</summary>
+    public static Milligrams SodiumOf(Grams salt) => Milligrams.From(salt.Value / SaltPerSodium * 1000);
 
     /// <summary>Sodium in mg: below 5 zero, up to 140 to the nearest 5, above to the nearest 10 (101.9(c)(4)).</summary>
     public static string Sodium(double milligrams) => Say(milligrams < 5 ? 0 : Nearest(milligrams, milligrams <= 140 ? 5 : 10), "mg");

@@ -56,18 +56,23 @@ internal static class TakingIn
         var adding = new Adding(session, brought.Value.Added, now);
         BarKinds.Each(adding);
         var own = session.Builds.List();
+        var names = new FreeNames(own.Select(build => build.Document.Name ?? ""));
         var undo = new Undo { Facts = adding.Facts };
         foreach (var (one, drink) in chosen.Zip(brought.Value.Drinks))
         {
             if (one.As == Replace && OwnOf(one.Guest!, own) is { } there)
             {
-                session.Builds.Update(there.Id, there.Version, drink.Build with { Name = there.Document.Name, Prices = there.Document.Prices, Season = there.Document.Season }, now);
+                if (session.Builds.Update(there.Id, there.Version, drink.Build with { Name = there.Document.Name, Prices = there.Document.Prices, Season = there.Document.Season }, now) != SaveOutcome.Saved)
+                {
+                    return (null, ProblemResult.Conflict($"Two drinks cannot both be put in the place of '{there.Document.Name}'.", "Take one of them in beside it, or leave it out. Nothing was kept."));
+                }
+
                 undo.Replaced.Add(new UndoOne(there.Id, there.Version, there.Version + 1));
             }
             else
             {
                 var id = Guid.CreateVersion7(now).ToString();
-                session.Builds.Add(id, drink.Build with { Name = FreeName(drink.Build.Name ?? "", own) }, now);
+                session.Builds.Add(id, drink.Build with { Name = names.Give(drink.Build.Name) }, now);
                 undo.Added.Add(id);
             }
         }
@@ -112,11 +117,12 @@ internal static class TakingIn
         }
 
         BarKinds.Each(new Removing(session, undo.Facts, now));
+        const string Late = "It cannot be undone any more.";
         var bar = BarReader.Read(session.Bar.Whole());
-        return bar.IsRead && session.Builds.List().FirstOrDefault(build => !BuildReader.Read(build.Document, bar.Value).IsRead) is not { } needs ? null
-            : ProblemResult.Conflict("It cannot be undone any more.", bar.IsRead
-                ? $"'{session.Builds.List().First(build => !BuildReader.Read(build.Document, bar.Value).IsRead).Document.Name}' needs by now what came along. Take it out of that build first. Nothing was changed."
-                : $"Something of the bar needs by now what came along: {bar.Problems[0].Message} Nothing was changed.");
+        return !bar.IsRead ? ProblemResult.Conflict(Late, $"Something of the bar needs by now what came along: {bar.Problems[0].Message} Nothing was changed.")
+            : session.Builds.List().FirstOrDefault(build => !BuildReader.Read(build.Document, bar.Value).IsRead) is { } needs
+                ? ProblemResult.Conflict(Late, $"'{needs.Document.Name}' needs by now what came along. Take it out of that build first. Nothing was changed.")
+                : null;
     }
 
     /// <summary>Notes what was taken in.</summary>
@@ -128,10 +134,6 @@ internal static class TakingIn
     }
 
     private static string Count(int number, string what) => string.Create(CultureInfo.InvariantCulture, $"{number} {what}{(number == 1 ? "" : "s")}");
-
-    private static string FreeName(string name, IReadOnlyList<StoredBuild> own) =>
-        Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? name : n == 2 ? $"{name} (from elsewhere)" : $"{name} (from elsewhere, {n - 1})")
-            .First(candidate => own.All(build => !string.Equals(build.Document.Name, candidate, StringComparison.OrdinalIgnoreCase)));
 
     private sealed class Adding(Session session, BarDocument added, DateTimeOffset now) : IBarKindVisitor
     {

@@ -64,7 +64,7 @@ internal static class RecipePage
             page.Append("</ol>\n</section>\n");
         }
 
-        foreach (var caution in plans.SelectMany(plan => plan.Cautions).Concat(plans.Select(plan => $"Allergens: {plan.Allergens}. Traces are always possible.")).Distinct())
+        foreach (var caution in RecipeText.Told(plans))
         {
             page.Append(CultureInfo.InvariantCulture, $"<p>{HtmlEncoder.Default.Encode(caution)}</p>\n");
         }
