@@ -90,7 +90,7 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
         );
         yield return ("a taster's page", () =>
         {
-            tab.Open(new Uri(tab.Find("[data-test=to-taste]").GetAttribute("href")!).AbsolutePath).Click("[data-test=begin]");
+            tab.Open(new Uri(tab.AttributeOf("[data-test=to-taste]", "href")!).AbsolutePath).Click("[data-test=begin]");
             tab.Find("[data-test=cup]");
         }
         );
@@ -253,7 +253,7 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
             yield return (area, () =>
             {
                 tab.Open($"/bar/{area}").Find(".bench");
-                tab.Until("the trial", () => tab.Find("[data-test=effect] h3").Text.Length > 0);
+                tab.Until("the trial", () => tab.TextOf("[data-test=effect] h3").Length > 0);
             }
             );
         }

@@ -10,7 +10,7 @@ public sealed class AlongTests : BenchTests
     {
         Begin("Black sesame latte");
         Connect();
-        Assert.Contains("27 g more.", Tab.Find("[data-test=weight-says]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=weight-says]", "27 g more.");
         Lay(10, 10, 1, 1, 1, 1, 1, 1, 1);
 
         // At rest within what is right for a while, it is in; and the scale is tared for the shot.
@@ -24,12 +24,12 @@ public sealed class AlongTests : BenchTests
         // 32.4 g of sauce for 27; the house lets a squeeze be a tenth more.
         Begin("Black sesame latte");
         Enter("32.4");
-        Assert.Contains("5.4 g too much.", Tab.Find("[data-test=weight-says]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=weight-says]", "5.4 g too much.");
         Tab.Click("[data-test=rescue-take]");
         Tab.Until("the shot", () => Figure == "2 shots");
         Finish();
         UntilText("[data-test=made]", "That is as the house wants it.");
-        Assert.Contains("sweeter", Tab.Find("[data-test=made-taste]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=made-taste]", "sweeter");
     }
 
     [Fact]
@@ -37,12 +37,12 @@ public sealed class AlongTests : BenchTests
     {
         Begin("Orange peel mocha");
         Assert.Equal("2 strokes", Figure);
-        var step = Tab.Find("[data-test=weight-says]").Text;
+        var step = Tab.TextOf("[data-test=weight-says]");
 
         // Half as much again as what is right: 52 g for 37.
         Enter("52");
         UntilText("[data-test=rescue]", "It can be rescued");
-        var says = Tab.Find("[data-test=rescue-says]").Text;
+        var says = Tab.TextOf("[data-test=rescue-says]");
         Assert.Contains("Then it is", says, StringComparison.Ordinal);
         Tab.Click("[data-test=rescue-take]");
         UntilText("[data-test=rescued]", says);
@@ -71,7 +71,7 @@ public sealed class AlongTests : BenchTests
         Begin("Black sesame latte");
         Connect();
         Lay(10, 1, 1);
-        Tab.Until("12 g", () => Math.Abs(Weight - 12) < 0.15 && Tab.Find("[data-test=scale-says]").Text == "At rest");
+        Tab.Until("12 g", () => Math.Abs(Weight - 12) < 0.15 && Tab.TextOf("[data-test=scale-says]") == "At rest");
         Tab.Click("[data-test=scale-drop]");
         UntilText("[data-test=scale-trouble]", "The scale is gone. What is in is kept");
         Tab.Click("[data-test=scale-connect]");
@@ -118,8 +118,8 @@ public sealed class AlongTests : BenchTests
         Tab.Click("[data-test=shot-start]");
         Tab.Click("[data-test=shot-stop]");
         // So quickly runs no shot.
-        Tab.Until("the verdict", () => Tab.Find("[data-test=shot-verdict]").Text.Length > 0);
-        Assert.DoesNotContain("as the recipe wants it", Tab.Find("[data-test=shot-verdict]").Text, StringComparison.Ordinal);
+        Tab.Until("the verdict", () => Tab.TextOf("[data-test=shot-verdict]").Length > 0);
+        Assert.DoesNotContain("as the recipe wants it", Tab.TextOf("[data-test=shot-verdict]"), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -131,7 +131,7 @@ public sealed class AlongTests : BenchTests
         Assert.True(Tab.Has("[data-test=timer]"));
         Tab.Click("[data-test=step-on]");
         UntilText("[data-test=stands]", "Lock espresso stands");
-        Assert.Contains("60 s is the longest.", Tab.Find("[data-test=stands]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=stands]", "60 s is the longest.");
         Tab.Click("[data-test=step-on]");
         Tab.Until("nothing stands", () => !Tab.Has("[data-test=stands]"));
     }
@@ -247,7 +247,7 @@ public sealed class AlongTests : BenchTests
         Tab.Open("/poured");
         UntilText("[data-test=finding]", "Kiosk hazelnut pump at the Kiosk pours");
         Tab.Click("[data-test=finding][data-id=kiosk-hazelnut] button");
-        Tab.Until("its chart", () => Tab.Find("[data-test=chart-name]").Text == "Kiosk hazelnut pump, Kiosk");
+        Tab.Until("its chart", () => Tab.TextOf("[data-test=chart-name]") == "Kiosk hazelnut pump, Kiosk");
         Tab.Click("[data-id=kiosk-hazelnut] [data-test=to-bench]");
         Tab.Until("its bench", () => Tab.Path.EndsWith("/bar/dispensers/kiosk-hazelnut", StringComparison.Ordinal) && Tab.Has("[data-test=next-stroke]"));
 
@@ -258,10 +258,10 @@ public sealed class AlongTests : BenchTests
         Keep();
     }
 
-    private string Figure => Tab.Find("[data-test=figure]").Text;
+    private string Figure => Tab.TextOf("[data-test=figure]");
 
     // A scale trembles by a tenth; without one there is a dash.
-    private double Weight => double.TryParse(Tab.Find("[data-test=weight]").Text.Split(' ')[0], NumberStyles.Float, CultureInfo.InvariantCulture, out var grams) ? grams : double.NaN;
+    private double Weight => double.TryParse(Tab.TextOf("[data-test=weight]").Split(' ')[0], NumberStyles.Float, CultureInfo.InvariantCulture, out var grams) ? grams : double.NaN;
 
     private void Open(string drink)
     {
@@ -315,6 +315,6 @@ public sealed class AlongTests : BenchTests
         }
     }
 
-    private void AtRest(string shows) => Tab.Until($"{shows} at rest", () => Tab.Find("[data-test=scale-says]").Text == "At rest"
-        && double.Parse(Tab.Find("[data-test=scale-display]").Text.Split(' ')[0], CultureInfo.InvariantCulture) is var grams && Math.Abs(grams - double.Parse(shows, CultureInfo.InvariantCulture)) < 0.5);
+    private void AtRest(string shows) => Tab.Until($"{shows} at rest", () => Tab.TextOf("[data-test=scale-says]") == "At rest"
+        && double.Parse(Tab.TextOf("[data-test=scale-display]").Split(' ')[0], CultureInfo.InvariantCulture) is var grams && Math.Abs(grams - double.Parse(shows, CultureInfo.InvariantCulture)) < 0.5);
 }

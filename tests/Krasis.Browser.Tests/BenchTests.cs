@@ -16,7 +16,7 @@ public abstract class BenchTests : IDisposable
         Server.Dispose();
     }
 
-    protected void UntilText(string css, string text) => Tab.Until($"'{text}' in {css}", () => Tab.All(css).Any(element => element.Text.Contains(text, StringComparison.Ordinal)));
+    protected void UntilText(string css, string text) => Tab.UntilText(css, text);
 
     protected void Keep()
     {

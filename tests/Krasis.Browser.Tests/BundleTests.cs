@@ -41,12 +41,12 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
 
         tab.Open("/files").Find("[data-test=copies]");
         tab.Attach("[data-test=bundle]", file);
-        tab.Until("what it becomes", () => tab.Has("[data-test=guest]") && tab.Find("[data-test=guest]").Text.Contains("Cherry syrup", StringComparison.Ordinal));
-        var before = tab.Find("[data-test=guest]").Text;
+        tab.Until("what it becomes", () => tab.Has("[data-test=guest]") && tab.TextOf("[data-test=guest]").Contains("Cherry syrup", StringComparison.Ordinal));
+        var before = tab.TextOf("[data-test=guest]");
 
         // What was guessed is decided: its chocolate sauce comes along, and is not the one of here.
         tab.ChooseOption("[aria-label='What Dark chocolate sauce is here']", "it comes along");
-        tab.Until("the other sauce", () => tab.Find("[data-test=guest]").Text != before && tab.Find("[data-test=guest]").Text.Contains("Dark chocolate sauce", StringComparison.Ordinal));
+        tab.Until("the other sauce", () => tab.TextOf("[data-test=guest]") != before && tab.TextOf("[data-test=guest]").Contains("Dark chocolate sauce", StringComparison.Ordinal));
         tab.Click("[data-test=take]");
         tab.Until("what was taken in", () => tab.Has("[data-test=taken]"));
 
@@ -59,7 +59,7 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
         tab.Open("/files").Find("[data-test=copies]");
         tab.Attach("[data-test=bundle]", file);
         tab.ChooseOption("[data-test=as]", "take it in beside ours");
-        tab.Until("what was said before", () => tab.Has("[data-test=facts]") && tab.Find("[data-test=facts]").Text.Contains("As you said before", StringComparison.Ordinal));
+        tab.Until("what was said before", () => tab.Has("[data-test=facts]") && tab.TextOf("[data-test=facts]").Contains("As you said before", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -112,7 +112,7 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         OpenCards("Black sesame latte");
         Tab.Click($"[data-test=way] button:nth-of-type({Array.IndexOf(Ways, way) + 1})");
         Tab.Until("its code", () => (bool)Tab.Script("const codes = [...document.querySelectorAll('[data-test=code]')]; return codes.length === 1 && codes[0].complete && codes[0].naturalWidth > 0")!);
-        Assert.EndsWith(Uri.EscapeDataString($"/service/{Tab.Path.Split('/')[2]}"), Tab.Find("[data-test=code]").GetAttribute("src"), StringComparison.Ordinal);
+        Assert.EndsWith(Uri.EscapeDataString($"/service/{Tab.Path.Split('/')[2]}"), Tab.AttributeOf("[data-test=code]", "src"), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -186,7 +186,7 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
             """)!;
         Assert.Equal("204 0 204", printed);
         tab.Reload();
-        tab.Until("that they are out of date", () => tab.Has("[data-test=old-cards]") && tab.Find("[data-test=old-cards]").Text.Contains("printed 25 Nov 2026 of Standard 1, now Standard 2", StringComparison.Ordinal));
+        tab.Until("that they are out of date", () => tab.Has("[data-test=old-cards]") && tab.TextOf("[data-test=old-cards]").Contains("printed 25 Nov 2026 of Standard 1, now Standard 2", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -195,9 +195,9 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         Open("Black sesame latte");
         Tab.More("cards");
         Tab.Until("the cards", () => Tab.All("[data-test=card]").Count == 3);
-        Assert.Contains("Bar", Tab.Find("[data-test=card-of]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=card-of]", "Bar");
         Tab.ClickText("Kiosk", "[data-test=station] button");
-        Tab.Until("the kiosk's", () => Tab.Find("[data-test=card-of]").Text.Contains("Kiosk", StringComparison.Ordinal));
+        Tab.Until("the kiosk's", () => Tab.TextOf("[data-test=card-of]").Contains("Kiosk", StringComparison.Ordinal));
     }
 
     private void OpenCards(string name)

@@ -34,7 +34,7 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom latte");
         Tab.EnterCell(2, "Plover", text);
-        Tab.Until("the message", () => Tab.Has(".cell .error") && Tab.Find(".cell .error").Text.Contains(message, StringComparison.Ordinal));
+        Tab.Until("the message", () => Tab.Has(".cell .error") && Tab.TextOf(".cell .error").Contains(message, StringComparison.Ordinal));
 
         Assert.Equal(text, Tab.Cell(2, "Plover"));
         Assert.Equal("true", Tab.CellsOf("Plover")[2].GetAttribute("aria-invalid"));
@@ -80,9 +80,9 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.Click("[data-test=add-line]");
         Tab.Find(".p-select-filter").SendKeys("Quince syrup");
         Tab.Click("[data-test=add-missing]");
-        Tab.Until("what was looked for", () => Tab.Find("[data-test=missing-name]").GetAttribute("value") == "Quince syrup");
+        Tab.Until("what was looked for", () => Tab.AttributeOf("[data-test=missing-name]", "value") == "Quince syrup");
         Tab.Click("[data-test=missing-save]");
-        Tab.Until("what is missing", () => Tab.Find("[data-test=missing]").Text.Contains("It is not said what it is like.", StringComparison.Ordinal));
+        Tab.Until("what is missing", () => Tab.TextOf("[data-test=missing]").Contains("It is not said what it is like.", StringComparison.Ordinal));
         Tab.ChooseOption("[data-test=missing-like]", "Plain syrup");
         Tab.Type("[data-test=missing-stroke]", "8");
         Tab.Click("[data-test=missing-save]");
@@ -98,23 +98,23 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom latte");
         Tab.Type("#reserve", "a finger", Keys.Enter);
-        Tab.Until("the message", () => Tab.Find("#reserve-error").Text.Contains("'a finger' is not a number", StringComparison.Ordinal));
+        Tab.Until("the message", () => Tab.TextOf("#reserve-error").Contains("'a finger' is not a number", StringComparison.Ordinal));
         Tab.Type("#reserve", "90", Keys.Enter);
-        Tab.Until("the message", () => Tab.Find("#reserve-error").Text.Contains("more than half of", StringComparison.Ordinal));
-        Assert.Equal("90", Tab.Find("#reserve").GetAttribute("value"));
+        Tab.Until("the message", () => Tab.TextOf("#reserve-error").Contains("more than half of", StringComparison.Ordinal));
+        Assert.Equal("90", Tab.AttributeOf("#reserve", "value"));
         Tab.Type("#reserve", "12", Keys.Enter);
 
         Tab.Type("#name", "");
         Tab.Click("[data-test=save]");
-        Tab.Until("the message", () => Tab.Find("#name-error").Text.Contains("The name is empty.", StringComparison.Ordinal));
+        Tab.Until("the message", () => Tab.TextOf("#name-error").Contains("The name is empty.", StringComparison.Ordinal));
         Assert.Equal("Not saved yet", Tab.Status);
         Tab.Type("#name", "Cardamom latte, renamed");
 
         // A word that is typed is one step back, not one a letter.
         Tab.Click("button[aria-label=Undo]");
-        Tab.Until("the name before", () => Tab.Find("#name").GetAttribute("value") == "Cardamom latte");
+        Tab.Until("the name before", () => Tab.AttributeOf("#name", "value") == "Cardamom latte");
         Tab.Click("button[aria-label=Redo]");
-        Tab.Until("the new name", () => Tab.Find("#name").GetAttribute("value") == "Cardamom latte, renamed");
+        Tab.Until("the new name", () => Tab.AttributeOf("#name", "value") == "Cardamom latte, renamed");
         Tab.Save();
         Tab.UntilListed("Cardamom latte, renamed");
     }
@@ -150,9 +150,9 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     public void The_band_says_how_far_each_size_tastes_from_the_reference()
     {
         Open("Cardamom latte");
-        Tab.Until("the band", () => Tab.Find("[data-band=Strength]").Text.Contains("−19 %", StringComparison.Ordinal));
-        Assert.Contains("reference", Tab.Find("[data-band=Strength] td:nth-of-type(2)").Text, StringComparison.Ordinal);
-        Assert.Equal("1.22 %", Tab.Find("[data-band=Strength] td:nth-of-type(2) .value").Text);
+        Tab.Until("the band", () => Tab.TextOf("[data-band=Strength]").Contains("−19 %", StringComparison.Ordinal));
+        Tab.UntilText("[data-band=Strength] td:nth-of-type(2)", "reference");
+        Tab.Until("1.22 %", () => Tab.TextOf("[data-band=Strength] td:nth-of-type(2) .value") == "1.22 %");
         Assert.Empty(Tab.All("[data-test=finding]:not(.note)"));
 
         // The same two shots in the larger cup: weaker than the house allows.
@@ -173,7 +173,7 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         foreach (var size in new[] { "Wren", "Heron", "Plover" })
         {
             Tab.WorkIn(size);
-            Tab.Until("the same ratio", () => Tab.Find("[data-band=Ratio] .value").Text == "1 : 5.6");
+            Tab.Until("the same ratio", () => Tab.TextOf("[data-band=Ratio] .value") == "1 : 5.6");
         }
 
         Tab.ChooseOption("[data-test=school]", "Same shot");
@@ -181,7 +181,7 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.Save();
         Tab.Reload();
         Tab.UntilCell(1, "Heron", "2");
-        Assert.Contains("Same shot", Tab.Find("[data-test=school]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=school]", "Same shot");
     }
 
     [Fact]
@@ -208,7 +208,7 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(2, "Heron", "305");
         Tab.WorkIn("Heron");
         Tab.Click("button[aria-label='Make reference: Heron']");
-        Tab.Until("the new reference", () => Tab.Find("th[data-size=Heron]").Text.Contains("reference", StringComparison.Ordinal));
+        Tab.Until("the new reference", () => Tab.TextOf("th[data-size=Heron]").Contains("reference", StringComparison.Ordinal));
         Tab.Until("its cells to be set", () => Tab.CellsOf("Heron")[2].GetAttribute("aria-label")!.EndsWith("set", StringComparison.Ordinal));
 
         Assert.Equal(["3", "3", "305"], Enumerable.Range(0, 3).Select(row => Tab.Cell(row, "Heron")));
@@ -271,11 +271,11 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(0, "Heron", "7");
         Tab.Click("[data-test=save]");
         Tab.Until("the refusal", () => Tab.Has("[data-test=save-problem]"));
-        Assert.Contains("has been changed since you opened it", Tab.Find("[data-test=save-problem]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=save-problem]", "has been changed since you opened it");
         Assert.Equal("5", Tab.Cell(0, "Plover"));
 
         Tab.Click("[data-test=save-copy]");
-        Tab.Until("the copy", () => Tab.Find("#name").GetAttribute("value") == "Cardamom latte (my version)");
+        Tab.Until("the copy", () => Tab.AttributeOf("#name", "value") == "Cardamom latte (my version)");
         Tab.UntilCell(0, "Plover", "5");
         Open("Cardamom latte");
         Tab.UntilCell(0, "Plover", "3");
@@ -289,7 +289,7 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(0, "Heron", "6");
         Server.Kill();
         Tab.Click("[data-test=save]");
-        Tab.Until("the message", () => Tab.Has("[data-test=away]") && Tab.Find("[data-test=away]").Text.Contains("Krasis does not answer.", StringComparison.Ordinal));
+        Tab.Until("the message", () => Tab.Has("[data-test=away]") && Tab.TextOf("[data-test=away]").Contains("Krasis does not answer.", StringComparison.Ordinal));
         Assert.Equal("4", Tab.Cell(0, "Plover"));
 
         // The save that was asked for goes out by itself as soon as there is somebody to take it.

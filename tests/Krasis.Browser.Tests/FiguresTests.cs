@@ -63,7 +63,7 @@ public sealed class FiguresTests : IDisposable
         tab.Click("button.what[data-name='Lock espresso']");
         tab.ChooseOption("[aria-label='Technique of Lock espresso']", "poured in");
         tab.Until("the warning", () => tab.Has("[data-check=hot-on-the-ice]"));
-        Assert.Contains("watery", tab.Find("[data-check=hot-on-the-ice]").Text, StringComparison.Ordinal);
+        tab.UntilText("[data-check=hot-on-the-ice]", "watery");
         tab.Click("[data-check=hot-on-the-ice] [data-test=mend]");
         tab.Until("the mend", () => !tab.Has("[data-check=hot-on-the-ice]"));
         tab.Until("the words", () => tab.All("[data-test=says]")[1].Text.Contains("cooled in a chilled jug", StringComparison.Ordinal));

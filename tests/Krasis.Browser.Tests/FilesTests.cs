@@ -23,7 +23,7 @@ public sealed class FilesTests : IDisposable
         tab.EnterCell(0, "Plover", "4");
         tab.UntilCell(0, "Heron", "6");
         tab.Click("[data-test=save]");
-        tab.Until("the sentence", () => tab.Has("[data-test=cannot-keep]") && tab.Find("[data-test=cannot-keep]").Text.Contains("is not there any more", StringComparison.Ordinal));
+        tab.Until("the sentence", () => tab.Has("[data-test=cannot-keep]") && tab.TextOf("[data-test=cannot-keep]").Contains("is not there any more", StringComparison.Ordinal));
         tab.Until("where it is", () => tab.Status == "Kept in this browser");
 
         // Whatever page is opened, it says so, once something is to be saved there.
@@ -40,8 +40,8 @@ public sealed class FilesTests : IDisposable
     public void What_was_copied_is_brought_back_after_the_worst()
     {
         tab.Open("/files");
-        tab.Until("how it is copied", () => tab.Find("[data-test=copies]").Text.Contains("--backup-every", StringComparison.Ordinal));
-        Assert.EndsWith("/api/files/copy", tab.Find("[data-test=copy]").GetAttribute("href"), StringComparison.Ordinal);
+        tab.Until("how it is copied", () => tab.TextOf("[data-test=copies]").Contains("--backup-every", StringComparison.Ordinal));
+        Assert.EndsWith("/api/files/copy", tab.AttributeOf("[data-test=copy]", "href"), StringComparison.Ordinal);
 
         var copy = server.DataFile + ".copy";
         Assert.Contains("was read back", Krasis("backup", copy, "--data", server.DataFile), StringComparison.Ordinal);

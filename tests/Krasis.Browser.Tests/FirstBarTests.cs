@@ -42,7 +42,7 @@ public sealed class FirstBarTests : IDisposable
         tab.Until("the save", () => tab.Status == "Saved" && tab.Path != "/builds/new");
 
         // What is not known is said and keeps nobody from going on.
-        Assert.Matches(@"^[1-9] notes?$", tab.Find("[data-test=notes]").Text.Trim());
+        Assert.Matches(@"^[1-9] notes?$", tab.TextOf("[data-test=notes]").Trim());
         Click("[data-test=move-standard]");
         tab.Type("[data-test=state-reason]", "The first of our own");
         Click("[data-test=state-go]");
@@ -62,7 +62,7 @@ public sealed class FirstBarTests : IDisposable
 
         Assert.Contains("Nothing of the cup is measured yet.", tab.Says, StringComparison.Ordinal);
         Assert.Contains("No milk is chosen yet.", tab.Says, StringComparison.Ordinal);
-        Assert.Equal(("Otter", "Damson syrup"), (tab.Find("#cup-0").GetAttribute("value"), tab.Find("#flavour-0").GetAttribute("value")));
+        Assert.Equal(("Otter", "Damson syrup"), (tab.AttributeOf("#cup-0", "value"), tab.AttributeOf("#flavour-0", "value")));
     }
 
     private void Click(string css)

@@ -35,7 +35,7 @@ public sealed class KeptFactsTests : BenchTests
         UntilText("[role=status]", "Small jug is removed.");
         Tab.Until("it gone", () => !Tab.All("li a").Any(link => link.Text.Contains("Small jug", StringComparison.Ordinal)));
         Tab.Click("[data-test=notice-action]");
-        Tab.Until("it back", () => Tab.Path.StartsWith("/bar/pitchers/", StringComparison.Ordinal) && Tab.Has("[data-field=spoutMl]") && Tab.Find("[data-field=spoutMl]").GetAttribute("value") == "190");
+        Tab.Until("it back", () => Tab.Path.StartsWith("/bar/pitchers/", StringComparison.Ordinal) && Tab.Has("[data-field=spoutMl]") && Tab.AttributeOf("[data-field=spoutMl]", "value") == "190");
         UntilText("[role=status]", "Small jug is back.");
     }
 

@@ -19,7 +19,7 @@ public sealed class ListTests : IDisposable
     {
         tab.Open("/");
         tab.Click("button[aria-label='Duplicate Maple iced coffee']");
-        tab.Until("the copy", () => tab.Find("#name").GetAttribute("value") == "Maple iced coffee (copy)");
+        tab.Until("the copy", () => tab.AttributeOf("#name", "value") == "Maple iced coffee (copy)");
 
         tab.More("delete");
         tab.Until("the list without it", () => tab.Path == "/" && tab.Listed == 12);
@@ -37,12 +37,12 @@ public sealed class ListTests : IDisposable
     public void An_address_that_leads_nowhere_says_so()
     {
         tab.Open("/builds/none");
-        tab.Until("the message", () => tab.Find("h1").Text == "There is no such build.");
+        tab.Until("the message", () => tab.TextOf("h1") == "There is no such build.");
         tab.Open("/nowhere");
-        tab.Until("the message", () => tab.Find("h1").Text == "There is no such page");
+        tab.Until("the message", () => tab.TextOf("h1") == "There is no such page");
         tab.Open("/bar/nothing");
-        tab.Until("the message", () => tab.Find("h1").Text == "There is no such page");
+        tab.Until("the message", () => tab.TextOf("h1") == "There is no such page");
         tab.Open("/bar/cups/none");
-        tab.Until("the message", () => tab.Find("[role=alert]").Text.StartsWith("That cup is not here any more.", StringComparison.Ordinal));
+        tab.Until("the message", () => tab.TextOf("[role=alert]").StartsWith("That cup is not here any more.", StringComparison.Ordinal));
     }
 }

@@ -22,7 +22,7 @@ public sealed class MeasuredBarTests : BenchTests
         Assert.Equal("355", Value("waterGrams"));
 
         Tab.Type("[data-field=topDiameterMm]", "80");
-        Tab.Until("the drawing", () => Tab.Has(".section [role=img]") && Tab.Find(".section [role=img]").GetAttribute("aria-label")!.StartsWith("Fen, 356 ml to the brim", StringComparison.Ordinal));
+        Tab.Until("the drawing", () => Tab.Has(".section [role=img]") && Tab.AttributeOf(".section [role=img]", "aria-label")!.StartsWith("Fen, 356 ml to the brim", StringComparison.Ordinal));
         Keep();
         Tab.Until("its own page", () => Tab.Path.StartsWith("/bar/cups/", StringComparison.Ordinal) && !Tab.Path.EndsWith("new", StringComparison.Ordinal));
         Assert.Contains(Tab.All("li a.here"), link => link.Text.Contains("the label is wrong", StringComparison.Ordinal));
@@ -87,7 +87,7 @@ public sealed class MeasuredBarTests : BenchTests
         UntilText(".bench", "0 ml a stroke is too little");
         Tab.Type("[data-test=next-stroke]", "9 nine", OpenQA.Selenium.Keys.Enter);
         UntilText(".bench", "'nine' is not a number.");
-        Assert.Equal("9 nine", Tab.Find("[data-test=next-stroke]").GetAttribute("value"));
+        Assert.Equal("9 nine", Tab.AttributeOf("[data-test=next-stroke]", "value"));
     }
 
     [Fact]

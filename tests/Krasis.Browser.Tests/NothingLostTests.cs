@@ -47,7 +47,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Tab.Click("button[aria-label=Undo]");
         Tab.Until("the old name to be on its way by itself", () => Tab.IsSending);
         Tab.Click("button[aria-label=Redo]");
-        Tab.Until("the new name", () => Tab.Find("#name").GetAttribute("value") == "Cardamom oat latte, by the lock");
+        Tab.Until("the new name", () => Tab.AttributeOf("#name", "value") == "Cardamom oat latte, by the lock");
         Assert.NotEqual("Saved", Tab.Status);
 
         Tab.Delay(TimeSpan.Zero);
@@ -76,7 +76,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Open("Cardamom oat latte");
         Server.Kill();
         Tab.EnterCell(0, "Plover", "3");
-        Tab.Until("the word", () => Tab.Has("[data-test=away]") && Tab.Find("[data-test=away]").Text.Contains("Go on working", StringComparison.Ordinal));
+        Tab.Until("the word", () => Tab.Has("[data-test=away]") && Tab.TextOf("[data-test=away]").Contains("Go on working", StringComparison.Ordinal));
 
         // What is typed stays in its cell and waits; what needs no reading goes on at once.
         Tab.Until("it waits", () => Tab.Has("[data-test=waits]") && Tab.Cell(0, "Plover") == "3");
@@ -93,7 +93,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
 
         // GNU units: 7 US fl oz are 207.01 ml.
         Tab.UntilCell(2, "Plover", "207.01");
-        Assert.Equal("Cardamom oat latte, long", Tab.Find("#name").GetAttribute("value"));
+        Assert.Equal("Cardamom oat latte, long", Tab.AttributeOf("#name", "value"));
     }
 
     [Fact]
@@ -112,7 +112,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Tab.Open(path);
         Tab.UntilCell(0, "Plover", "4");
         Tab.Until("it saved", () => Tab.Status == "Saved");
-        Assert.Equal("Cardamom oat, closed", Tab.Find("#name").GetAttribute("value"));
+        Assert.Equal("Cardamom oat, closed", Tab.AttributeOf("#name", "value"));
     }
 
     [Fact]
@@ -151,7 +151,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Tab.Click("[data-test=merge]");
         Tab.UntilCell(2, "Plover", "190");
         Assert.Equal("30", Tab.Cell(0, "Plover"));
-        Assert.Contains("Black sesame sauce, amount (theirs 25, yours 30)", Tab.Find("[data-test=merged]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=merged]", "Black sesame sauce, amount (theirs 25, yours 30)");
         Tab.Save();
 
         // The first one, without changes of its own, has it too.
@@ -165,7 +165,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Tab.SwitchToTab(0);
         Tab.Until("the word", () => Tab.Has("[data-test=save-copy]"));
         Tab.Click("[data-test=save-copy]");
-        Tab.Until("a build of its own", () => Tab.Find("#name").GetAttribute("value") == "Black sesame latte (my version)");
+        Tab.Until("a build of its own", () => Tab.AttributeOf("#name", "value") == "Black sesame latte (my version)");
         Tab.UntilCell(1, "Plover", "3");
         Open("Black sesame latte");
         Tab.UntilCell(1, "Plover", "1");

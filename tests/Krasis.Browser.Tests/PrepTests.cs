@@ -58,7 +58,7 @@ public sealed partial class PrepTests : BenchTests
         Tab.Click("[data-test=bar][data-key='coffee-ice@2026-11-28-1']");
         UntilText("[data-test=begin]", "(moved by hand)");
         Tab.Click("[data-test=let]");
-        Tab.Until("the plan's own time", () => !Tab.Find("[data-test=begin]").Text.Contains("10:10", StringComparison.Ordinal));
+        Tab.Until("the plan's own time", () => !Tab.TextOf("[data-test=begin]").Contains("10:10", StringComparison.Ordinal));
 
         // Beside it, a fifth more iced.
         Tab.Type("[data-test=if-iced]", "+20");
@@ -71,25 +71,25 @@ public sealed partial class PrepTests : BenchTests
     {
         using var tablet = new Tab(Server.Address, 1024, 768);
         tablet.Open("/prep/day").Click("[data-test=to-make] a");
-        var amount = tablet.Find("[data-test=into]").Text;
+        var amount = tablet.TextOf("[data-test=into]");
         tablet.Type("[data-test=grams]", "1000");
-        tablet.Until("other amounts", () => tablet.Find("[data-test=into]").Text != amount);
+        tablet.Until("other amounts", () => tablet.TextOf("[data-test=into]") != amount);
 
         // The scale counts along.
         tablet.Click("[data-test=weigh-along]");
         tablet.Click("[data-test=scale-connect]");
         tablet.Click("[data-test=scale-stroke]");
-        tablet.Until("what is left to weigh", () => tablet.Find("[data-test=to-go]").Text.Contains("to go", StringComparison.Ordinal));
+        tablet.Until("what is left to weigh", () => tablet.TextOf("[data-test=to-go]").Contains("to go", StringComparison.Ordinal));
         tablet.Until("the scale at rest", () => tablet.Find("[data-test=it-is-in]").Enabled);
         tablet.Click("[data-test=it-is-in]");
-        tablet.Until("it is ticked", () => tablet.Find("[data-test=into]").GetAttribute("aria-pressed") == "true");
+        tablet.Until("it is ticked", () => tablet.AttributeOf("[data-test=into]", "aria-pressed") == "true");
         tablet.Click("[data-test=weigh-along]");
         tablet.Type("[data-test=who]", "IN");
         tablet.Click("[data-test=begin-it]");
         tablet.Find("[data-test=begun]");
         tablet.Type("[data-test=really]", "980");
         tablet.Click("[data-test=done]");
-        tablet.Until("the lot", () => tablet.Find("[data-test=lot]").Text.Contains("980 g", StringComparison.Ordinal));
+        tablet.Until("the lot", () => tablet.TextOf("[data-test=lot]").Contains("980 g", StringComparison.Ordinal));
         tablet.Click("[data-test=label]");
         tablet.Until("its label", () => tablet.All("[data-test=label]").Count == 1);
 
@@ -128,7 +128,7 @@ public sealed partial class PrepTests : BenchTests
         foreach (var (sheet, width, height) in new[] { ("One by one, 62 × 40 mm", 62.0, 40.0), ("One by one, 57 × 32 mm", 57.0, 32.0), ("Letter, 30 labels of 66.7 × 25.4 mm", 215.9, 279.4), ("A4, 14 labels of 99.1 × 38.1 mm", 210.0, 297.0) })
         {
             Tab.ChooseOption("[data-test=sheet]", sheet);
-            Tab.Until(sheet, () => Tab.Find("[data-test=sheet]").Text.Contains(sheet, StringComparison.Ordinal));
+            Tab.Until(sheet, () => Tab.TextOf("[data-test=sheet]").Contains(sheet, StringComparison.Ordinal));
             Tab.Pdf(pdf);
             var size = PageSize().Match(Outside.Run("pdfinfo", pdf));
             Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.4);
@@ -156,15 +156,15 @@ public sealed partial class PrepTests : BenchTests
 
         Tab.Open("/prep/order").Find("[data-test=row]");
         using var http = new HttpClient { BaseAddress = Server.Address };
-        Assert.StartsWith("what,pack,", await http.GetStringAsync(Tab.Find("[data-test=csv]").GetAttribute("href"), TestContext.Current.CancellationToken), StringComparison.Ordinal);
-        Assert.Equal((byte)'P', (await http.GetByteArrayAsync(Tab.Find("[data-test=xlsx]").GetAttribute("href"), TestContext.Current.CancellationToken))[0]);
+        Assert.StartsWith("what,pack,", await http.GetStringAsync(Tab.AttributeOf("[data-test=csv]", "href"), TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Equal((byte)'P', (await http.GetByteArrayAsync(Tab.AttributeOf("[data-test=xlsx]", "href"), TestContext.Current.CancellationToken))[0]);
 
         // Read by ical.js.
         var file = Path.GetTempFileName();
         try
         {
             Tab.Open("/prep");
-            await File.WriteAllTextAsync(file, await http.GetStringAsync(Tab.Find("[data-test=calendar]").GetAttribute("href"), TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
+            await File.WriteAllTextAsync(file, await http.GetStringAsync(Tab.AttributeOf("[data-test=calendar]", "href"), TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
             var events = JsonNode.Parse(Outside.Run("node", Path.Combine(KrasisProcess.Root(), "tests", "reference", "calendar.mjs"), file))!.AsArray();
             var plan = JsonNode.Parse(await http.GetStringAsync("/api/prep/plan", TestContext.Current.CancellationToken))!["batches"]!.AsArray().Where(batch => batch!["begin"] is not null).ToList();
             Assert.Equal(plan.Count, events.Count);
@@ -190,11 +190,11 @@ public sealed partial class PrepTests : BenchTests
         UntilText("[data-test=problem]", "'7 o'clock' is not a time of the day.");
         Tab.Type("[data-test=opens-0]", "06:45");
         Tab.Reload();
-        Tab.Until("what was typed", () => Tab.Find("[data-test=opens-0]").GetAttribute("value") == "06:45");
+        Tab.Until("what was typed", () => Tab.AttributeOf("[data-test=opens-0]", "value") == "06:45");
         Tab.Click("[data-test=save]");
         Tab.Until("it is saved", () => !Tab.Find("[data-test=save]").Enabled);
         Tab.Reload();
-        Tab.Until("what was saved", () => Tab.Find("[data-test=opens-0]").GetAttribute("value") == "06:45");
+        Tab.Until("what was saved", () => Tab.AttributeOf("[data-test=opens-0]", "value") == "06:45");
     }
 
     private string Total() => string.Join(' ', Tab.All("[data-test=total]").Select(total => total.Text));

@@ -22,7 +22,7 @@ public sealed class ScaleTests : BenchTests
         Tab.Click("[data-test=scale-drop]");
         UntilText("[data-test=scale-says]", "The scale is gone.");
         UntilText("[data-test=scale-lost]", "The 2 strokes taken so far are still here");
-        Assert.Equal("– – –", Tab.Find("[data-test=scale-display]").Text.Trim());
+        Assert.Equal("– – –", Tab.TextOf("[data-test=scale-display]").Trim());
         Assert.Equal(2, Tab.All("[data-test=stroke]").Count);
 
         // On by hand, and then with the scale again.
@@ -61,7 +61,7 @@ public sealed class ScaleTests : BenchTests
         UntilText("[data-test=scale-says]", "It weighs up to 3000 g.");
     }
 
-    private double Reading() => double.TryParse(Tab.Find("[data-test=scale-display]").Text.Replace("g", "", StringComparison.Ordinal).Trim(), System.Globalization.CultureInfo.InvariantCulture, out var grams) ? grams : double.NaN;
+    private double Reading() => double.TryParse(Tab.TextOf("[data-test=scale-display]").Replace("g", "", StringComparison.Ordinal).Trim(), System.Globalization.CultureInfo.InvariantCulture, out var grams) ? grams : double.NaN;
 
-    private string Says() => Tab.Find("[data-test=scale-says]").Text.Trim();
+    private string Says() => Tab.TextOf("[data-test=scale-says]").Trim();
 }

@@ -16,7 +16,7 @@ public sealed class ServiceTests : BenchTests
         // Both halves of the page are keys.
         Tap(0.75);
         Tab.Until("the second step", () => Figure == "2 shots");
-        Assert.Contains("26 to 32 s", Tab.Find("[data-test=shot-says]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=shot-says]", "26 to 32 s");
         Tap(0.25);
         Tab.Until("the first step again", () => Figure == "27 g");
         for (var i = 0; i < 3; i++)
@@ -75,7 +75,7 @@ public sealed class ServiceTests : BenchTests
         UntilText("[data-test=changes]", "Farm milk → Oat drink");
         UntilText("[data-test=changes]", "1 shot more");
         Tab.Click("[data-test=no-top]");
-        Tab.Until("the top again", () => !Tab.Find("[data-test=changes]").Text.Contains("is left out", StringComparison.Ordinal));
+        Tab.Until("the top again", () => !Tab.TextOf("[data-test=changes]").Contains("is left out", StringComparison.Ordinal));
         Tab.Click("[data-test=show]");
         Tab.Find("[data-test=figure]");
         Tab.Click("[data-test=step-on]");
@@ -116,7 +116,7 @@ public sealed class ServiceTests : BenchTests
 
         Tab.Click("[data-test=to-order]");
         Tab.Until("the plan", () => Tab.All("[data-test=sequence] li").Count == 4);
-        Assert.Matches(@"^\d:\d\d$", Tab.Find("[data-test=total]").Text);
+        Assert.Matches(@"^\d:\d\d$", Tab.TextOf("[data-test=total]"));
         UntilText("[data-test=shares]", "Farm milk to");
         Assert.True(Tab.All("[data-test=timeline] .task").Count > 10);
 
@@ -150,7 +150,7 @@ public sealed class ServiceTests : BenchTests
         UntilText("[data-test=no-size]", "is not made in that cup here");
     }
 
-    private string Figure => Tab.Find("[data-test=figure]").Text;
+    private string Figure => Tab.TextOf("[data-test=figure]");
 
     private void Choose(string drink, int size)
     {

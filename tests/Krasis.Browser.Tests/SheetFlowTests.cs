@@ -28,7 +28,7 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.Click("button[aria-label=Redo]");
         Tab.Until("four lines", () => Tab.All("[data-test=line]").Count == 4);
         Tab.Save();
-        Assert.Equal("Slipway mocha", Tab.Find("#name").GetAttribute("value"));
+        Assert.Equal("Slipway mocha", Tab.AttributeOf("#name", "value"));
     }
 
     // What a lead looks at is there without scrolling, and the first amount is two keys away.
@@ -47,7 +47,7 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.Until("the first amount", () => (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Rush'")!);
 
         // Its tools stand below it, and below no other line.
-        Assert.Contains("Hazelnut syrup", Tab.Find("[data-test=tools]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=tools]", "Hazelnut syrup");
         Tab.Press(Keys.Enter);
         Tab.Until("the tools of the next", () => Assert.Single(Tab.All("[data-test=tools]")).Text.Contains("Lock espresso", StringComparison.Ordinal));
     }

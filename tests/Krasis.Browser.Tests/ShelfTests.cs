@@ -46,7 +46,7 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Tab.Script("document.querySelector('[data-size=Rush] [data-test=fill-line]').focus()");
         Tab.Press(Keys.ArrowDown);
         Tab.UntilCell(2, "Rush", "165");
-        Assert.Contains("165 ml Farm milk", Tab.Find("[data-size=Rush] [data-test=fill-line]").GetAttribute("aria-valuetext"), StringComparison.Ordinal);
+        Assert.Contains("165 ml Farm milk", Tab.AttributeOf("[data-size=Rush] [data-test=fill-line]", "aria-valuetext"), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -56,11 +56,11 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Tab.WorkIn("Willow");
         Tab.WorkIn("Rush");
         Assert.Equal(["Ice", "Lock espresso", "Farm milk", "Ginger-pear cordial"], Tab.All("[data-test=layers] strong").Select(name => name.Text));
-        Assert.Contains("g/ml denser, and Lock espresso is poured slowly.", Tab.Find("[data-test=layers]").Text, StringComparison.Ordinal);
+        Tab.UntilText("[data-test=layers]", "g/ml denser, and Lock espresso is poured slowly.");
         Tab.Click("[data-size=Willow] .drawing svg text");
-        Tab.Until("the other", () => Tab.Find("[data-test=size-panel] h2").Text == "Willow");
+        Tab.Until("the other", () => Tab.TextOf("[data-test=size-panel] h2") == "Willow");
         Tab.Click("[data-size=Willow] .drawing svg text");
-        Tab.Until("the reference again", () => Tab.Find("[data-test=size-panel] h2").Text == "Rush");
+        Tab.Until("the reference again", () => Tab.TextOf("[data-test=size-panel] h2") == "Rush");
     }
 
     [Fact]
@@ -69,7 +69,7 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Open("Hazelnut iced latte");
         var before = Tab.All("[data-size=Rush] .ice").Count;
         Tab.ClickText("+20 min");
-        Tab.Until("later", () => Tab.Has("[data-test=at-moment]") && Tab.Find("[data-size=Rush] [data-test=at-moment]").Text.Contains("ice", StringComparison.Ordinal));
+        Tab.Until("later", () => Tab.Has("[data-test=at-moment]") && Tab.TextOf("[data-size=Rush] [data-test=at-moment]").Contains("ice", StringComparison.Ordinal));
         Assert.Equal(before, Tab.All("[data-size=Rush] .ice").Count);
         Assert.False(Tab.Has("[data-test=fill-line]"));
         var side = double.Parse(Tab.All("[data-size=Rush] .ice")[0].GetAttribute("width")!, CultureInfo.InvariantCulture);
@@ -130,7 +130,7 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         });
         Assert.Equal(before, Order());
         Assert.Equal("Saved", Tab.Status);
-        Assert.Equal("false", Tab.Find("main").GetAttribute("aria-busy"));
+        Assert.Equal("false", Tab.AttributeOf("main", "aria-busy"));
     }
 
     [Fact]
@@ -140,13 +140,13 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Tab.Type("input[data-cell='milk Rush']", "8 fl oz");
 
         // NIST Handbook 44: a US fl oz is 29.5735 ml, and a tablespoon half of it.
-        Tab.Until("the measures", () => Tab.Has("[data-test=peek]") && Tab.Find("[data-test=peek]").Text.Contains("236.59 ml", StringComparison.Ordinal) && Tab.Find("[data-test=peek]").Text.Contains("16 US tbsp", StringComparison.Ordinal));
-        Assert.Equal("the bar pours 235", Tab.Find("[data-test=peek-poured]").Text);
+        Tab.Until("the measures", () => Tab.Has("[data-test=peek]") && Tab.TextOf("[data-test=peek]").Contains("236.59 ml", StringComparison.Ordinal) && Tab.TextOf("[data-test=peek]").Contains("16 US tbsp", StringComparison.Ordinal));
+        Tab.Until("the bar pours 235", () => Tab.TextOf("[data-test=peek-poured]") == "the bar pours 235");
 
         Tab.Type("input[data-cell='flavour Rush']", "2 strokes = 50 ml");
-        Tab.Until("the objection", () => Tab.Has("[data-test=peek] .error") && Tab.Find("[data-test=peek] .error").Text.Contains("2 strokes are not 50 ml at this bar", StringComparison.Ordinal));
+        Tab.Until("the objection", () => Tab.Has("[data-test=peek] .error") && Tab.TextOf("[data-test=peek] .error").Contains("2 strokes are not 50 ml at this bar", StringComparison.Ordinal));
         Tab.Type("input[data-cell='flavour Rush']", "2 cubits");
-        Tab.Until("the trouble", () => Tab.Find("[data-test=peek] .error").Text.Contains("'cubits' is not a measure this bar knows.", StringComparison.Ordinal));
+        Tab.Until("the trouble", () => Tab.TextOf("[data-test=peek] .error").Contains("'cubits' is not a measure this bar knows.", StringComparison.Ordinal));
         Tab.Press(Keys.Escape);
         Tab.Until("it gone", () => !Tab.Has("[data-test=peek]") && Tab.Cell(0, "Rush") == "4");
     }
@@ -187,7 +187,7 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
     public void What_the_checks_find_stands_on_the_cup_and_on_the_cell_it_belongs_to()
     {
         Open("Coconut shake-up");
-        Tab.Until("the cup's", () => Tab.Has("[data-size=Reed] [data-test=cup-findings]") && Tab.Find("[data-size=Reed] [data-test=cup-findings]").Text.StartsWith("2 warnings", StringComparison.Ordinal));
+        Tab.Until("the cup's", () => Tab.Has("[data-size=Reed] [data-test=cup-findings]") && Tab.TextOf("[data-size=Reed] [data-test=cup-findings]").StartsWith("2 warnings", StringComparison.Ordinal));
         var cell = Tab.All("[data-test=line]")[1].FindElements(By.CssSelector("[data-test=cell-finding]"));
         Assert.Equal(3, cell.Count);
         Assert.Contains("goes on the ice at 69 °C", cell[0].GetAttribute("title"), StringComparison.Ordinal);

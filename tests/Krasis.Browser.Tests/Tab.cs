@@ -70,6 +70,15 @@ public sealed class Tab : IDisposable
 
     public IWebElement Find(string css) => Until(css, () => driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed))!;
 
+    /// <summary>What something says. It may be drawn anew between being found and being read.</summary>
+    public string TextOf(string css) => Until(css, () => Find(css).Text)!;
+
+    public string? AttributeOf(string css, string name) => Until(css, () => new { Value = Find(css).GetAttribute(name) })!.Value;
+
+    /// <summary>Waits until something says so, wherever its lines break.</summary>
+    public void UntilText(string css, string text) =>
+        Until($"'{text}' in {css}", () => All(css).Any(element => element.Text.Replace("\n", " ", StringComparison.Ordinal).Contains(text, StringComparison.Ordinal)));
+
     public IReadOnlyList<IWebElement> All(string css) => driver.FindElements(By.CssSelector(css));
 
     public bool Has(string css) => driver.FindElements(By.CssSelector(css)).Any(element => element.Displayed);

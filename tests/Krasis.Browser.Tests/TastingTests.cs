@@ -56,7 +56,7 @@ public sealed class TastingTests : BenchTests
         UntilText("[data-test=power]", "With 12 tasters, 8 right answers are a result (ISO 4120).");
         Tab.Until("it can be opened", () => Tab.Find("[data-test=open]").Enabled);
         Tab.Click("[data-test=open]");
-        var path = new Uri(Tab.Find("[data-test=to-taste]").GetAttribute("href")!).AbsolutePath;
+        var path = new Uri(Tab.AttributeOf("[data-test=to-taste]", "href")!).AbsolutePath;
         var tasting = Tab.Path;
 
         // One tablet passed on: three tasters, one after another.
@@ -84,7 +84,7 @@ public sealed class TastingTests : BenchTests
     {
         SetUpOf("Cardamom latte", 6);
         Tab.Click("[data-test=open]");
-        var path = new Uri(Tab.Find("[data-test=to-taste]").GetAttribute("href")!).AbsolutePath;
+        var path = new Uri(Tab.AttributeOf("[data-test=to-taste]", "href")!).AbsolutePath;
         var tasting = Tab.Path;
         using var phone = new Tab(Server.Address, 390, 844);
         phone.Open(path).Click("[data-test=begin]");
@@ -116,8 +116,8 @@ public sealed class TastingTests : BenchTests
         Tab.Until("it is kept here", () => (bool)Tab.Script("return Object.keys(localStorage).some(key => key.startsWith('krasis.unsaved.tasting.') && localStorage.getItem(key).includes('Typed in the dark'))")!);
         Server.StartAgain();
         Tab.Open(path);
-        Tab.Until("what was typed", () => Tab.Find("[data-test=name]").GetAttribute("value") == "Typed in the dark");
-        Tab.Until("it is saved", () => Tab.Find("h1").Text == "Typed in the dark");
+        Tab.Until("what was typed", () => Tab.AttributeOf("[data-test=name]", "value") == "Typed in the dark");
+        Tab.Until("it is saved", () => Tab.TextOf("h1") == "Typed in the dark");
     }
 
     [Fact]
@@ -129,12 +129,12 @@ public sealed class TastingTests : BenchTests
         using var other = new Tab(Server.Address);
         other.Open(path).Find("[data-test=name]");
         Tab.Type("[data-test=name]", "Mine");
-        Tab.Until("mine is saved", () => Tab.Find("h1").Text == "Mine");
+        Tab.Until("mine is saved", () => Tab.TextOf("h1") == "Mine");
         other.Type("[data-test=name]", "Theirs");
         other.Find("[data-test=stale]");
-        Assert.Equal("Theirs", other.Find("[data-test=name]").GetAttribute("value"));
+        Assert.Equal("Theirs", other.AttributeOf("[data-test=name]", "value"));
         other.ClickText("Take theirs");
-        other.Until("what is there", () => other.Find("[data-test=name]").GetAttribute("value") == "Mine" && !other.Has("[data-test=stale]"));
+        other.Until("what is there", () => other.AttributeOf("[data-test=name]", "value") == "Mine" && !other.Has("[data-test=stale]"));
     }
 
     [Fact]
@@ -218,7 +218,7 @@ public sealed class TastingTests : BenchTests
         Tab.Click("[data-test=set-up-of-it]");
         Tab.Until("one sample", () => Tab.All("[data-test=sample]").Count == 1);
         Tab.Type("[data-test=tasters] input", tasters.ToString(System.Globalization.CultureInfo.InvariantCulture), Keys.Tab);
-        Tab.Until("it can be opened", () => Tab.Find("[data-test=open]").Enabled && Tab.All(".set-up[aria-busy=true]").Count == 0 && Tab.Find("[data-test=power]").Text.Contains($"{tasters} tasters", StringComparison.Ordinal));
+        Tab.Until("it can be opened", () => Tab.Find("[data-test=open]").Enabled && Tab.All(".set-up[aria-busy=true]").Count == 0 && Tab.TextOf("[data-test=power]").Contains($"{tasters} tasters", StringComparison.Ordinal));
     }
 
     private void Practise()

@@ -88,7 +88,7 @@ public sealed class VersionTests : IDisposable
 
         // What stands against it is told before it is done.
         UntilText("[data-test=publish-changes]", "Plover, Cardamom syrup 2 strokes of 19.5 g → 2 strokes of 24 g");
-        Assert.Equal("Accepted as the bar now pours it.", tab.Find("[data-test=state-reason]").GetAttribute("value"));
+        Assert.Equal("Accepted as the bar now pours it.", tab.AttributeOf("[data-test=state-reason]", "value"));
         tab.Click("[data-test=state-go]");
         UntilText("[role=status]", "is published.");
         tab.Until("nothing moved", () => !tab.Has("[data-test=moved-standards]"));
@@ -143,7 +143,7 @@ public sealed class VersionTests : IDisposable
         tab.Type("[data-test=state-reason]", "Sweeter, after the tasting.");
         tab.Click("[data-test=state-go]");
         UntilText("[data-test=state-tag]", "Standard 3");
-        tab.Until("not changed", () => tab.Find("[data-test=state-tag]").Text == "Standard 3");
+        tab.Until("not changed", () => tab.TextOf("[data-test=state-tag]") == "Standard 3");
 
         // And the page goes on: what comes next is saved on top of it.
         tab.EnterCell(2, "Rush", "400");
@@ -184,7 +184,7 @@ public sealed class VersionTests : IDisposable
         UntilText("[data-test=changes]", "Ice takes that room, and melts into the drink.");
         tab.Type("[data-test=variant-name]", "Cardamom over ice");
         tab.Click("[data-test=keep-variant]");
-        tab.Until("the variant", () => tab.Has("#name") && tab.Find("#name").GetAttribute("value") == "Cardamom over ice");
+        tab.Until("the variant", () => tab.Has("#name") && tab.AttributeOf("#name", "value") == "Cardamom over ice");
         UntilText("[data-test=parent]", "Made of Cardamom latte: served iced.");
         Assert.All(tab.All("[data-test=state]"), state => Assert.Contains("of room left", state.Text, StringComparison.Ordinal));
         var variant = tab.Path;
@@ -210,8 +210,8 @@ public sealed class VersionTests : IDisposable
         tab.Click("[data-test=anew]");
         tab.UntilCell(0, "Plover", "3");
         tab.Save();
-        Assert.Equal("Cardamom over ice", tab.Find("#name").GetAttribute("value"));
-        tab.Until("nothing to offer", () => !tab.Find("[data-test=parent]").Text.Contains("changed since", StringComparison.Ordinal));
+        Assert.Equal("Cardamom over ice", tab.AttributeOf("#name", "value"));
+        tab.Until("nothing to offer", () => !tab.TextOf("[data-test=parent]").Contains("changed since", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -246,12 +246,12 @@ public sealed class VersionTests : IDisposable
         tab.Type("[data-test=seek]", "without nuts oat");
         tab.Until("what no label lists nuts of", () => tab.All("[data-test=build]") is [var first, ..] && first.Text.Contains("Cardamom oat latte", StringComparison.Ordinal));
         tab.Type("[data-test=seek]", "canal fair");
-        tab.Until("what is tagged", () => tab.Listed == 1 && tab.Find("[data-test=build]").Text.Contains("Maple iced coffee", StringComparison.Ordinal));
+        tab.Until("what is tagged", () => tab.Listed == 1 && tab.TextOf("[data-test=build]").Contains("Maple iced coffee", StringComparison.Ordinal));
         tab.Type("[data-test=seek]", "nothing of the kind");
         tab.Until("none", () => tab.Has("[data-test=none-found]"));
         tab.Type("[data-test=seek]", "");
         tab.ChooseOption("[data-test=sort]", "most findings first");
-        tab.Until("the worst first", () => tab.Find("[data-test=build]").Text.Contains("Cherry coconut iced mocha", StringComparison.Ordinal));
+        tab.Until("the worst first", () => tab.TextOf("[data-test=build]").Contains("Cherry coconut iced mocha", StringComparison.Ordinal));
 
         tab.Click("input[aria-label='Choose Maple iced coffee']");
         tab.Click("input[aria-label='Choose Ginger-pear tide']");
@@ -335,5 +335,5 @@ public sealed class VersionTests : IDisposable
         tab.Until("the dialog gone", () => !tab.Has("[role=dialog]"));
     }
 
-    private void UntilText(string css, string text) => tab.Until($"'{text}' in {css}", () => tab.All(css).Any(element => element.Text.Replace("\n", " ", StringComparison.Ordinal).Contains(text, StringComparison.Ordinal)));
+    private void UntilText(string css, string text) => tab.UntilText(css, text);
 }

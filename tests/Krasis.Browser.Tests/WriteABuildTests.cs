@@ -37,7 +37,7 @@ public sealed class WriteABuildTests : IDisposable
         tab.Until("the fault", () => tab.All("[data-test=finding]").Any(finding => finding.Text.Contains("Medium cup runs over", StringComparison.Ordinal)));
         var fault = tab.All("[data-test=finding]").First(finding => finding.Text.Contains("Medium cup", StringComparison.Ordinal)).Text;
         Assert.Matches(@"(?s)spills \d+ ml.*Take out \d+ ml of Whole milk", fault);
-        Assert.Contains("runs over the brim", tab.Find("[data-size='Medium cup'] [data-test=state]").Text, StringComparison.Ordinal);
+        tab.UntilText("[data-size='Medium cup'] [data-test=state]", "runs over the brim");
 
         // Mend with one press, which undo takes back and redo brings again.
         tab.Click("[data-test=finding] [data-test=mend]");
@@ -59,13 +59,13 @@ public sealed class WriteABuildTests : IDisposable
         tab.Reload();
 
         tab.UntilCell(3, "Medium cup", "120");
-        Assert.Equal("Tamarind iced latte", tab.Find("#name").GetAttribute("value"));
+        Assert.Equal("Tamarind iced latte", tab.AttributeOf("#name", "value"));
         Assert.Equal(["3", "2", "180", "120"], Enumerable.Range(0, 4).Select(row => tab.Cell(row, "Medium cup")));
         Assert.Equal("290", tab.Cell(2, "Large cup"));
         Assert.Single(tab.All("button[aria-label='Unpin Whole milk in Large cup']"));
         Assert.Equal("Saved", tab.Status);
         tab.Open("/");
-        Assert.Contains("Tamarind iced latte", tab.Find("[data-test=build]").Text, StringComparison.Ordinal);
+        tab.UntilText("[data-test=build]", "Tamarind iced latte");
     }
 
     [Fact]
@@ -105,7 +105,7 @@ public sealed class WriteABuildTests : IDisposable
 
             tab.Until($"the room left in {name}", () => tab.Find($"[data-size='{name}'] [data-test=state]").Text.Contains($"{Reading((double)size["fill"]!["roomLeft"]!)} ml", StringComparison.Ordinal));
             tab.WorkIn(name);
-            tab.Until($"what is in {name}", () => tab.Find("[data-test=occupied]").Text.StartsWith($"{Reading((double)size["fill"]!["occupiedVolume"]!)} ml in the cup", StringComparison.Ordinal));
+            tab.Until($"what is in {name}", () => tab.TextOf("[data-test=occupied]").StartsWith($"{Reading((double)size["fill"]!["occupiedVolume"]!)} ml in the cup", StringComparison.Ordinal));
         }
     }
 

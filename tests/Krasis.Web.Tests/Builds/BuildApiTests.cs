@@ -153,17 +153,32 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal(201, cup.Status);
         Assert.Equal(200, (await Asked(next)).Status);
 
-        async Task<(string? Tag, string Text, int Status)> Asked(string? known)
-        {
-            using var request = new HttpRequestMessage(HttpMethod.Get, "/api/builds");
-            if (known is not null)
-            {
-                request.Headers.TryAddWithoutValidation("If-None-Match", known);
-            }
+        Task<(string? Tag, string Text, int Status)> Asked(string? known) => Listed(server, known);
+    }
 
-            using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
-            return (answer.Headers.ETag?.Tag, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), (int)answer.StatusCode);
+    [Fact]
+    public async Task The_list_of_one_house_is_not_taken_for_that_of_another_at_its_address()
+    {
+        // Two fresh demos have seen as many changes as each other, and not a build in common.
+        await using var one = new KrasisServer();
+        await one.InitializeAsync();
+        await using var other = new KrasisServer();
+        await other.InitializeAsync();
+        var (tag, _, _) = await Listed(one, null);
+        Assert.Equal(304, (await Listed(one, tag)).Status);
+        Assert.Equal(200, (await Listed(other, tag)).Status);
+    }
+
+    private static async Task<(string? Tag, string Text, int Status)> Listed(KrasisServer server, string? known)
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Get, "/api/builds");
+        if (known is not null)
+        {
+            request.Headers.TryAddWithoutValidation("If-None-Match", known);
         }
+
+        using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+        return (answer.Headers.ETag?.Tag, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), (int)answer.StatusCode);
     }
 
     [Theory]

@@ -28,7 +28,6 @@ public sealed class DataFileApiTests : IAsyncLifetime
         Assert.Contains("is not there any more", (string)refused.Json["detail"]!, StringComparison.Ordinal);
         Assert.Equal(503, (await server.Get("/health")).Status);
         Assert.Equal(503, (await server.Get("/api/files/copy")).Status);
-        Assert.Equal(200, (await server.Post("/api/mix", build.Json["document"]!)).Status);
 
         File.Move(away, server.DataFile);
         Assert.Equal(200, (await server.Get("/health")).Status);

@@ -1,3 +1,4 @@
+using Krasis.Store;
 using Krasis.Store.Files;
 using Krasis.Web.Hosting;
 using Microsoft.AspNetCore.Builder;
@@ -17,7 +18,7 @@ public sealed class TimedCopiesTests : IDisposable
 
     public void Dispose()
     {
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(DataFile);
         folder.Delete(recursive: true);
     }
 

@@ -33,7 +33,7 @@ public static class FactTrial
             session.Bar.Facts(),
             session.Bar.List(kind).Select(fact => fact.Id).ToList(),
             library.Documents(session).Select(build => (build.Id, build.Document)).ToList(),
-            Library.TagOf(session, today) == shelf.Tag));
+            library.TagOf(session, today) == shelf.Tag));
         var at = id is null ? ids.Count : ids.IndexOf(id);
         if (at < 0)
         {

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Globalization;
+using System.Security.Cryptography;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Moving;
@@ -19,12 +20,16 @@ public sealed class Library(KrasisFile file)
     private readonly ConcurrentDictionary<(string Id, long Version), StoredBuild> documents = [];
     private volatile Shelf? last;
 
+    // Counts of changes are the same in another file, or in a copy that was put in its place: a browser that has listed one must not take the other for it.
+    private string house = NewHouse();
+
     /// <summary>Forgets all, for when other builds have come in the place of these.</summary>
     public void Forget()
     {
         entries.Clear();
         documents.Clear();
         last = null;
+        house = NewHouse();
     }
 
     /// <summary>The builds by name. A document is read again only when it has been changed.</summary>
@@ -70,9 +75,11 @@ public sealed class Library(KrasisFile file)
         return last = new Shelf(tag, [.. keys.Select(key => entries[key].With(versions))], keys.Where(key => entries[key].Figures is not null).ToDictionary(key => key.Id, key => entries[key].Figures!));
     });
 
-    /// <summary>What a view of the file is known by on a day: the same as long as nothing has changed that a build rests on.</summary>
-    public static string TagOf(Session session, DateOnly day) =>
-        string.Create(CultureInfo.InvariantCulture, $"\"{session.Bar.Revision}-{session.BuildsRevision}-{day.DayNumber}\"");
+    /// <summary>What a view of the file is known by on a day: the same as long as nothing has changed that a build rests on, and as this program runs.</summary>
+    public string TagOf(Session session, DateOnly day) =>
+        string.Create(CultureInfo.InvariantCulture, $"\"{house}-{session.Bar.Revision}-{session.BuildsRevision}-{day.DayNumber}\"");
+
+    private static string NewHouse() => RandomNumberGenerator.GetHexString(8, lowercase: true);
 
     /// <summary>What is known of the builds on a day.</summary>
     /// <param name="Tag">The ETag of it all.</param>

@@ -39,6 +39,8 @@ const found = useQuery({
 const shown = computed(() =>
   listed(all.value, sought.value.trim() ? (found.data.value ?? []) : null, state.value, sort.value),
 )
+/** Whether nothing has been found yet because nobody has answered yet. */
+const isSeeking = computed(() => sought.value.trim() !== '' && !found.data.value)
 /** A row is as high as this, px: only those in the window are drawn. */
 const { width } = useWindowSize()
 const rowHeight = computed(() => (width.value < 640 ? 132 : width.value < 1024 ? 112 : 96))
@@ -192,7 +194,13 @@ async function retireChosen(): Promise<void> {
             @click="retireChosen"
           />
         </div>
-        <p v-if="shown.length === 0" class="soft" data-test="none-found">None of the builds is like that.</p>
+        <p v-if="found.error.value" class="error" role="alert" data-test="not-sought">
+          {{ found.error.value.message }}
+          <Button label="Try again" text size="small" @click="found.refetch()" />
+        </p>
+        <p v-else-if="shown.length === 0 && !isSeeking" class="soft" data-test="none-found">
+          None of the builds is like that.
+        </p>
       </template>
       <VirtualScroller
         v-if="shown.length > 0"
