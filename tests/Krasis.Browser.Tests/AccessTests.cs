@@ -59,6 +59,14 @@ public sealed class AccessTests(DemoProcess server) : IClassFixture<DemoProcess>
 
     private static IEnumerable<(string Name, Action Open)> Pages(Tab tab)
     {
+        yield return ("a recipe that was read", () =>
+        {
+            tab.Open("/read").Find("[data-test=paste]");
+            tab.Script("const box = document.querySelector('[data-test=paste]'); box.value = arguments[0]; box.dispatchEvent(new Event('input'))", "Otter\n3 pumps vanilla\n8 oz milk\n2 shots, 18 g in\nloved by all of us here");
+            tab.Click("[data-test=read]");
+            tab.Find("[data-test=draft]");
+        }
+        );
         yield return ("the files", () => tab.Open("/files").Find("[data-test=copies]"));
         yield return ("a file of another house", () =>
         {

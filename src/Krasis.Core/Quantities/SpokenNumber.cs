@@ -5,7 +5,7 @@ namespace Krasis.Core.Quantities;
 
 /// <summary>Reads a number as people write it at a bar: <c>180</c>, <c>1.5</c>, <c>1,5</c>, <c>1/2</c>, <c>1 1/2</c>,
 /// <c>1½</c>, <c>¾</c>, <c>half</c>, <c>two</c>.</summary>
-internal static partial class SpokenNumber
+public static partial class SpokenNumber
 {
     /// <summary>A number, as part of a pattern that is matched without regard to case.</summary>
     public const string Pattern =

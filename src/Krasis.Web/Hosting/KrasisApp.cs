@@ -11,6 +11,7 @@ using Krasis.Web.Features.Mixing;
 using Krasis.Web.Features.Pantry;
 using Krasis.Web.Features.Prep;
 using Krasis.Web.Features.Quantities;
+using Krasis.Web.Features.Recipes;
 using Krasis.Web.Features.Standards;
 using Krasis.Web.Features.Starting;
 using Krasis.Web.Features.Stations;
@@ -106,6 +107,7 @@ public static class KrasisApp
         TroubleEndpoint.Map(app);
         TextEndpoint.Map(app);
         RecipePage.Map(app);
+        RecipeEndpoints.Map(app);
         TastingEndpoints.Map(app);
         TasteEndpoints.Map(app);
         DecisionEndpoints.Map(app);

@@ -24,6 +24,7 @@ export const router = createRouter({
       component: () => import('./features/making/CardsPage.vue'),
       props: true,
     },
+    { path: '/read', name: 'read', component: () => import('./features/recipes/ReadPage.vue') },
     { path: '/files', name: 'files', component: () => import('./features/files/FilesPage.vue') },
     {
       path: '/booklet',

@@ -39,6 +39,10 @@ public class ReferenceTests
         .ShouldNot().HaveDependencyOnAny("Krasis.Store", "Krasis.Exchange", "Krasis.Web", "Microsoft.AspNetCore", "System.IO", "System.Net", "System.DateTime", "System.DateTimeOffset", "System.TimeProvider"));
 
     [Fact]
+    public void The_reader_of_recipes_knows_the_core_and_nothing_else_of_the_program_and_has_no_clock() => Holds(Types.InAssembly(typeof(Krasis.Recipes.RecipeReader).Assembly)
+        .ShouldNot().HaveDependencyOnAny("Krasis.Store", "Krasis.Exchange", "Krasis.Web", "Microsoft.AspNetCore", "System.IO", "System.Net", "System.DateTime", "System.DateTimeOffset", "System.TimeProvider"));
+
+    [Fact]
     public void Only_the_store_speaks_to_the_database() => Holds(Types.InAssembly(typeof(Web.Hosting.KrasisApp).Assembly)
         .ShouldNot().HaveDependencyOnAny("Dapper", "Microsoft.Data.Sqlite", "DbUp"));
 

@@ -74,6 +74,24 @@ public static class NameLikeness
         return shared / (a.Sum(Weight) + b.Sum(Weight) - shared);
     }
 
+    /// <summary>Whether a name says all that tells another apart: each of its words is in the other, and the other has besides only words of sorts.</summary>
+    /// <example><c>IsShortFor("hazelnut", "Hazelnut syrup")</c>; not <c>IsShortFor("syrup", "Hazelnut syrup")</c>.</example>
+    public static bool IsShortFor(string said, string name)
+    {
+        var (words, left) = (Words(said), Words(name).ToList());
+        return words.Any(word => !Sorts.Contains(word)) && words.All(left.Remove) && left.All(Sorts.Contains);
+    }
+
+    /// <summary>Whether each word of a name is in another one.</summary>
+    public static bool IsWithin(string said, string name)
+    {
+        var (words, left) = (Words(said), Words(name).ToList());
+        return words.Count > 0 && words.All(left.Remove);
+    }
+
+    /// <summary>Whether a name says only of what sort a thing is.</summary>
+    public static bool IsSort(string said) => Words(said).All(Sorts.Contains);
+
     /// <summary>A name's words as they are compared: small letters without accents, in the singular, abbreviations written out.</summary>
     internal static IReadOnlyList<string> Words(string name)
     {

@@ -13,8 +13,6 @@ namespace Krasis.Web.Features.Prep;
 /// <summary>Takes in what was sold.</summary>
 internal static class SalesEndpoints
 {
-    private const long MostUnpacked = 30_000_000;
-
     public static void Map(IEndpointRouteBuilder routes)
     {
         var sales = routes.MapGroup("/api/prep/sales").WithTags("Prep");
@@ -73,7 +71,7 @@ internal static class SalesEndpoints
         }
 
         var bytes = new byte[workbook.Length];
-        return Convert.TryFromBase64String(workbook, bytes, out var length) && SalesTable.IsWorkbook(bytes) && SalesTable.IsSmall(bytes[..length], MostUnpacked) ? SalesTable.OfWorkbook(bytes[..length]) : null;
+        return Convert.TryFromBase64String(workbook, bytes, out var length) ? SalesTable.OfWorkbook(bytes[..length]) : null;
     }
 
     private static (SalesView View, List<(DateOnly Day, DrinkSize What, double Cups)> Rows) Read(Session session, SalesTable table, SalesRequest request, Kitchen kitchen)

@@ -111,6 +111,14 @@ async function retireChosen(): Promise<void> {
           @click="router.push('/booklet')"
         />
         <Button
+          label="Read recipes"
+          icon="pi pi-align-left"
+          outlined
+          severity="secondary"
+          data-test="read-recipes"
+          @click="router.push('/read')"
+        />
+        <Button
           label="New build"
           icon="pi pi-plus"
           data-test="new-build"

@@ -2815,6 +2815,211 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a file of recipes says as one text: text, Markdown, CSV, XLSX, JSON-LD, or a saved page. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: {
+                    name?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecipeTextView"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read the recipes in a text: what became of each piece of it, and the drafts. Nothing is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecipesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a recipe's draft, with the parts that come with it; asked is the id that it is to have, so that it can be asked for again when the answer was lost. */
+        post: {
+            parameters: {
+                query?: {
+                    asked?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeepRecipe"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeptRecipe"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tastings/choices": {
         parameters: {
             query?: never;
@@ -12340,6 +12545,14 @@ export interface components {
             moves: null | components["schemas"]["TunedTaste"];
             answers: string[];
         };
+        KeepRecipe: {
+            draft: components["schemas"]["BuildDocument"];
+            parts: null | components["schemas"]["PartDocument"][];
+        };
+        KeptRecipe: {
+            id: string;
+            name: string;
+        };
         KindChoice: {
             id: string;
             name: string;
@@ -12787,6 +13000,10 @@ export interface components {
             isChanged: boolean;
             sizes: components["schemas"]["MovedSize"][];
         };
+        NameChoice: {
+            said: string;
+            ingredient: string;
+        };
         NamedChoice: {
             id: string;
             name: string;
@@ -13155,6 +13372,24 @@ export interface components {
             high: null | number;
             kind: null | string;
         };
+        Piece: {
+            /** Format: int32 */
+            start: number;
+            /** Format: int32 */
+            length: number;
+            kind: components["schemas"]["PieceKind"];
+            says: null | string;
+        };
+        PieceCounts: {
+            /** Format: int32 */
+            read: number;
+            /** Format: int32 */
+            guessed: number;
+            /** Format: int32 */
+            notUnderstood: number;
+        };
+        /** @enum {unknown} */
+        PieceKind: "read" | "guessed" | "notUnderstood" | "aside" | "between";
         PinDocument: {
             size?: null | string;
             /** Format: double */
@@ -13529,6 +13764,34 @@ export interface components {
             difference: number;
             /** Format: double */
             probability: number;
+        };
+        ReadLine: {
+            name: string;
+            amounts: string[];
+            how: null | string;
+        };
+        ReadRequest: {
+            text: null | string;
+            choices: null | components["schemas"]["NameChoice"][];
+        };
+        RecipeTextView: {
+            text: string;
+        };
+        RecipeView: {
+            pieces: components["schemas"]["Piece"][];
+            draft: components["schemas"]["BuildDocument"];
+            parts: components["schemas"]["PartDocument"][];
+            sizes: string[];
+            lines: components["schemas"]["ReadLine"][];
+            assumed: string[];
+            findings: string[];
+            problem: null | string;
+            unknown: components["schemas"]["UnknownName"][];
+            counts: components["schemas"]["PieceCounts"];
+        };
+        RecipesView: {
+            text: string;
+            recipes: components["schemas"]["RecipeView"][];
         };
         RemovedView: {
             kind: string;
@@ -14684,6 +14947,10 @@ export interface components {
         UnknownFact: {
             what: string;
             for: string[];
+        };
+        UnknownName: {
+            said: string;
+            taken: null | string;
         };
         UsualView: {
             technique: string;
