@@ -59,6 +59,7 @@ public static class KrasisApp
         });
         builder.Services.AddSingleton(file);
         builder.Services.AddSingleton<Library>();
+        builder.Services.AddSingleton<HouseSheets>();
         builder.Services.AddSingleton<Board>();
         builder.Services.AddSingleton<StandardNeeds>();
         builder.Services.AddSingleton<BundleShelf>();
@@ -94,6 +95,7 @@ public static class KrasisApp
         CopyEndpoint.Map(app, options);
         BundleEndpoints.Map(app);
         SchemaEndpoints.Map(app);
+        SheetEndpoints.Map(app);
         BuildEndpoints.Map(app);
         MixEndpoint.Map(app);
         CardsEndpoint.Map(app);

@@ -1,10 +1,11 @@
 using System.Globalization;
-using System.Text;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Exchange.Pouring;
+using Krasis.Exchange.Sheets;
 using Krasis.Store;
 using Krasis.Store.Makes;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -70,7 +71,10 @@ public static class PouredEndpoint
     private static FileContentHttpResult Export(int? days, KrasisFile file, TimeProvider clock)
     {
         var pours = file.Read(session => session.Makes.Pours(clock.GetUtcNow().AddDays(-Math.Clamp(days ?? 21, 1, 3660)), int.MaxValue));
-        var csv = PouredCsv.Write(pours.Select(pour => new PouredRow(pour.StartedAt, InBook(pour, clock), pour.Celsius is { } warm ? Celsius.From(warm) : null, pour.IsRight == 1)));
-        return TypedResults.File(Encoding.UTF8.GetBytes(csv), "text/csv; charset=utf-8", "krasis-poured.csv");
+        return SheetResult.Csv(Sheet(pours, clock));
     }
+
+    /// <summary>Pours as a table.</summary>
+    internal static Sheet Sheet(IEnumerable<PourRow> pours, TimeProvider clock) =>
+        PouredSheet.Of(pours.Select(pour => new PouredRow(pour.StartedAt, InBook(pour, clock), pour.Celsius is { } warm ? Celsius.From(warm) : null, pour.IsRight == 1)));
 }

@@ -1,4 +1,3 @@
-using System.Text;
 using Krasis.Core.Input;
 using Krasis.Core.Planning.Buying;
 using Krasis.Core.Planning.Days;
@@ -6,6 +5,7 @@ using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Plans;
 using Krasis.Exchange.Prep;
 using Krasis.Store;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -14,18 +14,16 @@ namespace Krasis.Web.Features.Prep;
 /// <summary>The plan, what it would be, and what has to be bought for it.</summary>
 internal static class PlanEndpoints
 {
-    private const string Workbook = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
-
     public static void Map(IEndpointRouteBuilder routes)
     {
         var prep = routes.MapGroup("/api/prep").WithTags("Prep");
         prep.MapGet("/plan", (KrasisFile file, StandardNeeds standards, TimeProvider clock) => TypedResults.Ok(file.Read(session => View(session, standards, clock)))).WithSummary("What has to be made, and when.");
         prep.MapPost("/what-if", Try).WithSummary("What the plan would come to.").Fails(400, 413, 422);
         prep.MapGet("/order", (KrasisFile file, StandardNeeds standards, TimeProvider clock) => TypedResults.Ok(file.Read(session => Order(session, standards, clock)))).WithSummary("What has to be bought.");
-        prep.MapGet("/order.csv", (KrasisFile file, StandardNeeds standards, TimeProvider clock) => TypedResults.File(Encoding.UTF8.GetBytes(OrderFile.Csv(file.Read(session => Order(session, standards, clock)).Rows)), "text/csv; charset=utf-8", "krasis-order.csv"))
+        prep.MapGet("/order.csv", (KrasisFile file, StandardNeeds standards, TimeProvider clock) => SheetResult.Csv(OrderSheet.Of(file.Read(session => Order(session, standards, clock)).Rows)))
             .WithSummary("What has to be bought, as comma-separated values.").Produces<string>(200, "text/csv");
-        prep.MapGet("/order.xlsx", (KrasisFile file, StandardNeeds standards, TimeProvider clock) => TypedResults.File(OrderFile.Workbook(file.Read(session => Order(session, standards, clock)).Rows), Workbook, "krasis-order.xlsx"))
-            .WithSummary("What has to be bought, as a workbook.").Produces<string>(200, Workbook);
+        prep.MapGet("/order.xlsx", (KrasisFile file, StandardNeeds standards, TimeProvider clock) => SheetResult.Workbook("order", OrderSheet.Of(file.Read(session => Order(session, standards, clock)).Rows)))
+            .WithSummary("What has to be bought, as a workbook.").Produces<string>(200, SheetResult.WorkbookType);
     }
 
     /// <summary>The plan as it is now.</summary>

@@ -1,11 +1,11 @@
 using System.Globalization;
-using System.Text;
 using Krasis.Core.Input;
 using Krasis.Exchange.Tasting;
 using Krasis.Store;
 using Krasis.Store.Tastings;
 using Krasis.Tasting.Designing;
 using Krasis.Tasting.Documents;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -196,12 +196,13 @@ public static class TastingEndpoints
             return ProblemResult.Missing(What);
         }
 
-        var tasted = Tasted.Of(stored);
-        var rows = tasted is { Setup: { } setup, Opened: { } opened }
-            ? session.Tastings.Tasters(id).Where(taster => taster.Answer is not null).SelectMany(taster => Outcome.Rows(taster, setup, opened)).ToList()
-            : [];
-        return TypedResults.File(Encoding.UTF8.GetBytes(AnswersCsv.Write(rows)), "text/csv; charset=utf-8", "krasis-tasting.csv");
+        return SheetResult.Csv(AnswersSheet.Of(Answers(session, stored)));
     });
+
+    /// <summary>What tasters have answered.</summary>
+    internal static IReadOnlyList<AnswerRow> Answers(Session session, StoredTasting stored) => Tasted.Of(stored) is { Setup: { } setup, Opened: { } opened }
+        ? [.. session.Tastings.Tasters(stored.Id).Where(taster => taster.Answer is not null).SelectMany(taster => Outcome.Rows(taster, setup, opened))]
+        : [];
 
     /// <summary>What is said of what cannot be done now.</summary>
     internal static ProblemResult Running(string why) => ProblemResult.Conflict("That cannot be done with this tasting now.", why);
