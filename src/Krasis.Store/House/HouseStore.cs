@@ -28,6 +28,13 @@ public sealed class HouseStore
     /// <summary>Which house the file is of.</summary>
     public string Id => connection.ExecuteScalar<string>("SELECT house FROM house_file", transaction: transaction)!;
 
+    /// <summary>Whether the lead has said that anybody may read the board.</summary>
+    public bool IsBoardPublic
+    {
+        get => connection.ExecuteScalar<long>("SELECT board_public FROM house_file", transaction: transaction) == 1;
+        set => connection.Execute("UPDATE house_file SET board_public = @value", new { value = value ? 1 : 0 }, transaction);
+    }
+
     /// <summary>The columns of a table.</summary>
     public IReadOnlyList<HouseColumn> Columns(string table) =>
     [

@@ -1,3 +1,4 @@
+using Krasis.Web.Features.Files;
 using Krasis.Web.Problems;
 using Microsoft.Extensions.Primitives;
 
@@ -17,9 +18,12 @@ internal sealed class Gate(IReadOnlyList<string> names)
     {
         var request = context.Request;
         return !hosts.Contains(request.Host.Host) ? ProblemResult.Foreign($"Krasis is not called '{request.Host.Host}' here. Start it with --host {request.Host.Host} if other machines are to reach it so.").ExecuteAsync(context)
-            : !IsOwn(request.Headers.Origin, request.Host) ? ProblemResult.Foreign($"The request comes from a page of '{request.Headers.Origin}', which is not a page of Krasis.").ExecuteAsync(context)
+            : !IsOwn(request.Headers.Origin, request.Host) && !IsFeed(request) ? ProblemResult.Foreign($"The request comes from a page of '{request.Headers.Origin}', which is not a page of Krasis.").ExecuteAsync(context)
             : next(context);
     }
+
+    // What anybody may read where the lead says so, a screen's page of elsewhere may read too; nothing is changed by reading.
+    private static bool IsFeed(HttpRequest request) => HttpMethods.IsGet(request.Method) && request.Path.StartsWithSegments(FeedEndpoints.Path);
 
     // RFC 6454, 7: no Origin is said where no page asks. A proxy before Krasis may speak https, so that only names and ports are compared.
     private static bool IsOwn(StringValues origin, HostString asked) => origin.Count == 0

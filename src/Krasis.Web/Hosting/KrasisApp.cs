@@ -96,6 +96,8 @@ public static class KrasisApp
         BundleEndpoints.Map(app);
         SchemaEndpoints.Map(app);
         SheetEndpoints.Map(app);
+        BookEndpoint.Map(app);
+        FeedEndpoints.Map(app);
         BuildEndpoints.Map(app);
         MixEndpoint.Map(app);
         CardsEndpoint.Map(app);

@@ -39,6 +39,11 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
     public static ProblemResult Missing(string what) =>
         new(StatusCodes.Status404NotFound, "missing", $"There is no such {what}.", $"It may have been deleted, or the address is wrong.");
 
+    /// <summary>It is there for nobody but the lead, who has not said otherwise.</summary>
+    /// <param name="title">What is not there.</param>
+    /// <param name="detail">Who can say otherwise, and where.</param>
+    public static ProblemResult Closed(string title, string detail) => new(StatusCodes.Status404NotFound, "missing", title, detail);
+
     /// <summary>Somebody else changed it first.</summary>
     public static ProblemResult Stale(string what) => new(
         StatusCodes.Status412PreconditionFailed,

@@ -8,6 +8,7 @@ using Krasis.Core.Changing.Seeking;
 using Krasis.Core.Judging;
 using Krasis.Store;
 using Krasis.Store.Builds;
+using Krasis.Store.Standards;
 using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Builds;
@@ -42,6 +43,13 @@ public sealed class Library(KrasisFile file)
         }
 
         return [.. heads.Select(head => documents.GetOrAdd((head.Id, head.Version), _ => session.Builds.Find(head.Id)!))];
+    }
+
+    /// <summary>The newest standard of each build that is one, whether it is in season or not.</summary>
+    public IReadOnlyList<StoredStandard> Standards(Session session)
+    {
+        var poured = Documents(session).Where(build => build.State == BuildState.Standard).Select(build => build.Id).ToHashSet();
+        return [.. session.Standards.Newest().Where(standard => poured.Contains(standard.BuildId))];
     }
 
     /// <summary>The builds by name on a day.</summary>

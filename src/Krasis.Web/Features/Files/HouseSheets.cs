@@ -106,9 +106,7 @@ internal sealed class HouseSheets(Library library, StandardNeeds standards, Time
     private Sheet BoardSheet(Session session)
     {
         var today = clock.Today();
-        var poured = library.Documents(session).Where(build => build.State == BuildState.Standard).Select(build => build.Id).ToHashSet();
-        var rows = session.Standards.Newest().Where(standard => poured.Contains(standard.BuildId)).OrderBy(standard => standard.Document.Name, StringComparer.Ordinal)
-            .SelectMany(standard => Sizes(standard, today).Select(size => Row(standard, size)));
+        var rows = OnTheBoard.Of(library.Standards(session), today).SelectMany(drink => drink.Sheet.Sizes.Select(size => Row(drink.Stored, size)));
         return new Sheet(
             "board",
             [
@@ -132,13 +130,6 @@ internal sealed class HouseSheets(Library library, StandardNeeds standards, Time
 
         static string Said(Core.Working.Nutrition.AllergenTrace? found, bool isUnread) =>
             found is null ? isUnread ? "not known" : "on no label" : found.IsTrace ? "may contain" : "contains";
-    }
-
-    private static IReadOnlyList<SizeSheet> Sizes(StoredStandard standard, DateOnly today)
-    {
-        var bar = BarReader.Read(standard.Bar).Value;
-        var build = BuildReader.Read(standard.Document, bar).Value;
-        return build.Season?.Holds(today) == false ? [] : Mixer.Mix(build, bar, today).Sizes;
     }
 
     private Sheet Needs(Session session)

@@ -1,4 +1,3 @@
-using Krasis.Core.Builds;
 using Krasis.Core.Making.Ordering;
 using Krasis.Store;
 using Krasis.Web.Features.Builds;
@@ -19,11 +18,7 @@ public static class ServiceEndpoint
 
     private static Results<Ok<ServiceView>, ProblemResult> Read(string? station, KrasisFile file, Library library, Board board, TimeProvider clock)
     {
-        var (bar, standards) = file.Read(session =>
-        {
-            var poured = library.Documents(session).Where(build => build.State == BuildState.Standard).Select(build => build.Id).ToHashSet();
-            return (session.Bar.Facts(), session.Standards.Newest().Where(standard => poured.Contains(standard.BuildId)).ToList());
-        });
+        var (bar, standards) = file.Read(session => (session.Bar.Facts(), library.Standards(session)));
         if (station is not null && bar.Stations.All(known => known.Id != station))
         {
             return ProblemResult.Fields([new("station", station, "The house has no such station.", string.Join(", ", bar.Stations.Select(known => known.Name)))]);

@@ -4,6 +4,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import { when } from '@/shared/format'
+import BoardBox from './BoardBox.vue'
 import SheetsBox from './SheetsBox.vue'
 import SendBox from './SendBox.vue'
 import TakeBox from './TakeBox.vue'
@@ -17,6 +18,7 @@ const files = useQuery({ queryKey: keys.files, queryFn: () => ask(api.GET('/api/
     <h1>Files</h1>
     <SendBox />
     <TakeBox />
+    <BoardBox />
     <SheetsBox />
     <section aria-labelledby="copy-head" class="part">
       <h2 id="copy-head">A copy of everything</h2>

@@ -31,7 +31,9 @@ const sheets = useQuery({
             <a :href="`/api/files/sheets/${sheet.name}.xlsx`" download :aria-label="`${sheet.says}, XLSX`"
               >XLSX</a
             >,
-            <a :href="`/api/files/sheets/${sheet.name}.csv`" download :aria-label="`${sheet.says}, CSV`">CSV</a>
+            <a :href="`/api/files/sheets/${sheet.name}.csv`" download :aria-label="`${sheet.says}, CSV`"
+              >CSV</a
+            >
           </li>
         </ul>
       </details>

@@ -57,6 +57,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files/book.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The standards that are on the board today, as made at a station, as one book: PDF on A4, or letter=true on US Letter. */
+        get: {
+            parameters: {
+                query?: {
+                    station?: string;
+                    letter?: boolean;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{id}/cards": {
         parameters: {
             query?: never;
@@ -2001,6 +2056,163 @@ export interface paths {
                     content: {
                         "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
                     };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether anybody may read the board. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FeedsView"];
+                    };
+                };
+            };
+        };
+        /** Say whether anybody may read the board. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FeedsView"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FeedsView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/feeds/board.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The board, where it is public. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BoardFeed"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["KrasisProblem"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/feeds/board.atom": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same as Atom (RFC 4287). */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
                 };
                 /** @description Not Found */
                 404: {
@@ -11438,6 +11650,15 @@ export interface components {
             /** Format: int32 */
             inDays: number;
         };
+        BoardFeed: {
+            house: string;
+            /** Format: date */
+            day: string;
+            currency: string;
+            drinks: components["schemas"]["FeedDrink"][];
+            /** Format: date-time */
+            updated: string;
+        };
         Boundary: {
             lower: string;
             upper: string;
@@ -12332,6 +12553,37 @@ export interface components {
             id: string;
             etag: string;
             document: components["schemas"]["StationDocument"];
+        };
+        FeedAllergens: {
+            contains: string[];
+            mayContain: string[];
+            notRead: string[];
+            says: string;
+        };
+        FeedDrink: {
+            id: string;
+            name: string;
+            /** Format: int64 */
+            standard: number;
+            /** Format: date-time */
+            publishedAt: string;
+            from: null | string;
+            to: null | string;
+            tags: string[];
+            sizes: components["schemas"]["FeedSize"][];
+            allergens: components["schemas"]["FeedAllergens"];
+        };
+        FeedSize: {
+            name: string;
+            /** Format: double */
+            price: null | number;
+            /** Format: double */
+            energyKj: null | number;
+            /** Format: double */
+            energyKcal: null | number;
+        };
+        FeedsView: {
+            isPublic: boolean;
         };
         FieldProblem: {
             field: string;
