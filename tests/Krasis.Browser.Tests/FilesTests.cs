@@ -69,4 +69,33 @@ public sealed class FilesTests : IDisposable
         tab.ClickText(name, "[data-test=build] a.name");
         tab.Until("the sheet", () => tab.Has("[data-band=Cost]"));
     }
+
+    [Fact]
+    public void The_board_goes_out_as_a_book_and_to_screens_and_all_the_rest_as_tables()
+    {
+        using var server = new KrasisProcess(demo: true);
+        using var tab = new Tab(server.Address);
+        tab.Open("/files").ChooseOption("[data-test=book-paper]", "Letter");
+        tab.Until("the book on Letter", () => tab.AttributeOf("[data-test=book]", "href")!.EndsWith("?station=bar&letter=true", StringComparison.Ordinal));
+        Assert.Equal("%PDF", Text(tab.AttributeOf("[data-test=book]", "href")!)[..4]);
+
+        // Nobody may read the board until it is said.
+        Assert.False(tab.Has("[data-test=feeds]"));
+        tab.Click("#public");
+        tab.UntilText("[data-test=feeds]", "board.atom");
+        Assert.Contains("Black sesame latte", Text("/feeds/board.json"), StringComparison.Ordinal);
+
+        tab.Click("summary");
+        tab.UntilText("[data-test=sheets]", "allergens and nutrition");
+        Assert.StartsWith("drink,standard,size,energy_kj", Text("/api/files/sheets/board.csv"), StringComparison.Ordinal);
+        Assert.Equal("PK", Text(tab.AttributeOf("[data-test=all-sheets]", "href")!)[..2]);
+
+        string Text(string path)
+        {
+            using var http = new HttpClient { BaseAddress = server.Address };
+            using var answer = http.Send(new HttpRequestMessage(HttpMethod.Get, path));
+            using var reader = new StreamReader(answer.Content.ReadAsStream());
+            return reader.ReadToEnd();
+        }
+    }
 }

@@ -11,20 +11,21 @@ public class KrasisProcess : IDisposable
 
     private readonly string folder = Directory.CreateTempSubdirectory("krasis-browser-").FullName;
     private readonly bool demo;
+    private readonly IReadOnlyList<string> more;
     private Process? process;
 
-    public KrasisProcess(bool demo = false)
+    public KrasisProcess(bool demo = false, params IReadOnlyList<string> more)
     {
-        this.demo = demo;
+        (this.demo, this.more) = (demo, more);
         Start(port: 0);
     }
 
     public Uri Address { get; private set; } = null!;
 
-    /// <summary>What it has of the machine's memory.</summary>
     /// <summary>Where its data is.</summary>
     public string DataFile => Path.Combine(folder, "krasis.db");
 
+    /// <summary>What it has of the machine's memory.</summary>
     public double MemoryMegabytes
     {
         get
@@ -69,7 +70,7 @@ public class KrasisProcess : IDisposable
             throw new FileNotFoundException($"{program} is not there. ./test publishes it before these tests run.");
         }
 
-        string[] arguments = [program, "--data", DataFile, "--port", $"{port}", "--clock", Now, .. demo ? ["--demo"] : Array.Empty<string>()];
+        string[] arguments = [program, "--data", DataFile, "--port", $"{port}", "--clock", Now, .. demo ? ["--demo"] : Array.Empty<string>(), .. more];
         process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true, Environment = { ["KRASIS_TESTS"] = "1" } })!;
         const string Announcement = "Krasis answers at ";
         while (process.StandardOutput.ReadLine() is { } line)

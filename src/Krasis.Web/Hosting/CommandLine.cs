@@ -2,12 +2,15 @@ using System.CommandLine;
 using System.CommandLine.Parsing;
 using System.Globalization;
 using System.Net;
+using Krasis.Web.Devices;
 
 namespace Krasis.Web.Hosting;
 
 /// <summary>What can be written behind the program's name.</summary>
 public static class CommandLine
 {
+    private const string PdfFolder = "pdf:";
+
     private static readonly Option<string> Data = new("--data")
     {
         Description = "The SQLite file that holds everything; made if it is not there, folders too.",
@@ -64,6 +67,27 @@ public static class CommandLine
         Recursive = true,
     };
 
+    private static readonly Option<string?> Printer = new("--printer")
+    {
+        Description = $"Where the label printer is: {DeviceAddress.Accepted}, or pdf:FOLDER for a folder that it takes PDF files from.",
+        HelpName = "ADDRESS",
+        CustomParser = result => Words(result) is [var text] && (DeviceAddress.Read(text) is not null || (text.StartsWith(PdfFolder, StringComparison.OrdinalIgnoreCase) && text.Length > PdfFolder.Length)) ? text : Refuse<string>(result, $"{DeviceAddress.Accepted}, or pdf:FOLDER"),
+    };
+
+    private static readonly Option<DeviceAddress?> Scale = new("--scale")
+    {
+        Description = $"Where the bar's scale is: {DeviceAddress.Accepted}.",
+        HelpName = "ADDRESS",
+        CustomParser = result => Words(result) is [var text] && DeviceAddress.Read(text) is { } address ? address : Refuse<DeviceAddress>(result, DeviceAddress.Accepted),
+    };
+
+    private static readonly Option<int> DevicePort = new("--at")
+    {
+        Description = "The port of the simulated device; 0 takes a free one.",
+        HelpName = "NUMBER",
+        CustomParser = Read("a whole number from 0 to 65535", text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port <= IPEndPoint.MaxPort ? port : (int?)null),
+    };
+
     private static readonly Option<TimeProvider> Clock = new(TestClock.Option)
     {
         Hidden = true,
@@ -90,9 +114,13 @@ public static class CommandLine
     private static readonly Command Restore = new("restore", "Puts a copy in the place of the data file, and keeps what is there. Stop Krasis first.") { From };
     private static readonly Command Check = new("check", "Reads a data file or a copy from end to end and says whether it is good.") { Checked };
 
+    private static readonly Argument<string> Labels = new("FOLDER") { Description = "Where it puts what it prints." };
+    private static readonly Command SimulatedPrinter = new("simulated-printer", "A label printer that is a program, on this machine alone: what it is sent becomes pictures in a folder.") { Labels, DevicePort };
+    private static readonly Command SimulatedScale = new("simulated-scale", "A bench scale that is a program, on this machine alone. Lines such as +30, -5 and C that are sent to it lay things on it and take them off.") { DevicePort };
+
     private static readonly RootCommand Root = new("Krasis writes the standard builds of a café. Without a command it serves its pages to a browser.")
     {
-        Data, Port, Listen, Host, Demo, CopyEvery, CopiesKept, CopiesFolder, Clock, BackUp, Restore, Check,
+        Data, Port, Listen, Host, Demo, CopyEvery, CopiesKept, CopiesFolder, Printer, Scale, Clock, BackUp, Restore, Check, SimulatedPrinter, SimulatedScale,
     };
 
     static CommandLine()
@@ -111,6 +139,8 @@ public static class CommandLine
         Root.SetAction((said, _) => Commands.Serve(Served(said)));
         BackUp.SetAction(said => Commands.BackUp(said.GetValue(Data)!, said.GetValue(To)!));
         Restore.SetAction(said => Commands.Restore(said.GetValue(From)!, said.GetValue(Data)!));
+        SimulatedPrinter.SetAction((said, stop) => Commands.Simulate(SimulatedDevices.Printer(said.GetValue(DevicePort), said.GetValue(Labels)!, stop)));
+        SimulatedScale.SetAction((said, stop) => Commands.Simulate(SimulatedDevices.Scale(said.GetValue(DevicePort), stop)));
         Check.SetAction(said => Commands.Check(said.GetValue(Checked) ?? said.GetValue(Data)!));
     }
 
@@ -139,6 +169,9 @@ public static class CommandLine
             CopyEvery = said.GetValue(CopyEvery) is { Ticks: > 0 } every ? every : null,
             CopiesKept = said.GetValue(CopiesKept),
             CopiesFolder = said.GetValue(CopiesFolder),
+            PrinterAt = said.GetValue(Printer) is { } printer ? DeviceAddress.Read(printer) : null,
+            PrinterFolder = said.GetValue(Printer) is { } queue && queue.StartsWith(PdfFolder, StringComparison.OrdinalIgnoreCase) ? queue[PdfFolder.Length..] : null,
+            ScaleAt = said.GetValue(Scale),
         };
         return !IPAddress.IsLoopback(options.Listen) && options.Hosts.Count == 0
             ? throw new KrasisOptionsException($"--listen {options.Listen} lets other machines in, where everybody may read, change and delete everything: Krasis has no log-in yet. Say under which names they are to reach it, such as --host bar.lan --host 192.168.1.20; pages of other names are then refused.")

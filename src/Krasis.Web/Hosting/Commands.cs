@@ -36,6 +36,13 @@ internal static class Commands
         return 0;
     }
 
+    /// <summary>Is a device until it is told to stop.</summary>
+    public static async Task<int> Simulate(Task device)
+    {
+        await device.ConfigureAwait(false);
+        return 0;
+    }
+
     /// <summary>Reads a file from end to end.</summary>
     public static int Check(string path)
     {

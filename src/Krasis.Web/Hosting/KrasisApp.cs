@@ -4,6 +4,7 @@ using System.Text.Json.Serialization;
 using Krasis.Store;
 using Krasis.Web.Features.Bar;
 using Krasis.Web.Features.Builds;
+using Krasis.Web.Features.Devices;
 using Krasis.Web.Features.Files;
 using Krasis.Web.Features.Health;
 using Krasis.Web.Features.Making;
@@ -98,6 +99,7 @@ public static class KrasisApp
         SheetEndpoints.Map(app);
         BookEndpoint.Map(app);
         FeedEndpoints.Map(app);
+        DeviceEndpoints.Map(app, options);
         BuildEndpoints.Map(app);
         MixEndpoint.Map(app);
         CardsEndpoint.Map(app);

@@ -1,4 +1,5 @@
 using System.Net;
+using Krasis.Web.Devices;
 
 namespace Krasis.Web.Hosting;
 
@@ -14,6 +15,15 @@ public sealed record KrasisOptions(string DataFile, IPAddress Listen, int Port, 
 
     /// <summary>The names under which other machines may reach it, beside those of this machine.</summary>
     public IReadOnlyList<string> Hosts { get; init; } = [];
+
+    /// <summary>Where the label printer is that takes raster commands; null where there is none.</summary>
+    internal DeviceAddress? PrinterAt { get; init; }
+
+    /// <summary>The folder that a printer takes PDF files from; null where there is none.</summary>
+    internal string? PrinterFolder { get; init; }
+
+    /// <summary>Where the bar's scale is; null where there is none.</summary>
+    internal DeviceAddress? ScaleAt { get; init; }
 
     /// <summary>How long after one copy of the data file the next is made; null makes none.</summary>
     public TimeSpan? CopyEvery { get; init; }

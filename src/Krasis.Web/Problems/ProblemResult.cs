@@ -44,6 +44,10 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
     /// <param name="detail">Who can say otherwise, and where.</param>
     public static ProblemResult Closed(string title, string detail) => new(StatusCodes.Status404NotFound, "missing", title, detail);
 
+    /// <summary>A device of the bar does not do what it is asked.</summary>
+    /// <param name="detail">What is the matter, and what to look after.</param>
+    public static ProblemResult Device(string detail) => new(StatusCodes.Status502BadGateway, "device", "The device does not answer.", detail);
+
     /// <summary>Somebody else changed it first.</summary>
     public static ProblemResult Stale(string what) => new(
         StatusCodes.Status412PreconditionFailed,

@@ -3,10 +3,15 @@ import { useStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, onMounted, onUnmounted } from 'vue'
+import { computed, onMounted, onUnmounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import { ApiProblem } from '@/shared/api/ApiProblem'
+import { api, ask } from '@/shared/api/client'
+import { useDevices } from '@/shared/api/queries'
 import { day } from '@/shared/format'
+import { tell } from '@/shared/notice/notice'
 import { typedNumber } from '@/shared/typedNumber'
+import { drawLabel, type LabelWords } from './drawLabel'
 import { useStock } from './useStock'
 import { quantity } from './words'
 
@@ -105,6 +110,43 @@ const pages = computed(() => {
 const isSmall = computed(() => sheet.value.label[1] < 35)
 const rule = computed(() => `@page { size: ${sheet.value.page[0]}mm ${sheet.value.page[1]}mm; margin: 0 }`)
 const printIt = () => window.print()
+const devices = useDevices()
+const isSending = ref(false)
+const sent = ref('')
+
+/** Each label by itself, on the bar's own printer. */
+async function send(): Promise<void> {
+  const [widthMm, heightMm] = sheet.value.label
+  isSending.value = true
+  sent.value = ''
+  try {
+    const labels = []
+    for (const lot of lots.value) {
+      labels.push(await drawLabel(wordsOf(lot), `/prep/lots/${lot.lot}`, widthMm, heightMm))
+    }
+
+    await ask(api.POST('/api/devices/labels', { body: { widthMm, heightMm, labels } }))
+    sent.value = `${labels.length} ${labels.length === 1 ? 'label is' : 'labels are'} printed.`
+  } catch (error) {
+    tell({ text: ApiProblem.of(error).message, isFault: true })
+  } finally {
+    isSending.value = false
+  }
+}
+
+function wordsOf(lot: (typeof lots.value)[number]): LabelWords {
+  return {
+    name: lot.name,
+    use: `Use by ${lot.useBy ? day(lot.useBy) : 'see pack'}`,
+    more: [
+      `${lot.isMade ? 'Made' : 'Came'} ${day(lot.since)}${lot.openedOn ? `, opened ${day(lot.openedOn)}` : ''}${lot.who ? ` by ${lot.who}` : ''}`,
+      `Lot ${lot.lot} · ${quantity(lot.left, lot.unit)}`,
+      contains(lot.contains) +
+        (lot.mayContain.length > 0 ? `; may contain ${lot.mayContain.join(', ')}` : ''),
+      lot.keepAt ?? '',
+    ].filter(Boolean),
+  }
+}
 
 /** The page is as large as the sheet while its labels are looked at. */
 const style = document.createElement('style')
@@ -147,7 +189,18 @@ const contains = (names: readonly string[] | null) =>
           <InputText v-model="skip" class="short" inputmode="numeric" data-test="skip" /> empty</label
         >
         <Button label="Print" icon="pi pi-print" data-test="print" @click="printIt" />
+        <Button
+          v-if="devices.data.value?.hasPrinter"
+          label="To the label printer"
+          icon="pi pi-tag"
+          outlined
+          :disabled="lots.length === 0"
+          :loading="isSending"
+          data-test="to-printer"
+          @click="send"
+        />
       </p>
+      <p v-if="sent" role="status" data-test="sent">{{ sent }}</p>
       <p class="soft">Print in true size: no scaling, no margins. A code leads to the lot.</p>
       <p v-if="stock && lots.length === 0">There is no such lot in stock. Mark lots under Stock.</p>
     </div>

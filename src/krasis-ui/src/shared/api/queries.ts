@@ -29,6 +29,15 @@ export const keys = {
 } as const
 
 /** All of the bar's facts. */
+/** Which devices the bar has; it does not get another while the program runs. */
+export function useDevices() {
+  return useQuery({
+    queryKey: ['devices'],
+    queryFn: () => ask(api.GET('/api/devices')),
+    staleTime: Infinity,
+  })
+}
+
 export function useBar() {
   return useQuery({ queryKey: keys.bar, queryFn: () => ask(api.GET('/api/bar')), shallow: true })
 }

@@ -1,10 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
+import { useDevices } from '@/shared/api/queries'
 import { fixed } from '@/shared/format'
+import type { Scale } from './Scale'
 import { useScale } from './useScale'
 
-const { scale, simulated, real, take, zero, state, reading, isOpen } = useScale()
+const { scale, simulated, real, barScale, take, zero, state, reading, isOpen } = useScale()
+const devices = useDevices()
+const others = computed(
+  () =>
+    [simulated, real, devices.data.value?.hasScale ? barScale : null].filter(
+      (other) => other !== null && other !== scale.value,
+    ) as Scale[],
+)
 const isSimulated = computed(() => scale.value === simulated)
 const trouble = ref('')
 
@@ -87,13 +96,17 @@ function stroke(): void {
     </div>
     <Button v-else label="Connect" size="small" data-test="scale-connect" @click="connect" />
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-    <Button
-      v-if="real && state !== 'connected'"
-      :label="isSimulated ? 'Use a scale on the serial port' : 'Use the simulated scale'"
-      size="small"
-      text
-      @click="take(isSimulated ? real : simulated)"
-    />
+    <template v-if="state !== 'connected'">
+      <Button
+        v-for="other in others"
+        :key="other.name"
+        :label="`Use: ${other.name}`"
+        size="small"
+        text
+        data-test="scale-other"
+        @click="take(other)"
+      />
+    </template>
     <div v-if="state === 'connected' && isSimulated" class="on">
       <span class="soft">Lay on it</span>
       <button

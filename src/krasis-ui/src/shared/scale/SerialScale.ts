@@ -32,7 +32,6 @@ export function weightIn(line: string): number | null {
 
 /** A bench scale on a serial port that sends a line of text for every reading. */
 export class SerialScale implements Scale {
-  readonly name = 'Scale on the serial port'
   readonly capacity = 10_000
 
   private port: SerialPort | null = null
@@ -43,7 +42,10 @@ export class SerialScale implements Scale {
   private readonly readers = new Set<(now: ScaleReading) => void>()
   private readonly watchers = new Set<(now: ScaleState) => void>()
 
-  constructor(private readonly ports: SerialPorts) {}
+  constructor(
+    private readonly ports: SerialPorts,
+    readonly name = 'Scale on the serial port',
+  ) {}
 
   async connect(): Promise<void> {
     if (this.port) {

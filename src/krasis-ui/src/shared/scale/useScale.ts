@@ -1,4 +1,5 @@
 import { computed, readonly, ref, shallowRef } from 'vue'
+import { barScale } from './BarScale'
 import type { Scale, ScaleReading, ScaleState } from './Scale'
 import { SerialScale, type SerialPorts } from './SerialScale'
 import { SimulatedScale } from './SimulatedScale'
@@ -15,7 +16,7 @@ const isOpen = ref(false)
 /** How often it has been made to show nothing. */
 const zeroed = ref(0)
 
-for (const each of [simulated, real]) {
+for (const each of [simulated, real, barScale]) {
   each?.listen(
     (now) => {
       if (scale.value === each) {
@@ -60,6 +61,7 @@ export function useScale() {
     scale,
     simulated,
     real,
+    barScale,
     take,
     zero,
     zeroed: readonly(zeroed),
