@@ -147,12 +147,7 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
         var names = Names(bits);
         if (names is not [{ } name])
         {
-            var said = string.Join(' ', bits.Where(bit => bit is Bit.Word).Select(bit => bit.Said));
-            if (said.Length > 0 && !draft.Unknown.Exists(one => one.Said == said))
-            {
-                draft.Unknown.Add(new UnknownName(said, null));
-            }
-
+            draft.Ask(string.Join(' ', bits.Where(bit => bit is Bit.Word).Select(bit => bit.Said)), null);
             foreach (var cell in row.Where(cell => cell.Text.Length > 0))
             {
                 marking.Mark(cell.Start, cell.End, PieceKind.NotUnderstood, names.Count == 0 ? $"The bar has nothing like '{label.Text}'." : "Several things are named.");
@@ -165,18 +160,18 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
         draft.Lines.Add(line);
         draft.Current = line;
         Surfaces.Apply(draft, line, [.. bits.OfType<Bit.Deed>().Where(deed => !name.Bits.Contains(deed)).Select(deed => deed.Does)]);
-        if (name.Found.Doubt is not null && !draft.Unknown.Exists(one => one.Said == name.Said))
+        if (name.Found.Doubt is not null)
         {
-            draft.Unknown.Add(new UnknownName(name.Said, name.Found.Ingredient.Id.Value));
+            draft.Ask(name.Said, name.Found.Ingredient.Id.Value);
         }
 
         // "Hazelnut (pumps)", or a column that says the measure.
         var unit = bits.OfType<Bit.Group>().Select(group => MeasureWords.Find(string.Join(' ', group.Inside.Select(bit => bit.Said)))).FirstOrDefault(one => one is not null);
         var measures = heads.FindIndex(head => head.Column == Column.Measure);
-        if (measures >= 0 && row.ElementAtOrDefault(measures) is { Text.Length: > 0 } said1)
+        if (measures >= 0 && row.ElementAtOrDefault(measures) is { Text.Length: > 0 } measured)
         {
-            unit = MeasureWords.Find(said1.Text.Trim('.')) ?? unit;
-            marking.Mark(said1.Start, said1.End, MeasureWords.Find(said1.Text.Trim('.')) is null ? PieceKind.NotUnderstood : PieceKind.Read, null);
+            unit = MeasureWords.Find(measured.Text.Trim('.')) ?? unit;
+            marking.Mark(measured.Start, measured.End, MeasureWords.Find(measured.Text.Trim('.')) is null ? PieceKind.NotUnderstood : PieceKind.Read, null);
         }
 
         var more = bits.Any(bit => bit is Bit.Word && !name.Bits.Contains(bit));
@@ -255,7 +250,7 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
     private void Take(DraftedLine line, TableCell cell, string size, (Measure Measure, double Times)? unit)
     {
         var bits = BitGrammar.Read(Short(cell.Text));
-        var amounts = bits.Where(bit => bit is Bit.Amount or Bit.Bare or Bit.To or Bit.Vague).ToList();
+        var amounts = bits.Where(bit => bit.IsAmount).ToList();
         if (amounts is not [{ } amount] || bits.Any(bit => bit is Bit.Word or Bit.Doubt or Bit.Or or Bit.Group))
         {
             marking.Mark(cell.Start, cell.End, PieceKind.NotUnderstood, "It is not one amount.");
@@ -276,7 +271,7 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
 
     private List<(FoundName Found, IReadOnlyList<Bit> Bits, string Said)> Names(IReadOnlyList<Bit> bits)
     {
-        var run = bits.Where(bit => bit is Bit.Word or Bit.Deed or Bit.Filler or Bit.Vague or Bit.Amount { Quantity.Measure.Kind: MeasureKind.Shot }).ToList();
+        var run = bits.Where(bit => bit.IsOfWords || bit is Bit.Amount { Quantity.Measure.Kind: MeasureKind.Shot }).ToList();
         return [.. draft.Names.Find([.. run.Select(bit => bit.Said)], at => run[at] is Bit.Word).Select(found => (found, (IReadOnlyList<Bit>)[.. run.Skip(found.From).Take(found.Count)], string.Join(' ', run.Skip(found.From).Take(found.Count).Select(bit => bit.Said))))];
     }
 

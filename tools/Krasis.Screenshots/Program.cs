@@ -48,12 +48,13 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Picture(Path.Combine(folder, "history.png"));
     tab.Press(OpenQA.Selenium.Keys.Escape);
 
-    tab.Open("/");
-    tab.Click("input[aria-label='Choose Cardamom latte']");
-    tab.Click("input[aria-label='Choose Cardamom oat latte']");
-    tab.Click("[data-test=compare]");
-    tab.Find("[data-test=compared-numbers]");
-    tab.Picture(Path.Combine(folder, "compare.png"));
+    tab.Open("/read");
+    tab.Type("[data-test=paste]", "Mooring latte (Plover)\n2 pumps hazlenut, 1 pump vanilla\ndouble shot (18 g in, 38 out, 28 s)\na splash of oat drink\n180 ml milk, steamed\ntop with maple foam (1:3 maple syrup, farm milk)");
+    tab.Click("[data-test=read]");
+    tab.Find("[data-test=draft]");
+    tab.Script("document.querySelector('[data-test=recipe]').scrollIntoView(); scrollBy(0, -60)");
+    tab.UntilStill();
+    tab.Picture(Path.Combine(folder, "read.png"));
 
     tab.Open("/bar").Find(".tile");
     tab.Picture(Path.Combine(folder, "bar.png"));

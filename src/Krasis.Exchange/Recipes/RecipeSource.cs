@@ -10,7 +10,7 @@ namespace Krasis.Exchange.Recipes;
 /// <summary>Makes one text of what recipes come in: text, Markdown, CSV, workbooks, schema.org's linked data, and saved pages that hold it.</summary>
 public static partial class RecipeSource
 {
-    private const int MostRows = 5_000, MostSheets = 200, Deepest = 40;
+    private const int MostRows = 5_000, MostSheets = 50, Deepest = 40;
 
     /// <summary>What can be sent, in words.</summary>
     public const string Accepted = "a text, Markdown, CSV, XLSX, JSON-LD, or a saved web page with a recipe in it";

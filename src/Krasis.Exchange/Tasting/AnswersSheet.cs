@@ -18,7 +18,7 @@ public static class AnswersSheet
     private static Sheet Of(IReadOnlyList<(string? Tasting, IReadOnlyList<AnswerRow> Answers)> tastings, bool isNamed = false)
     {
         var scales = tastings.SelectMany(tasting => tasting.Answers.SelectMany(row => row.Scales.Select(scale => scale.Scale))).Distinct().ToList();
-        return new Sheet("tastings", [.. isNamed ? ["tasting"] : Array.Empty<string>(), .. Head, .. scales.Select(scale => Head.Contains(scale) || Tail.Contains(scale) ? $"{scale} scale" : scale), .. Tail],
+        return new Sheet("tastings", [.. isNamed ? ["tasting"] : Array.Empty<string>(), .. Head, .. scales, .. Tail],
         [
             .. tastings.SelectMany(tasting => tasting.Answers.Select(row => (IReadOnlyList<object?>)
             [

@@ -9,7 +9,7 @@ namespace Krasis.Recipes.Drafting;
 internal sealed record Clause(IReadOnlyList<Bit> Bits, RecipeToken? Before, RecipeToken? After)
 {
     /// <summary>Whether it says how much.</summary>
-    public bool HasAmount => Bits.Any(bit => bit is Bit.Amount or Bit.Bare or Bit.To or Bit.Vague or Bit.Series);
+    public bool HasAmount => Bits.Any(bit => bit.IsAmount);
 
     /// <summary>Whether a word in it may be of a name.</summary>
     public bool HasWords => Bits.Any(bit => bit is Bit.Word);

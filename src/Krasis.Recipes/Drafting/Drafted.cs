@@ -80,6 +80,17 @@ internal sealed class Drafted
 
     private NameFinder NamesNow() => new(Bar, whole.Parts.Concat(parts).Select(part => part.Id ?? "").ToHashSet(StringComparer.Ordinal), choices);
 
+    /// <summary>Asks what a name means here.</summary>
+    /// <param name="said">The name.</param>
+    /// <param name="taken">The id of what it was taken for; null for nothing.</param>
+    public void Ask(string said, string? taken)
+    {
+        if (said.Length > 0 && !Unknown.Exists(one => string.Equals(one.Said, said, StringComparison.OrdinalIgnoreCase)))
+        {
+            Unknown.Add(new UnknownName(said, taken));
+        }
+    }
+
     public void Speak(string size)
     {
         (Size, IsSizeUnknown) = (size, false);

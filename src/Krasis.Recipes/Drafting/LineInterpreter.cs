@@ -247,7 +247,7 @@ internal sealed class LineInterpreter(Drafted draft, Marking marking)
         }
 
         var names = Named(bits);
-        var amounts = bits.Where(bit => bit is Bit.Amount or Bit.Bare or Bit.To or Bit.Vague or Bit.Series).ToList();
+        var amounts = bits.Where(bit => bit.IsAmount).ToList();
         var deeds = bits.OfType<Bit.Deed>().Where(deed => !names.Exists(name => name.Bits.Contains(deed))).ToList();
         var fillers = bits.Where(bit => bit is Bit.Filler or Bit.Sign && !names.Exists(name => name.Bits.Contains(bit))).ToList();
         var words = bits.Where(bit => bit is Bit.Word && !names.Exists(name => name.Bits.Contains(bit))).ToList();
@@ -282,7 +282,7 @@ internal sealed class LineInterpreter(Drafted draft, Marking marking)
             var doubt = name.Found.Doubt ?? (strays.Exists(word => word.End < name.Start && name.Start - word.End <= 1) ? $"taken for {name.Found.Ingredient.Name}, though more is said of it" : null);
             if (name.Found.Doubt is not null)
             {
-                AddUnknown(name.Said, name.Found.Ingredient.Id.Value);
+                draft.Ask(name.Said, name.Found.Ingredient.Id.Value);
             }
 
             Put(name.Found.Ingredient, [.. name.Bits, .. fillers.Where(filler => Owner(filler, names) == i), .. deeds.Where(deed => Owner(deed, names) == i)], mine, name.Found.Ingredient.Name, doubt, isAgain);
@@ -399,7 +399,7 @@ internal sealed class LineInterpreter(Drafted draft, Marking marking)
             var said = string.Join(' ', words.Select(word => word.Said));
             if (amounts.Exists(amount => amount is not Bit.Bare))
             {
-                AddUnknown(said, null);
+                draft.Ask(said, null);
             }
 
             All(bits.Except(asides), PieceKind.NotUnderstood, $"The bar has nothing like '{said}'.");
@@ -468,21 +468,13 @@ internal sealed class LineInterpreter(Drafted draft, Marking marking)
         }
     }
 
-    private void AddUnknown(string said, string? taken)
-    {
-        if (!draft.Unknown.Exists(one => string.Equals(one.Said, said, StringComparison.OrdinalIgnoreCase)))
-        {
-            draft.Unknown.Add(new UnknownName(said, taken));
-        }
-    }
-
     // The names among bits: runs of words, with what may hang in between. What holds something is not that thing: a milk jug.
     private List<NamedBits> Named(List<Bit> bits)
     {
         var names = new List<NamedBits>();
         for (var i = 0; i < bits.Count; i++)
         {
-            var run = bits.Skip(i).TakeWhile(bit => bit is Bit.Word or Bit.Deed or Bit.Filler or Bit.Vague).ToList();
+            var run = bits.Skip(i).TakeWhile(bit => bit.IsOfWords).ToList();
             if (run.Count == 0)
             {
                 continue;

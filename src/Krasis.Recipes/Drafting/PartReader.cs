@@ -22,7 +22,7 @@ internal sealed class PartReader(Drafted draft, Marking marking)
     /// <returns>The part as an ingredient with what is said of it; null where the brackets do not say how it is made.</returns>
     public Made? Read(IReadOnlyList<Bit> bits, Bit.Group makings)
     {
-        var said = bits.Where(bit => bit is Bit.Word or Bit.Deed or Bit.Filler).ToList();
+        var said = bits.Where(bit => bit.IsOfWords).ToList();
         var named = said.SkipWhile(bit => bit is Bit.Deed or Bit.Filler && !IsOfName(said, bit)).ToList();
         if (named.Count == 0 || ReadLines(makings) is not { } lines)
         {
@@ -33,7 +33,7 @@ internal sealed class PartReader(Drafted draft, Marking marking)
         var isRatio = makings.Inside.Any(bit => bit is Bit.Ratio);
         var known = draft.Names.Find([.. named.Select(bit => bit.Said)], _ => true) is [{ } one] && one.Count == named.Count ? one : null;
         var own = known is null ? null : draft.PartOf(known.Ingredient.Id);
-        var amounts = bits.Where(bit => bit is Bit.Amount or Bit.Bare or Bit.To or Bit.Vague).ToList();
+        var amounts = bits.Where(bit => bit.IsAmount).ToList();
         if (own is not null && IsSame(own, lines))
         {
             MarkMakings(makings, PieceKind.Read, $"{known!.Ingredient.Name} · made as the house makes it");
@@ -73,7 +73,7 @@ internal sealed class PartReader(Drafted draft, Marking marking)
         var lines = new List<PartOf>();
         foreach (var clause in clauses)
         {
-            var words = clause.Bits.Where(bit => bit is Bit.Word or Bit.Deed or Bit.Filler).ToList();
+            var words = clause.Bits.Where(bit => bit.IsOfWords).ToList();
             if (words.Count == 0)
             {
                 continue;
@@ -82,12 +82,7 @@ internal sealed class PartReader(Drafted draft, Marking marking)
             var found = draft.Names.Find([.. words.Select(bit => bit.Said)], at => words[at] is Bit.Word);
             if (found is not [{ } only])
             {
-                var said = string.Join(' ', words.Where(bit => bit is Bit.Word).Select(bit => bit.Said));
-                if (said.Length > 0 && !draft.Unknown.Exists(one => one.Said == said))
-                {
-                    draft.Unknown.Add(new UnknownName(said, null));
-                }
-
+                draft.Ask(string.Join(' ', words.Where(bit => bit is Bit.Word).Select(bit => bit.Said)), null);
                 return null;
             }
 

@@ -11,6 +11,12 @@ internal abstract record Bit
     /// <summary>Where it ends in the line; the place behind it.</summary>
     public int End { get; init; }
 
+    /// <summary>Whether it says how much of something goes in.</summary>
+    public bool IsAmount => this is Amount or Bare or To or Vague or Series;
+
+    /// <summary>Whether a name may be of it.</summary>
+    public bool IsOfWords => this is Word or Deed or Filler or Vague;
+
     /// <summary>What is written there.</summary>
     public string Said { get; init; } = "";
 

@@ -11,7 +11,7 @@ namespace Krasis.Web.Devices;
 internal sealed record DeviceAddress(string? Host, int Port, string? Path)
 {
     /// <summary>What an address may be, in words.</summary>
-    public const string Accepted = "tcp:HOST:PORT, such as tcp:192.168.1.40:9100, or the file of a port, such as /dev/ttyUSB0";
+    public const string Accepted = "tcp:HOST:PORT, such as tcp:192.168.1.40:9100, or the file of a port, such as /dev/usb/lp0";
 
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(5);
 

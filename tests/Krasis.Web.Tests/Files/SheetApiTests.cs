@@ -1,4 +1,5 @@
 using System.IO.Compression;
+using System.Net;
 using System.Xml.Linq;
 using CsCheck;
 using Krasis.Core.Tests.Outside;
@@ -61,6 +62,16 @@ public sealed class SheetApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal(name, SafeText.Back(row[1]));
         var workbook = await server.Http.GetByteArrayAsync(new Uri("/api/files/sheets/bar-ingredients.xlsx", UriKind.Relative), TestContext.Current.CancellationToken);
         Assert.Contains(name, Cells(workbook)["bar-ingredients"].Values);
+    }
+
+    [Fact]
+    public async Task A_cup_that_is_called_as_a_column_is_has_one_of_its_own()
+    {
+        var cup = (await server.Get("/api/bar")).Json["cups"]![0]!["document"]!.DeepClone();
+        cup["name"] = "Build";
+        Assert.Equal(201, (await server.Post("/api/bar/cups", cup)).Status);
+        Assert.Contains("Build 2", Rows((await server.Get("/api/files/sheets/builds.csv")).Text)[0]);
+        Assert.Equal(HttpStatusCode.OK, (await server.Http.GetAsync(new Uri("/api/files/sheets/all.xlsx", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode);
     }
 
     [Fact]

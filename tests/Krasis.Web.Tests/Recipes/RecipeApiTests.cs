@@ -48,6 +48,18 @@ public sealed class RecipeApiTests(KrasisServer server) : IClassFixture<KrasisSe
         Assert.Equal((422, "draft.name"), (refused.Status, refused.Fields[0]));
         Assert.Equal(parts, (await server.Get("/api/bar")).Json["parts"]!.AsArray().Count);
 
+        // The same part twice, one that makes itself, and one of what is not there.
+        var twice = new JsonArray(recipe["parts"]![0]!.DeepClone(), recipe["parts"]![0]!.DeepClone());
+        Assert.Equal(422, (await server.Post("/api/recipes/keep", new JsonObject { ["draft"] = recipe["draft"]!.DeepClone(), ["parts"] = twice })).Status);
+        foreach (var ingredient in new[] { (string)recipe["parts"]![0]!["id"]!, "nothing" })
+        {
+            var wrong = recipe["parts"]!.DeepClone();
+            wrong[0]!["lines"]![0]!["ingredient"] = ingredient;
+            Assert.Equal(422, (await server.Post("/api/recipes/keep", new JsonObject { ["draft"] = recipe["draft"]!.DeepClone(), ["parts"] = wrong })).Status);
+        }
+
+        Assert.Equal(parts, (await server.Get("/api/bar")).Json["parts"]!.AsArray().Count);
+
         var kept = await server.Post("/api/recipes/keep", new JsonObject { ["draft"] = recipe["draft"]!.DeepClone(), ["parts"] = recipe["parts"]!.DeepClone() });
         Assert.True(kept.Status == 201, kept.Text);
         var now = (await server.Get("/api/bar")).Json["parts"]!.AsArray();

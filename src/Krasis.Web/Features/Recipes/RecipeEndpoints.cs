@@ -68,9 +68,14 @@ internal static class RecipeEndpoints
     {
         var id = (asked ?? Guid.CreateVersion7(clock.GetUtcNow())).ToString();
         var parts = (request.Parts ?? []).Where(part => part is not null).ToList();
-        if (request.Draft is null || parts.Count > MostParts)
+        if (request.Draft is null)
         {
-            return ProblemResult.Fields([new Problem(request.Draft is null ? "draft" : "parts", null, request.Draft is null ? "There is no draft." : $"These are {parts.Count} parts.", request.Draft is null ? "a build" : $"at most {MostParts} parts")]);
+            return ProblemResult.Fields([new Problem("draft", null, "There is no draft.", "a build")]);
+        }
+
+        if (parts.Count > MostParts || parts.DistinctBy(part => part.Id).Count() != parts.Count)
+        {
+            return ProblemResult.Fields([new Problem("parts", null, parts.Count > MostParts ? $"These are {parts.Count} parts." : "Two parts are known by the same.", $"at most {MostParts} parts, each known by something of its own")]);
         }
 
         return file.Write<Results<Created<KeptRecipe>, ProblemResult>>(session =>

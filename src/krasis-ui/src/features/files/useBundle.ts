@@ -4,6 +4,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import type { BundleView, FactChoice, LookView } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
+import { useAttempt } from '@/shared/useAttempt'
 
 /** What is done with a drink of a file. */
 export type TakenAs = 'leave' | 'beside' | 'replace'
@@ -16,27 +17,13 @@ export function useBundle() {
   const client = useQueryClient()
   const bundle = ref<BundleView | null>(null)
   const look = ref<LookView | null>(null)
-  const problem = ref('')
-  const isBusy = ref(false)
+  const { problem, isBusy, attempt } = useAttempt()
   const fileName = ref('')
   /** What is done with each drink, by its id there. */
   const as = ref<Record<string, TakenAs>>({})
   /** What was decided of each fact, by sort and id. */
   const choices = ref<Record<string, FactChoice>>({})
   const chosen = computed(() => (bundle.value?.drinks ?? []).filter(({ id }) => as.value[id] !== 'leave'))
-
-  async function attempt<T>(work: () => Promise<T>): Promise<T | null> {
-    problem.value = ''
-    isBusy.value = true
-    try {
-      return await work()
-    } catch (error) {
-      problem.value = ApiProblem.of(error).message
-      return null
-    } finally {
-      isBusy.value = false
-    }
-  }
 
   async function choose(file: File): Promise<void> {
     forget()

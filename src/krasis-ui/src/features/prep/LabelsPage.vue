@@ -114,6 +114,8 @@ const devices = useDevices()
 const isSending = ref(false)
 const sent = ref('')
 
+const atOnce = 20
+
 /** Each label by itself, on the bar's own printer. */
 async function send(): Promise<void> {
   const [widthMm, heightMm] = sheet.value.label
@@ -125,7 +127,15 @@ async function send(): Promise<void> {
       labels.push(await drawLabel(wordsOf(lot), `/prep/lots/${lot.lot}`, widthMm, heightMm))
     }
 
-    await ask(api.POST('/api/devices/labels', { body: { widthMm, heightMm, labels } }))
+    // So many as a request takes.
+    for (let from = 0; from < labels.length; from += atOnce) {
+      await ask(
+        api.POST('/api/devices/labels', {
+          body: { widthMm, heightMm, labels: labels.slice(from, from + atOnce) },
+        }),
+      )
+    }
+
     sent.value = `${labels.length} ${labels.length === 1 ? 'label is' : 'labels are'} printed.`
   } catch (error) {
     tell({ text: ApiProblem.of(error).message, isFault: true })

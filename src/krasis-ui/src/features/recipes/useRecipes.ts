@@ -4,6 +4,8 @@ import { ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import type { NameChoice, RecipesView } from '@/shared/api/types'
+import { newGuid } from '@/shared/newId'
+import { useAttempt } from '@/shared/useAttempt'
 
 const mostMegabytes = 8
 
@@ -18,24 +20,10 @@ export function useRecipes() {
   const text = useSessionStorage('krasis-recipes', '')
   const found = ref<RecipesView | null>(null)
   const standings = ref<Standing[]>([])
-  const problem = ref('')
-  const isBusy = ref(false)
+  const { problem, isBusy, attempt } = useAttempt()
   const choices = ref<NameChoice[]>([])
   // The ids that drafts are to have: what is asked for twice is kept once.
   const ids = new Map<number, string>()
-
-  async function attempt<T>(work: () => Promise<T>): Promise<T | null> {
-    problem.value = ''
-    isBusy.value = true
-    try {
-      return await work()
-    } catch (error) {
-      problem.value = ApiProblem.of(error).message
-      return null
-    } finally {
-      isBusy.value = false
-    }
-  }
 
   async function choose(file: File): Promise<void> {
     if (file.size > mostMegabytes * 1e6) {
@@ -93,7 +81,7 @@ export function useRecipes() {
       return { is: 'open' }
     }
 
-    const asked = ids.get(at) ?? crypto.randomUUID()
+    const asked = ids.get(at) ?? newGuid()
     ids.set(at, asked)
     isBusy.value = true
     try {
