@@ -24,6 +24,8 @@ public class ReadingTests
     [InlineData("double shot", "lock-espresso 2 shot")]
     [InlineData("a triple espresso", "lock-espresso 3 shot")]
     [InlineData("6 cubes", "canal-ice 6 cube")]
+    [InlineData("Black sesame sauce ........ 2 tbsp", "sesame-sauce 2 us-tbsp")]
+    [InlineData("maple syrup … 2 pumps", "maple-syrup 2 stroke")]
     [InlineData("120g cubed ice", "canal-ice 120 g")]
     public void An_amount_is_read_as_it_is_said(string text, string expected)
     {
@@ -74,6 +76,8 @@ public class ReadingTests
     [InlineData("200 ml oat milk", "taken for Oat drink")]
     [InlineData("farm milk 200", "the measure is not said")]
     [InlineData("add farm milk", "how much is not said")]
+    [InlineData("18g espresso in / 36g out", "how many shots is not said")]
+    [InlineData("farm milk to 1 cm below the rim", "how much is not said")]
     public void What_is_guessed_says_what_it_was_taken_for(string text, string says)
     {
         var recipe = Assert.Single(RecipeReader.Read($"Otter\n{text}", PloverLock.Bar, []));
@@ -159,6 +163,14 @@ public class ReadingTests
         var line = Assert.Single(recipe.Draft.Lines);
         Assert.Equal(["wren", "plover", "heron"], recipe.Draft.Sizes);
         Assert.Equal(expected, string.Join(' ', recipe.Draft.Sizes.Select(size => size == recipe.Draft.ReferenceSize ? line.Amount : line.Pins.Single(pin => pin.Size == size).Amount)));
+    }
+
+    [Fact]
+    public void What_says_of_what_it_is_is_not_said_of_what_stands_before()
+    {
+        var recipe = Assert.Single(RecipeReader.Read("Otter\ntop with farm milk, 4 cubes, 2 shots", PloverLock.Bar, []));
+        Assert.Equal(["farm-milk", "canal-ice", "lock-espresso"], recipe.Draft.Lines.Select(line => line.Ingredient));
+        Assert.Equal([0.0, 4, 2], recipe.Draft.Lines.Select(line => line.Amount!.Value));
     }
 
     [Fact]

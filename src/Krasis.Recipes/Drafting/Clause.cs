@@ -14,6 +14,9 @@ internal sealed record Clause(IReadOnlyList<Bit> Bits, RecipeToken? Before, Reci
     /// <summary>Whether a word in it may be of a name.</summary>
     public bool HasWords => Bits.Any(bit => bit is Bit.Word);
 
+    /// <summary>Whether its amount says of what it is: shots are of espresso, and cubes of ice.</summary>
+    public bool SaysOfWhat => Bits.Any(bit => bit is Bit.Amount { Quantity.Measure.Kind: Core.Quantities.MeasureKind.Shot or Core.Quantities.MeasureKind.Piece });
+
     /// <summary>What is written.</summary>
     public string Said => string.Join(' ', Bits.Select(bit => bit.Said));
 
@@ -75,6 +78,6 @@ internal sealed record Clause(IReadOnlyList<Bit> Bits, RecipeToken? Before, Reci
 
     private static bool IsName(Clause name, Clause amount) =>
         name.Bits.Count > 0 && amount.Bits.Count > 0 && name.HasWords && !name.HasAmount && !name.IsLabel && !amount.IsLabel && !amount.HasSize && amount.HasAmount
-        && (amount.Before is RecipeToken.Dash or RecipeToken.Colon or RecipeToken.Equals or RecipeToken.Cell or RecipeToken.Arrow || (amount.Before == RecipeToken.Comma && !amount.HasWords))
+        && (amount.Before is RecipeToken.Dash or RecipeToken.Colon or RecipeToken.Equals or RecipeToken.Cell or RecipeToken.Arrow || (amount.Before == RecipeToken.Comma && !amount.HasWords && !amount.SaysOfWhat))
         && !name.Bits.Any(bit => bit is Bit.Group or Bit.Doubt);
 }

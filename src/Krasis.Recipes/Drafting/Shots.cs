@@ -51,7 +51,18 @@ internal sealed class Shots(Drafted draft, Marking marking)
 
         if (line is null)
         {
-            Mark(bits, PieceKind.NotUnderstood, "No shot is spoken of.");
+            if (draft.Names.OfSort(IngredientKind.Espresso) is not { } espresso)
+            {
+                Mark(bits, PieceKind.NotUnderstood, "The bar has no espresso.");
+                return;
+            }
+
+            // How many of such shots go in is not said: the sheet asks for it.
+            line = new DraftedLine(espresso.Ingredient);
+            line.Notes.Add(string.Join(", ", bits.Select(bit => bit.Said)));
+            draft.Lines.Add(line);
+            draft.Current = line;
+            Mark(bits, PieceKind.Guessed, $"{espresso.Ingredient.Name} · how many shots is not said");
             return;
         }
 

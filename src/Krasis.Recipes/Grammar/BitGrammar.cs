@@ -128,7 +128,7 @@ internal static class BitGrammar
          from yield in Weighed
          where dose <= LargestDose
          select (Bit)new Bit.Pulled(dose, yield, null)).Try()
-        .Or((from dose in Weighed from word in Word("in", "dose", "dry") where dose <= LargestDose select (Bit)new Bit.Pulled(dose, null, null)).Try())
+        .Or((from dose in Weighed from what in Word("espresso", "coffee", "grounds").OptionalOrDefault() from word in Word("in", "dose", "dry") from alone in NotInto() where dose <= LargestDose select (Bit)new Bit.Pulled(dose, null, null)).Try())
         .Or((from yield in Weighed from word in Word("out", "yield", "wet") select (Bit)new Bit.Pulled(null, yield, null)).Try())
         .Or((from word in Word("dose") from colon in Token.EqualTo(RecipeToken.Colon).OptionalOrDefault() from dose in Weighed where dose <= LargestDose select (Bit)new Bit.Pulled(dose, null, null)).Try())
         .Or((from word in Word("yield", "yields") from colon in Token.EqualTo(RecipeToken.Colon).OptionalOrDefault() from dose in Weighed select (Bit)new Bit.Pulled(null, dose, null)).Try())
@@ -275,7 +275,7 @@ internal static class BitGrammar
         for (var count = ahead.Count; count > 0; count--)
         {
             var says = $"to {Text(ahead, count)}";
-            if (SpokenAmountText.ReadMark(says).IsRead)
+            if (SpokenAmountText.ReadMark(says).IsRead && !IsFromAbove(Skip(input, count)))
             {
                 return TokenListParserResult.Value((Bit)new Bit.To(says, false), input, Skip(input, count));
             }
@@ -283,6 +283,16 @@ internal static class BitGrammar
 
         return TokenListParserResult.Empty<RecipeToken, Bit>(input);
     };
+
+    // "To 1 cm below the rim" is no height of 1 cm.
+    private static bool IsFromAbove(TokenList<RecipeToken> behind) =>
+        behind.ConsumeToken() is { HasValue: true, Value: { Kind: RecipeToken.Word } next } && next.ToStringValue().ToLowerInvariant() is "below" or "under" or "beneath" or "from" or "off" or "short" or "shy";
+
+    // "18 g in" is of the basket, and "18 g in the jug" is not.
+    private static TokenListParser<RecipeToken, bool> NotInto() => input =>
+        input.ConsumeToken() is { HasValue: true, Value: { Kind: RecipeToken.Word } next } && next.ToStringValue().ToLowerInvariant() is "the" or "a" or "an" or "your" or "it" or "each"
+            ? TokenListParserResult.Empty<RecipeToken, bool>(input)
+            : TokenListParserResult.Value(true, input, input);
 
     // "¾ full", "three quarters full of".
     private static TokenListParser<RecipeToken, Bit> FullShare() => input =>

@@ -25,6 +25,7 @@ internal static class RecipeTokenizer
         .Match(Character.EqualTo(','), RecipeToken.Comma)
         .Match(Character.EqualTo(';'), RecipeToken.Semicolon)
         .Match(Character.EqualTo(':'), RecipeToken.Colon)
+        .Match(Span.Regex(@"(?:\.{2,}|…+|_{3,})"), RecipeToken.Cell)
         .Match(Character.In('.', '!', '?', '…'), RecipeToken.Stop)
         .Match(Character.EqualTo('+'), RecipeToken.Plus)
         .Match(Character.EqualTo('&'), RecipeToken.Ampersand)

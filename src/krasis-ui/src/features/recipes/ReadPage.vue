@@ -143,6 +143,7 @@ fill with ice"
 }
 
 .legend {
+  margin-top: 0.8rem;
   display: flex;
   flex-wrap: wrap;
   gap: 0.3rem 1rem;
