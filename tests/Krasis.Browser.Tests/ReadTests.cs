@@ -84,7 +84,7 @@ public sealed class ReadTests : BenchTests
         try
         {
             var (recipe, none) = (Path.Combine(folder.FullName, "otter.csv"), Path.Combine(folder.FullName, "otter.xlsx"));
-            File.WriteAllText(recipe, "Otter\ningredient,Wren,Plover\nHazelnut syrup,2 pumps,3 pumps\nespresso shots,1,2\n");
+            File.WriteAllText(recipe, "Otter\ningredient,Wren,Plover\nLock espresso,1 shot,2 shots\nHazelnut syrup,2 pumps,3 pumps\n");
             File.WriteAllBytes(none, [(byte)'P', (byte)'K', 3, 4, 1, 2, 3]);
             Tab.Open("/read");
             Tab.Find("[data-test=paste]");

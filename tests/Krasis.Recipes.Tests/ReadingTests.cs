@@ -165,6 +165,22 @@ public class ReadingTests
         Assert.Equal(expected, string.Join(' ', recipe.Draft.Sizes.Select(size => size == recipe.Draft.ReferenceSize ? line.Amount : line.Pins.Single(pin => pin.Size == size).Amount)));
     }
 
+    [Theory]
+    [InlineData("Ingredients\n2 shots espresso\n180 ml farm milk\nMethod\nPull a double shot.\nPour the milk.")]
+    [InlineData("2 shots\n180 ml farm milk\n\n1. Pull a double shot\n2. Pour in 180 ml farm milk")]
+    public void What_is_listed_and_told_again_goes_in_once(string text)
+    {
+        var recipe = Assert.Single(RecipeReader.Read($"Otter\n{text}", PloverLock.Bar, []));
+        Assert.Equal([("lock-espresso", 2.0), ("farm-milk", 180.0)], recipe.Draft.Lines.Select(line => (line.Ingredient!, line.Amount!.Value)));
+    }
+
+    [Fact]
+    public void Nothing_of_a_size_that_the_bar_lacks_is_kept()
+    {
+        var recipe = Assert.Single(RecipeReader.Read("Otter\n2 shots\n40oz: fill with cubed ice", PloverLock.Bar, []));
+        Assert.DoesNotContain(recipe.Draft.Lines, line => line.To is not null);
+    }
+
     [Fact]
     public void What_says_of_what_it_is_is_not_said_of_what_stands_before()
     {

@@ -1,3 +1,5 @@
+using Krasis.Recipes.Grammar;
+
 namespace Krasis.Recipes.Drafting;
 
 /// <summary>Marks a text piece by piece.</summary>
@@ -11,6 +13,15 @@ internal sealed class Marking(string text)
         if (end > start)
         {
             marked.Add(new Piece(start, end - start, kind, says));
+        }
+    }
+
+    /// <summary>Marks bits, each with the same.</summary>
+    public void Mark(IEnumerable<Bit> bits, PieceKind kind, string? says)
+    {
+        foreach (var bit in bits)
+        {
+            Mark(bit.Start, bit.End, kind, says);
         }
     }
 

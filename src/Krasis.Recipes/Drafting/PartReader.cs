@@ -36,13 +36,13 @@ internal sealed class PartReader(Drafted draft, Marking marking)
         var amounts = bits.Where(bit => bit.IsAmount).ToList();
         if (own is not null && IsSame(own, lines))
         {
-            MarkMakings(makings, PieceKind.Read, $"{known!.Ingredient.Name} · made as the house makes it");
+            marking.Mark([makings], PieceKind.Read, $"{known!.Ingredient.Name} · made as the house makes it");
             return new Made(known.Ingredient, said, amounts, known.Ingredient.Name, known.Doubt);
         }
 
         if (known is null && draft.PartLike(part => IsSame(part, lines)) is { } same)
         {
-            MarkMakings(makings, PieceKind.Read, $"{same.Name} · made as the house makes it");
+            marking.Mark([makings], PieceKind.Read, $"{same.Name} · made as the house makes it");
             return new Made(same, said, amounts, same.Name, $"taken for {same.Name}, which is made so");
         }
 
@@ -52,11 +52,11 @@ internal sealed class PartReader(Drafted draft, Marking marking)
         var (made, problem) = draft.Add(part);
         if (made is null)
         {
-            MarkMakings(makings, PieceKind.NotUnderstood, problem);
+            marking.Mark([makings], PieceKind.NotUnderstood, problem);
             return null;
         }
 
-        MarkMakings(makings, PieceKind.Guessed, isRatio ? $"{title} · a new part, its makings taken by volume" : $"{title} · a new part");
+        marking.Mark([makings], PieceKind.Guessed, isRatio ? $"{title} · a new part, its makings taken by volume" : $"{title} · a new part");
         draft.Assumed.Add($"{title} is a new part of the bar: how it is made, and how long it keeps, is to be looked at before it is used.");
         return new Made(made, said, amounts, title, known is null ? null : $"{title} · made otherwise than the house's own");
     }
@@ -126,11 +126,6 @@ internal sealed class PartReader(Drafted draft, Marking marking)
         : lines[0].Found.Ingredient.Kind;
 
     private static string Capital(string name) => name.Length == 0 ? name : char.ToUpperInvariant(name[0]) + name[1..];
-
-    private void MarkMakings(Bit.Group makings, PieceKind kind, string? says)
-    {
-        marking.Mark(makings.Start, makings.End, kind, says);
-    }
 
     /// <summary>A part that was read.</summary>
     /// <param name="Line">It as an ingredient.</param>

@@ -45,7 +45,7 @@ internal sealed class Shots(Drafted draft, Marking marking)
             // Seconds by themselves are of the shot only where one is spoken of.
             var about = draft.Current;
             about?.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{seconds:0} s"));
-            Mark(bits, about is null ? PieceKind.NotUnderstood : PieceKind.Aside, about is null ? null : $"kept as a note on {about.Ingredient.Name}");
+            marking.Mark(bits, about is null ? PieceKind.NotUnderstood : PieceKind.Aside, about is null ? null : $"kept as a note on {about.Ingredient.Name}");
             return;
         }
 
@@ -53,7 +53,7 @@ internal sealed class Shots(Drafted draft, Marking marking)
         {
             if (draft.Names.OfSort(IngredientKind.Espresso) is not { } espresso)
             {
-                Mark(bits, PieceKind.NotUnderstood, "The bar has no espresso.");
+                marking.Mark(bits, PieceKind.NotUnderstood, "The bar has no espresso.");
                 return;
             }
 
@@ -62,7 +62,7 @@ internal sealed class Shots(Drafted draft, Marking marking)
             line.Notes.Add(string.Join(", ", bits.Select(bit => bit.Said)));
             draft.Lines.Add(line);
             draft.Current = line;
-            Mark(bits, PieceKind.Guessed, $"{espresso.Ingredient.Name} · how many shots is not said");
+            marking.Mark(bits, PieceKind.Guessed, $"{espresso.Ingredient.Name} · how many shots is not said");
             return;
         }
 
@@ -71,13 +71,13 @@ internal sealed class Shots(Drafted draft, Marking marking)
         if (like is not null)
         {
             line.Recipe = like.Id == draft.Bar.EspressoOf(line.Ingredient.Id)?.Id ? null : like.Id;
-            Mark(bits, PieceKind.Read, $"{line.Ingredient.Name} · pulled as '{like.Name}'");
+            marking.Mark(bits, PieceKind.Read, $"{line.Ingredient.Name} · pulled as '{like.Name}'");
             return;
         }
 
         line.Notes.Add(string.Join(", ", bits.Select(bit => bit.Said)));
         var own = draft.Bar.EspressoOf(line.Ingredient.Id);
-        Mark(bits, PieceKind.NotUnderstood, own is null
+        marking.Mark(bits, PieceKind.NotUnderstood, own is null
             ? "The bar has no espresso recipe like that. It is kept as a note."
             : string.Create(CultureInfo.InvariantCulture, $"The bar pulls {own.Name} with {own.Dose.Value:0.#} g in and {own.Yield.Value:0.#} g out. What is said is kept as a note."));
     }
@@ -86,12 +86,4 @@ internal sealed class Shots(Drafted draft, Marking marking)
         (dose is not { } grams || Math.Abs(grams - recipe.Dose.Value) <= SameDose)
         && (yield is not { } wet || Math.Abs(wet - recipe.Yield.Value) <= SameYield)
         && (seconds is not { } time || recipe.Window is not { } window || (time >= window.From && time <= window.To));
-
-    private void Mark(IEnumerable<Bit> bits, PieceKind kind, string? says)
-    {
-        foreach (var bit in bits)
-        {
-            marking.Mark(bit.Start, bit.End, kind, says);
-        }
-    }
 }
