@@ -71,6 +71,15 @@ public sealed class FilesTests : IDisposable
     }
 
     [Fact]
+    public void Where_nothing_is_published_there_is_no_book()
+    {
+        using var server = new KrasisProcess();
+        using var tab = new Tab(server.Address);
+        tab.Open("/files").UntilText("[data-test=no-board]", "Publish one");
+        Assert.False(tab.Has("[data-test=book]"));
+    }
+
+    [Fact]
     public void The_board_goes_out_as_a_book_and_to_screens_and_all_the_rest_as_tables()
     {
         using var server = new KrasisProcess(demo: true);

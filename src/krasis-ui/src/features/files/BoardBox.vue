@@ -5,12 +5,14 @@ import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
-import { keys, useBar } from '@/shared/api/queries'
+import { keys, useBar, useBuilds } from '@/shared/api/queries'
 import { tell } from '@/shared/notice/notice'
 
 /** The board as a book to be printed, and as a feed for menu screens. */
 const client = useQueryClient()
 const bar = useBar()
+const builds = useBuilds()
+const hasStandard = computed(() => (builds.data.value ?? []).some(({ state }) => state === 'standard'))
 const key = [...keys.files, 'feeds']
 const feeds = useQuery({ queryKey: key, queryFn: () => ask(api.GET('/api/files/feeds')) })
 const stations = computed(() =>
@@ -54,7 +56,10 @@ async function choose(isPublic: boolean): Promise<void> {
       A book of the standards that are on the board today: contents, a card each, allergens and nutrition,
       cautions.
     </p>
-    <p class="row">
+    <p v-if="builds.data.value && !hasStandard" class="soft" data-test="no-board">
+      There is no standard yet. Publish one, and it is in the book.
+    </p>
+    <p v-else class="row">
       <Select
         v-if="stations.length > 0"
         :model-value="station ?? stations[0]?.id"
