@@ -19,6 +19,7 @@ public sealed class Session
 
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
+    private long? putInPlace;
 
     /// <summary>Begins with a transaction.</summary>
     /// <param name="connection">The connection.</param>
@@ -66,6 +67,9 @@ public sealed class Session
 
     /// <summary>What was taken in from files.</summary>
     public TakenStore Taken { get; }
+
+    /// <summary>Tells the file from what was in its place before, in which versions count alike; 0 where nothing ever was.</summary>
+    public long PutInPlace => putInPlace ??= Files.PutInPlace.Of(connection, transaction);
 
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);

@@ -10,13 +10,20 @@ public class KrasisProcess : IDisposable
     public const string Now = "2026-11-25T09:00:00Z";
 
     private readonly string folder = Directory.CreateTempSubdirectory("krasis-browser-").FullName;
-    private readonly bool demo;
+    // Filling a file with the demo takes most of a start: it is done once, by the program itself, and copied.
+    private static readonly Lazy<FilledFile> Filled = new(() => new FilledFile());
+
     private readonly IReadOnlyList<string> more;
     private Process? process;
 
     public KrasisProcess(bool demo = false, params IReadOnlyList<string> more)
     {
-        (this.demo, this.more) = (demo, more);
+        this.more = more;
+        if (demo)
+        {
+            Filled.Value.CopyTo(DataFile);
+        }
+
         Start(port: 0);
     }
 
@@ -70,7 +77,7 @@ public class KrasisProcess : IDisposable
             throw new FileNotFoundException($"{program} is not there. ./test publishes it before these tests run.");
         }
 
-        string[] arguments = [program, "--data", DataFile, "--port", $"{port}", "--clock", Now, .. demo ? ["--demo"] : Array.Empty<string>(), .. more];
+        string[] arguments = [program, "--data", DataFile, "--port", $"{port}", "--clock", Now, .. more];
         process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true, Environment = { ["KRASIS_TESTS"] = "1" } })!;
         const string Announcement = "Krasis answers at ";
         while (process.StandardOutput.ReadLine() is { } line)

@@ -32,6 +32,7 @@ public static class Restoring
 
             Directory.CreateDirectory(Path.GetDirectoryName(full)!);
             Copies.Make(copy, coming);
+            Mark(coming);
             var kept = Keep(full, at);
 
             // A log that is left beside another file than its own would be written into it. What it holds is kept.
@@ -80,11 +81,23 @@ public static class Restoring
         return File.Exists(to) ? to : to + "-wal";
     }
 
+    private static void Mark(string coming)
+    {
+        using var connection = OpenToWrite(coming);
+        PutInPlace.Mark(connection, null);
+    }
+
+    private static SqliteConnection OpenToWrite(string path)
+    {
+        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadWrite, Pooling = false, DefaultTimeout = 5 }.ToString());
+        connection.Open();
+        return connection;
+    }
+
     /// <summary>Brings what stands in the log into the file, so that it is whole even if the power fails before the copy takes its place.</summary>
     private static void Empty(string full)
     {
-        using var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = full, Mode = SqliteOpenMode.ReadWrite, Pooling = false, DefaultTimeout = 5 }.ToString());
-        connection.Open();
+        using var connection = OpenToWrite(full);
         connection.Execute("PRAGMA wal_checkpoint(TRUNCATE)");
     }
 }

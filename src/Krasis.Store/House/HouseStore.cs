@@ -1,4 +1,5 @@
 using Dapper;
+using Krasis.Store.Files;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.House;
@@ -67,6 +68,7 @@ public sealed class HouseStore
         }
 
         triggers.ForEach(trigger => Execute(trigger.Sql));
+        PutInPlace.Mark(connection, transaction);
         connection.Execute("UPDATE house_file SET house = @house", new { house }, transaction);
     }
 

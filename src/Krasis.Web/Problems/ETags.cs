@@ -1,26 +1,20 @@
 using System.Globalization;
-using Microsoft.Net.Http.Headers;
+using Krasis.Store;
 
 namespace Krasis.Web.Problems;
 
-/// <summary>Writes versions as ETags and reads them back.</summary>
+/// <summary>Writes versions as ETags.</summary>
 public static class ETags
 {
-    /// <summary>The ETag of a version.</summary>
-    public static string Of(long version) => $"\"{version.ToString(CultureInfo.InvariantCulture)}\"";
+    /// <summary>The ETag of a version, such as <c>"3"</c>, or <c>"3-1f"</c> in a file that was put in the place of another.</summary>
+    /// <param name="version">The version.</param>
+    /// <param name="session">Where it was read.</param>
+    public static string Of(long version, Session session) => Of(version, session.PutInPlace);
 
-    /// <summary>The version that a request says it changes: null when it says none, and -1, which no version is, when it
-    /// names one that Krasis never gave.</summary>
-    public static long? Expected(HttpRequest request)
-    {
-        var tags = request.GetTypedHeaders().IfMatch;
-        if (tags is not { Count: > 0 })
-        {
-            return request.Headers.ContainsKey(HeaderNames.IfMatch) ? -1 : null;
-        }
-
-        return tags.Count == 1 && !tags[0].IsWeak && long.TryParse(tags[0].Tag.Value?.Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var version)
-            ? version
-            : -1;
-    }
+    /// <summary>The same, where the session is over.</summary>
+    /// <param name="version">The version.</param>
+    /// <param name="putInPlace">What tells the file from what was in its place before.</param>
+    public static string Of(long version, long putInPlace) => putInPlace == 0
+        ? $"\"{version.ToString(CultureInfo.InvariantCulture)}\""
+        : string.Create(CultureInfo.InvariantCulture, $"\"{version}-{putInPlace:x}\"");
 }

@@ -44,6 +44,22 @@ public sealed class RestoringTests : IDisposable
     }
 
     [Fact]
+    public void A_file_that_was_put_there_is_told_from_what_was_there_before()
+    {
+        Assert.Equal(0, Mark(folder.File));
+        var marks = new List<long>();
+        for (var i = 0; i < 2; i++)
+        {
+            SqliteConnection.ClearAllPools();
+            Restoring.Put(copy, folder.File, At.AddMinutes(i));
+            marks.Add(Mark(folder.File));
+        }
+
+        Assert.Equal(3, marks.Append(0).Distinct().Count());
+        Assert.Equal(0, Mark(copy));
+    }
+
+    [Fact]
     public void The_log_of_a_dead_file_is_not_written_into_the_copy()
     {
         // The file is gone and its log is still there, as after a disk's first aid.
@@ -116,6 +132,8 @@ public sealed class RestoringTests : IDisposable
             file.Write("This is no page of a database."u8);
         }
     }
+
+    private static long Mark(string path) => KrasisFile.Open(path).Read(session => session.PutInPlace);
 
     private static List<string> Ids(string path) => [.. KrasisFile.Open(path).Read(session => session.Builds.List()).Select(build => build.Id).Order()];
 }

@@ -40,7 +40,7 @@ public static class BarEndpoints
         var made = missing.Make(Seeder.Load(Seeder.Starter, clock.Today()).Bar.Ingredients, id);
         return !made.IsRead
             ? ProblemResult.Fields(made.Problems)
-            : FactChange.Make<IngredientDocument, Created<FactView<IngredientDocument>>>(file, BarKinds.Ingredients, id, Add, fact => TypedResults.Created($"/api/bar/ingredients/{id}", Tagged(fact, response)));
+            : FactChange.Make<IngredientDocument, Created<FactView<IngredientDocument>>>(file, BarKinds.Ingredients, id, Add, (fact, session) => TypedResults.Created($"/api/bar/ingredients/{id}", Tagged(fact, session, response)));
 
         SaveOutcome Add(Session session)
         {
@@ -79,7 +79,7 @@ public static class BarEndpoints
         bar.MapPost($"/{kind.Name}", (TDocument document, KrasisFile file, TimeProvider clock, HttpResponse response) =>
         {
             var id = Guid.CreateVersion7().ToString();
-            return FactChange.Make<TDocument, Created<FactView<TDocument>>>(file, kind, id, Add, fact => TypedResults.Created($"/api/bar/{kind.Name}/{id}", Tagged(fact, response)));
+            return FactChange.Make<TDocument, Created<FactView<TDocument>>>(file, kind, id, Add, (fact, session) => TypedResults.Created($"/api/bar/{kind.Name}/{id}", Tagged(fact, session, response)));
 
             SaveOutcome Add(Session session)
             {
@@ -88,12 +88,12 @@ public static class BarEndpoints
             }
         }).WithSummary($"Keep a new {kind.What}.").Fails(400, 409, 413, 422);
         bar.MapDelete($"/{kind.Name}/{{id}}", Results<NoContent, ProblemResult> (string id, KrasisFile file, TimeProvider clock, HttpRequest request) =>
-            ETags.Expected(request) is { } expected
-                ? FactChange.Make<TDocument, NoContent>(file, kind, id, session => session.Bar.Delete(kind, id, expected, clock.GetUtcNow()), _ => TypedResults.NoContent())
+            IfMatch.Of(request) is { } expected
+                ? FactChange.Make<TDocument, NoContent>(file, kind, id, session => session.Bar.Delete(kind, id, expected.In(session), clock.GetUtcNow()), (_, _) => TypedResults.NoContent())
                 : ProblemResult.Unconditional())
             .WithSummary($"Remove a {kind.What} that nothing uses. Needs If-Match; it can be brought back.").Fails(404, 409, 412, 428);
         bar.MapPost($"/{kind.Name}/{{id}}/restore", (string id, KrasisFile file, TimeProvider clock, HttpResponse response) =>
-            FactChange.Make<TDocument, Ok<FactView<TDocument>>>(file, kind, id, session => session.Bar.Restore(kind, id, clock.GetUtcNow()), fact => TypedResults.Ok(Tagged(fact, response))))
+            FactChange.Make<TDocument, Ok<FactView<TDocument>>>(file, kind, id, session => session.Bar.Restore(kind, id, clock.GetUtcNow()), (fact, session) => TypedResults.Ok(Tagged(fact, session, response))))
             .WithSummary($"Bring a removed {kind.What} back as it was last.").Fails(404, 409, 422);
     }
 
@@ -111,17 +111,17 @@ public static class BarEndpoints
         where TDocument : class
         where TMeasured : class => bar
         .MapPut($"/{kind.Name}/{{id}}", Results<Ok<FactView<TDocument>>, ProblemResult> (string id, TDocument document, KrasisFile file, TimeProvider clock, HttpRequest request, HttpResponse response) =>
-            ETags.Expected(request) is { } expected
-                ? FactChange.Make<TDocument, Ok<FactView<TDocument>>>(file, kind, id, Update(kind, id, expected, document, clock), fact => TypedResults.Ok(Tagged(fact, response)))
+            IfMatch.Of(request) is { } expected
+                ? FactChange.Make<TDocument, Ok<FactView<TDocument>>>(file, kind, id, Update(kind, id, expected, document, clock), (fact, session) => TypedResults.Ok(Tagged(fact, session, response)))
                 : ProblemResult.Unconditional())
         .WithSummary($"Keep a changed {kind.What}. Needs If-Match.").Fails(400, 404, 409, 412, 413, 422, 428);
 
-    private static Func<Session, SaveOutcome> Update<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind, string id, long expected, TDocument document, TimeProvider clock)
+    private static Func<Session, SaveOutcome> Update<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind, string id, IfMatch expected, TDocument document, TimeProvider clock)
         where TDocument : class
         where TMeasured : class => session =>
         {
             var before = session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id)?.Document;
-            return session.Bar.Update(kind, id, expected, kind.Stamp(before, kind.Named(document, id), clock.Today()), clock.GetUtcNow());
+            return session.Bar.Update(kind, id, expected.In(session), kind.Stamp(before, kind.Named(document, id), clock.Today()), clock.GetUtcNow());
         };
 
     private static void MapTry<TDocument, TMeasured>(RouteGroupBuilder bar, BarKind<TDocument, TMeasured> kind)
@@ -131,10 +131,10 @@ public static class BarEndpoints
             FactTrial.Of(file, library, kind, id, document, clock.Today()) is { } trial ? TypedResults.Ok(trial) : ProblemResult.Missing(kind.What))
         .WithSummary($"What a {kind.What}, perhaps half entered, comes to and what it would do to the builds. Nothing is kept.").Fails(400, 404, 413);
 
-    private static FactView<TDocument> Tagged<TDocument>(StoredFact<TDocument>? fact, HttpResponse response)
+    private static FactView<TDocument> Tagged<TDocument>(StoredFact<TDocument>? fact, Session session, HttpResponse response)
         where TDocument : class
     {
-        var view = FactView.Of(fact!);
+        var view = FactView.Of(fact!, session);
         response.Headers.ETag = view.Etag;
         return view;
     }

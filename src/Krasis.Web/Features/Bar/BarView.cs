@@ -63,19 +63,19 @@ public sealed record BarView(
             today);
 
         List<FactView<TDocument>> Plain<TDocument>(BarKind<TDocument> kind)
-            where TDocument : class => [.. session.Bar.List(kind).Select(FactView.Of)];
+            where TDocument : class => [.. session.Bar.List(kind).Select(fact => FactView.Of(fact, session))];
 
         List<MeasuredView<TDocument, TMeasured>> Measured<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
             where TDocument : class
             where TMeasured : class =>
-            [.. session.Bar.List(kind).Select(fact => new MeasuredView<TDocument, TMeasured>(fact.Id, ETags.Of(fact.Version), fact.Document, kind.Measure(fact.Document, bench)!))];
+            [.. session.Bar.List(kind).Select(fact => new MeasuredView<TDocument, TMeasured>(fact.Id, ETags.Of(fact.Version, session), fact.Document, kind.Measure(fact.Document, bench)!))];
 
         List<PourableView<TDocument, TMeasured>> Pourable<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
             where TDocument : class
             where TMeasured : class =>
             [.. session.Bar.List(kind).Select(fact => new PourableView<TDocument, TMeasured>(
                 fact.Id,
-                ETags.Of(fact.Version),
+                ETags.Of(fact.Version, session),
                 fact.Document,
                 [.. Dosing.MeasuresFor(facts.Find(new IngredientId(fact.Id))!, facts).Select(measure => new MeasureView(measure.Code, measure.Plural))],
                 [.. facts.RecipesOf(new IngredientId(fact.Id)).Select(recipe => new ChoiceView(recipe.Id, recipe.Name))],

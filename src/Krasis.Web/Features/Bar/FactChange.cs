@@ -23,7 +23,7 @@ public static class FactChange
     /// <param name="change">Does it, in the session it is given.</param>
     /// <param name="done">Answers with the fact as it now is; null when it was removed.</param>
     public static Results<TDone, ProblemResult> Make<TDocument, TDone>(
-        KrasisFile file, BarKind<TDocument> kind, string id, Func<Session, SaveOutcome> change, Func<StoredFact<TDocument>?, TDone> done)
+        KrasisFile file, BarKind<TDocument> kind, string id, Func<Session, SaveOutcome> change, Func<StoredFact<TDocument>?, Session, TDone> done)
         where TDocument : class
         where TDone : IResult => file.Write<Results<TDone, ProblemResult>>(session =>
     {
@@ -42,7 +42,7 @@ public static class FactChange
             return objection;
         }
 
-        return done(session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id));
+        return done(session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id), session);
     });
 
     /// <summary>What would keep a change from being kept; null when nothing would.</summary>

@@ -1,3 +1,4 @@
+using Krasis.Store;
 using Krasis.Store.Bar;
 using Krasis.Web.Problems;
 
@@ -15,6 +16,6 @@ public sealed record FactView<TDocument>(string Id, string Etag, TDocument Docum
 public static class FactView
 {
     /// <summary>The view of a fact.</summary>
-    public static FactView<TDocument> Of<TDocument>(StoredFact<TDocument> fact)
-        where TDocument : class => new(fact.Id, ETags.Of(fact.Version), fact.Document);
+    public static FactView<TDocument> Of<TDocument>(StoredFact<TDocument> fact, Session session)
+        where TDocument : class => new(fact.Id, ETags.Of(fact.Version, session), fact.Document);
 }

@@ -95,7 +95,7 @@ public static class BuildEndpoints
     private static Results<Ok<BuildView>, ProblemResult> Update(
         string id, BuildDocument build, KrasisFile file, TimeProvider clock, HttpRequest request, HttpResponse response, bool byItself = false)
     {
-        if (ETags.Expected(request) is not { } expected)
+        if (IfMatch.Of(request) is not { } expected)
         {
             return ProblemResult.Unconditional();
         }
@@ -114,7 +114,7 @@ public static class BuildEndpoints
                 return ProblemResult.Stale(What);
             }
 
-            return session.Builds.Update(id, expected, Tidy(build, reading.Value), clock.GetUtcNow(), byItself) switch
+            return session.Builds.Update(id, expected.In(session), Tidy(build, reading.Value), clock.GetUtcNow(), byItself) switch
             {
                 SaveOutcome.Saved => TypedResults.Ok(View(session, session.Builds.Find(id)!, response)),
 
@@ -128,12 +128,12 @@ public static class BuildEndpoints
 
     private static Results<NoContent, ProblemResult> Delete(string id, KrasisFile file, TimeProvider clock, HttpRequest request)
     {
-        if (ETags.Expected(request) is not { } expected)
+        if (IfMatch.Of(request) is not { } expected)
         {
             return ProblemResult.Unconditional();
         }
 
-        return file.Write(session => session.Builds.Delete(id, expected, clock.GetUtcNow())) switch
+        return file.Write(session => session.Builds.Delete(id, expected.In(session), clock.GetUtcNow())) switch
         {
             SaveOutcome.Saved => TypedResults.NoContent(),
             SaveOutcome.Stale => ProblemResult.Stale(What),
@@ -176,11 +176,12 @@ public static class BuildEndpoints
 
     internal static BuildView View(Session session, StoredBuild stored, HttpResponse response)
     {
-        var etag = ETags.Of(stored.Version);
+        var etag = ETags.Of(stored.Version, session);
         response.Headers.ETag = etag;
         return new BuildView(
             stored.Id,
             etag,
+            stored.SavedVersion,
             stored.CreatedAt,
             stored.UpdatedAt,
             stored.State,

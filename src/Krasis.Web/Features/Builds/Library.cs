@@ -61,7 +61,7 @@ public sealed class Library(KrasisFile file)
             return shelf;
         }
 
-        var (bar, facts) = (session.Bar.Revision, session.Bar.Facts());
+        var (bar, facts, putInPlace) = (session.Bar.Revision, session.Bar.Facts(), session.PutInPlace);
         var all = Documents(session);
         var standards = session.Standards.Numbers();
         var keys = all.Select(build => (bar, day, build.Id, build.Version, standards.GetValueOrDefault(build.Id))).ToList();
@@ -69,7 +69,7 @@ public sealed class Library(KrasisFile file)
         // Standards are read one after another, and all is worked out on every core.
         var missing = keys.Zip(all, (key, build) => (Key: key, Build: build)).Where(one => !entries.ContainsKey(one.Key))
             .Select(one => (one.Key, one.Build, Standard: one.Key.Item5 > 0 ? session.Standards.Find(one.Build.Id, one.Key.Item5) : null)).ToList();
-        foreach (var (key, entry) in Recompute.Each(missing, one => (one.Key, Entry.Of(one.Build, one.Standard is { } standard ? new StandardPlace(standard.Number, standard.HasChangedIn(one.Build)) : null, facts, day))))
+        foreach (var (key, entry) in Recompute.Each(missing, one => (one.Key, Entry.Of(one.Build, ETags.Of(one.Build.Version, putInPlace), one.Standard is { } standard ? new StandardPlace(standard.Number, standard.HasChangedIn(one.Build)) : null, facts, day))))
         {
             entries[key] = entry;
         }
@@ -97,7 +97,7 @@ public sealed class Library(KrasisFile file)
 
     private sealed record Entry(BuildSummary Row, SoughtFacts Sought, SheetFigures? Figures, double? ParentVersion)
     {
-        public static Entry Of(StoredBuild build, StandardPlace? standard, BarFacts bar, DateOnly day)
+        public static Entry Of(StoredBuild build, string etag, StandardPlace? standard, BarFacts bar, DateOnly day)
         {
             var reading = BuildReader.Read(build.Document, bar);
             var sheet = reading.IsRead ? Mixer.Mix(reading.Value, bar, day) : null;
@@ -105,7 +105,7 @@ public sealed class Library(KrasisFile file)
             var board = reading.IsRead && reading.Value.Season is { } season ? BoardDay.Next(season, day) : null;
             var row = new BuildSummary(
                 build.Id,
-                ETags.Of(build.Version),
+                etag,
                 build.UpdatedAt,
                 build.Document.Name ?? "",
                 build.State,

@@ -33,7 +33,7 @@ internal static class PlanEndpoints
         var input = kitchen.Input(session);
         var plan = PrepPlanner.Plan(input);
         return new PrepPlanView(
-            ETags.Of(kitchen.Version),
+            ETags.Of(kitchen.Version, session),
             kitchen.Version > 0,
             kitchen.Now,
             input.Clock.End,

@@ -23,7 +23,7 @@ internal static class SettingsEndpoints
         var kitchen = Kitchen.Of(session, standards, clock);
         var coffees = kitchen.BarDocument.Parts.Where(part => part.Id is not null).ToDictionary(part => part.Id!, part => part.ShelfLifeDays);
         return new PrepSettingsView(
-            ETags.Of(kitchen.Version),
+            ETags.Of(kitchen.Version, session),
             kitchen.Document,
             [.. kitchen.Catalogue.Values.Where(item => item.Item.Kind == ItemKind.Ingredient).Select(item => new CanMakeView(item.Item.Id, item.Name, item.Of.Count > 0, coffees.GetValueOrDefault(item.Item.Id)))
                 .OrderBy(each => each.IsMade ? 0 : 1).ThenBy(each => each.Name, StringComparer.Ordinal)],
@@ -35,14 +35,14 @@ internal static class SettingsEndpoints
 
     private static Results<Ok<PrepSettingsView>, ProblemResult> Save(PrepDocument document, HttpRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock)
     {
-        if (ETags.Expected(request) is not { } expected)
+        if (IfMatch.Of(request) is not { } expected)
         {
             return ProblemResult.Unconditional();
         }
 
         var read = PrepReader.Read(document);
         return !read.IsRead ? ProblemResult.Fields(read.Problems) : file.Write<Results<Ok<PrepSettingsView>, ProblemResult>>(session =>
-            session.Prep.Save(expected, Tasted.Write(document)) == SaveOutcome.Saved ? TypedResults.Ok(View(session, standards, clock)) : ProblemResult.Stale("way to prepare"));
+            session.Prep.Save(expected.In(session), Tasted.Write(document)) == SaveOutcome.Saved ? TypedResults.Ok(View(session, standards, clock)) : ProblemResult.Stale("way to prepare"));
     }
 }
 

@@ -37,7 +37,7 @@ public static class StandardEndpoints
             return ProblemResult.Fields(fields.Problems);
         }
 
-        if (ETags.Expected(request) is not { } expected)
+        if (IfMatch.Of(request) is not { } expected)
         {
             return ProblemResult.Unconditional();
         }
@@ -49,7 +49,7 @@ public static class StandardEndpoints
                 return ProblemResult.Missing("build");
             }
 
-            if (build.Version != expected)
+            if (build.Version != expected.In(session))
             {
                 return ProblemResult.Stale("build");
             }
@@ -80,7 +80,7 @@ public static class StandardEndpoints
             }
 
             var number = session.Standards.Add(id, build.Document, used, reason, clock.GetUtcNow());
-            session.Builds.Move(id, expected, BuildState.Standard, who, reason, clock.GetUtcNow());
+            session.Builds.Move(id, build.Version, BuildState.Standard, who, reason, clock.GetUtcNow());
             return TypedResults.Created($"/api/builds/{id}/standards/{number}", View(session.Standards.Find(id, number)!));
         });
     }

@@ -64,7 +64,7 @@ public static class TastingEndpoints
         {
             if (session.Tastings.Find(id) is not { } before)
             {
-                if (ETags.Expected(request) is not null)
+                if (IfMatch.Of(request) is not null)
                 {
                     return ProblemResult.Missing(What);
                 }
@@ -73,7 +73,7 @@ public static class TastingEndpoints
             }
             else if (before.Document != written)
             {
-                if (ETags.Expected(request) is not { } expected)
+                if (IfMatch.Of(request) is not { } expected)
                 {
                     return ProblemResult.Unconditional();
                 }
@@ -83,7 +83,7 @@ public static class TastingEndpoints
                     return Running("It has been opened: what is tasted stays as it is.");
                 }
 
-                if (session.Tastings.Update(id, expected, written) != SaveOutcome.Saved)
+                if (session.Tastings.Update(id, expected.In(session), written) != SaveOutcome.Saved)
                 {
                     return ProblemResult.Stale(What);
                 }
@@ -93,11 +93,11 @@ public static class TastingEndpoints
         });
     }
 
-    private static Results<NoContent, ProblemResult> Remove(string id, KrasisFile file, HttpRequest request) => ETags.Expected(request) is not { } expected
+    private static Results<NoContent, ProblemResult> Remove(string id, KrasisFile file, HttpRequest request) => IfMatch.Of(request) is not { } expected
         ? ProblemResult.Unconditional()
         : file.Write<Results<NoContent, ProblemResult>>(session => session.Tastings.Find(id) is { State: not "draft" }
             ? Running("It has been opened, and what was tasted is kept.")
-            : session.Tastings.Remove(id, expected) switch
+            : session.Tastings.Remove(id, expected.In(session)) switch
             {
                 SaveOutcome.Saved => TypedResults.NoContent(),
                 SaveOutcome.Stale => ProblemResult.Stale(What),
@@ -210,7 +210,7 @@ public static class TastingEndpoints
     /// <summary>A tasting as the lead sees it.</summary>
     internal static TastingView View(Session session, Tasted tasted, HttpResponse response)
     {
-        var etag = ETags.Of(tasted.Stored.Version);
+        var etag = ETags.Of(tasted.Stored.Version, session);
         response.Headers.ETag = etag;
         if (tasted.Opened is not { } opened || tasted.Setup is not { } setup)
         {
@@ -277,7 +277,7 @@ public static class TastingEndpoints
 
     private static Results<Ok<TastingView>, ProblemResult> Change(string id, KrasisFile file, HttpRequest request, HttpResponse response, Func<Session, Tasted, long, ProblemResult?> change)
     {
-        if (ETags.Expected(request) is not { } expected)
+        if (IfMatch.Of(request) is not { } expected)
         {
             return ProblemResult.Unconditional();
         }
@@ -289,7 +289,7 @@ public static class TastingEndpoints
                 return ProblemResult.Missing(What);
             }
 
-            return change(session, Tasted.Of(stored), expected) is { } problem ? problem : TypedResults.Ok(View(session, Tasted.Of(session.Tastings.Find(id)!), response));
+            return change(session, Tasted.Of(stored), expected.In(session)) is { } problem ? problem : TypedResults.Ok(View(session, Tasted.Of(session.Tastings.Find(id)!), response));
         });
     }
 

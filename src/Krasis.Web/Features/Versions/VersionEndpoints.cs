@@ -49,19 +49,19 @@ public static class VersionEndpoints
             return ProblemResult.Fields(fields.Problems);
         }
 
-        if (ETags.Expected(request) is not { } expected)
+        if (IfMatch.Of(request) is not { } expected)
         {
             return ProblemResult.Unconditional();
         }
 
         return file.Write<Results<Ok<BuildView>, ProblemResult>>(session =>
         {
-            if (session.Builds.Find(id) is { } build && build.Version == expected && BuildEndpoints.NoSuchMove(build, state) is { } refusal)
+            if (session.Builds.Find(id) is { } build && build.Version == expected.In(session) && BuildEndpoints.NoSuchMove(build, state) is { } refusal)
             {
                 return refusal;
             }
 
-            return session.Builds.Move(id, expected, state, who, reason, clock.GetUtcNow()) switch
+            return session.Builds.Move(id, expected.In(session), state, who, reason, clock.GetUtcNow()) switch
             {
                 SaveOutcome.Saved => TypedResults.Ok(BuildEndpoints.View(session, session.Builds.Find(id)!, response)),
                 SaveOutcome.Stale => ProblemResult.Stale("build"),
@@ -135,7 +135,7 @@ public static class VersionEndpoints
             return ProblemResult.Fields(fields.Problems);
         }
 
-        var (stored, bar) = file.Read(session => (session.Builds.Find(id), session.Bar.Facts()));
+        var (stored, bar, putInPlace) = file.Read(session => (session.Builds.Find(id), session.Bar.Facts(), session.PutInPlace));
         if (stored is null)
         {
             return ProblemResult.Missing("build");
@@ -145,7 +145,7 @@ public static class VersionEndpoints
         var merged = BuildMerge.Of(origin, request.Mine!.WithoutNulls(), stored.Document, bar);
         var (was, now) = (BuildReader.Read(origin, bar, nameless: true), BuildReader.Read(stored.Document, bar));
         return TypedResults.Ok(new MergeView(
-            ETags.Of(stored.Version),
+            ETags.Of(stored.Version, putInPlace),
             merged.Build,
             stored.Document,
             merged.Clashes,
@@ -185,20 +185,20 @@ public static class VersionEndpoints
 
     private static Ok<IReadOnlyList<MovedStandard>> Moved(KrasisFile file, TimeProvider clock)
     {
-        var (bar, builds, standards) = file.Read(session => (session.Bar.Facts(), session.Builds.List(), session.Standards.Newest()));
+        var (bar, builds, standards, putInPlace) = file.Read(session => (session.Bar.Facts(), session.Builds.List(), session.Standards.Newest(), session.PutInPlace));
         var current = builds.Where(build => build.State == BuildState.Standard).ToDictionary(build => build.Id);
-        var moved = Recompute.Each([.. standards.Where(standard => current.ContainsKey(standard.BuildId))], standard => Compare(standard, current[standard.BuildId], bar, clock.Today()));
+        var moved = Recompute.Each([.. standards.Where(standard => current.ContainsKey(standard.BuildId))], standard => Compare(standard, current[standard.BuildId], ETags.Of(current[standard.BuildId].Version, putInPlace), bar, clock.Today()));
         return TypedResults.Ok<IReadOnlyList<MovedStandard>>([.. moved.Where(entry => entry.Trouble is not null || entry.Sizes.Count > 0)]);
     }
 
-    private static MovedStandard Compare(StoredStandard standard, StoredBuild build, BarFacts today, DateOnly day)
+    private static MovedStandard Compare(StoredStandard standard, StoredBuild build, string etag, BarFacts today, DateOnly day)
     {
         var then = BarReader.Read(standard.Bar).Value;
         var was = Mixer.Mix(BuildReader.Read(standard.Document, then).Value, then, day);
         var now = BuildReader.Read(standard.Document, today);
         return new MovedStandard(
             build.Id,
-            ETags.Of(build.Version),
+            etag,
             build.Document.Name ?? "",
             standard.Number,
             now.IsRead ? null : now.Problems[0].Message,

@@ -23,7 +23,7 @@ const TextDialog = defineAsyncComponent(() => import('./TextDialog.vue'))
 defineProps<{
   id: string | null
   /** The version that is kept, of which a variant would be made. */
-  etag: string | null
+  version: number
   draft: Draft
   sheet: BuildSheet | undefined
   pourables: Pourable[]
@@ -56,7 +56,7 @@ const asked = computed({
     :id="id"
     v-model:open="isVariantOpen"
     v-memo="[isVariantOpen, isVariantOpen && draft, isVariantOpen && sheet]"
-    :version="Number(etag?.replaceAll('&quot;', '') ?? 1)"
+    :version="version"
     :draft="draft"
     :sheet="sheet"
     :pourables="pourables"

@@ -357,7 +357,7 @@ async function settle(): Promise<boolean> {
       <SheetDialogs
         :id="buildId"
         v-model="dialog"
-        :etag="editor.etag.value"
+        :version="editor.life.value.version"
         :draft="draft"
         :sheet="sheet"
         :pourables="pourables"

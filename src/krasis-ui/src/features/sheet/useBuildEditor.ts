@@ -14,10 +14,10 @@ import { useTabs } from './useTabs'
 /** A draft is saved when nothing has been changed for so long, ms. */
 const pause = 800
 
-type Life = Pick<BuildView, 'state' | 'savesItself' | 'moves' | 'standard'>
+type Life = Pick<BuildView, 'state' | 'savesItself' | 'moves' | 'standard' | 'version'>
 
 /** Of a build that is not kept yet. */
-const unborn: Life = { state: 'draft', savesItself: true, moves: [], standard: null }
+const unborn: Life = { state: 'draft', savesItself: true, moves: [], standard: null, version: 1 }
 
 /**
  * One build under the lead's hands: loaded, changed, saved. A draft saves itself; what is on trial or a standard is saved when

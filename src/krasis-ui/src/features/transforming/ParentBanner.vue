@@ -19,7 +19,7 @@ const source = useQuery({
   queryKey: computed(() => [...keys.builds, 'parent', id.value]),
   queryFn: () => ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } })),
 })
-const version = computed(() => Number(source.data.value?.etag.replaceAll('"', '') ?? 0))
+const version = computed(() => source.data.value?.version ?? 0)
 const isNewer = computed(() => version.value > (props.parent.version ?? 0))
 const diff = useQuery({
   queryKey: computed(() => [...keys.history, id.value, 'diff', props.parent.version, version.value]),

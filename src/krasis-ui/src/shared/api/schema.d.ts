@@ -11933,6 +11933,8 @@ export interface components {
         BuildView: {
             id: string;
             etag: string;
+            /** Format: int64 */
+            version: number;
             /** Format: date-time */
             createdAt: string;
             /** Format: date-time */
