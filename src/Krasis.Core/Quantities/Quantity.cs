@@ -11,8 +11,9 @@ public readonly record struct Quantity
     /// <exception cref="ArgumentOutOfRangeException">The amount is negative, NaN or infinite.</exception>
     public Quantity(double amount, Measure measure)
     {
-        ArgumentOutOfRangeException.ThrowIfNegative(Finite.Of(amount), nameof(amount));
-        Amount = amount;
+        // Minus nothing is nothing: documents may say -0, which counts as negative by its sign.
+        Amount = Finite.Of(amount) + 0.0;
+        ArgumentOutOfRangeException.ThrowIfNegative(Amount, nameof(amount));
         Measure = measure;
     }
 

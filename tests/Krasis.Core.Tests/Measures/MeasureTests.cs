@@ -86,4 +86,13 @@ public class MeasureTests
         Assert.Throws<ArgumentOutOfRangeException>(() => Density.From(0));
         Assert.Throws<ArgumentOutOfRangeException>(() => new Quantity(-0.1, Measure.Gram));
     }
+
+    [Fact]
+    public void Minus_nothing_is_nothing()
+    {
+        var none = new Quantity(-0.0, Measure.Gram);
+
+        Assert.False(double.IsNegative(none.Amount));
+        Assert.Equal("0 g", none.ToString());
+    }
 }

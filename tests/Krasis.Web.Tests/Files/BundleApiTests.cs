@@ -1,5 +1,6 @@
 using System.IO.Compression;
 using System.Net.Http.Headers;
+using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json.Nodes;
 
@@ -234,6 +235,21 @@ public sealed class BundleApiTests : IAsyncLifetime
         Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair => Assert.Equal(pair.Value, after[pair.Key]));
     }
 
+    [Theory]
+    [InlineData("tables/build.json", "state", "null", "says no state")]
+    [InlineData("tables/build.json", "state", "\"poured\"", "draft, trial, standard, retired")]
+    [InlineData("tables/build.json", "id", "null", "says no id")]
+    [InlineData("tables/build.json", "document", "null", "has no document")]
+    [InlineData("tables/bar_fact.json", "document", "null", "has no document")]
+    [InlineData("tables/bar_fact.json", "id", "null", "says no id")]
+    public async Task A_house_of_which_a_row_is_not_whole_is_refused_with_a_sentence(string path, string field, string value, string says)
+    {
+        var answer = await Post(other, Sealed(await Bytes(lockHouse, "/api/files/house.krasis"), path, table => table["rows"]![0]![field] = JsonNode.Parse(value)));
+
+        Assert.True(answer.Status == 422, answer.Text);
+        Assert.Contains(says, answer.Text, StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task Every_document_says_its_schema_and_the_schema_is_there()
     {
@@ -306,6 +322,21 @@ public sealed class BundleApiTests : IAsyncLifetime
 
     private static byte[] Changed(byte[] bundle, string path, Func<string, string> change) =>
         Zip([.. Documents(bundle).Select(pair => (pair.Key, pair.Key == path ? change(pair.Value) : pair.Value))]);
+
+    // As somebody would write it who knows how.
+    private static byte[] Sealed(byte[] bundle, string path, Action<JsonNode> change)
+    {
+        var document = JsonNode.Parse(Documents(bundle)[path])!;
+        change(document);
+        var text = document.ToJsonString();
+        var resealed = Changed(bundle, path, _ => text);
+        return Changed(resealed, "manifest.json", manifest =>
+        {
+            var read = JsonNode.Parse(manifest)!;
+            read["documents"]!.AsArray().Single(one => (string?)one!["path"] == path)!["sha256"] = Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text)));
+            return read.ToJsonString();
+        });
+    }
 
     private static byte[] Zip(params (string Path, string Text)[] entries)
     {

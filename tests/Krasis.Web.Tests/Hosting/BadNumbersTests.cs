@@ -28,6 +28,25 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
     }
 
     [Theory]
+    [InlineData("""{"ingredient":{"line":"m","to":"oat-drink"}}""")]
+    [InlineData("""{"measure":{"line":"m","to":"g"}}""")]
+    [InlineData("""{"sizes":["reed","wren"]}""")]
+    [InlineData("""{"near":{"line":"m","size":"reed","amount":-0}}""")]
+    [InlineData("""{"cells":[{"line":"m","size":"reed","amount":-0.0}]}""")]
+    [InlineData("""{"typed":[{"line":"m","size":"reed","text":"half"}]}""")]
+    public async Task Minus_nothing_is_edited_like_nothing(string edit)
+    {
+        var answers = new List<Answer>();
+        foreach (var amount in new[] { "0", "-0" })
+        {
+            answers.Add(await server.Post("/api/edit", $$"""{"build":{{Build.Replace("AMOUNT", amount, StringComparison.Ordinal)}},"edit":{{edit}} }"""));
+        }
+
+        Assert.Equal((200, 200), (answers[0].Status, answers[1].Status));
+        Assert.Equal(answers[0].Text.Replace("-0", "0", StringComparison.Ordinal), answers[1].Text.Replace("-0", "0", StringComparison.Ordinal));
+    }
+
+    [Theory]
     [InlineData("/api/bar/dispensers/try", "1e400")]
     [InlineData("/api/bar/dispensers/try", "5e-324")]
     [InlineData("/api/bar/dispensers/try", "-0")]

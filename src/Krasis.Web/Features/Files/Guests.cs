@@ -13,12 +13,19 @@ namespace Krasis.Web.Features.Files;
 /// <param name="Bar">The bar.</param>
 internal sealed record Guests(string House, IReadOnlyList<BundledBuild> Builds, BarDocument Bar)
 {
+    private static readonly IReadOnlyList<string> States = [.. Enum.GetValues<BuildState>().Select(Choice.Word)];
+
     /// <summary>Reads the drinks of a bundle, of whichever scope.</summary>
     public static Reading<Guests> Of(Bundle bundle)
     {
         try
         {
             var read = bundle.Manifest.Scope == BundleManifest.WholeHouse ? OfHouse(bundle) : OfDrinks(bundle);
+            if (read?.Builds.FirstOrDefault(one => !States.Contains(one.State)) is { } odd)
+            {
+                throw new FormatException($"'{odd.State}' is not how far a drink can have come; {string.Join(", ", States)} would be.");
+            }
+
             return read is null ? Problem.At("file", null, "There is nothing in it that this program can read.", "a .krasis file as Krasis writes it")
                 : Reading<Guests>.Of(read with { Builds = [.. read.Builds.Select(one => one with { Build = one.Build.WithoutNulls() with { Parent = null } })] });
         }
@@ -44,15 +51,21 @@ internal sealed record Guests(string House, IReadOnlyList<BundledBuild> Builds, 
             [
                 .. Rows(bundle, "build").Where(row => !row.TryGetProperty("deleted_at", out _)).Select(row => new BundledBuild(
                     BundledBuild.Newest,
-                    row.GetProperty("id").GetString()!,
-                    row.GetProperty("state").GetString()!,
-                    row.GetProperty("document").Deserialize<BuildDocument>(BundleJson.Options)!)),
+                    Text(row, "id"),
+                    Text(row, "state"),
+                    Document<BuildDocument>(row))),
             ],
             bar.Bar);
     }
 
     private static IEnumerable<JsonElement> Rows(Bundle bundle, string table) =>
         bundle.Of(BundleJson.Table).Where(document => document.GetProperty("table").GetString() == table).SelectMany(document => document.GetProperty("rows").EnumerateArray());
+
+    // In the rows of a table anything may be missing, or null.
+    private static string Text(JsonElement row, string name) => row.GetProperty(name).GetString() ?? throw new FormatException($"A row says no {name}.");
+
+    private static T Document<T>(JsonElement row)
+        where T : class => row.GetProperty("document").Deserialize<T>(BundleJson.Options) ?? throw new FormatException("A row has no document.");
 
     private sealed class Gathering(IReadOnlyList<JsonElement> facts) : IBarKindVisitor
     {
@@ -62,6 +75,6 @@ internal sealed record Guests(string House, IReadOnlyList<BundledBuild> Builds, 
             where TDocument : class
             where TMeasured : class => Bar = kind.Into(
                 Bar,
-                [.. facts.Where(row => row.GetProperty("kind").GetString() == kind.Name).Select(row => kind.Named(row.GetProperty("document").Deserialize<TDocument>(BundleJson.Options)!, row.GetProperty("id").GetString()!))]);
+                [.. facts.Where(row => row.GetProperty("kind").GetString() == kind.Name).Select(row => kind.Named(Document<TDocument>(row), Text(row, "id")))]);
     }
 }
