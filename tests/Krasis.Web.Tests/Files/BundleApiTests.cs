@@ -250,6 +250,23 @@ public sealed class BundleApiTests : IAsyncLifetime
         Assert.Contains(says, answer.Text, StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("bar.json", "bar", "dispensers")]
+    [InlineData("bar.json", "bar", "ingredients")]
+    [InlineData("bar.json", "bar", "cups")]
+    [InlineData("", "build", "lines")]
+    [InlineData("", "build", "sizes")]
+    public async Task Drinks_in_whose_lists_nothing_stands_are_refused_with_a_sentence(string path, string part, string list)
+    {
+        var id = await Drink(lockHouse, "Cardamom latte");
+        var bundle = await Bytes(lockHouse, $"/api/files/drinks.krasis?build={id}");
+        var at = Documents(bundle).Keys.Single(key => path.Length > 0 ? key == path : key.Contains(id, StringComparison.Ordinal));
+        var answer = await Post(other, Sealed(bundle, at, document => document[part]![list]!.AsArray().Add(null)));
+
+        Assert.True(answer.Status == 422, answer.Text);
+        Assert.Contains("There is nothing in a place of one of its lists", answer.Text, StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task Every_document_says_its_schema_and_the_schema_is_there()
     {

@@ -36,10 +36,10 @@ internal sealed record Guests(string House, IReadOnlyList<BundledBuild> Builds, 
     }
 
     private static Guests? OfDrinks(Bundle bundle) =>
-        bundle.Of(BundleJson.Bar).Select(document => document.Deserialize<BundledBar>(BundleJson.Options)).ToList() is [{ Schema: BundledBar.Newest } bar]
-        && bundle.Of(BundleJson.Build).Select(document => document.Deserialize<BundledBuild>(BundleJson.Options)).ToList() is { Count: > 0 } builds
-        && builds.TrueForAll(build => build?.Schema == BundledBuild.Newest)
-            ? new Guests(bundle.Manifest.House, [.. builds.OfType<BundledBuild>().DistinctBy(build => build.Id)], bar.Bar)
+        bundle.Of(BundleJson.Bar).Select(Whole<BundledBar>).ToList() is [{ Schema: BundledBar.Newest } bar]
+        && bundle.Of(BundleJson.Build).Select(Whole<BundledBuild>).ToList() is { Count: > 0 } builds
+        && builds.TrueForAll(build => build.Schema == BundledBuild.Newest)
+            ? new Guests(bundle.Manifest.House, [.. builds.DistinctBy(build => build.Id)], bar.Bar)
             : null;
 
     private static Guests OfHouse(Bundle bundle)
@@ -65,7 +65,20 @@ internal sealed record Guests(string House, IReadOnlyList<BundledBuild> Builds, 
     private static string Text(JsonElement row, string name) => row.GetProperty(name).GetString() ?? throw new FormatException($"A row says no {name}.");
 
     private static T Document<T>(JsonElement row)
-        where T : class => row.GetProperty("document").Deserialize<T>(BundleJson.Options) ?? throw new FormatException("A row has no document.");
+        where T : class => Whole<T>(row.GetProperty("document"));
+
+    // Whatever their types say, lists may hold nulls, which nothing that Krasis writes does, and nothing after this looks for.
+    private static T Whole<T>(JsonElement document)
+        where T : class =>
+        HasHoles(document) ? throw new FormatException("There is nothing in a place of one of its lists.")
+        : document.Deserialize<T>(BundleJson.Options) ?? throw new FormatException("A row has no document.");
+
+    private static bool HasHoles(JsonElement element) => element.ValueKind switch
+    {
+        JsonValueKind.Array => element.EnumerateArray().Any(one => one.ValueKind == JsonValueKind.Null || HasHoles(one)),
+        JsonValueKind.Object => element.EnumerateObject().Any(field => HasHoles(field.Value)),
+        _ => false,
+    };
 
     private sealed class Gathering(IReadOnlyList<JsonElement> facts) : IBarKindVisitor
     {
