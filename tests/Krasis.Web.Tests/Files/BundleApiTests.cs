@@ -250,6 +250,18 @@ public sealed class BundleApiTests : IAsyncLifetime
         Assert.Contains(says, answer.Text, StringComparison.Ordinal);
     }
 
+    [Fact]
+    public async Task A_house_that_this_program_could_not_show_does_not_move_in()
+    {
+        var file = Sealed(await Bytes(lockHouse, "/api/files/house.krasis"), "tables/bar_fact.json", table => table["rows"]!.AsArray().Single(row => (string?)row!["id"] == "lock-cream")!["id"] = "\U0001F600");
+        var key = await Send(other, file);
+        var answer = await other.Post($"/api/files/bundles/{key["key"]}/house", new JsonObject());
+
+        Assert.True(answer.Status == 422, answer.Text);
+        Assert.Contains("cannot be read", answer.Text, StringComparison.Ordinal);
+        Assert.Equal(200, (await other.Get("/api/bar")).Status);
+    }
+
     [Theory]
     [InlineData("bar.json", "bar", "dispensers")]
     [InlineData("bar.json", "bar", "ingredients")]

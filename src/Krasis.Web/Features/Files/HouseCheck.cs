@@ -5,8 +5,10 @@ using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
 using Krasis.Store.Files;
 using Krasis.Tasting.Documents;
+using Krasis.Web.Features.Bar;
 using Krasis.Web.Features.Prep;
 using Krasis.Web.Features.Tastings;
+using Krasis.Web.Hosting;
 
 namespace Krasis.Web.Features.Files;
 
@@ -31,12 +33,13 @@ internal static class HouseCheck
 
         try
         {
+            _ = BarView.Of(session, clock.Today());
             return Builds(session, bar.Value) ?? Tastings(session) ?? Prep(session, clock);
         }
         catch (Exception e) when (e is JsonException or FormatException or ArgumentException or InvalidOperationException or InvalidCastException or OverflowException or NullReferenceException or KeyNotFoundException)
         {
             // What the readers take for granted of what they wrote themselves does not hold of what another hand has written.
-            return $"something cannot be read: {e.Message}";
+            return $"something cannot be read: {(e is NullReferenceException ? "what it speaks of is not there" : e.Message)}";
         }
     }
 
