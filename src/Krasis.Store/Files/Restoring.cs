@@ -41,7 +41,7 @@ public static class Restoring
             File.Move(coming, full, overwrite: true);
             return kept;
         }
-        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException or SqliteException)
         {
             throw new KrasisFileException($"'{dataFile}' cannot be written: {e.Message}", e);
         }
