@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { replaceEqualDeep } from '@tanstack/vue-query'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import OffScreenLater from '@/shared/OffScreenLater.vue'
 import type { BarView, BuildSheet, Draft, DraftLine, Finding, Pourable } from '@/shared/api/types'
 import { pressing } from './findings'
 import LineRow from './LineRow.vue'
@@ -45,6 +46,10 @@ const known = computed(() =>
 )
 const drawnAt = computed(() => Math.min(at.value, known.value))
 const { focused, current, columns, isOneAtATime, toggle } = useShownSize(sizes, frame)
+/** What the panel below reads out: a size, and the sheet that it is of. */
+const panel = computed(() =>
+  props.sheet && current.value && rows.value.length > 0 ? { sheet: props.sheet, size: current.value } : null,
+)
 const { working, onFocusIn } = useWorkingLine()
 useRowDrag(useTemplateRef<HTMLElement>('body'), (line, to) => void props.edits.place(line, to))
 
@@ -185,14 +190,15 @@ defineExpose({
     </table>
   </div>
   <slot />
-  <SizePanel
-    v-if="sheet && current && rows.length > 0"
-    :sheet="sheet"
-    :size="current"
-    :at="drawnAt"
-    @reference="edits.refer(current.size)"
-    @advise="$emit('advise', current.size)"
-  />
+  <OffScreenLater v-if="panel" v-slot="{ of: { sheet: shown, size } }" :of="panel">
+    <SizePanel
+      :sheet="shown"
+      :size="size"
+      :at="drawnAt"
+      @reference="edits.refer(size.size)"
+      @advise="$emit('advise', size.size)"
+    />
+  </OffScreenLater>
 </template>
 
 <style src="./matrix.css"></style>

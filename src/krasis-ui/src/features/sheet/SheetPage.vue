@@ -9,6 +9,7 @@ import { reading } from '@/shared/format'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import { moveTo } from '@/shared/pageKey'
+import OffScreenLater from '@/shared/OffScreenLater.vue'
 import { isAway, onReturn } from '@/shared/server/server'
 import AboutButton from './AboutButton.vue'
 import AddLine from './AddLine.vue'
@@ -329,14 +330,15 @@ async function settle(): Promise<boolean> {
           />
         </template>
         <AddLine :pourables="pourables" :is-empty="isEmpty" @add="edits.add" />
-        <FindingList
-          v-if="sheet"
-          :findings="sheet.findings"
-          :is-empty="isEmpty"
-          @mend="edits.mend"
-          @waive="waive"
-          @advise="(size) => (dialog = { adviseOn: size })"
-        />
+        <OffScreenLater v-if="sheet" v-slot="{ of: { findings } }" :of="sheet">
+          <FindingList
+            :findings="findings"
+            :is-empty="isEmpty"
+            @mend="edits.mend"
+            @waive="waive"
+            @advise="(size) => (dialog = { adviseOn: size })"
+          />
+        </OffScreenLater>
       </BuildMatrix>
       <StationPanel
         v-if="sheet && !isEmpty && otherStations.length > 0"

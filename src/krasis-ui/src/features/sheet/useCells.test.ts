@@ -40,6 +40,18 @@ describe('useCells', () => {
     expect(amountOf(draft.value, line)).toBe(before)
   })
 
+  it('asks before the key that took it does anything else', async () => {
+    const { cells, line, reference } = await open()
+    let isAsked = false
+    network.onTheWay = () => {
+      isAsked = true
+      return Promise.resolve()
+    }
+    const taken = cells.commit(line, reference, '190')
+    expect(isAsked).toBe(true)
+    await taken
+  })
+
   it('leaves what cannot be read in its cell with what is wrong with it, and the draft alone', async () => {
     const { cells, draft, line, reference } = await open()
     const before = draft.value

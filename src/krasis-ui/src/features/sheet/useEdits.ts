@@ -16,7 +16,7 @@ export function useEdits(
 ) {
   /** Edits of which nothing is known yet; until then they are not in the draft. */
   const underWay = shallowReactive(new Set<Promise<unknown>>())
-  let last: Promise<unknown> = Promise.resolve()
+  let last: Promise<unknown> | null = null
   /** The line that was added last, until its reference cell can be typed into. */
   const wanted = ref<string | null>(null)
 
@@ -27,13 +27,17 @@ export function useEdits(
    * @throws ApiProblem when nothing was done.
    */
   function send(edit: EditDocument, of: string | null = null): Promise<CellTrouble[]> {
-    const mine = last.then(
-      () => perform(edit, of),
-      () => perform(edit, of),
-    )
+    const now = () => perform(edit, of)
+    // Where nothing is before it, it goes out at once: the key that asked for it has more to do, and the answer is under way meanwhile.
+    const mine = last ? last.then(now, now) : now()
     last = mine
     underWay.add(mine)
-    return mine.finally(() => underWay.delete(mine))
+    return mine.finally(() => {
+      underWay.delete(mine)
+      if (last === mine) {
+        last = null
+      }
+    })
   }
 
   async function perform(edit: EditDocument, of: string | null): Promise<CellTrouble[]> {
