@@ -57,6 +57,14 @@ public class AllergenTests
         Assert.Equal(("tree nuts (hazelnuts)", false), (Assert.Single(found).Name, found[0].IsTrace));
     }
 
+    [Fact]
+    public void A_size_into_which_a_line_does_not_go_has_nothing_of_it_and_the_size_after_it_has_it_again()
+    {
+        var sheet = FullBar.Mix(TestBar.Build(TestBar.Line("water", 50, "ml"), TestBar.Line("milk", 100, "ml", ("m", 0))) with { ReferenceSize = "s" });
+
+        Assert.Equal([1, 0, 1], sheet.Sizes.Select(size => size.Inside.Allergens.Found.Count));
+    }
+
     private static IEnumerable<(Allergen Allergen, Allergen? Species)> Rows(string law) => ReferenceTable.Rows("allergens.csv")
         .Where(row => row[0] == law)
         .Select(row => (Parse(row[1]), row[2].Length == 0 ? (Allergen?)null : Parse(row[2])));

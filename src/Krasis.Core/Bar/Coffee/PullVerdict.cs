@@ -17,29 +17,32 @@ public sealed record PullVerdict(bool IsGood, string Words)
     /// source).</remarks>
     public static PullVerdict On(Pull pull, EspressoRecipe recipe)
     {
-        var came = $"{Say(pull.Yield.Value)} g in {Say(pull.Seconds)} s";
         var off = (pull.Yield / recipe.Yield) - 1;
         if (recipe.Window is { } window)
         {
             var flow = pull.Yield.Value / pull.Seconds;
             var (slowest, fastest) = (recipe.Yield.Value / window.To, recipe.Yield.Value / window.From);
-            var runs = $"{came} is {Rate(flow)} g a second; {Say(recipe.Yield.Value)} g in {Say(window.From)} to {Say(window.To)} s are {Rate(slowest)} to {Rate(fastest)}";
 
             // What ran within the window is not too fast or too slow for a gram more or less in the cup.
             if (flow > fastest * (1 + YieldTolerance) || (flow > fastest + Hair && pull.Seconds < window.From))
             {
-                return new(false, $"{runs}: it runs too fast and will taste sour. Grind finer.");
+                return new(false, $"{Runs()}: it runs too fast and will taste sour. Grind finer.");
             }
 
             if (flow < slowest * (1 - YieldTolerance) || (flow < slowest - Hair && pull.Seconds > window.To))
             {
-                return new(false, $"{runs}: it runs too slowly and will taste bitter. Grind coarser.");
+                return new(false, $"{Runs()}: it runs too slowly and will taste bitter. Grind coarser.");
             }
+
+            // Most pulls are as they should be.
+            string Runs() => $"{Came()} is {Rate(flow)} g a second; {Say(recipe.Yield.Value)} g in {Say(window.From)} to {Say(window.To)} s are {Rate(slowest)} to {Rate(fastest)}";
         }
 
         return Math.Abs(off) <= YieldTolerance + Hair
-            ? new(true, $"{came} is as the recipe wants it.")
-            : new(false, $"{came} runs as it should, but is {(off > 0 ? "more" : "less")} than the recipe's {Say(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}.");
+            ? new(true, $"{Came()} is as the recipe wants it.")
+            : new(false, $"{Came()} runs as it should, but is {(off > 0 ? "more" : "less")} than the recipe's {Say(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}.");
+
+        string Came() => $"{Say(pull.Yield.Value)} g in {Say(pull.Seconds)} s";
     }
 
     private const double Hair = 1e-9;

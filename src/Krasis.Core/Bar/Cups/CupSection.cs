@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Cups;
@@ -27,10 +28,20 @@ public sealed record CupSection(
     // A mark that falls on the brim is the brim.
     private const double BrimClearance = 1;
 
+    // A cup is cut for every build that is poured into it, and its marks are the same each time.
+    private static readonly ConditionalWeakTable<Cup, IReadOnlyList<Graduation>> Marked = [];
+
     /// <summary>Cuts a cup.</summary>
     /// <param name="cup">The cup.</param>
     /// <param name="reserve">The height kept free below the brim.</param>
     public static CupSection Of(Cup cup, Millimetres reserve)
+    {
+        return new CupSection(
+            cup.Shape.Top, cup.Shape.Bottom, cup.Shape.Height, cup.BrimCapacity, cup.Shape.Height - reserve, Marked.GetValue(cup, Mark), cup.PrintedLines,
+            cup.LidClearance is { } clearance ? cup.Shape.Height + clearance : null);
+    }
+
+    private static IReadOnlyList<Graduation> Mark(Cup cup)
     {
         var marks = new List<Graduation>();
         for (var ml = MinorStep; ml < cup.BrimCapacity.Value - BrimClearance; ml += MinorStep)
@@ -39,8 +50,6 @@ public sealed record CupSection(
             marks.Add(new Graduation(volume, cup.HeightFor(volume), ml % MajorStep == 0));
         }
 
-        return new CupSection(
-            cup.Shape.Top, cup.Shape.Bottom, cup.Shape.Height, cup.BrimCapacity, cup.Shape.Height - reserve, marks, cup.PrintedLines,
-            cup.LidClearance is { } clearance ? cup.Shape.Height + clearance : null);
+        return marks;
     }
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Builds;
 
 namespace Krasis.Core.Working.Mixing;
@@ -37,14 +36,11 @@ internal static class Layering
         var (below, above) = (size.Lines[lower], size.Lines[upper]);
         var step = below.Ingredient.DensityInDrink.Value - (above.Ingredient.DensityInDrink.Value / (1 + (above.Facts.FoamCap > 0 ? above.Foam!.Overrun : above.Facts.Overrun)));
         var isMixed = serve is Serve.Shaken or Serve.Blended || above.Facts.Technique.Mixes;
-        var isSlow = above.Facts.Technique.IsSlow;
-        var holds = !isMixed && isSlow && step >= Boundary.Margin;
-        var why = isMixed ? "They are mixed."
-            : step < Boundary.Margin ? $"{above.Ingredient.Name} is too heavy to stay on {below.Ingredient.Name}: it would have to be {Say(Boundary.Margin)} g/ml lighter, and is {(step < 0 ? $"{Say(-step)} g/ml heavier" : $"{Say(step)} g/ml lighter")}."
-            : isSlow ? $"{below.Ingredient.Name} is {Say(step)} g/ml denser, and {above.Ingredient.Name} is poured slowly."
-            : $"{above.Ingredient.Name} would stay on {below.Ingredient.Name} if it were poured slowly.";
-        return new Boundary(below.Line.Id, above.Line.Id, step, holds, why);
+        return new Boundary(below.Line.Id, above.Line.Id, step, !isMixed && above.Facts.Technique.IsSlow && step >= Boundary.Margin)
+        {
+            LowerName = below.Ingredient.Name,
+            UpperName = above.Ingredient.Name,
+            IsMixed = isMixed,
+        };
     }
-
-    private static string Say(double step) => step.ToString("0.00", CultureInfo.InvariantCulture);
 }

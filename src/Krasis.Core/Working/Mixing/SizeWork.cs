@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.House;
@@ -43,10 +42,31 @@ internal static class SizeWork
         var standard = Taster.Of(reference);
         var tint = build.SeenColour is { } seen ? TintBy(build, reference, bar.House, Light.Of(seen)) : default(Light?);
         var colour = ColourOf(build, reference, bar.House, tint);
-        return [.. worked.Select(size => Fill(build, size, standard, colour, tint, bar))];
+        var sheets = new List<SizeSheet>(worked.Count);
+        foreach (var size in worked)
+        {
+            // The same lines bring the same allergens into every size.
+            var like = sheets.Count > 0 && BringTheSame(size, worked[sheets.Count - 1]) ? sheets[^1].Inside.Allergens : null;
+            sheets.Add(Fill(build, size, standard, colour, tint, like ?? AllergenFacts.Of(size), bar));
+        }
+
+        return sheets;
     }
 
-    private static SizeSheet Fill(Build build, WorkedSize worked, Taste standard, Light? standardColour, Light? tint, BarFacts bar)
+    private static bool BringTheSame(WorkedSize one, WorkedSize other)
+    {
+        for (var i = 0; i < one.Lines.Count; i++)
+        {
+            if (one.Lines[i].IsPoured != other.Lines[i].IsPoured)
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static SizeSheet Fill(Build build, WorkedSize worked, Taste standard, Light? standardColour, Light? tint, AllergenFacts allergens, BarFacts bar)
     {
         var cup = worked.Size.Cup;
         var boundaries = Layering.Of(worked, build.Serve);
@@ -62,7 +82,7 @@ internal static class SizeWork
             FillOf(worked),
             new SizeTaste(taste, Drift.Between(standard, taste).InColour(standardColour, colour).Against(bar.House), EffectOf(worked, taste), colour?.ToHex()),
             LifeOfADrink.Of(worked, build.Serve, bar.House, boundaries, tint),
-            new SizeInside(Nutritionist.Of(worked), AllergenFacts.Of(worked)),
+            new SizeInside(Nutritionist.Of(worked), allergens),
             CostFacts.Of(worked, build.Prices.TryGetValue(cup.Id, out var price) ? price : null, milk),
             milk,
             new SizeDrawing(boundaries, () => CupDrawing.AsPoured(worked, build.Serve, boundaries)));
@@ -162,27 +182,11 @@ internal static class SizeWork
     {
         if (!worked.Lines.Any(line => Math.Abs(line.Amount - line.Exact) > 1e-9))
         {
-            return new RoundingEffect(after, after.Strength is null ? null : Percent.From(0), after.Sweetness is null ? null : Percent.From(0), "");
+            return new RoundingEffect(after, after.Strength is null ? null : Percent.From(0), after.Sweetness is null ? null : Percent.From(0));
         }
 
         var before = Taster.Of(worked.Exactly(), after.Unknown, after.Taken);
         var change = Drift.Between(before, after);
-        return new RoundingEffect(before, change.Strength, change.Sweetness, Say(change));
-    }
-
-    private static string Say(Drift change)
-    {
-        var parts = new List<string>(2);
-        Add(change.Strength, "stronger", "weaker");
-        Add(change.Sweetness, "sweeter", "less sweet");
-        return parts.Count == 0 ? "Rounding hardly changes the taste." : $"Rounding makes it {string.Join(" and ", parts)}.";
-
-        void Add(Percent? by, string more, string less)
-        {
-            if (by is { } percent && Math.Abs(percent.Value) >= Drift.Noticeable)
-            {
-                parts.Add($"{Math.Abs(percent.Value).ToString("0", CultureInfo.InvariantCulture)} % {(percent.Value > 0 ? more : less)}");
-            }
-        }
+        return new RoundingEffect(before, change.Strength, change.Sweetness) { IsRounded = true };
     }
 }

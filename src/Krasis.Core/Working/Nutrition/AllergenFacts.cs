@@ -9,13 +9,15 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Unknown">The ingredients on which nobody has read the label, in pour order.</param>
 public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnlyList<string> Unknown)
 {
-    /// <summary>All of it in words: what it contains, what it may contain, and whose label nobody has read. Worked out when it is asked for.</summary>
-    public string Says => string.Join("; ", new[]
+    private string? says;
+
+    /// <summary>All of it in words: what it contains, what it may contain, and whose label nobody has read. Put together when it is asked for, once.</summary>
+    public string Says => says ??= string.Join("; ", new[]
     {
         string.Join(", ", Found.Where(found => !found.IsTrace).Select(found => found.Name)),
         Told("may contain", [.. Found.Where(found => found.IsTrace).Select(found => found.Name)]),
         Told("not read:", Unknown),
-    }.Where(part => part.Length > 0)) is { Length: > 0 } says ? says : "none on the labels";
+    }.Where(part => part.Length > 0)) is { Length: > 0 } words ? words : "none on the labels";
 
     /// <summary>The allergens of what is poured into a size, of what is on top and on the glass too.</summary>
     internal static AllergenFacts Of(WorkedSize size) => Of(size.Lines);

@@ -11,13 +11,13 @@ internal static class Nutritionist
     public static NutritionFacts Of(WorkedSize size)
     {
         var sum = Composition.Nothing;
-        var known = Composition.Nothing;
+        var caffeineKnown = 0.0;
         var lines = size.Lines.Where(line => line.Mass > 0).ToList();
         foreach (var line in lines)
         {
             var composition = line.Ingredient.Composition;
             sum = composition.AddTo(sum, line.Mass);
-            known = (composition with { CaffeineMg = composition.CaffeineMg ?? 0 }).AddTo(known, line.Mass);
+            caffeineKnown += (composition.CaffeineMg ?? 0) * (line.Mass / 100);
         }
 
         // What stands on top and around it is eaten with it, and is no part of the 100 ml: the drink's volume is the label's portion.
@@ -35,8 +35,8 @@ internal static class Nutritionist
             sum.CaffeineMg is { } caffeine ? Milligrams.From(caffeine) : null,
             sum.CaffeineMg is { } least ? Milligrams.From(Math.Max(0, least - sum.CaffeineSpreadMg)) : null,
             sum.CaffeineMg is { } most ? Milligrams.From(most + sum.CaffeineSpreadMg) : null,
-            Milligrams.From(known.CaffeineMg!.Value),
-            Milligrams.From(known.CaffeineMg.Value + known.CaffeineSpreadMg),
+            Milligrams.From(caffeineKnown),
+            Milligrams.From(caffeineKnown + sum.CaffeineSpreadMg),
             perHundred,
             perHundred is { } per100 ? SugarBands.Of(per100, sum.Sugars!.Value, ml) : null,
             new NutritionGaps(

@@ -23,20 +23,8 @@ internal static class MarkFill
             return new Filled(0, already > volume + 0.005 ? MarkTrouble.BelowTheLiquid : MarkTrouble.None);
         }
 
-        double low = 0, high = line.Line.Set.Measure.Most;
-        if (With(high) < volume)
-        {
-            return new Filled(high, MarkTrouble.OutOfReach);
-        }
-
-        // More never stands lower.
-        for (var i = 0; i < 200 && high - low > Exactly * Math.Max(1, low) * 1e-3; i++)
-        {
-            var middle = (low + high) / 2;
-            (low, high) = With(middle) <= volume ? (middle, high) : (low, middle);
-        }
-
-        return new Filled(low, MarkTrouble.None);
+        var most = line.Line.Set.Measure.Most;
+        return With(most) < volume ? new Filled(most, MarkTrouble.OutOfReach) : new Filled(Reach.Most(With, volume, most), MarkTrouble.None);
 
         double With(double amount)
         {

@@ -29,8 +29,10 @@ internal sealed class SizeSettling
         this.isRounded = isRounded;
         isDone = new bool[lines.Count];
         Amounts = new double[lines.Count];
-        Origins = [.. lines.Select(_ => Origin.Scaled)];
-        Stretches = [.. lines.Select(_ => 1.0)];
+        Origins = new Origin[lines.Count];
+        Array.Fill(Origins, Origin.Scaled);
+        Stretches = new double[lines.Count];
+        Array.Fill(Stretches, 1);
         Marks = new Mark?[lines.Count];
         Troubles = new MarkTrouble[lines.Count];
     }
@@ -167,14 +169,22 @@ internal sealed class SizeSettling
             return;
         }
 
+        // The rest by itself has nobody to wait for.
+        var isAlone = true;
+        for (var i = 0; i < lines.Count; i++)
+        {
+            isAlone &= isDone[i] || IsOpen(i, ScaleBy.Rest);
+        }
+
+        var before = new double[Amounts.Length];
         for (var round = 0; round < MostRounds; round++)
         {
-            var before = Amounts.ToArray();
+            Amounts.CopyTo(before, 0);
             TakeMarks();
             TakeShares();
             Match();
             Fill();
-            if (before.Zip(Amounts).All(pair => Math.Abs(pair.First - pair.Second) <= Settled * Math.Max(1, pair.First)))
+            if (IsSettled(before) || isAlone)
             {
                 break;
             }
@@ -190,8 +200,12 @@ internal sealed class SizeSettling
         PourAll(i => lines[i].Rule.By == ScaleBy.Sweetness);
         TakeShares();
         PourAll(i => lines[i].Rule.By == ScaleBy.Share && !FollowsTheRest(i));
-        TakeMarks();
-        Fill();
+        if (!isAlone)
+        {
+            TakeMarks();
+            Fill();
+        }
+
         for (var i = 0; i < lines.Count; i++)
         {
             if (IsOpen(i, ScaleBy.Rest))
@@ -203,6 +217,19 @@ internal sealed class SizeSettling
         TakeShares();
         PourAll(_ => true);
         TakeMarks();
+    }
+
+    private bool IsSettled(double[] before)
+    {
+        for (var i = 0; i < before.Length; i++)
+        {
+            if (Math.Abs(before[i] - Amounts[i]) > Settled * Math.Max(1, before[i]))
+            {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private void PourAll(Func<int, bool> which)
@@ -246,6 +273,12 @@ internal sealed class SizeSettling
 
     private void TakeMarks()
     {
+        // What is there so far is of interest to a mark alone.
+        if (Array.TrueForAll(Marks, mark => mark is null))
+        {
+            return;
+        }
+
         var tally = new Tally(size.Glass);
         for (var i = 0; i < lines.Count; i++)
         {
@@ -298,20 +331,7 @@ internal sealed class SizeSettling
 
         var fullness = Math.Min(1, reference.Poured.Occupied / reference.Size.WorkingVolume.Value);
         var target = fullness * size.WorkingVolume.Value;
-        double low = 0, high = (target / filling.LiquidVolume) + 1;
-        for (var i = 0; i < 100; i++)
-        {
-            var middle = (low + high) / 2;
-            if (middle == low || middle == high)
-            {
-                // No number is left between them.
-                break;
-            }
-
-            (low, high) = others.WithLiquidOf(filling, middle).Occupied <= target ? (middle, high) : (low, middle);
-        }
-
-        Scale(ScaleBy.Rest, low);
+        Scale(ScaleBy.Rest, Reach.Most(times => others.WithLiquidOf(filling, times).Occupied, target, (target / filling.LiquidVolume) + 1));
     }
 
     private void Scale(ScaleBy by, double factor)
