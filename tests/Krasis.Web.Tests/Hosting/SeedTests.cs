@@ -30,6 +30,20 @@ public class SeedTests
         Assert.Equal(["hot-on-the-ice", "overfull", "taste-drift"], findings.Where(finding => finding.Severity == Severity.Warning).Select(finding => finding.Check).Distinct().Order());
     }
 
+    [Fact]
+    public void The_demo_s_house_says_its_strokes_once_one_build_follows_and_two_are_poured_otherwise()
+    {
+        var seed = Seeder.Load(Seeder.Demo, KrasisServer.Today);
+        var bar = BarReader.Read(seed.Bar).Value;
+        var follows = Assert.Single(seed.Builds, build => build.Lines.Any(line => line.Scale?.By == HouseStrokes.Code));
+        var sheet = Mixer.Mix(BuildReader.Read(follows, bar).Value, bar);
+
+        Assert.Equal([1, 2, 3], sheet.Sizes.Select(size => size.Lines.Single(line => line.Unit.StartsWith("stroke", StringComparison.Ordinal)).Amount));
+        Assert.Equal(
+            ["Orange peel mocha", "Orange peel mocha, half sweet"],
+            seed.Builds.Where(build => Mixer.Mix(BuildReader.Read(build, bar).Value, bar).Findings.Any(finding => finding.Check == "unlike-the-house")).Select(build => build.Name));
+    }
+
     [Theory]
     [InlineData(Seeder.Demo)]
     [InlineData(Seeder.Starter)]

@@ -99,6 +99,10 @@ summary {
   cursor: pointer;
 }
 
+summary .warning {
+  margin-left: 0.5rem;
+}
+
 .short {
   display: block;
   margin-left: 1rem;

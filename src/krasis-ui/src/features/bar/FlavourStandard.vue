@@ -66,6 +66,10 @@ th {
   white-space: nowrap;
 }
 
+tbody > tr > th[scope='row'] {
+  vertical-align: middle;
+}
+
 td :deep(input) {
   width: 3.6rem;
 }
