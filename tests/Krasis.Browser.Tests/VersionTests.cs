@@ -238,7 +238,7 @@ public sealed class VersionTests : IDisposable
         tab.Type("[data-test=tags]", "iced, canal fair", OpenQA.Selenium.Keys.Enter);
         tab.Save();
         tab.Open("/");
-        UntilText("[data-test=glance]", "12 on the menu");
+        UntilText("[data-test=glance]", "12 builds");
         tab.Type("[data-test=seek]", "sesame");
         tab.Until("what has sesame in it first, and why", () => tab.All("[data-test=build]") is [var first, ..] && first.Text.Contains("Contains sesame: Black sesame sauce.", StringComparison.Ordinal));
         tab.Type("[data-test=seek]", "tree nuts");

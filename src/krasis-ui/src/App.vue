@@ -102,6 +102,30 @@ nav a.here {
   font-weight: 600;
 }
 
+/* On a phone the way through the program takes two rows, beside the mark. */
+@media (width < 40rem) {
+  .top {
+    flex-wrap: nowrap;
+    gap: 0.4rem;
+    padding: 0 0.75rem;
+  }
+
+  nav {
+    gap: 0;
+  }
+
+  nav a {
+    padding: 0.6rem 0.5rem;
+  }
+}
+
+@media (width < 24rem) {
+  .mark span {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+}
+
 @media print {
   .top,
   .skip {

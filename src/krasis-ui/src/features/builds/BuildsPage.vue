@@ -149,8 +149,9 @@ async function retireChosen(): Promise<void> {
       </div>
       <template v-else>
         <p class="glance" data-test="glance">
-          <strong>{{ current.length }}</strong> on the menu · <strong>{{ withFindings }}</strong> with
-          findings · <strong>{{ drifting }}</strong> with sizes that taste too far off
+          <strong>{{ current.length }}</strong> {{ current.length === 1 ? 'build' : 'builds' }} ·
+          <strong>{{ withFindings }}</strong> with findings · <strong>{{ drifting }}</strong> with sizes that
+          taste too far off
           <template v-for="build in due" :key="build.id">
             · {{ build.name }} {{ build.board?.isOn ? 'goes off' : 'comes on' }} in {{ build.board?.inDays }}
             {{ build.board?.inDays === 1 ? 'day' : 'days' }}
@@ -261,6 +262,7 @@ async function retireChosen(): Promise<void> {
 
 .head {
   display: flex;
+  gap: 0.6rem;
   align-items: center;
   justify-content: space-between;
   margin-bottom: 0.3rem;

@@ -213,6 +213,8 @@ async function settle(): Promise<boolean> {
           <Button
             v-if="buildId"
             label="Taste"
+            aria-label="Taste"
+            class="short"
             icon="pi pi-comment"
             text
             severity="secondary"

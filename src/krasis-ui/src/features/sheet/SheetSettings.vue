@@ -91,7 +91,7 @@ function put(): void {
       @click="$emit('schools')"
     />
   </span>
-  <span class="setting">
+  <span class="setting serve">
     <span class="soft wide">Served</span>
     <Select
       :model-value="serve"
@@ -179,7 +179,11 @@ function put(): void {
   }
 
   .setting :deep(.p-select) {
-    max-width: 8.5rem;
+    max-width: 9rem;
+  }
+
+  .serve :deep(.p-select) {
+    max-width: 7rem;
   }
 }
 

@@ -85,6 +85,7 @@ const status = computed(() => {
         severity="secondary"
         aria-label="Keys"
         title="What the keys do (?)"
+        class="keys"
         data-test="show-keys"
         @click="$emit('keys')"
       />
@@ -92,6 +93,7 @@ const status = computed(() => {
       <!-- It keeps its place, so that nothing moves under a finger when a draft saves itself. -->
       <Button
         label="Save"
+        aria-label="Save"
         class="save"
         :class="{ done: !isDirty && isKept }"
         icon="pi pi-save"
@@ -162,20 +164,51 @@ const status = computed(() => {
   font-weight: 600;
 }
 
-@media (width < 40rem) {
-  .top {
-    gap: 0 0.5rem;
-  }
-
-  .name {
-    flex-basis: 100%;
-  }
-}
-
 .actions {
   display: flex;
   flex-wrap: wrap;
   gap: 0.25rem;
   align-items: center;
+}
+
+/* Narrower, everything about the build stays in one row; on a phone in two, and there are no keys to be told of. */
+@media (width < 70rem) {
+  .top {
+    gap: 0 0.5rem;
+  }
+
+  .name {
+    flex-basis: 9rem;
+  }
+
+  .status {
+    min-width: 5.5rem;
+  }
+
+  .actions {
+    gap: 0;
+  }
+
+  .actions :deep(.short .p-button-label) {
+    display: none;
+  }
+}
+
+@media (width < 40rem) {
+  .name {
+    flex-basis: 100%;
+  }
+
+  .status {
+    min-width: 0;
+  }
+
+  .keys {
+    display: none;
+  }
+
+  .save :deep(.p-button-label) {
+    display: none;
+  }
 }
 </style>
