@@ -277,7 +277,14 @@ public sealed class Tab : IDisposable
     /// <summary>Takes a picture of the window once its fonts are there and nothing is on its way.</summary>
     public void Picture(string path)
     {
-        driver.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())));");
+        // What fades or slides has come to rest by then.
+        driver.ExecuteAsyncScript(
+            """
+            const done = arguments[arguments.length - 1]
+            const drawn = () => new Promise(resolve => requestAnimationFrame(() => requestAnimationFrame(resolve)))
+            const still = () => Promise.allSettled(document.getAnimations().filter(one => Number.isFinite(one.effect.getComputedTiming().endTime)).map(one => one.finished))
+            document.fonts.ready.then(drawn).then(still).then(drawn).then(() => done())
+            """);
         driver.GetScreenshot().SaveAsFile(path);
     }
 
