@@ -8,7 +8,7 @@ using Krasis.LibraryBenchmark;
 var wanted = args.Length > 0 ? int.Parse(args[0], CultureInfo.InvariantCulture) : 2000;
 using var server = new KrasisProcess(demo: true);
 using var krasis = new Client(server.Address);
-var documents = await Fill(krasis, wanted);
+var documents = await ManyBuilds.Fill(krasis, wanted);
 var mixed = documents.MaxBy(document => document.Length)!;
 var bar = Parse(await krasis.Ask(HttpMethod.Get, "/api/bar"));
 var pump = bar["dispensers"]!.AsArray().First(one => (string?)one!["id"] == "pump-cardamom")!["document"]!.DeepClone();
@@ -61,25 +61,4 @@ async Task Beside(string what, Func<Client, Task> ask, Func<Client, Task> askBar
 {
     var (here, there) = (await krasis.Median(times, ask), await constant.Median(times, askBare));
     Say($"{what}: {here:0.0} ms; the same bytes from memory: {there:0.0} ms");
-}
-
-// As many builds as are wanted, each like one of the demo's under a name of its own.
-static async Task<IReadOnlyList<string>> Fill(Client client, int wanted)
-{
-    var rows = Parse(await client.Ask(HttpMethod.Get, "/api/builds")).AsArray();
-    var documents = new List<JsonNode>();
-    foreach (var row in rows)
-    {
-        documents.Add(Parse(await client.Ask(HttpMethod.Get, $"/api/builds/{row!["id"]}"))["document"]!);
-    }
-
-    for (var i = rows.Count; i < wanted; i++)
-    {
-        var copy = documents[i % documents.Count].DeepClone();
-        copy["name"] = $"{copy["name"]} {i}";
-        copy["parent"] = null;
-        await client.Ask(HttpMethod.Post, "/api/builds", copy.ToJsonString());
-    }
-
-    return [.. documents.Select(document => document.ToJsonString())];
 }

@@ -39,6 +39,9 @@ public sealed class Tab : IDisposable
         return this;
     }
 
+    /// <summary>Runs a script in every page that is opened from here on, before anything of the page itself.</summary>
+    public void RunFirst(string script) => driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?> { ["source"] = script });
+
     public void Reload() => driver.Navigate().Refresh();
 
     public T Until<T>(string what, Func<T?> condition)
@@ -99,6 +102,12 @@ public sealed class Tab : IDisposable
     /// <summary>Puts text in the place of what stands in a box.</summary>
     public void Type(string css, string text, string end = "")
     {
+        if (Has("[role=dialog]"))
+        {
+            // A dialog takes the focus once it has opened all the way, and the rest of what is typed would go there.
+            UntilStill();
+        }
+
         var box = Find(css);
         box.Click();
         box.SendKeys(Keys.Control + "a");
@@ -259,7 +268,7 @@ public sealed class Tab : IDisposable
     }
 
     /// <summary>Waits until nothing on the page moves or changes its colour.</summary>
-    public void UntilStill() => Until("the page to stand still", () => (bool)Script("return document.getAnimations().every(animation => animation.playState !== 'running')")!);
+    public void UntilStill() => Until("the page to stand still", () => (bool)Script("return document.getAnimations().every(one => one.playState !== 'running' || one.effect.getComputedTiming().endTime === Infinity)")!);
 
     /// <summary>What axe-core has against the page, for WCAG 2.2 AA.</summary>
     public IReadOnlyList<string> Violations(string axe)

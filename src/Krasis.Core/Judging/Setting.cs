@@ -15,10 +15,10 @@ namespace Krasis.Core.Judging;
 /// <param name="Today">The day on which it is judged; null when dates are not.</param>
 internal sealed record Setting(Build Build, BarFacts Bar, BuildSheet Sheet, IReadOnlyList<WorkedSize> Worked, IScaling Scaling, DateOnly? Today)
 {
-    private readonly Dictionary<WorkedSize, IReadOnlyList<LineSetting>> poured = new(ReferenceEqualityComparer.Instance);
+    private readonly Dictionary<WorkedSize, LineSetting[]> poured = new(ReferenceEqualityComparer.Instance);
 
     /// <summary>The poured lines of a size, as checks of lines look at them: made once for all checks.</summary>
-    public IReadOnlyList<LineSetting> PouredOf(SizeSheet size, WorkedSize worked)
+    public LineSetting[] PouredOf(SizeSheet size, WorkedSize worked)
     {
         if (!poured.TryGetValue(worked, out var lines))
         {

@@ -20,11 +20,12 @@ internal static class LifeOfADrink
         var content = size.Poured;
         var loss = LossOf(size.Size.Cup, content, serve);
         double[] minutes = loss is null ? [0] : [0, .. Later];
+        Func<Grams, CupDrawing> draw = melt => CupDrawing.Served(size, boundaries, size.Poured.IsBlended ? 0 : melt.Value, tint);
         return new SizeLife(
             Grams.From(content.Condensate),
             Grams.From(content.CoolingMelt),
             loss,
-            [.. At(size, serve, house, minutes).Select(then => new Moment(then, () => CupDrawing.Served(size, boundaries, content.IsBlended ? 0 : then.Melt.Value, tint)))]);
+            [.. At(size, serve, house, minutes).Select(then => new Moment(then, draw))]);
     }
 
     /// <summary>The drink so many minutes after it was handed over; as it was handed over where it is not known what its cup loses.</summary>

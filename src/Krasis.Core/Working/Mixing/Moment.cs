@@ -12,12 +12,13 @@ namespace Krasis.Core.Working.Mixing;
 public sealed record Moment(
     Minutes After, Grams Melt, Grams IceLeft, Celsius Temperature, Percent? Strength, GramsPer100Grams? Sweetness)
 {
-    private readonly Lazy<CupDrawing>? drawing;
+    private readonly Func<Grams, CupDrawing>? draw;
+    private CupDrawing? drawing;
 
-    internal Moment(AgedDrink then, Func<CupDrawing> draw)
-        : this(then.After, then.Melt, then.IceLeft, then.Temperature, then.Strength, then.Sweetness) => drawing = new(draw);
+    internal Moment(AgedDrink then, Func<Grams, CupDrawing> draw)
+        : this(then.After, then.Melt, then.IceLeft, then.Temperature, then.Strength, then.Sweetness) => this.draw = draw;
 
     /// <summary>Where in the cup it all is by then. That foam sinks is left out. It is drawn when it is asked for: most sheets are read for their
     /// figures.</summary>
-    public CupDrawing Drawing => drawing?.Value ?? throw new InvalidOperationException("It was not drawn.");
+    public CupDrawing Drawing => drawing ??= draw?.Invoke(Melt) ?? throw new InvalidOperationException("It was not drawn.");
 }

@@ -4,11 +4,12 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Boundaries">Where one liquid was poured on another, from the bottom up.</param>
 public sealed record SizeDrawing(IReadOnlyList<Boundary> Boundaries)
 {
-    private readonly Lazy<CupDrawing>? poured;
+    private readonly Func<CupDrawing>? draw;
+    private CupDrawing? poured;
 
     internal SizeDrawing(IReadOnlyList<Boundary> boundaries, Func<CupDrawing> draw)
-        : this(boundaries) => poured = new(draw);
+        : this(boundaries) => this.draw = draw;
 
     /// <summary>Where in the cup everything is as it is poured, in layers. It is drawn when it is asked for.</summary>
-    public CupDrawing Poured => poured?.Value ?? throw new InvalidOperationException("It was not drawn.");
+    public CupDrawing Poured => poured ??= draw?.Invoke() ?? throw new InvalidOperationException("It was not drawn.");
 }

@@ -40,20 +40,19 @@ internal static class Nutritionist
             perHundred,
             perHundred is { } per100 ? SugarBands.Of(per100, sum.Sugars!.Value, ml) : null,
             new NutritionGaps(
-                Without(composition => composition.EnergyKcal),
-                Without(composition => composition.Carbohydrate),
-                Without(composition => composition.Sugars),
-                Without(composition => composition.CaffeineMg)))
+                Without(sum.EnergyKcal, composition => composition.EnergyKcal),
+                Without(sum.Carbohydrate, composition => composition.Carbohydrate),
+                Without(sum.Sugars, composition => composition.Sugars),
+                Without(sum.CaffeineMg, composition => composition.CaffeineMg)))
         {
             Portion = sum,
             Hundred = ml > 0 ? sum.Times(100 / ml) : Composition.Unknown,
         };
 
-        IReadOnlyList<string> Without(Func<Composition, double?> part)
-        {
-            var without = lines.FindAll(line => part(line.Ingredient.Composition) is null);
-            return without.Count == 0 ? [] : [.. without.Select(line => line.Ingredient.Name).Distinct()];
-        }
+        // A sum that is known lacks nothing.
+        IReadOnlyList<string> Without(double? all, Func<Composition, double?> part) => all is not null
+            ? []
+            : [.. lines.Where(line => part(line.Ingredient.Composition) is null).Select(line => line.Ingredient.Name).Distinct()];
     }
 
     private static Grams? AsGrams(double? value) => value is { } grams ? Grams.From(grams) : null;

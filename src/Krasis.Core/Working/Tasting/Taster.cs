@@ -12,11 +12,26 @@ internal static class Taster
     /// blended in. Of what stands on top, coffee counts.</remarks>
     public static Taste Of(WorkedSize size)
     {
-        var tasted = size.Lines.Where(line => line.IsPoured && (line.IsInside || (line.IsOnTop && line.Ingredient.CoffeeShare > 0))).ToList();
-        return Of(
-            size.Poured,
-            [.. tasted.Where(line => line.Facts.Solids is null || line.Facts.Sweetness is null).Select(line => line.Ingredient.Name)],
-            [.. tasted.Where(line => line.Ingredient.IsSugarTaken).Select(line => line.Ingredient.Name).Distinct()]);
+        List<string>? unknown = null, taken = null;
+        foreach (var line in size.Lines)
+        {
+            if (!line.IsPoured || !(line.IsInside || (line.IsOnTop && line.Ingredient.CoffeeShare > 0)))
+            {
+                continue;
+            }
+
+            if (line.Facts.Solids is null || line.Facts.Sweetness is null)
+            {
+                (unknown ??= []).Add(line.Ingredient.Name);
+            }
+
+            if (line.Ingredient.IsSugarTaken && taken?.Contains(line.Ingredient.Name) != true)
+            {
+                (taken ??= []).Add(line.Ingredient.Name);
+            }
+        }
+
+        return Of(size.Poured, unknown ?? (IReadOnlyList<string>)[], taken ?? (IReadOnlyList<string>)[]);
     }
 
     /// <summary>The taste of a cup's content.</summary>

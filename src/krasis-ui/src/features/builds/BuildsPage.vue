@@ -17,7 +17,7 @@ import { useShort } from '@/shared/useShort'
 import { deleteWithUndo, duplicateById, restore, retireAll } from './actions'
 import { comparing, mostSides } from '@/features/versions/sides'
 import BuildRow from './BuildRow.vue'
-import { listed, type Listed, type Sort } from './library'
+import { dueSoon, listed, type Listed, type Sort } from './library'
 
 const router = useRouter()
 const client = useQueryClient()
@@ -49,11 +49,7 @@ const withFindings = computed(
   () => current.value.filter(({ faults, warnings }) => faults + warnings > 0).length,
 )
 const drifting = computed(() => current.value.filter(({ drifting }) => drifting > 0).length)
-const due = computed(() =>
-  current.value
-    .filter(({ board }) => board !== null && board.inDays <= 30)
-    .sort((one, other) => (one.board?.inDays ?? 0) - (other.board?.inDays ?? 0)),
-)
+const due = computed(() => dueSoon(current.value))
 const sorts: { value: Sort; label: string }[] = [
   { value: 'name', label: 'by name' },
   { value: 'saved', label: 'last saved first' },
@@ -152,10 +148,11 @@ async function retireChosen(): Promise<void> {
           <strong>{{ current.length }}</strong> {{ current.length === 1 ? 'build' : 'builds' }} ·
           <strong>{{ withFindings }}</strong> with findings · <strong>{{ drifting }}</strong> with sizes that
           taste too far off
-          <template v-for="build in due" :key="build.id">
+          <template v-for="build in due.first" :key="build.id">
             · {{ build.name }} {{ build.board?.isOn ? 'goes off' : 'comes on' }} in {{ build.board?.inDays }}
             {{ build.board?.inDays === 1 ? 'day' : 'days' }}
           </template>
+          <template v-if="due.more > 0"> · and {{ due.more }} more within 30 days</template>
         </p>
         <MovedStandards />
         <OldCards />
@@ -222,8 +219,8 @@ async function retireChosen(): Promise<void> {
         data-test="builds"
       >
         <template #item="{ item }: { item: Listed }">
+          <!-- A row is of its place, and not of a build: what is found is written into the rows that are there. -->
           <BuildRow
-            :key="item.build.id"
             :build="item.build"
             :why="item.found?.why ?? null"
             :is-chosen="chosen.has(item.build.id)"

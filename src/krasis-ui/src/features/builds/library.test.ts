@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { BuildSummary } from '@/shared/api/types'
-import { listed } from './library'
+import { dueSoon, listed } from './library'
 
 const build = (name: string, more: Partial<BuildSummary> = {}) =>
   ({
@@ -40,5 +40,23 @@ describe('listed', () => {
     expect(names(all, found, null, 'name')).toEqual(['Plum', 'Fig'])
     expect(names(all, [], null, 'name')).toEqual([])
     expect(listed(all, found, null, 'name')[1]?.found?.why).toBe('not read for nuts: Fig syrup.')
+  })
+})
+
+describe('dueSoon', () => {
+  const due = (name: string, inDays: number) =>
+    build(name, { board: { isOn: true, inDays } as BuildSummary['board'] })
+
+  it('names three, the soonest first, and counts the others', () => {
+    const builds = ['Elm', 'Oak', 'Yew', 'Box', 'Bay'].map((name, i) => due(name, 20 - i))
+    const { first, more } = dueSoon(builds)
+    expect(first.map(({ name }) => name)).toEqual(['Bay', 'Box', 'Yew'])
+    expect(more).toBe(2)
+  })
+
+  it('looks thirty days ahead and no further, and past what is on all the year', () => {
+    const { first, more } = dueSoon([due('Elm', 30), due('Oak', 31), build('Yew', { board: null })])
+    expect(first.map(({ name }) => name)).toEqual(['Elm'])
+    expect(more).toBe(0)
   })
 })

@@ -43,3 +43,17 @@ export function listed(
         by.name(one.build, other.build),
     )
 }
+
+/** How far ahead the list looks for builds that come on the board or go off it, days. */
+const soon = 30
+
+/** How many of them are named; the others are counted. */
+const named = 3
+
+/** The builds that come on the board or go off it soon, the soonest first: some by name, and how many more. */
+export function dueSoon(builds: BuildSummary[]): { first: BuildSummary[]; more: number } {
+  const due = builds
+    .filter(({ board }) => board !== null && board.inDays <= soon)
+    .sort((one, other) => (one.board?.inDays ?? 0) - (other.board?.inDays ?? 0))
+  return { first: due.slice(0, named), more: Math.max(0, due.length - named) }
+}
