@@ -17,6 +17,7 @@ internal static class ChangedCell
     {
         using var server = new KrasisProcess(demo: true);
         using var tab = new Tab(server.Address);
+        tab.RunFirst(Drawn.Script);
         tab.Open(await SixSizes(server.Address));
         tab.Until("six cups", () => tab.All("th[data-size]").Count == 6 && tab.Has("[data-band=Cost]"));
         tab.Script(
@@ -33,14 +34,9 @@ internal static class ChangedCell
               const observer = new MutationObserver(() => {
                 if (seen().every((now, i) => now !== before[i])) {
                   observer.disconnect()
-                  // A frame that holds the change is on screen when the next task after it runs.
-                  requestAnimationFrame(() => {
-                    const { port1, port2 } = new MessageChannel()
-                    port1.onmessage = () => {
-                      window.timed.push(performance.measure('changed cell', { start: from, end: performance.now() }).duration)
-                      window.told?.()
-                    }
-                    port2.postMessage(null)
+                  drawn(end => {
+                    window.timed.push(performance.measure('changed cell', { start: from, end }).duration)
+                    window.told?.()
                   })
                 }
               })

@@ -19,15 +19,9 @@ internal static class LongLibrary
         using var client = new Client(server.Address);
         await ManyBuilds.Fill(client, builds);
         using var tab = new Tab(server.Address);
-
-        // A frame is on screen when the next task after it runs.
+        tab.RunFirst(Drawn.Script);
         tab.RunFirst(
             """
-            const drawn = done => requestAnimationFrame(() => {
-              const { port1, port2 } = new MessageChannel()
-              port1.onmessage = () => done(performance.now())
-              port2.postMessage(null)
-            })
             window.usable = new Promise(done => new MutationObserver((_, observer) => {
               if (document.querySelectorAll('[data-test=build]').length > 5) {
                 observer.disconnect()

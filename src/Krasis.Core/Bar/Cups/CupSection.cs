@@ -34,12 +34,9 @@ public sealed record CupSection(
     /// <summary>Cuts a cup.</summary>
     /// <param name="cup">The cup.</param>
     /// <param name="reserve">The height kept free below the brim.</param>
-    public static CupSection Of(Cup cup, Millimetres reserve)
-    {
-        return new CupSection(
-            cup.Shape.Top, cup.Shape.Bottom, cup.Shape.Height, cup.BrimCapacity, cup.Shape.Height - reserve, Marked.GetValue(cup, Mark), cup.PrintedLines,
-            cup.LidClearance is { } clearance ? cup.Shape.Height + clearance : null);
-    }
+    public static CupSection Of(Cup cup, Millimetres reserve) => new(
+        cup.Shape.Top, cup.Shape.Bottom, cup.Shape.Height, cup.BrimCapacity, cup.Shape.Height - reserve, Marked.GetValue(cup, Mark), cup.PrintedLines,
+        cup.LidClearance is { } clearance ? cup.Shape.Height + clearance : null);
 
     private static IReadOnlyList<Graduation> Mark(Cup cup)
     {

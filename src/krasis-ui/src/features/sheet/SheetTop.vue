@@ -171,7 +171,7 @@ const status = computed(() => {
   align-items: center;
 }
 
-/* Narrower, everything about the build stays in one row; on a phone in two, and there are no keys to be told of. */
+/* Narrower, everything about the build stays in one row; on a phone in three, and there are no keys to be told of. */
 @media (width < 70rem) {
   .top {
     gap: 0 0.5rem;
