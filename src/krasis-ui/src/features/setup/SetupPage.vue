@@ -246,4 +246,22 @@ section {
 .line :deep(.error) {
   flex-basis: 100%;
 }
+
+/* On a phone a box to a row, each beside its own name. */
+@media (width < 40rem) {
+  .line {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    margin-bottom: 0.9rem;
+  }
+
+  .line :deep(:is(.p-inputtext, .p-inputnumber, .p-inputnumber-input, .p-select)) {
+    width: 100%;
+    min-width: 0;
+  }
+
+  .line :deep(.error) {
+    grid-column: 1 / -1;
+  }
+}
 </style>

@@ -313,6 +313,7 @@ input:hover {
 }
 
 .bad input {
+  width: 6.6rem;
   border: 2px solid var(--fault);
   background: var(--fault-wash);
 }

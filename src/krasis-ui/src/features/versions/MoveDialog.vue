@@ -132,7 +132,9 @@ const move = () =>
     </template>
     <div class="field">
       <label for="state-reason">{{
-        publishing?.check.wantsReason ? 'Why is it published all the same?' : 'Why?'
+        publishing?.check.isAllowed && publishing.check.wantsReason
+          ? 'Why is it published all the same?'
+          : 'Why?'
       }}</label>
       <!-- What has no place of its own for the focus gives it to the button that closes it, under the hands of who types already. -->
       <Textarea id="state-reason" v-model="reason" autofocus rows="2" auto-resize data-test="state-reason" />
