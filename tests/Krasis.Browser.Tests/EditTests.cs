@@ -38,12 +38,14 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
 
         Assert.Equal(text, Tab.Cell(2, "Plover"));
         Assert.Equal("true", Tab.CellsOf("Plover")[2].GetAttribute("aria-invalid"));
+        Tab.Until("that it is nowhere but here", () => Tab.TextOf("[data-test=status]").Contains("Not all read", StringComparison.Ordinal));
 
         // The last good amount still stands in the sheet, and Escape brings it back into the cell.
         Tab.CellsOf("Plover")[2].Click();
         Tab.Press(Keys.Escape);
         Tab.UntilCell(2, "Plover", "210");
         Assert.False(Tab.Has(".cell .error"));
+        Tab.Until("that all is saved", () => Tab.TextOf("[data-test=status]").Contains("Saved", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -187,6 +187,7 @@ async function settle(): Promise<boolean> {
         :name-error="problemAt('name')"
         :is-kept="buildId !== null"
         :is-dirty="isDirty"
+        :is-unread="cells.hasFaults.value || reserveFault !== null"
         :is-saving="editor.isBusy.value"
         :is-away="isAway"
         :saves-itself="editor.savesItself.value"

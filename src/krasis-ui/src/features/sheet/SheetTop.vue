@@ -8,6 +8,8 @@ const props = defineProps<{
   nameError: string | null
   isKept: boolean
   isDirty: boolean
+  /** Whether an entry stands in a box that could not be read. */
+  isUnread: boolean
   isSaving: boolean
   /** Whether the server has stopped answering. */
   isAway: boolean
@@ -26,6 +28,11 @@ const status = computed(() => {
     return props.isAway
       ? { icon: 'pi pi-inbox', text: 'Kept in this browser' }
       : { icon: 'pi pi-circle-fill', text: 'Not saved yet' }
+  }
+
+  // What stands in a box and was not understood is nowhere but there.
+  if (props.isUnread) {
+    return { icon: 'pi pi-exclamation-triangle', text: 'Not all read' }
   }
 
   return props.isKept
@@ -52,7 +59,7 @@ const status = computed(() => {
     <slot name="state" />
     <span
       class="status"
-      :class="{ unsaved: isDirty }"
+      :class="{ unsaved: isDirty || isUnread }"
       role="status"
       :title="savesItself ? 'A draft saves itself.' : 'Only drafts save themselves: press Save.'"
       data-test="status"
