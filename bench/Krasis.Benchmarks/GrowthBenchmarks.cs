@@ -19,7 +19,12 @@ public class GrowthBenchmarks
     {
         var words = Of.Split(' ');
         var number = int.Parse(words[1], System.Globalization.CultureInfo.InvariantCulture);
-        var (lines, sizes, nesting) = words[0] switch { "lines" => (number, 6, 2), "sizes" => (12, number, 2), _ => (12, 6, number) };
+        var (lines, sizes, nesting) = words[0] switch
+        {
+            "lines" => (number, 6, 2),
+            "sizes" => (12, number, 2),
+            _ => (12, 6, number),
+        };
         bar = SampleBar.Of(sizes, nesting);
         build = SampleBar.Build(bar, lines, nesting);
     }

@@ -9,7 +9,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Benchmarks;
 
-/// <summary>What is asked for at the bar with somebody waiting: an order of six drinks, and a rescue of a drink of twelve lines that nothing helps.</summary>
+/// <summary>What is asked for at the bar with somebody waiting: an order of six drinks, and a rescue of a drink of
+/// twelve lines that nothing helps.</summary>
 [MemoryDiagnoser]
 public class MakingBenchmarks
 {
@@ -24,7 +25,13 @@ public class MakingBenchmarks
         build = SampleBar.Build(bar, lines: 12, nesting: 2);
         var plans = Planner.Plan(build, bar).Value;
         order = [.. plans.Take(6)];
-        poured = [.. plans[2].Steps.Where(step => step.Target is not null).Take(1).Select(step => new PouredLine(step.Line!.Value, Grams.From(step.Target!.Grams.Value * 6)))];
+        poured =
+        [
+            .. plans[2]
+                .Steps.Where(step => step.Target is not null)
+                .Take(1)
+                .Select(step => new PouredLine(step.Line!.Value, Grams.From(step.Target!.Grams.Value * 6))),
+        ];
     }
 
     [Benchmark]

@@ -9,8 +9,8 @@ using Krasis.Web.Hosting;
 
 namespace Krasis.Benchmarks;
 
-/// <summary>A build of 12 lines with two nested parts in 6 sizes: working it out against writing its sheet as JSON, which is what
-/// every answer has to do anyway; and the adviser on all of its sizes.</summary>
+/// <summary>A build of 12 lines with two nested parts in 6 sizes: working it out against writing its sheet as JSON,
+/// which is what every answer has to do anyway; and the adviser on all of its sizes.</summary>
 [MemoryDiagnoser]
 public class MixBenchmarks
 {

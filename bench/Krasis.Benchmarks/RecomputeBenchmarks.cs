@@ -5,8 +5,8 @@ using Krasis.Core.Judging;
 
 namespace Krasis.Benchmarks;
 
-/// <summary>A pump was recalibrated: every build of the house in 5 sizes, one after another and on every core. Of each sheet is
-/// kept what says whether the build has moved: the grams of every cell.</summary>
+/// <summary>A pump was recalibrated: every build of the house in 5 sizes, one after another and on every core. Of each
+/// sheet is kept what says whether the build has moved: the grams of every cell.</summary>
 [GcServer(true)] // as the web host runs
 public class RecomputeBenchmarks
 {
@@ -25,5 +25,6 @@ public class RecomputeBenchmarks
     [Benchmark]
     public int OnEveryCore() => Recompute.All(builds, bar, Grams).Count;
 
-    private static double[] Grams(BuildSheet sheet) => [.. sheet.Sizes.SelectMany(size => size.Lines.Select(line => line.Mass.Value))];
+    private static double[] Grams(BuildSheet sheet) =>
+        [.. sheet.Sizes.SelectMany(size => size.Lines.Select(line => line.Mass.Value))];
 }

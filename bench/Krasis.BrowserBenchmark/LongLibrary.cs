@@ -4,7 +4,8 @@ using Krasis.LibraryBenchmark;
 
 namespace Krasis.BrowserBenchmark;
 
-/// <summary>How long the library of many builds takes until it can be used, and until what is searched for is on screen.</summary>
+/// <summary>How long the library of many builds takes until it can be used, and until what is searched for is on
+/// screen.</summary>
 internal static class LongLibrary
 {
     private const int Opened = 10;
@@ -41,7 +42,8 @@ internal static class LongLibrary
               box.value = word
               box.dispatchEvent(new InputEvent('input', { bubbles: true }))
             })
-            """);
+            """
+        );
         var opened = new List<double>();
         for (var i = 0; i < Opened; i++)
         {
@@ -54,11 +56,19 @@ internal static class LongLibrary
             searched.Add(Asked(tab, $"search('{Words[i % Words.Length]}')"));
         }
 
-        IReadOnlyList<double> again = [.. opened.Skip(1).Order()], found = [.. searched.Skip(WarmUp).Order()];
-        Console.WriteLine($"A library of {builds} builds can be used after {again.At(0.5):0} ms (longest {again[^1]:0} ms), the first time after {opened[0]:0} ms.");
-        Console.WriteLine($"What is searched for is on screen after {found.At(0.5):0} ms in the median, 95th percentile {found.At(0.95):0} ms.");
+        IReadOnlyList<double> again = [.. opened.Skip(1).Order()],
+            found = [.. searched.Skip(WarmUp).Order()];
+        Console.WriteLine(
+            $"A library of {builds} builds can be used after {again.At(0.5):0} ms (longest {again[^1]:0} ms), the first time after {opened[0]:0} ms."
+        );
+        Console.WriteLine(
+            $"What is searched for is on screen after {found.At(0.5):0} ms in the median, 95th percentile {found.At(0.95):0} ms."
+        );
     }
 
     private static double Asked(Tab tab, string what) =>
-        Convert.ToDouble(tab.ScriptAsync($"const done = arguments[arguments.length - 1]; window.{what}.then(done)"), CultureInfo.InvariantCulture);
+        Convert.ToDouble(
+            tab.ScriptAsync($"const done = arguments[arguments.length - 1]; window.{what}.then(done)"),
+            CultureInfo.InvariantCulture
+        );
 }

@@ -1,6 +1,7 @@
 namespace Krasis.LibraryBenchmark;
 
-/// <summary>A server that sends what it was given from memory: how long the same bytes take that nobody has to work out.</summary>
+/// <summary>A server that sends what it was given from memory: how long the same bytes take that nobody has to work
+/// out.</summary>
 internal sealed class BareServer : IAsyncDisposable
 {
     private readonly WebApplication app;

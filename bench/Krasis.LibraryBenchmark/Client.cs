@@ -13,7 +13,13 @@ internal sealed class Client(Uri address) : IDisposable
     private readonly HttpClient http = new() { BaseAddress = address };
 
     /// <summary>One answer's bytes, as they come over the wire.</summary>
-    public async Task<byte[]> Ask(HttpMethod method, string path, string? body = null, string? ifMatch = null, string encoding = "identity")
+    public async Task<byte[]> Ask(
+        HttpMethod method,
+        string path,
+        string? body = null,
+        string? ifMatch = null,
+        string encoding = "identity"
+    )
     {
         using var request = new HttpRequestMessage(method, path);
         request.Headers.AcceptEncoding.Add(new StringWithQualityHeaderValue(encoding));
@@ -29,7 +35,11 @@ internal sealed class Client(Uri address) : IDisposable
 
         using var answer = await http.SendAsync(request);
         var bytes = await answer.Content.ReadAsByteArrayAsync();
-        return answer.IsSuccessStatusCode ? bytes : throw new InvalidOperationException($"{method} {path}: {(int)answer.StatusCode} {Encoding.UTF8.GetString(bytes)}");
+        return answer.IsSuccessStatusCode
+            ? bytes
+            : throw new InvalidOperationException(
+                $"{method} {path}: {(int)answer.StatusCode} {Encoding.UTF8.GetString(bytes)}"
+            );
     }
 
     /// <summary>The median time of some answers, ms, after some that are not counted.</summary>
@@ -51,16 +61,20 @@ internal sealed class Client(Uri address) : IDisposable
     {
         await ask(this);
         var began = Stopwatch.GetTimestamp();
-        var counts = await Task.WhenAll(Enumerable.Range(0, together).Select(async _ =>
-        {
-            var count = 0;
-            for (; Stopwatch.GetElapsedTime(began) < lasts; count++)
-            {
-                await ask(this);
-            }
+        var counts = await Task.WhenAll(
+            Enumerable
+                .Range(0, together)
+                .Select(async _ =>
+                {
+                    var count = 0;
+                    for (; Stopwatch.GetElapsedTime(began) < lasts; count++)
+                    {
+                        await ask(this);
+                    }
 
-            return count;
-        }));
+                    return count;
+                })
+        );
         return counts.Sum() / Stopwatch.GetElapsedTime(began).TotalSeconds;
     }
 

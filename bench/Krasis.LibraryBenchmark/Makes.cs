@@ -16,18 +16,50 @@ internal static class Makes
     {
         var dice = new Random(7);
         var first = KrasisFile.Open(path).Read(session => session.Makes.Since(DateTimeOffset.MinValue, 1))[0];
-        KrasisFile.Open(path).Write(session =>
-        {
-            for (var i = 0; i < count; i++)
+        KrasisFile
+            .Open(path)
+            .Write(session =>
             {
-                session.Makes.Add(new StoredMake(
-                    $"{i:x32}", first.Build, $"Drink {i % 30}", 1, i % 2 == 0 ? "Bar" : "Kiosk", "reed", "Reed", $"P{i % 9}", first.At.AddDays(-Days * (double)i / count), 90, true,
-                    Percent.From(dice.NextDouble()), Percent.From(dice.NextDouble()), true, "{}",
-                    [.. Enumerable.Range(0, 4).Select(line => new PouredStep(new LineId($"line-{line}"), $"Ingredient {(i + line) % 25}", line == 0 ? "pump-maple" : null, line == 1 ? "Lock double" : null, Grams.From(30), Grams.From(29 + (2 * dice.NextDouble())), line == 1 ? 28 : null, null, true))]));
-            }
+                for (var i = 0; i < count; i++)
+                {
+                    session.Makes.Add(
+                        new StoredMake(
+                            $"{i:x32}",
+                            first.Build,
+                            $"Drink {i % 30}",
+                            1,
+                            i % 2 == 0 ? "Bar" : "Kiosk",
+                            "reed",
+                            "Reed",
+                            $"P{i % 9}",
+                            first.At.AddDays(-Days * (double)i / count),
+                            90,
+                            true,
+                            Percent.From(dice.NextDouble()),
+                            Percent.From(dice.NextDouble()),
+                            true,
+                            "{}",
+                            [
+                                .. Enumerable
+                                    .Range(0, 4)
+                                    .Select(line => new PouredStep(
+                                        new LineId($"line-{line}"),
+                                        $"Ingredient {(i + line) % 25}",
+                                        line == 0 ? "pump-maple" : null,
+                                        line == 1 ? "Lock double" : null,
+                                        Grams.From(30),
+                                        Grams.From(29 + (2 * dice.NextDouble())),
+                                        line == 1 ? 28 : null,
+                                        null,
+                                        true
+                                    )),
+                            ]
+                        )
+                    );
+                }
 
-            return true;
-        });
+                return true;
+            });
         return count;
     }
 }

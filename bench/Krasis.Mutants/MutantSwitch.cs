@@ -14,13 +14,15 @@ internal sealed class MutantSwitch
     /// <exception cref="InvalidOperationException">There are no mutants in this core.</exception>
     public MutantSwitch(Assembly core)
     {
-        var control = core.GetTypes().SingleOrDefault(type => type.Name == "MutantControl") ?? throw new InvalidOperationException($"There are no mutants in {core.Location}.");
+        var control = core.GetTypes().SingleOrDefault(type => type.Name == "MutantControl")
+            ?? throw new InvalidOperationException($"There are no mutants in {core.Location}.");
         active = Field("ActiveMutant");
         isCounting = Field("CaptureCoverage");
         covered = Field("_coveredMutants");
         Choose(null);
 
-        FieldInfo Field(string name) => control.GetField(name, BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic)
+        FieldInfo Field(string name) =>
+            control.GetField(name, BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic)
             ?? throw new InvalidOperationException($"This version of Stryker has no '{name}' in its switch.");
     }
 

@@ -4,8 +4,8 @@ using System.Text.Json.Nodes;
 
 namespace Krasis.Mutants;
 
-/// <summary>Shares the mutants of a report out among processes, starts those again that a mutant has hung or brought down, and writes into the
-/// report what became of each.</summary>
+/// <summary>Shares the mutants of a report out among processes, starts those again that a mutant has hung or brought
+/// down, and writes into the report what became of each.</summary>
 internal static class Overseer
 {
     private static readonly string[] NotToBeRun = ["CompileError", "Ignored"];
@@ -16,7 +16,8 @@ internal static class Overseer
     public static int Run(string reportPath, string corePath)
     {
         var report = JsonNode.Parse(File.ReadAllText(reportPath))!;
-        var mutants = report["files"]!.AsObject()
+        var mutants = report["files"]!
+            .AsObject()
             .SelectMany(file => file.Value!["mutants"]!.AsArray())
             .Select(mutant => mutant!.AsObject())
             .Where(mutant => !NotToBeRun.Contains((string?)mutant["status"]))
@@ -28,7 +29,9 @@ internal static class Overseer
         }
 
         File.Copy(corePath, Path.Combine(place, "Krasis.Core.dll"), overwrite: true);
-        Parallel.For(0, Environment.ProcessorCount, share => Work(place, share, [.. mutants.Keys.Order().Where((_, i) => i % Environment.ProcessorCount == share)]));
+        Parallel.For(0, Environment.ProcessorCount, share =>
+            Work(place, share, [.. mutants.Keys.Order().Where((_, i) => i % Environment.ProcessorCount == share)])
+        );
         foreach (var line in Directory.EnumerateFiles(place, "results-*").SelectMany(File.ReadLines))
         {
             var words = line.Split(' ');
@@ -47,7 +50,15 @@ internal static class Overseer
         File.WriteAllText(resultsPath, "");
         while (true)
         {
-            using var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(place, "Krasis.Mutants.dll"), "--work", idsPath, resultsPath]) { WorkingDirectory = place })!;
+            using var process = Process.Start(
+                new ProcessStartInfo(
+                    "dotnet",
+                    [Path.Combine(place, "Krasis.Mutants.dll"), "--work", idsPath, resultsPath]
+                )
+                {
+                    WorkingDirectory = place,
+                }
+            )!;
             process.WaitForExit();
             var done = Worker.Lines(resultsPath).ToHashSet();
             if (process.ExitCode == 0)

@@ -19,13 +19,13 @@ internal sealed class TestCase
 
     /// <summary>Every test of an assembly, each row of a theory by itself.</summary>
     public static IReadOnlyList<TestCase> Of(Assembly tests) =>
-    [
-        .. from type in tests.GetTypes()
-           from method in type.GetMethods(BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly)
-           where method.IsDefined(typeof(FactAttribute))
-           from row in Rows(type, method)
-           select new TestCase(method, row),
-    ];
+        [
+            .. from type in tests.GetTypes()
+            from method in type.GetMethods(BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly)
+            where method.IsDefined(typeof(FactAttribute))
+            from row in Rows(type, method)
+            select new TestCase(method, row),
+        ];
 
     /// <summary>Its name, without the row.</summary>
     public string Name => $"{method.DeclaringType!.Name}.{method.Name}";
@@ -51,18 +51,29 @@ internal sealed class TestCase
     {
         if (!method.IsDefined(typeof(TheoryAttribute)))
         {
-            return [[]];
+            return
+            [
+                [],
+            ];
         }
 
-        return method.GetCustomAttributes().OfType<IDataAttribute>().SelectMany(attribute =>
-        {
-            if (attribute is MemberDataAttributeBase member)
+        return method
+            .GetCustomAttributes()
+            .OfType<IDataAttribute>()
+            .SelectMany(attribute =>
             {
-                member.MemberType ??= type;
-            }
+                if (attribute is MemberDataAttributeBase member)
+                {
+                    member.MemberType ??= type;
+                }
 
-            return attribute.GetData(method, new DisposalTracker()).AsTask().GetAwaiter().GetResult().Select(row => row.GetData());
-        });
+                return attribute
+                    .GetData(method, new DisposalTracker())
+                    .AsTask()
+                    .GetAwaiter()
+                    .GetResult()
+                    .Select(row => row.GetData());
+            });
     }
 
     // Constants are written as 3 where 3.0 or 3m is meant; a last parameter may take them all.
@@ -75,12 +86,19 @@ internal sealed class TestCase
             return [all];
         }
 
-        return [.. parameters.Select((parameter, i) => i < given.Length ? Fitted(parameter.ParameterType, given[i]) : parameter.DefaultValue)];
+        return
+        [
+            .. parameters.Select(
+                (parameter, i) => i < given.Length ? Fitted(parameter.ParameterType, given[i]) : parameter.DefaultValue
+            ),
+        ];
     }
 
     private static object? Fitted(Type type, object? given)
     {
         var target = Nullable.GetUnderlyingType(type) ?? type;
-        return given is null || target.IsInstanceOfType(given) || given is not IConvertible || target.IsEnum ? given : Convert.ChangeType(given, target, null);
+        return given is null || target.IsInstanceOfType(given) || given is not IConvertible || target.IsEnum
+            ? given
+            : Convert.ChangeType(given, target, null);
     }
 }

@@ -3,8 +3,8 @@ using System.Globalization;
 
 namespace Krasis.Mutants;
 
-/// <summary>How the tests run without any mutant: which run through which mutants, and how long they take. Kept in a file, because a process that is
-/// started again finds the same.</summary>
+/// <summary>How the tests run without any mutant: which run through which mutants, and how long they take. Kept in a
+/// file, because a process that is started again finds the same.</summary>
 internal sealed class TestRuns
 {
     private readonly Dictionary<int, List<TestCase>> through = [];
@@ -14,14 +14,18 @@ internal sealed class TestRuns
     /// <summary>Runs the tests, or reads how they ran.</summary>
     /// <param name="tests">The tests, in an order that is always the same.</param>
     /// <param name="mutants">The switch.</param>
-    /// <param name="path">The file: a line for each test that passes, with its place, its seconds and the mutants that it runs through.</param>
+    /// <param name="path">The file: a line for each test that passes, with its place, its seconds and the mutants that
+    /// it runs through.</param>
     public TestRuns(IReadOnlyList<TestCase> tests, MutantSwitch mutants, string path)
     {
         // Once through in any case, so that what is made once is made without a mutant.
         var passing = tests.Select(test => test.Passes()).ToList();
         if (!File.Exists(path))
         {
-            File.WriteAllLines(path, Enumerable.Range(0, tests.Count).Where(i => passing[i]).Select(i => Line(i, tests[i], mutants)).ToList());
+            File.WriteAllLines(
+                path,
+                Enumerable.Range(0, tests.Count).Where(i => passing[i]).Select(i => Line(i, tests[i], mutants)).ToList()
+            );
         }
 
         foreach (var line in File.ReadLines(path))
@@ -36,10 +40,12 @@ internal sealed class TestRuns
         }
     }
 
-    /// <summary>The tests that run through a mutant: first those that cost the least for what they have killed, for a mutant is mostly killed by
-    /// what killed its neighbours.</summary>
+    /// <summary>The tests that run through a mutant: first those that cost the least for what they have killed, for a
+    /// mutant is mostly killed by what killed its neighbours.</summary>
     public IReadOnlyList<TestCase> Through(int mutant) =>
-        through.TryGetValue(mutant, out var tests) ? [.. tests.OrderBy(test => times[test] / (1 + (10 * kills.GetValueOrDefault(test))))] : [];
+        through.TryGetValue(mutant, out var tests)
+            ? [.. tests.OrderBy(test => times[test] / (1 + (10 * kills.GetValueOrDefault(test))))]
+            : [];
 
     /// <summary>How long a test takes.</summary>
     public TimeSpan Time(TestCase test) => times[test];
@@ -52,6 +58,9 @@ internal sealed class TestRuns
         var covered = mutants.CoveredBy(() => test.Passes());
         var watch = Stopwatch.StartNew();
         test.Passes();
-        return string.Create(CultureInfo.InvariantCulture, $"{at} {watch.Elapsed.TotalSeconds} {string.Join(' ', covered)}");
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"{at} {watch.Elapsed.TotalSeconds} {string.Join(' ', covered)}"
+        );
     }
 }

@@ -3,10 +3,12 @@ using System.Reflection;
 
 namespace Krasis.Mutants;
 
-/// <summary>Runs mutants one after another in one process: of each the tests that run through it, until one fails.</summary>
+/// <summary>Runs mutants one after another in one process: of each the tests that run through it, until one
+/// fails.</summary>
 internal static class Worker
 {
-    /// <summary>What it ends with when a mutant does not come to an end: the process that it hangs in is given up.</summary>
+    /// <summary>What it ends with when a mutant does not come to an end: the process that it hangs in is given
+    /// up.</summary>
     public const int Hangs = 3;
 
     // How much longer than without the mutant a test may take before it is taken to hang.
@@ -16,7 +18,8 @@ internal static class Worker
 
     /// <summary>Runs mutants.</summary>
     /// <param name="idsPath">A file with their ids, one a line.</param>
-    /// <param name="resultsPath">A file to which a line is added for each, its id and what became of it; what is in it already is not run again.</param>
+    /// <param name="resultsPath">A file to which a line is added for each, its id and what became of it; what is in it
+    /// already is not run again.</param>
     public static int Run(string idsPath, string resultsPath)
     {
         var ids = Lines(idsPath);
@@ -41,18 +44,21 @@ internal static class Worker
             {
                 killer = candidates.FirstOrDefault(test =>
                 {
-                    Interlocked.Exchange(ref deadline, (DateTime.UtcNow + LeastPatience + (Patience * runs.Time(test))).Ticks);
+                    Interlocked.Exchange(
+                        ref deadline,
+                        (DateTime.UtcNow + LeastPatience + (Patience * runs.Time(test))).Ticks
+                    );
                     return !test.Passes();
                 });
                 finished.Set();
             })
-            { IsBackground = true };
+            {
+                IsBackground = true,
+            };
             mutants.Choose(id);
             thread.Start();
             bool isFinished;
-            while (!(isFinished = finished.Wait(Look)) && DateTime.UtcNow.Ticks < Interlocked.Read(ref deadline))
-            {
-            }
+            while (!(isFinished = finished.Wait(Look)) && DateTime.UtcNow.Ticks < Interlocked.Read(ref deadline)) { }
 
             mutants.Choose(null);
             if (killer is not null)
@@ -60,7 +66,11 @@ internal static class Worker
                 runs.HasKilled(killer);
             }
 
-            results.WriteLine(!isFinished ? $"{id} Timeout" : killer is null ? $"{id} Survived" : $"{id} Killed {killer.Name}");
+            results.WriteLine(
+                !isFinished ? $"{id} Timeout"
+                : killer is null ? $"{id} Survived"
+                : $"{id} Killed {killer.Name}"
+            );
             if (!isFinished)
             {
                 return Hangs;
@@ -71,5 +81,6 @@ internal static class Worker
     }
 
     /// <summary>The ids at the beginnings of lines.</summary>
-    public static IReadOnlyList<int> Lines(string path) => [.. File.ReadLines(path).Select(line => int.Parse(line.Split(' ')[0], CultureInfo.InvariantCulture))];
+    public static IReadOnlyList<int> Lines(string path) =>
+        [.. File.ReadLines(path).Select(line => int.Parse(line.Split(' ')[0], CultureInfo.InvariantCulture))];
 }

@@ -4,7 +4,8 @@ using CsvHelper.Configuration;
 
 namespace Krasis.Exchange;
 
-/// <summary>Reads text whose cells are parted by tabs, semicolons or commas, whichever its first row has most of (RFC 4180 for the quotes).</summary>
+/// <summary>Reads text whose cells are parted by tabs, semicolons or commas, whichever its first row has most of (RFC
+/// 4180 for the quotes).</summary>
 internal static class Delimited
 {
     private static readonly string[] Signs = ["\t", ";", ","];
@@ -17,7 +18,14 @@ internal static class Delimited
         var whole = text.TrimStart('\uFEFF');
         var first = whole.AsSpan().TrimStart("\r\n").ToString().Split('\n')[0];
         using var reader = new StringReader(whole);
-        using var csv = new CsvParser(reader, new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = Signs.MaxBy(sign => first.Split(sign).Length)!, BadDataFound = null });
+        using var csv = new CsvParser(
+            reader,
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                Delimiter = Signs.MaxBy(sign => first.Split(sign).Length)!,
+                BadDataFound = null,
+            }
+        );
         var rows = new List<(int, IReadOnlyList<string>)>();
         while (rows.Count < most && csv.Read())
         {

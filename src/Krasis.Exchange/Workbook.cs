@@ -19,7 +19,11 @@ public static class Workbook
     /// <param name="most">The most rows that are read of a sheet; one more tells that there are more.</param>
     /// <param name="sheets">The most sheets that are read.</param>
     /// <returns>The sheets in their order; null when it is no workbook, or unpacks to too much.</returns>
-    public static IReadOnlyList<(string Name, IReadOnlyList<IReadOnlyList<string>> Rows)>? Read(byte[] bytes, int most, int sheets = int.MaxValue)
+    public static IReadOnlyList<(string Name, IReadOnlyList<IReadOnlyList<string>> Rows)>? Read(
+        byte[] bytes,
+        int most,
+        int sheets = int.MaxValue
+    )
     {
         try
         {
@@ -29,13 +33,42 @@ public static class Workbook
             }
 
             using var stream = new MemoryStream(bytes);
-            return [.. MiniExcel.GetSheetNames(stream).Take(sheets).Select(name => (name, (IReadOnlyList<IReadOnlyList<string>>)
+            return
             [
-                .. MiniExcel.Query(stream, useHeaderRow: false, sheetName: name, excelType: ExcelType.XLSX).Take(most + 1)
-                    .Select(row => (IReadOnlyList<string>)[.. ((IDictionary<string, object?>)row).Values.Select(Say)]),
-            ]))];
+                .. MiniExcel
+                    .GetSheetNames(stream)
+                    .Take(sheets)
+                    .Select(name =>
+                        (
+                            name,
+                            (IReadOnlyList<IReadOnlyList<string>>)
+                                [
+                                    .. MiniExcel
+                                        .Query(stream, useHeaderRow: false, sheetName: name, excelType: ExcelType.XLSX)
+                                        .Take(most + 1)
+                                        .Select(row =>
+                                            (IReadOnlyList<string>)
+                                                [.. ((IDictionary<string, object?>)row).Values.Select(Say)]
+                                        ),
+                                ]
+                        )
+                    ),
+            ];
         }
-        catch (Exception problem) when (problem is InvalidDataException or XmlException or IOException or NotSupportedException or ArgumentException or InvalidOperationException or FormatException or NullReferenceException or KeyNotFoundException or IndexOutOfRangeException or OverflowException)
+        catch (Exception problem)
+            when (problem
+                    is InvalidDataException
+                        or XmlException
+                        or IOException
+                        or NotSupportedException
+                        or ArgumentException
+                        or InvalidOperationException
+                        or FormatException
+                        or NullReferenceException
+                        or KeyNotFoundException
+                        or IndexOutOfRangeException
+                        or OverflowException
+            )
         {
             return null;
         }
@@ -49,7 +82,7 @@ public static class Workbook
         foreach (var entry in zip.Entries)
         {
             using var unpacked = entry.Open();
-            for (int read; (read = unpacked.Read(buffer)) > 0;)
+            for (int read; (read = unpacked.Read(buffer)) > 0; )
             {
                 left -= read;
                 if (left < 0)
@@ -62,12 +95,16 @@ public static class Workbook
         return true;
     }
 
-    private static string Say(object? cell) => cell switch
-    {
-        null => "",
-        DateTime at => at.ToString(at.TimeOfDay == default ? "yyyy-MM-dd" : "yyyy-MM-dd HH:mm", CultureInfo.InvariantCulture),
-        double number => number.ToString("R", CultureInfo.InvariantCulture),
-        IFormattable other => other.ToString(null, CultureInfo.InvariantCulture),
-        _ => cell.ToString()!.Trim(),
-    };
+    private static string Say(object? cell) =>
+        cell switch
+        {
+            null => "",
+            DateTime at => at.ToString(
+                at.TimeOfDay == default ? "yyyy-MM-dd" : "yyyy-MM-dd HH:mm",
+                CultureInfo.InvariantCulture
+            ),
+            double number => number.ToString("R", CultureInfo.InvariantCulture),
+            IFormattable other => other.ToString(null, CultureInfo.InvariantCulture),
+            _ => cell.ToString()!.Trim(),
+        };
 }

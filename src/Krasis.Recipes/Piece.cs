@@ -23,5 +23,6 @@ public enum PieceKind
 /// <param name="Start">Where it begins.</param>
 /// <param name="Length">How long it is.</param>
 /// <param name="Kind">What became of it.</param>
-/// <param name="Says">What was read, what it was taken for, or why it was not understood; null where there is nothing to say.</param>
+/// <param name="Says">What was read, what it was taken for, or why it was not understood; null where there is nothing
+/// to say.</param>
 public sealed record Piece(int Start, int Length, PieceKind Kind, string? Says);

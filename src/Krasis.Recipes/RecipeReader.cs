@@ -22,22 +22,46 @@ public static partial class RecipeReader
     /// <param name="bar">The bar whose ingredients and cups they are to be made with.</param>
     /// <param name="choices">What somebody has said that names in them mean.</param>
     /// <returns>The recipes, in the order in which they stand; together their texts are the whole.</returns>
-    /// <exception cref="ArgumentException">The text is longer than <see cref="LongestText"/>, or the bar cannot be read.</exception>
+    /// <exception cref="ArgumentException">The text is longer than <see cref="LongestText"/>, or the bar cannot be
+    /// read.</exception>
     public static IReadOnlyList<ReadRecipe> Read(string text, BarDocument bar, IReadOnlyList<NameChoice> choices)
     {
         ArgumentOutOfRangeException.ThrowIfGreaterThan(text.Length, LongestText, nameof(text));
-        var facts = BarReader.Read(bar) is { IsRead: true } reading ? reading.Value : throw new ArgumentException("The bar cannot be read.", nameof(bar));
+        var facts = BarReader.Read(bar) is { IsRead: true } reading
+            ? reading.Value
+            : throw new ArgumentException("The bar cannot be read.", nameof(bar));
         var lines = TextLine.Of(text);
         var recipes = RecipeSplitter.Split(lines);
-        return [.. recipes.Take(MostRecipes).Select((recipe, i) =>
-        {
-            var start = lines[recipe.From].LineStart;
-            var end = i + 1 < recipes.Count ? lines[recipes[i + 1].From].LineStart : text.Length;
-            return One(text, [.. lines.Skip(recipe.From).Take(recipe.To - recipe.From)], recipe.Title - recipe.From, start, end, new Drafted(bar, facts, choices));
-        })];
+        return
+        [
+            .. recipes
+                .Take(MostRecipes)
+                .Select(
+                    (recipe, i) =>
+                    {
+                        var start = lines[recipe.From].LineStart;
+                        var end = i + 1 < recipes.Count ? lines[recipes[i + 1].From].LineStart : text.Length;
+                        return One(
+                            text,
+                            [.. lines.Skip(recipe.From).Take(recipe.To - recipe.From)],
+                            recipe.Title - recipe.From,
+                            start,
+                            end,
+                            new Drafted(bar, facts, choices)
+                        );
+                    }
+                ),
+        ];
     }
 
-    private static ReadRecipe One(string text, IReadOnlyList<TextLine> lines, int title, int start, int end, Drafted draft)
+    private static ReadRecipe One(
+        string text,
+        IReadOnlyList<TextLine> lines,
+        int title,
+        int start,
+        int end,
+        Drafted draft
+    )
     {
         var marking = new Marking(text);
         var interpreter = new LineInterpreter(draft, marking);
@@ -81,7 +105,12 @@ public static partial class RecipeReader
                 {
                     if (sentence.Length > LongestSentence)
                     {
-                        marking.Mark(at, at + sentence.Length, PieceKind.NotUnderstood, "So long a sentence is not read.");
+                        marking.Mark(
+                            at,
+                            at + sentence.Length,
+                            PieceKind.NotUnderstood,
+                            "So long a sentence is not read."
+                        );
                     }
                     else
                     {
@@ -92,7 +121,15 @@ public static partial class RecipeReader
         }
 
         var build = DraftBuilder.Build(draft);
-        return new ReadRecipe(start, end - start, marking.Tile(start, end), build, draft.Parts, draft.Assumed, draft.Unknown);
+        return new ReadRecipe(
+            start,
+            end - start,
+            marking.Tile(start, end),
+            build,
+            draft.Parts,
+            draft.Assumed,
+            draft.Unknown
+        );
     }
 
     // The name, how it is served, and perhaps its size.
@@ -100,7 +137,10 @@ public static partial class RecipeReader
     {
         var name = RecipeSplitter.Named(line) is { Success: true } named ? named.Groups["name"].Value : line.Text;
         string? doubt = null;
-        if (SizeBehind().Match(name) is { Success: true } size && draft.Sizes.Find(size.Groups["size"].Value) is { } found)
+        if (
+            SizeBehind().Match(name) is { Success: true } size
+            && draft.Sizes.Find(size.Groups["size"].Value) is { } found
+        )
         {
             draft.Speak(found.Cup.Id.Value);
             doubt = found.Doubt;
@@ -113,10 +153,16 @@ public static partial class RecipeReader
             draft.Serve = Surfaces.ServeOf(word) ?? draft.Serve;
         }
 
-        marking.Mark(line.Start, line.End, doubt is null ? PieceKind.Read : PieceKind.Guessed, doubt ?? (draft.SizesSaid.Count > 0 ? "the name, and the size" : "the name"));
+        marking.Mark(
+            line.Start,
+            line.End,
+            doubt is null ? PieceKind.Read : PieceKind.Guessed,
+            doubt ?? (draft.SizesSaid.Count > 0 ? "the name, and the size" : "the name")
+        );
     }
 
-    // "Maple mocha: 2 pumps maple, 20 g sauce": what stands before the colon is the name, unless it is a cup or goes in.
+    // "Maple mocha: 2 pumps maple, 20 g sauce": what stands before the colon is the name, unless it is a cup or goes
+    // in.
     private static TextLine? Behind(TextLine line, Drafted draft)
     {
         if (NameBefore().Match(line.Text) is not { Success: true } match)
@@ -124,11 +170,21 @@ public static partial class RecipeReader
             return null;
         }
 
-        var (name, rest) = (match.Groups["name"].Value, line with { Start = line.Start + match.Length, Text = line.Text[match.Length..] });
+        var (name, rest) = (
+            match.Groups["name"].Value,
+            line with
+            {
+                Start = line.Start + match.Length,
+                Text = line.Text[match.Length..],
+            }
+        );
         var words = name.Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        if (draft.Sizes.IsSize(name) || BitGrammar.Read(name).Any(bit => bit is Bit.Amount or Bit.Bare or Bit.To)
+        if (
+            draft.Sizes.IsSize(name)
+            || BitGrammar.Read(name).Any(bit => bit is Bit.Amount or Bit.Bare or Bit.To)
             || draft.Names.Find(words, _ => true) is [{ } only] && only.Count == words.Length
-            || rest.Bits().Count(bit => bit is Bit.Amount or Bit.Bare or Bit.To or Bit.Pulled) < 2)
+            || rest.Bits().Count(bit => bit is Bit.Amount or Bit.Bare or Bit.To or Bit.Pulled) < 2
+        )
         {
             return null;
         }
@@ -147,7 +203,12 @@ public static partial class RecipeReader
         if (Portions().Match(line.Head) is { Success: true } portions)
         {
             var isOne = portions.Groups["number"].Value.ToLowerInvariant() is "1" or "one" or "a";
-            marking.Mark(line.Start, line.End, isOne ? PieceKind.Read : PieceKind.NotUnderstood, isOne ? "one drink" : "The amounts are read as of one drink. Divide them.");
+            marking.Mark(
+                line.Start,
+                line.End,
+                isOne ? PieceKind.Read : PieceKind.NotUnderstood,
+                isOne ? "one drink" : "The amounts are read as of one drink. Divide them."
+            );
             return true;
         }
 
@@ -163,7 +224,12 @@ public static partial class RecipeReader
         var found = said.ConvertAll(part => draft.Sizes.Find(part) ?? draft.Sizes.Find(part + unit));
         if (found.Exists(one => one is null))
         {
-            marking.Mark(line.Start, line.End, PieceKind.NotUnderstood, "The bar has no cup that is called or sold as that.");
+            marking.Mark(
+                line.Start,
+                line.End,
+                PieceKind.NotUnderstood,
+                "The bar has no cup that is called or sold as that."
+            );
             return true;
         }
 
@@ -174,11 +240,19 @@ public static partial class RecipeReader
 
         draft.Size = found.Count == 1 ? draft.Size : DraftedLine.AnySize;
         var doubt = found.Find(one => one!.Value.Doubt is not null)?.Doubt;
-        marking.Mark(line.Start, line.End, doubt is null ? PieceKind.Read : PieceKind.Guessed, doubt ?? string.Join(", ", found.Select(one => one!.Value.Cup.Name)));
+        marking.Mark(
+            line.Start,
+            line.End,
+            doubt is null ? PieceKind.Read : PieceKind.Guessed,
+            doubt ?? string.Join(", ", found.Select(one => one!.Value.Cup.Name))
+        );
         return true;
     }
 
-    [GeneratedRegex(@"\s*(?:[-–(\[,:]\s*(?<size>[^-–(\[,:()\]]{1,40}?)\s*[)\]]?|\s(?<size>(?:[0-9]{1,3}(?:[.,][0-9])?\s?-?(?:oz|fl\.?\s?oz|ml)|small|medium|large|regular)(?:\s+(?:cup|glass|size))?))$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"\s*(?:[-–(\[,:]\s*(?<size>[^-–(\[,:()\]]{1,40}?)\s*[)\]]?|\s(?<size>(?:[0-9]{1,3}(?:[.,][0-9])?\s?-?(?:oz|fl\.?\s?oz|ml)|small|medium|large|regular)(?:\s+(?:cup|glass|size))?))$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex SizeBehind();
 
     // Stars, and pictures.
@@ -188,10 +262,16 @@ public static partial class RecipeReader
     [GeneratedRegex(@"^(?<name>[^:;,|\t]{3,60}):\s+(?=\S)", RegexOptions.CultureInvariant)]
     private static partial Regex NameBefore();
 
-    [GeneratedRegex(@"^(?:serves|makes|servings?|yields?|portions?)\s*:?\s*(?:enough\s+for\s+)?(?<number>[0-9]{1,3}|an?|one|two|three|four|five|six)\b(?:\s+(?:drinks?|servings?|cups?|people|portions?|glass(?:es)?|persons?))?\s*\.?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?:serves|makes|servings?|yields?|portions?)\s*:?\s*(?:enough\s+for\s+)?(?<number>[0-9]{1,3}|an?|one|two|three|four|five|six)\b(?:\s+(?:drinks?|servings?|cups?|people|portions?|glass(?:es)?|persons?))?\s*\.?$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex Portions();
 
-    [GeneratedRegex(@"^(?:sizes?|cups?|glass|glassware|vessel|served\s+in|serve\s+in)\s*[:=]\s*(?<sizes>\S.{0,119})$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?:sizes?|cups?|glass|glassware|vessel|served\s+in|serve\s+in)\s*[:=]\s*(?<sizes>\S.{0,119})$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex SizeLine();
 
     [GeneratedRegex(@"\s*(?:,|/|&|\band\b|;|\|)\s*", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]

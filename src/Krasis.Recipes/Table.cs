@@ -25,7 +25,11 @@ internal sealed partial record Table(IReadOnlyList<IReadOnlyList<TableCell>> Row
                 }
 
                 var cells = Cells(lines[i], sign);
-                if (cells.Count < 2 || (rows.Count > 0 && cells.Count != rows[0].Count && sign is ';' or ',') || (rows.Count > 0 && cells.Count > rows[0].Count))
+                if (
+                    cells.Count < 2
+                    || (rows.Count > 0 && cells.Count != rows[0].Count && sign is ';' or ',')
+                    || (rows.Count > 0 && cells.Count > rows[0].Count)
+                )
                 {
                     break;
                 }

@@ -6,7 +6,8 @@ using Krasis.Recipes.Grammar;
 
 namespace Krasis.Recipes;
 
-/// <summary>Reads tables: a row for what goes in and a column for each size, or the other way round, or amounts and measures beside the names.</summary>
+/// <summary>Reads tables: a row for what goes in and a column for each size, or the other way round, or amounts and
+/// measures beside the names.</summary>
 /// <param name="draft">The build so far.</param>
 /// <param name="marking">The marks.</param>
 internal sealed partial class TableReader(Drafted draft, Marking marking)
@@ -29,7 +30,10 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
     public void Read(Table table, LineInterpreter interpreter)
     {
         var heads = table.Rows[0].Select((cell, i) => Head(cell, i)).ToList();
-        if (!heads.Exists(head => head.Column is Column.Size or Column.Amount or Column.NoSize) && heads.Count(head => head.Column == Column.Ingredient) < 2)
+        if (
+            !heads.Exists(head => head.Column is Column.Size or Column.Amount or Column.NoSize)
+            && heads.Count(head => head.Column == Column.Ingredient) < 2
+        )
         {
             foreach (var row in table.Rows)
             {
@@ -38,7 +42,16 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
                     marking.Mark(cell.Before, cell.Start, PieceKind.Between, null);
                 }
 
-                interpreter.Read(string.Join(" | ", row.Select(cell => cell.Text)) is var text && row[^1].End - row[0].Start is var length && length <= 600 && length > 0 ? Raw(row, text) : text, row[0].Start, isAgain: false);
+                interpreter.Read(
+                    string.Join(" | ", row.Select(cell => cell.Text)) is var text
+                    && row[^1].End - row[0].Start is var length
+                    && length <= 600
+                    && length > 0
+                        ? Raw(row, text)
+                        : text,
+                    row[0].Start,
+                    isAgain: false
+                );
             }
 
             return;
@@ -53,7 +66,10 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
         foreach (var row in table.Rows.Skip(1))
         {
             Gaps(row);
-            if (heads.Exists(head => head.Column is Column.Ingredient) && !heads.Exists(head => head.Column == Column.Size))
+            if (
+                heads.Exists(head => head.Column is Column.Ingredient)
+                && !heads.Exists(head => head.Column == Column.Size)
+            )
             {
                 Turned(row, heads);
             }
@@ -68,7 +84,11 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
     }
 
     /// <summary>Whether words head a column.</summary>
-    public bool IsHead(string text) => draft.Sizes.IsSize(text) || AmountHead().IsMatch(text) || MeasureHead().IsMatch(text) || NameHead().IsMatch(text);
+    public bool IsHead(string text) =>
+        draft.Sizes.IsSize(text)
+        || AmountHead().IsMatch(text)
+        || MeasureHead().IsMatch(text)
+        || NameHead().IsMatch(text);
 
     // As far as the cells stand apart by one sign it is the text itself.
     private static string Raw(IReadOnlyList<TableCell> row, string joined)
@@ -109,7 +129,13 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
                 draft.SizesSaid.Add(size.Cup.Id.Value);
             }
 
-            return (Column.Size, size.Cup.Id.Value, null, size.Doubt is null ? PieceKind.Read : PieceKind.Guessed, size.Doubt ?? size.Cup.Name);
+            return (
+                Column.Size,
+                size.Cup.Id.Value,
+                null,
+                size.Doubt is null ? PieceKind.Read : PieceKind.Guessed,
+                size.Doubt ?? size.Cup.Name
+            );
         }
 
         if (draft.Sizes.IsSize(cell.Text))
@@ -134,13 +160,28 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
 
         if (i > 0 && Names(BitGrammar.Read(Short(cell.Text))) is [{ } named])
         {
-            return (Column.Ingredient, null, named.Found, named.Found.Doubt is null ? PieceKind.Read : PieceKind.Guessed, named.Found.Doubt ?? named.Found.Ingredient.Name);
+            return (
+                Column.Ingredient,
+                null,
+                named.Found,
+                named.Found.Doubt is null ? PieceKind.Read : PieceKind.Guessed,
+                named.Found.Doubt ?? named.Found.Ingredient.Name
+            );
         }
 
-        return (i == 0 ? Column.Name : Column.Other, null, null, i == 0 ? PieceKind.Aside : PieceKind.NotUnderstood, i == 0 ? null : "It is not known what this column is.");
+        return (
+            i == 0 ? Column.Name : Column.Other,
+            null,
+            null,
+            i == 0 ? PieceKind.Aside : PieceKind.NotUnderstood,
+            i == 0 ? null : "It is not known what this column is."
+        );
     }
 
-    private void Row(IReadOnlyList<TableCell> row, List<(Column Column, string? Size, FoundName? Named, PieceKind Kind, string? Says)> heads)
+    private void Row(
+        IReadOnlyList<TableCell> row,
+        List<(Column Column, string? Size, FoundName? Named, PieceKind Kind, string? Says)> heads
+    )
     {
         var label = row[0];
         var bits = BitGrammar.Read(Short(label.Text));
@@ -150,7 +191,12 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
             draft.Ask(string.Join(' ', bits.Where(bit => bit is Bit.Word).Select(bit => bit.Said)), null);
             foreach (var cell in row.Where(cell => cell.Text.Length > 0))
             {
-                marking.Mark(cell.Start, cell.End, PieceKind.NotUnderstood, names.Count == 0 ? $"The bar has nothing like '{label.Text}'." : "Several things are named.");
+                marking.Mark(
+                    cell.Start,
+                    cell.End,
+                    PieceKind.NotUnderstood,
+                    names.Count == 0 ? $"The bar has nothing like '{label.Text}'." : "Several things are named."
+                );
             }
 
             return;
@@ -159,23 +205,39 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
         var line = new DraftedLine(name.Found.Ingredient);
         draft.Lines.Add(line);
         draft.Current = line;
-        Surfaces.Apply(draft, line, [.. bits.OfType<Bit.Deed>().Where(deed => !name.Bits.Contains(deed)).Select(deed => deed.Does)]);
+        Surfaces.Apply(
+            draft,
+            line,
+            [.. bits.OfType<Bit.Deed>().Where(deed => !name.Bits.Contains(deed)).Select(deed => deed.Does)]
+        );
         if (name.Found.Doubt is not null)
         {
             draft.Ask(name.Said, name.Found.Ingredient.Id.Value);
         }
 
         // "Hazelnut (pumps)", or a column that says the measure.
-        var unit = bits.OfType<Bit.Group>().Select(group => MeasureWords.Find(string.Join(' ', group.Inside.Select(bit => bit.Said)))).FirstOrDefault(one => one is not null);
+        var unit = bits.OfType<Bit.Group>()
+            .Select(group => MeasureWords.Find(string.Join(' ', group.Inside.Select(bit => bit.Said))))
+            .FirstOrDefault(one => one is not null);
         var measures = heads.FindIndex(head => head.Column == Column.Measure);
         if (measures >= 0 && row.ElementAtOrDefault(measures) is { Text.Length: > 0 } measured)
         {
             unit = MeasureWords.Find(measured.Text.Trim('.')) ?? unit;
-            marking.Mark(measured.Start, measured.End, MeasureWords.Find(measured.Text.Trim('.')) is null ? PieceKind.NotUnderstood : PieceKind.Read, null);
+            marking.Mark(
+                measured.Start,
+                measured.End,
+                MeasureWords.Find(measured.Text.Trim('.')) is null ? PieceKind.NotUnderstood : PieceKind.Read,
+                null
+            );
         }
 
         var more = bits.Any(bit => bit is Bit.Word && !name.Bits.Contains(bit));
-        marking.Mark(label.Start, label.End, name.Found.Doubt is null && !more ? PieceKind.Read : PieceKind.Guessed, name.Found.Doubt ?? (more ? $"taken for {name.Found.Ingredient.Name}" : name.Found.Ingredient.Name));
+        marking.Mark(
+            label.Start,
+            label.End,
+            name.Found.Doubt is null && !more ? PieceKind.Read : PieceKind.Guessed,
+            name.Found.Doubt ?? (more ? $"taken for {name.Found.Ingredient.Name}" : name.Found.Ingredient.Name)
+        );
         var nothing = new List<(TableCell Cell, string? Size)>();
         for (var i = 1; i < Math.Min(row.Count, heads.Count); i++)
         {
@@ -205,25 +267,48 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
 
         foreach (var (cell, size) in nothing)
         {
-            var none = line.Take(size ?? draft.Size, new Quantity(0, line.Measure ?? Core.Bar.Dosing.MeasuresFor(line.Ingredient, draft.Bar)[0]), null, draft.Bar);
-            marking.Mark(cell.Start, cell.End, none is null ? PieceKind.Read : PieceKind.NotUnderstood, none ?? "none in this size");
+            var none = line.Take(
+                size ?? draft.Size,
+                new Quantity(0, line.Measure ?? Core.Bar.Dosing.MeasuresFor(line.Ingredient, draft.Bar)[0]),
+                null,
+                draft.Bar
+            );
+            marking.Mark(
+                cell.Start,
+                cell.End,
+                none is null ? PieceKind.Read : PieceKind.NotUnderstood,
+                none ?? "none in this size"
+            );
         }
     }
 
-    private void Turned(IReadOnlyList<TableCell> row, List<(Column Column, string? Size, FoundName? Named, PieceKind Kind, string? Says)> heads)
+    private void Turned(
+        IReadOnlyList<TableCell> row,
+        List<(Column Column, string? Size, FoundName? Named, PieceKind Kind, string? Says)> heads
+    )
     {
         if (draft.Sizes.Find(row[0].Text) is not { } size)
         {
             foreach (var cell in row.Where(cell => cell.Text.Length > 0))
             {
-                marking.Mark(cell.Start, cell.End, PieceKind.NotUnderstood, $"No cup of the bar is called or sold as '{row[0].Text}'.");
+                marking.Mark(
+                    cell.Start,
+                    cell.End,
+                    PieceKind.NotUnderstood,
+                    $"No cup of the bar is called or sold as '{row[0].Text}'."
+                );
             }
 
             return;
         }
 
         draft.Speak(size.Cup.Id.Value);
-        marking.Mark(row[0].Start, row[0].End, size.Doubt is null ? PieceKind.Read : PieceKind.Guessed, size.Doubt ?? size.Cup.Name);
+        marking.Mark(
+            row[0].Start,
+            row[0].End,
+            size.Doubt is null ? PieceKind.Read : PieceKind.Guessed,
+            size.Doubt ?? size.Cup.Name
+        );
         for (var i = 1; i < Math.Min(row.Count, heads.Count); i++)
         {
             if (row[i].Text.Length == 0)
@@ -266,27 +351,55 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
         draft.Size = size;
         var (what, doubt, problem) = new Amounts(draft).Take(line, amount, isAgain: false);
         draft.Size = before;
-        marking.Mark(cell.Start, cell.End, problem is not null ? PieceKind.NotUnderstood : doubt is null ? PieceKind.Read : PieceKind.Guessed, problem ?? doubt ?? $"{line.Ingredient.Name} · {what}");
+        marking.Mark(
+            cell.Start,
+            cell.End,
+            problem is not null ? PieceKind.NotUnderstood
+                : doubt is null ? PieceKind.Read
+                : PieceKind.Guessed,
+            problem ?? doubt ?? $"{line.Ingredient.Name} · {what}"
+        );
     }
 
     private List<(FoundName Found, IReadOnlyList<Bit> Bits, string Said)> Names(IReadOnlyList<Bit> bits)
     {
-        var run = bits.Where(bit => bit.IsOfWords || bit is Bit.Amount { Quantity.Measure.Kind: MeasureKind.Shot }).ToList();
-        return [.. draft.Names.Find([.. run.Select(bit => bit.Said)], at => run[at] is Bit.Word).Select(found => (found, (IReadOnlyList<Bit>)[.. run.Skip(found.From).Take(found.Count)], string.Join(' ', run.Skip(found.From).Take(found.Count).Select(bit => bit.Said))))];
+        var run = bits.Where(bit => bit.IsOfWords || bit is Bit.Amount { Quantity.Measure.Kind: MeasureKind.Shot })
+            .ToList();
+        return
+        [
+            .. draft
+                .Names.Find([.. run.Select(bit => bit.Said)], at => run[at] is Bit.Word)
+                .Select(found =>
+                    (
+                        found,
+                        (IReadOnlyList<Bit>)[.. run.Skip(found.From).Take(found.Count)],
+                        string.Join(' ', run.Skip(found.From).Take(found.Count).Select(bit => bit.Said))
+                    )
+                ),
+        ];
     }
 
     private static string Short(string text) => text.Length > 200 ? text[..200] : text;
 
-    [GeneratedRegex(@"^(?:ingredients?|items?|what|line|component|name|size|cup)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?:ingredients?|items?|what|line|component|name|size|cup)$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex NameHead();
 
-    [GeneratedRegex(@"^(?:amounts?|qty|quantity|how\s+much|dose)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?:amounts?|qty|quantity|how\s+much|dose)$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex AmountHead();
 
     [GeneratedRegex(@"^(?:units?|measures?|uom)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex MeasureHead();
 
-    [GeneratedRegex(@"^(?:notes?|comments?|why|remarks?|how|technique)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?:notes?|comments?|why|remarks?|how|technique)$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex NoteHead();
 
     [GeneratedRegex(@"^(?:[-–—]+|none|n/?a|0)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]

@@ -3,7 +3,8 @@ using Krasis.Recipes.Grammar;
 
 namespace Krasis.Recipes;
 
-/// <summary>A line of a text, without what stands before it to be looked at: bullets, numbers of steps, signs of heads.</summary>
+/// <summary>A line of a text, without what stands before it to be looked at: bullets, numbers of steps, signs of
+/// heads.</summary>
 /// <param name="Start">Where its words begin in the text.</param>
 /// <param name="Text">Its words.</param>
 /// <param name="LineStart">Where it begins with all that.</param>
@@ -31,17 +32,19 @@ internal sealed partial record TextLine(int Start, string Text, int LineStart)
     public static IReadOnlyList<TextLine> Of(string text)
     {
         var lines = new List<TextLine>();
-        for (var at = 0; at <= text.Length;)
+        for (var at = 0; at <= text.Length; )
         {
             var end = text.IndexOf('\n', at) is >= 0 and var next ? next : text.Length;
             var raw = text[at..end];
             var before = Before().Match(raw);
             var words = raw[before.Length..].TrimEnd();
-            lines.Add(new TextLine(at + before.Length, words, at)
-            {
-                Level = before.Groups["head"].Success ? before.Groups["head"].Length : 0,
-                IsItem = before.Groups["item"].Success,
-            });
+            lines.Add(
+                new TextLine(at + before.Length, words, at)
+                {
+                    Level = before.Groups["head"].Success ? before.Groups["head"].Length : 0,
+                    IsItem = before.Groups["item"].Success,
+                }
+            );
             at = end + 1;
         }
 
@@ -64,7 +67,10 @@ internal sealed partial record TextLine(int Start, string Text, int LineStart)
     /// <summary>What its bits are.</summary>
     public IReadOnlyList<Bit> Bits() => Text.Length > 400 ? [] : BitGrammar.Read(Text);
 
-    [GeneratedRegex(@"^\s*(?:(?<head>\#{1,6})\s+)?(?<item>(?:[-*•·▪◦–—]|\d{1,2}[.)]|\(\d{1,2}\)|\[[ xX]?\]|step\s+\d{1,2}\s*[:.)–-]?)\s+)*", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^\s*(?:(?<head>\#{1,6})\s+)?(?<item>(?:[-*•·▪◦–—]|\d{1,2}[.)]|\(\d{1,2}\)|\[[ xX]?\]|step\s+\d{1,2}\s*[:.)–-]?)\s+)*",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex Before();
 
     [GeneratedRegex(@"^(?:[-=_*~]\s?){3,}$", RegexOptions.CultureInvariant)]

@@ -18,7 +18,8 @@ public sealed class KrasisFile
     // How long another writer is waited for, in seconds: our own take milliseconds.
     private const int BusySeconds = 5;
 
-    // A write that went well says for this long that the next one will: nobody is asked so often that the disk would notice.
+    // A write that went well says for this long that the next one will: nobody is asked so often that the disk would
+    // notice.
     private const long GoodForMilliseconds = 15_000;
     private const long Never = long.MinValue / 2;
 
@@ -34,7 +35,13 @@ public sealed class KrasisFile
         CopiesFolder = copies;
 
         // Never made by a connection: a file that has gone is told, and not silently begun anew.
-        connectionString = new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadWrite, ForeignKeys = true, DefaultTimeout = BusySeconds }.ToString();
+        connectionString = new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            Mode = SqliteOpenMode.ReadWrite,
+            ForeignKeys = true,
+            DefaultTimeout = BusySeconds,
+        }.ToString();
     }
 
     /// <summary>Where the file is.</summary>
@@ -43,7 +50,8 @@ public sealed class KrasisFile
     /// <summary>Where its copies are.</summary>
     public string CopiesFolder { get; }
 
-    /// <summary>Opens a file, making it if there is none, and applies the migrations that it lacks; before the first of them a copy is made.</summary>
+    /// <summary>Opens a file, making it if there is none, and applies the migrations that it lacks; before the first of
+    /// them a copy is made.</summary>
     /// <param name="path">The file.</param>
     /// <param name="clock">Tells when it is; the machine's unless said.</param>
     /// <param name="copies">Where its copies are; beside it unless said.</param>
@@ -60,7 +68,13 @@ public sealed class KrasisFile
             file.RefuseStrangers();
             if (file.RefuseNewer())
             {
-                Copies.Make(full, System.IO.Path.Combine(file.CopiesFolder, Copies.NameOf(full, now, $"before-{Number(MigrationNames().Max()!)}")));
+                Copies.Make(
+                    full,
+                    System.IO.Path.Combine(
+                        file.CopiesFolder,
+                        Copies.NameOf(full, now, $"before-{Number(MigrationNames().Max()!)}")
+                    )
+                );
             }
 
             file.Migrate();
@@ -86,52 +100,59 @@ public sealed class KrasisFile
     /// <param name="path">The file.</param>
     public static void LetGo(string path)
     {
-        using var connection = new SqliteConnection(new KrasisFile(System.IO.Path.GetFullPath(path), "").connectionString);
+        using var connection = new SqliteConnection(
+            new KrasisFile(System.IO.Path.GetFullPath(path), "").connectionString
+        );
         SqliteConnection.ClearPool(connection);
     }
 
-    /// <summary>Which state of the bar's facts is kept now: asked for by itself, where no more is wanted, it takes half the time of a view.</summary>
+    /// <summary>Which state of the bar's facts is kept now: asked for by itself, where no more is wanted, it takes half
+    /// the time of a view.</summary>
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
-    public long BarRevision => Telling(() =>
-    {
-        using var connection = Connect();
-        using var command = connection.CreateCommand();
-        command.CommandText = BarStore.RevisionNow;
-        return (long)command.ExecuteScalar()!;
-    });
+    public long BarRevision =>
+        Telling(() =>
+        {
+            using var connection = Connect();
+            using var command = connection.CreateCommand();
+            command.CommandText = BarStore.RevisionNow;
+            return (long)command.ExecuteScalar()!;
+        });
 
     /// <summary>Runs <paramref name="work"/> on one consistent view of the file, without changing it.</summary>
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
-    public T Read<T>(Func<Session, T> work) => Telling(() =>
-    {
-        using var connection = Connect();
-        using var transaction = connection.BeginTransaction(deferred: true);
-        return work(new Session(connection, transaction, facts, isReading: true));
-    });
+    public T Read<T>(Func<Session, T> work) =>
+        Telling(() =>
+        {
+            using var connection = Connect();
+            using var transaction = connection.BeginTransaction(deferred: true);
+            return work(new Session(connection, transaction, facts, isReading: true));
+        });
 
     /// <summary>Runs <paramref name="work"/> as the only writer. All of it is kept, or, if it throws or abandons
     /// the session, none.</summary>
-    /// <exception cref="DataFileException">The file cannot be used now, and nothing has been kept; or it has gone while it was written, and what
-    /// was written is in a file that nobody will find.</exception>
-    public T Write<T>(Func<Session, T> work) => Telling(() =>
-    {
-        using var connection = Connect();
-        connection.Execute("PRAGMA synchronous = FULL;");
-        using var transaction = connection.BeginTransaction(deferred: false);
-        RefuseIfMoved(connection);
-        var session = new Session(connection, transaction, facts, isReading: false);
-        var result = work(session);
-        if (!session.IsAbandoned)
+    /// <exception cref="DataFileException">The file cannot be used now, and nothing has been kept; or it has gone while
+    /// it was written, and what was written is in a file that nobody will find.</exception>
+    public T Write<T>(Func<Session, T> work) =>
+        Telling(() =>
         {
-            transaction.Commit();
+            using var connection = Connect();
+            connection.Execute("PRAGMA synchronous = FULL;");
+            using var transaction = connection.BeginTransaction(deferred: false);
             RefuseIfMoved(connection);
-            keptAt = Environment.TickCount64;
-        }
+            var session = new Session(connection, transaction, facts, isReading: false);
+            var result = work(session);
+            if (!session.IsAbandoned)
+            {
+                transaction.Commit();
+                RefuseIfMoved(connection);
+                keptAt = Environment.TickCount64;
+            }
 
-        return result;
-    });
+            return result;
+        });
 
-    /// <summary>What is the matter with the file now; null where nothing is. It is tried by writing to it, unless that has just been done.</summary>
+    /// <summary>What is the matter with the file now; null where nothing is. It is tried by writing to it, unless that
+    /// has just been done.</summary>
     public DataFileException? Trouble()
     {
         try
@@ -149,7 +170,8 @@ public sealed class KrasisFile
                 });
             }
 
-            // What a full disk takes of a few bytes says nothing of what it takes of a save. It is on the disk before it is taken away.
+            // What a full disk takes of a few bytes says nothing of what it takes of a save. It is on the disk before
+            // it is taken away.
             foreach (var isThere in (ReadOnlySpan<bool>)[true, false])
             {
                 Write(session =>
@@ -200,17 +222,27 @@ public sealed class KrasisFile
     {
         if (!DataFileLook.MayBeDatabase(Path))
         {
-            throw new KrasisFileException($"'{Path}' is not a database. Choose another file with --data, or move this one away; it has not been changed.");
+            throw new KrasisFileException(
+                $"'{Path}' is not a database. Choose another file with --data, or move this one away; it has not been changed."
+            );
         }
 
         if (new FileInfo(Path) is not { Exists: true, Length: > 0 })
         {
             if (Copies.LastGood(Path, CopiesFolder) is { } copy)
             {
-                throw new KrasisFileException($"There is no data file '{Path}', but there are copies of one. {Offer(copy)} To begin with an empty bar, choose another file with --data.");
+                throw new KrasisFileException(
+                    $"There is no data file '{Path}', but there are copies of one. {Offer(copy)} To begin with an empty bar, choose another file with --data."
+                );
             }
 
-            using var fresh = new SqliteConnection(new SqliteConnectionStringBuilder(connectionString) { Mode = SqliteOpenMode.ReadWriteCreate, Pooling = false }.ToString());
+            using var fresh = new SqliteConnection(
+                new SqliteConnectionStringBuilder(connectionString)
+                {
+                    Mode = SqliteOpenMode.ReadWriteCreate,
+                    Pooling = false,
+                }.ToString()
+            );
             fresh.Open();
             fresh.Execute("PRAGMA journal_mode = WAL;");
             return;
@@ -224,7 +256,9 @@ public sealed class KrasisFile
 
         if (connection.ExecuteScalar<long>("PRAGMA application_id") != DataFileLook.ApplicationId)
         {
-            throw new KrasisFileException($"'{Path}' is a database of another program. Choose another file with --data; this one has not been changed.");
+            throw new KrasisFileException(
+                $"'{Path}' is a database of another program. Choose another file with --data; this one has not been changed."
+            );
         }
 
         if (DataFileLook.FaultOf(connection, isThorough: false) is { } fault)
@@ -247,23 +281,31 @@ public sealed class KrasisFile
         var applied = connection.Query<string>("SELECT ScriptName FROM SchemaVersions ORDER BY ScriptName").ToHashSet();
         if (applied.Where(name => !known.Contains(name)).Max() is { } newer)
         {
-            throw new KrasisFileException($"'{Path}' was written by a newer Krasis (it has the change '{newer}', which this program does not know). Start the newer program, or choose another file with --data; this one has not been changed.");
+            throw new KrasisFileException(
+                $"'{Path}' was written by a newer Krasis (it has the change '{newer}', which this program does not know). Start the newer program, or choose another file with --data; this one has not been changed."
+            );
         }
 
         return applied.Count > 0 && !known.IsSubsetOf(applied);
     }
 
-    /// <summary>Which migration is the last that this program knows, such as 15: the version of what a house's tables look like.</summary>
+    /// <summary>Which migration is the last that this program knows, such as 15: the version of what a house's tables
+    /// look like.</summary>
     public static int Version { get; } = int.Parse(Number(MigrationNames().Max()!), CultureInfo.InvariantCulture);
 
-    /// <summary>Makes a file as an older program would have left it, fills it, and brings it up to date, so that what that program wrote is read for
-    /// ever.</summary>
+    /// <summary>Makes a file as an older program would have left it, fills it, and brings it up to date, so that what
+    /// that program wrote is read for ever.</summary>
     /// <param name="path">Where; there must be no file.</param>
     /// <param name="version">Up to which migration it knew.</param>
     /// <param name="house">Which house it is of.</param>
     /// <param name="read">Reads what is in it, told what its tables look like.</param>
     /// <exception cref="KrasisFileException">It cannot be filled so.</exception>
-    public static KrasisFile Rebuild(string path, int version, string house, Func<HouseStore, IReadOnlyList<HouseTable>> read)
+    public static KrasisFile Rebuild(
+        string path,
+        int version,
+        string house,
+        Func<HouseStore, IReadOnlyList<HouseTable>> read
+    )
     {
         var file = new KrasisFile(System.IO.Path.GetFullPath(path), Copies.FolderBeside(path));
         try
@@ -286,41 +328,59 @@ public sealed class KrasisFile
 
     private void Migrate(int upTo = int.MaxValue)
     {
-        // A copy that was put in its place is not in this mode, and only in this mode does a reader not wait for a writer.
+        // A copy that was put in its place is not in this mode, and only in this mode does a reader not wait for a
+        // writer.
         using (var connection = Connect())
         {
             connection.Execute("PRAGMA journal_mode = WAL;");
         }
 
-        var result = DeployChanges.To
-            .SqliteDatabase(connectionString)
-            .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly(), script => int.Parse(Number(script), CultureInfo.InvariantCulture) <= upTo)
+        var result = DeployChanges
+            .To.SqliteDatabase(connectionString)
+            .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly(), script =>
+                int.Parse(Number(script), CultureInfo.InvariantCulture) <= upTo
+            )
             .WithTransactionPerScript()
             .LogTo(new NoOpUpgradeLog())
             .Build()
             .PerformUpgrade();
         if (!result.Successful)
         {
-            throw new KrasisFileException($"'{Path}' could not be brought up to date at '{result.ErrorScript?.Name}': {result.Error.Message}", result.Error);
+            throw new KrasisFileException(
+                $"'{Path}' could not be brought up to date at '{result.ErrorScript?.Name}': {result.Error.Message}",
+                result.Error
+            );
         }
     }
 
-    /// <summary>Notes that it was opened: the write that shows that it can be written, before anybody works on it.</summary>
+    /// <summary>Notes that it was opened: the write that shows that it can be written, before anybody works on
+    /// it.</summary>
     private void Mark(DateTimeOffset now)
     {
         using var connection = Connect();
-        connection.Execute("PRAGMA synchronous = FULL; UPDATE house_file SET opened_at = @now", new { now = now.UtcDateTime.ToString("O", CultureInfo.InvariantCulture) });
+        connection.Execute(
+            "PRAGMA synchronous = FULL; UPDATE house_file SET opened_at = @now",
+            new { now = now.UtcDateTime.ToString("O", CultureInfo.InvariantCulture) }
+        );
     }
 
-    private KrasisFileException Damaged(string fault, Exception? inner = null) => new(
-        $"'{Path}' cannot be used: {fault}. It has not been changed. {(Copies.LastGood(Path, CopiesFolder) is { } copy ? Offer(copy) : $"There is no good copy of it in '{CopiesFolder}'.")}",
-        inner);
+    private KrasisFileException Damaged(string fault, Exception? inner = null) =>
+        new(
+            $"'{Path}' cannot be used: {fault}. It has not been changed. {(Copies.LastGood(Path, CopiesFolder) is { } copy ? Offer(copy) : $"There is no good copy of it in '{CopiesFolder}'.")}",
+            inner
+        );
 
     private string Offer(KeptCopy copy) =>
-        string.Create(CultureInfo.InvariantCulture, $"The last good copy is of {copy.At:yyyy-MM-dd HH:mm} UTC: krasis restore '{copy.Path}' --data '{Path}' puts it there, and keeps what is there now.");
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"The last good copy is of {copy.At:yyyy-MM-dd HH:mm} UTC: krasis restore '{copy.Path}' --data '{Path}' puts it there, and keeps what is there now."
+        );
 
     private static IEnumerable<string> MigrationNames() =>
-        Assembly.GetExecutingAssembly().GetManifestResourceNames().Where(name => name.EndsWith(".sql", StringComparison.Ordinal));
+        Assembly
+            .GetExecutingAssembly()
+            .GetManifestResourceNames()
+            .Where(name => name.EndsWith(".sql", StringComparison.Ordinal));
 
     // Krasis.Store.Migrations.0014_house_file.sql
     private static string Number(string migration) => migration.Split('.')[^2].Split('_')[0];

@@ -68,15 +68,22 @@ public sealed class Session
     /// <summary>What was taken in from files.</summary>
     public TakenStore Taken { get; }
 
-    /// <summary>Tells the file from what was in its place before, in which versions count alike; 0 where nothing ever was.</summary>
+    /// <summary>Tells the file from what was in its place before, in which versions count alike; 0 where nothing ever
+    /// was.</summary>
     public long PutInPlace => putInPlace ??= Files.PutInPlace.Of(connection, transaction);
 
     /// <summary>How often builds and standards have been changed.</summary>
-    public long BuildsRevision => connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);
+    public long BuildsRevision =>
+        connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);
 
-    /// <summary>Writes as much as the largest save takes, or takes it away again, to see whether it can be written.</summary>
+    /// <summary>Writes as much as the largest save takes, or takes it away again, to see whether it can be
+    /// written.</summary>
     internal void Try(bool isThere) =>
-        connection.Execute("UPDATE house_file SET room = iif(@isThere, randomblob(@most), NULL)", new { isThere, most = LargestSave }, transaction);
+        connection.Execute(
+            "UPDATE house_file SET room = iif(@isThere, randomblob(@most), NULL)",
+            new { isThere, most = LargestSave },
+            transaction
+        );
 
     internal bool IsAbandoned { get; private set; }
 

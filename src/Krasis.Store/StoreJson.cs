@@ -13,6 +13,6 @@ internal static class StoreJson
 
     public static string Write<T>(T document) => JsonSerializer.Serialize(document, Options);
 
-    public static T Read<T>(string json) => JsonSerializer.Deserialize<T>(json, Options)
-        ?? throw new JsonException("A stored document is null.");
+    public static T Read<T>(string json) =>
+        JsonSerializer.Deserialize<T>(json, Options) ?? throw new JsonException("A stored document is null.");
 }

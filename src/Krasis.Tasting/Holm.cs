@@ -3,7 +3,8 @@ namespace Krasis.Tasting;
 /// <summary>Holds many questions asked of the same tasters to one level together (Holm 1979).</summary>
 public static class Holm
 {
-    /// <summary>Each probability as it counts beside the others: one is a result when it is at most the level.</summary>
+    /// <summary>Each probability as it counts beside the others: one is a result when it is at most the
+    /// level.</summary>
     /// <example>0.01, 0.04, 0.03 → 0.03, 0.06, 0.06.</example>
     /// <param name="probabilities">The probabilities, each between 0 and 1.</param>
     public static IReadOnlyList<double> Adjust(IReadOnlyList<double> probabilities)

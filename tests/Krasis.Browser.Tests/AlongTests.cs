@@ -2,7 +2,8 @@ using System.Globalization;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>Drinks made with the scale and the timer: weighed, rescued, interrupted, and looked at afterwards.</summary>
+/// <summary>Drinks made with the scale and the timer: weighed, rescued, interrupted, and looked at
+/// afterwards.</summary>
 public sealed class AlongTests : BenchTests
 {
     [Fact]
@@ -119,7 +120,11 @@ public sealed class AlongTests : BenchTests
         Tab.Click("[data-test=shot-stop]");
         // So quickly runs no shot.
         Tab.Until("the verdict", () => Tab.TextOf("[data-test=shot-verdict]").Length > 0);
-        Assert.DoesNotContain("as the recipe wants it", Tab.TextOf("[data-test=shot-verdict]"), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "as the recipe wants it",
+            Tab.TextOf("[data-test=shot-verdict]"),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -182,12 +187,20 @@ public sealed class AlongTests : BenchTests
         Begin("Black sesame latte");
         Enter("27");
         var id = Tab.Path.Split('/')[2];
-        Assert.Equal(204L, Tab.ScriptAsync($$"""
-            const done = arguments[arguments.length - 1];
-            fetch('/api/builds/{{id}}').then(async build => done((await fetch('/api/builds/{{id}}', { method: 'DELETE', headers: { 'If-Match': build.headers.get('ETag') } })).status));
-            """));
+        Assert.Equal(
+            204L,
+            Tab.ScriptAsync(
+                $$"""
+                const done = arguments[arguments.length - 1];
+                fetch('/api/builds/{{id}}').then(async build => done((await fetch('/api/builds/{{id}}', { method: 'DELETE', headers: { 'If-Match': build.headers.get('ETag') } })).status));
+                """
+            )
+        );
         Finish();
-        UntilText("[data-test=refused]", "Black sesame latte, Plover is kept on this device alone: There is no such build.");
+        UntilText(
+            "[data-test=refused]",
+            "Black sesame latte, Plover is kept on this device alone: There is no such build."
+        );
         Tab.Reload();
         UntilText("[data-test=refused]", "There is no such build.");
         Tab.Click("[data-test=throw-away]");
@@ -216,7 +229,13 @@ public sealed class AlongTests : BenchTests
         foreach (var figure in new[] { "27 g", "2 shots", "200 ml" })
         {
             Tab.Until(figure, () => Figure == figure);
-            Assert.True((bool)Tab.Script("return document.querySelector('[data-test=typed]').getBoundingClientRect().bottom <= document.querySelector('[data-test=step-on]').closest('footer').getBoundingClientRect().top")!, figure);
+            Assert.True(
+                (bool)
+                    Tab.Script(
+                        "return document.querySelector('[data-test=typed]').getBoundingClientRect().bottom <= document.querySelector('[data-test=step-on]').closest('footer').getBoundingClientRect().top"
+                    )!,
+                figure
+            );
             Tab.Click("[data-test=step-on]");
         }
     }
@@ -249,7 +268,10 @@ public sealed class AlongTests : BenchTests
         Tab.Click("[data-test=finding][data-id=kiosk-hazelnut] button");
         Tab.Until("its chart", () => Tab.TextOf("[data-test=chart-name]") == "Kiosk hazelnut pump, Kiosk");
         Tab.Click("[data-id=kiosk-hazelnut] [data-test=to-bench]");
-        Tab.Until("its bench", () => Tab.Path.EndsWith("/bar/dispensers/kiosk-hazelnut", StringComparison.Ordinal) && Tab.Has("[data-test=next-stroke]"));
+        Tab.Until("its bench", () =>
+            Tab.Path.EndsWith("/bar/dispensers/kiosk-hazelnut", StringComparison.Ordinal)
+            && Tab.Has("[data-test=next-stroke]")
+        );
 
         // Weighed anew, it gives 6.9 g where it gave 6.5.
         Tab.ClickText("Weigh it anew");
@@ -261,7 +283,15 @@ public sealed class AlongTests : BenchTests
     private string Figure => Tab.TextOf("[data-test=figure]");
 
     // A scale trembles by a tenth; without one there is a dash.
-    private double Weight => double.TryParse(Tab.TextOf("[data-test=weight]").Split(' ')[0], NumberStyles.Float, CultureInfo.InvariantCulture, out var grams) ? grams : double.NaN;
+    private double Weight =>
+        double.TryParse(
+            Tab.TextOf("[data-test=weight]").Split(' ')[0],
+            NumberStyles.Float,
+            CultureInfo.InvariantCulture,
+            out var grams
+        )
+            ? grams
+            : double.NaN;
 
     private void Open(string drink)
     {
@@ -286,19 +316,19 @@ public sealed class AlongTests : BenchTests
 
     // What was to go in is said to be in, until it is handed over.
     private void Finish() => Tab.Until("it is made", () =>
-    {
-        if (Tab.Has("[data-test=made]"))
         {
-            return true;
-        }
+            if (Tab.Has("[data-test=made]"))
+            {
+                return true;
+            }
 
-        if (Tab.Has("[data-test=step-on]"))
-        {
-            Tab.Click("[data-test=step-on]");
-        }
+            if (Tab.Has("[data-test=step-on]"))
+            {
+                Tab.Click("[data-test=step-on]");
+            }
 
-        return false;
-    });
+            return false;
+        });
 
     private void Connect()
     {
@@ -315,6 +345,11 @@ public sealed class AlongTests : BenchTests
         }
     }
 
-    private void AtRest(string shows) => Tab.Until($"{shows} at rest", () => Tab.TextOf("[data-test=scale-says]") == "At rest"
-        && double.Parse(Tab.TextOf("[data-test=scale-display]").Split(' ')[0], CultureInfo.InvariantCulture) is var grams && Math.Abs(grams - double.Parse(shows, CultureInfo.InvariantCulture)) < 0.5);
+    private void AtRest(string shows) =>
+        Tab.Until($"{shows} at rest", () =>
+            Tab.TextOf("[data-test=scale-says]") == "At rest"
+            && double.Parse(Tab.TextOf("[data-test=scale-display]").Split(' ')[0], CultureInfo.InvariantCulture)
+                is var grams
+            && Math.Abs(grams - double.Parse(shows, CultureInfo.InvariantCulture)) < 0.5
+        );
 }

@@ -12,13 +12,14 @@ internal static class Browsers
 {
     private static readonly ConcurrentBag<ChromeDriver> Idle = [];
 
-    static Browsers() => AppDomain.CurrentDomain.ProcessExit += (_, _) =>
-    {
-        while (Idle.TryTake(out var driver))
+    static Browsers() =>
+        AppDomain.CurrentDomain.ProcessExit += (_, _) =>
         {
-            driver.Dispose();
-        }
-    };
+            while (Idle.TryTake(out var driver))
+            {
+                driver.Dispose();
+            }
+        };
 
     public static ChromeDriver Lease() => Idle.TryTake(out var driver) ? driver : Start();
 
@@ -34,8 +35,18 @@ internal static class Browsers
 
             driver.SwitchTo().Window(driver.WindowHandles[0]);
             driver.Navigate().GoToUrl("about:blank");
-            driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new Dictionary<string, object?> { ["origin"] = origin.GetLeftPart(UriPartial.Authority), ["storageTypes"] = "local_storage" });
-            driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?> { ["media"] = "", ["features"] = Array.Empty<object>() });
+            driver.ExecuteCdpCommand(
+                "Storage.clearDataForOrigin",
+                new Dictionary<string, object?>
+                {
+                    ["origin"] = origin.GetLeftPart(UriPartial.Authority),
+                    ["storageTypes"] = "local_storage",
+                }
+            );
+            driver.ExecuteCdpCommand(
+                "Emulation.setEmulatedMedia",
+                new Dictionary<string, object?> { ["media"] = "", ["features"] = Array.Empty<object>() }
+            );
             Idle.Add(driver);
         }
         catch (WebDriverException)
@@ -44,23 +55,46 @@ internal static class Browsers
         }
     }
 
-    [SuppressMessage("Reliability", "CA2000:Dispose objects before losing scope", Justification = "The driver disposes its service.")]
+    [SuppressMessage(
+        "Reliability",
+        "CA2000:Dispose objects before losing scope",
+        Justification = "The driver disposes its service."
+    )]
     private static ChromeDriver Start()
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-quic",
-            "--disable-background-networking", "--disable-component-update", "--disable-sync");
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-dev-shm-usage",
+            "--no-first-run",
+            "--disable-quic",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync"
+        );
         options.UnhandledPromptBehavior = UnhandledPromptBehavior.Accept;
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
 
-        // Chromium does not start under a calendar that is turned from outside: it starts by the machine's, and its pages go by the tests'.
-        service.DriverProcessStarting += (_, starting) => starting.DriverServiceProcessStartInfo.Environment.Remove("LD_PRELOAD");
+        // Chromium does not start under a calendar that is turned from outside: it starts by the machine's, and its
+        // pages go by the tests'.
+        service.DriverProcessStarting += (_, starting) =>
+            starting.DriverServiceProcessStartInfo.Environment.Remove("LD_PRELOAD");
         var driver = new ChromeDriver(service, options);
-        var ahead = DateTimeOffset.UtcNow.ToUnixTimeMilliseconds() - Convert.ToInt64(driver.ExecuteScript("return Date.now()"), CultureInfo.InvariantCulture);
+        var ahead =
+            DateTimeOffset.UtcNow.ToUnixTimeMilliseconds()
+            - Convert.ToInt64(driver.ExecuteScript("return Date.now()"), CultureInfo.InvariantCulture);
         if (Math.Abs(ahead) > Minute)
         {
-            driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?> { ["source"] = $"{{ const Real = Date; Date = class extends Real {{ constructor(...at) {{ if (at.length) super(...at); else super(Real.now() + {ahead}) }} static now() {{ return Real.now() + {ahead} }} }} }}" });
+            driver.ExecuteCdpCommand(
+                "Page.addScriptToEvaluateOnNewDocument",
+                new Dictionary<string, object?>
+                {
+                    ["source"] =
+                        $"{{ const Real = Date; Date = class extends Real {{ constructor(...at) {{ if (at.length) super(...at); else super(Real.now() + {ahead}) }} static now() {{ return Real.now() + {ahead} }} }} }}",
+                }
+            );
         }
 
         return driver;

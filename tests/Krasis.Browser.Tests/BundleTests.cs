@@ -36,30 +36,44 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
         using var folder = new Folder();
         using var there = new KrasisProcess();
         using var tab = new Tab(there.Address);
-        var id = JsonNode.Parse(Get(server, "/api/builds"))!.AsArray().First(build => (string?)build!["name"] == "Cherry coconut iced mocha")!["id"];
+        var id = JsonNode
+            .Parse(Get(server, "/api/builds"))!
+            .AsArray()
+            .First(build => (string?)build!["name"] == "Cherry coconut iced mocha")!["id"];
         var file = folder.Save(server, $"/api/files/drinks.krasis?build={id}", "drink.krasis");
 
         tab.Open("/files").Find("[data-test=copies]");
         tab.Attach("[data-test=bundle]", file);
-        tab.Until("what it becomes", () => tab.Has("[data-test=guest]") && tab.TextOf("[data-test=guest]").Contains("Cherry syrup", StringComparison.Ordinal));
+        tab.Until("what it becomes", () =>
+            tab.Has("[data-test=guest]")
+            && tab.TextOf("[data-test=guest]").Contains("Cherry syrup", StringComparison.Ordinal)
+        );
         var before = tab.TextOf("[data-test=guest]");
 
         // What was guessed is decided: its chocolate sauce comes along, and is not the one of here.
         tab.ChooseOption("[aria-label='What Dark chocolate sauce is here']", "it comes along");
-        tab.Until("the other sauce", () => tab.TextOf("[data-test=guest]") != before && tab.TextOf("[data-test=guest]").Contains("Dark chocolate sauce", StringComparison.Ordinal));
+        tab.Until("the other sauce", () =>
+            tab.TextOf("[data-test=guest]") != before
+            && tab.TextOf("[data-test=guest]").Contains("Dark chocolate sauce", StringComparison.Ordinal)
+        );
         tab.Click("[data-test=take]");
         tab.Until("what was taken in", () => tab.Has("[data-test=taken]"));
 
         tab.UntilListed("Cherry coconut iced mocha");
         tab.ClickText("Cherry coconut iced mocha", "[data-test=build] a.name");
         tab.Until("the sheet", () => tab.Has("[data-band=Cost]"));
-        Assert.Contains(tab.All("[data-test=line]"), line => line.Text.Contains("Dark chocolate sauce", StringComparison.Ordinal));
+        Assert.Contains(tab.All("[data-test=line]"), line =>
+            line.Text.Contains("Dark chocolate sauce", StringComparison.Ordinal)
+        );
 
         // What was decided is remembered for that house.
         tab.Open("/files").Find("[data-test=copies]");
         tab.Attach("[data-test=bundle]", file);
         tab.ChooseOption("[data-test=as]", "take it in beside ours");
-        tab.Until("what was said before", () => tab.Has("[data-test=facts]") && tab.TextOf("[data-test=facts]").Contains("As you said before", StringComparison.Ordinal));
+        tab.Until("what was said before", () =>
+            tab.Has("[data-test=facts]")
+            && tab.TextOf("[data-test=facts]").Contains("As you said before", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -84,8 +98,16 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
         {
             var into = file + ".d";
             ZipFile.ExtractToDirectory(file, into);
-            var said = Outside.Run("node", Path.Combine(KrasisProcess.Root(), "tests", "reference", "schemas.mjs"), folder.Root, into);
-            Assert.Matches(@"^\d+ documents are as their schemas say, and a field that nobody knows is refused in each\n$", said);
+            var said = Outside.Run(
+                "node",
+                Path.Combine(KrasisProcess.Root(), "tests", "reference", "schemas.mjs"),
+                folder.Root,
+                into
+            );
+            Assert.Matches(
+                @"^\d+ documents are as their schemas say, and a field that nobody knows is refused in each\n$",
+                said
+            );
         }
     }
 
@@ -98,7 +120,9 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
     private static Dictionary<string, string> Documents(string file)
     {
         using var zip = ZipFile.OpenRead(file);
-        return zip.Entries.Where(entry => entry.FullName != "manifest.json").ToDictionary(entry => entry.FullName, entry => new StreamReader(entry.Open()).ReadToEnd());
+        return zip
+            .Entries.Where(entry => entry.FullName != "manifest.json")
+            .ToDictionary(entry => entry.FullName, entry => new StreamReader(entry.Open()).ReadToEnd());
     }
 
     private sealed class Folder : IDisposable

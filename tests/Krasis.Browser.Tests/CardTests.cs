@@ -3,7 +3,8 @@ using System.Text.RegularExpressions;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>Cards as Chromium prints them, read with Poppler's pdfinfo and pdftotext. Paper sizes are ISO 216's, Letter ANSI Y14.1's (8½ by 11 in); codes are read back with ZBar.</summary>
+/// <summary>Cards as Chromium prints them, read with Poppler's pdfinfo and pdftotext. Paper sizes are ISO 216's, Letter
+/// ANSI Y14.1's (8½ by 11 in); codes are read back with ZBar.</summary>
 public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
 {
     private const double MmPerPixel = 25.4 / 96;
@@ -30,21 +31,56 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
             var info = Outside.Run("pdfinfo", file);
             Assert.Equal(pages, int.Parse(PageCount().Match(info).Groups[1].Value, CultureInfo.InvariantCulture));
             var size = PageSize().Match(info);
-            Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.3);
-            Assert.Equal(height, double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.3);
+            Assert.Equal(
+                width,
+                double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint,
+                0.3
+            );
+            Assert.Equal(
+                height,
+                double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint,
+                0.3
+            );
 
             var text = Outside.Run("pdftotext", file, "-");
             var words = Spaces().Replace(text, " ");
-            string[] everywhere = ["Orange peel mocha", "Standard 1", "Wren", "Plover", "Heron", "Orange peel syrup", "Farm milk"];
-            string[] onCards = ["While it runs, steam", "Hand it over", "milk, sulphites", "purge and wipe the wand", "Traces are always possible"];
-            foreach (var said in way switch { "marks" => everywhere, "strip" => [.. everywhere, "milk, sulphites", "Traces are always possible"], _ => everywhere.Concat(onCards) })
+            string[] everywhere =
+            [
+                "Orange peel mocha",
+                "Standard 1",
+                "Wren",
+                "Plover",
+                "Heron",
+                "Orange peel syrup",
+                "Farm milk",
+            ];
+            string[] onCards =
+            [
+                "While it runs, steam",
+                "Hand it over",
+                "milk, sulphites",
+                "purge and wipe the wand",
+                "Traces are always possible",
+            ];
+            foreach (
+                var said in way switch
+                {
+                    "marks" => everywhere,
+                    "strip" => [.. everywhere, "milk, sulphites", "Traces are always possible"],
+                    _ => everywhere.Concat(onCards),
+                }
+            )
             {
                 Assert.Contains(said, words, StringComparison.Ordinal);
             }
 
             // Nothing that is pressed is printed, and nothing is promised.
             Assert.DoesNotContain("Print", text, StringComparison.Ordinal);
-            Assert.DoesNotContain("free from", words.Replace("never a promise that a drink is free from", "", StringComparison.Ordinal), StringComparison.OrdinalIgnoreCase);
+            Assert.DoesNotContain(
+                "free from",
+                words.Replace("never a promise that a drink is free from", "", StringComparison.Ordinal),
+                StringComparison.OrdinalIgnoreCase
+            );
         }
         finally
         {
@@ -52,15 +88,21 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         }
 
         // Nothing reaches out of its card.
-        Assert.Equal("", (string)Tab.Script("""
-            return [...document.querySelectorAll('[data-test=card]')].flatMap(card => {
-              const page = card.getBoundingClientRect();
-              return [...card.querySelectorAll('strong, span, p, h2')].filter(part => {
-                const box = part.getBoundingClientRect();
-                return box.width > 0 && !part.classList.contains('visually-hidden') && (box.left < page.left - 0.5 || box.right > page.right + 0.5 || box.bottom > page.bottom + 0.5);
-              }).map(part => part.textContent);
-            }).join('; ')
-            """)!);
+        Assert.Equal(
+            "",
+            (string)
+                Tab.Script(
+                    """
+                    return [...document.querySelectorAll('[data-test=card]')].flatMap(card => {
+                      const page = card.getBoundingClientRect();
+                      return [...card.querySelectorAll('strong, span, p, h2')].filter(part => {
+                        const box = part.getBoundingClientRect();
+                        return box.width > 0 && !part.classList.contains('visually-hidden') && (box.left < page.left - 0.5 || box.right > page.right + 0.5 || box.bottom > page.bottom + 0.5);
+                      }).map(part => part.textContent);
+                    }).join('; ')
+                    """
+                )!
+        );
     }
 
     [Fact]
@@ -69,15 +111,23 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         OpenCards("Black sesame latte");
 
         // 18 points are 24 CSS pixels.
-        Assert.All(Tab.All("[data-test=card] .amount"), amount => Assert.True(double.Parse(amount.GetCssValue("font-size").TrimEnd('p', 'x'), CultureInfo.InvariantCulture) >= 24));
-        var heights = (IReadOnlyCollection<object>)Tab.ScriptAsync("""
-            const done = arguments[arguments.length - 1];
-            fetch(`/api${location.pathname}`).then(answer => answer.json()).then(({ plans }) => {
-              const told = plans.flatMap(({ steps }) => steps.filter(({ level }) => level).map(({ level }) => level.height));
-              const drawn = [...document.querySelectorAll('[data-test=card] .mark polyline')].map(line => -line.points[0].y);
-              done([told, drawn].map(list => list.map(height => height.toFixed(1)).join(' ')));
-            });
-            """)!;
+        Assert.All(Tab.All("[data-test=card] .amount"), amount =>
+            Assert.True(
+                double.Parse(amount.GetCssValue("font-size").TrimEnd('p', 'x'), CultureInfo.InvariantCulture) >= 24
+            )
+        );
+        var heights =
+            (IReadOnlyCollection<object>)
+                Tab.ScriptAsync(
+                    """
+                    const done = arguments[arguments.length - 1];
+                    fetch(`/api${location.pathname}`).then(answer => answer.json()).then(({ plans }) => {
+                      const told = plans.flatMap(({ steps }) => steps.filter(({ level }) => level).map(({ level }) => level.height));
+                      const drawn = [...document.querySelectorAll('[data-test=card] .mark polyline')].map(line => -line.points[0].y);
+                      done([told, drawn].map(list => list.map(height => height.toFixed(1)).join(' ')));
+                    });
+                    """
+                )!;
         Assert.NotEmpty((string)heights.First());
         Assert.Equal((string)heights.First(), (string)heights.Last());
     }
@@ -93,7 +143,10 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
             Outside.Run("pdftoppm", "-r", "200", "-png", "-singlefile", pdf, png);
             var read = Outside.Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png").Trim();
 
-            Assert.Equal($"{Server.Address.GetLeftPart(UriPartial.Authority)}/service/{Tab.Path.Split('/')[2]}/wren", read);
+            Assert.Equal(
+                $"{Server.Address.GetLeftPart(UriPartial.Authority)}/service/{Tab.Path.Split('/')[2]}/wren",
+                read
+            );
             Tab.Open(new Uri(read).AbsolutePath);
             Tab.Until("the first step", () => Tab.Has("[data-test=figure]"));
         }
@@ -111,8 +164,17 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
     {
         OpenCards("Black sesame latte");
         Tab.Click($"[data-test=way] button:nth-of-type({Array.IndexOf(Ways, way) + 1})");
-        Tab.Until("its code", () => (bool)Tab.Script("const codes = [...document.querySelectorAll('[data-test=code]')]; return codes.length === 1 && codes[0].complete && codes[0].naturalWidth > 0")!);
-        Assert.EndsWith(Uri.EscapeDataString($"/service/{Tab.Path.Split('/')[2]}"), Tab.AttributeOf("[data-test=code]", "src"), StringComparison.Ordinal);
+        Tab.Until("its code", () =>
+            (bool)
+                Tab.Script(
+                    "const codes = [...document.querySelectorAll('[data-test=code]')]; return codes.length === 1 && codes[0].complete && codes[0].naturalWidth > 0"
+                )!
+        );
+        Assert.EndsWith(
+            Uri.EscapeDataString($"/service/{Tab.Path.Split('/')[2]}"),
+            Tab.AttributeOf("[data-test=code]", "src"),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -123,27 +185,40 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         Tab.Until("a strip for each cup", () => Tab.All("[data-test=strip]").Count == 3);
 
         // The rule is 40 mm on paper.
-        foreach (var rule in (IReadOnlyCollection<object>)Tab.Script("return [...document.querySelectorAll('[data-test=rule]')].map(rule => rule.getBoundingClientRect().width)")!)
+        foreach (
+            var rule in (IReadOnlyCollection<object>)
+                Tab.Script(
+                    "return [...document.querySelectorAll('[data-test=rule]')].map(rule => rule.getBoundingClientRect().width)"
+                )!
+        )
         {
             Assert.Equal(40, Convert.ToDouble(rule, CultureInfo.InvariantCulture) * MmPerPixel, 0.2);
         }
 
-        // The Plover is 82 mm wide at the brim, 57 at the bottom and 104 high: its wall is longer than its height by √(104² + 12.5²) ÷ 104.
-        var pairs = (IReadOnlyCollection<object>)Tab.ScriptAsync("""
-            const done = arguments[arguments.length - 1];
-            fetch(`/api${location.pathname}`).then(answer => answer.json()).then(({ plans }) => {
-              const told = plans[1].steps.filter(({ level }) => level).map(({ level }) => level.height);
-              const strip = document.querySelectorAll('[data-test=strip]')[1];
-              const foot = strip.querySelector('rect').getBoundingClientRect().bottom;
-              const drawn = [...strip.querySelectorAll('line.mark')].map(line => foot - (line.getBoundingClientRect().top + line.getBoundingClientRect().bottom) / 2);
-              done(told.map((height, i) => [height, drawn[i]]));
-            });
-            """)!;
+        // The Plover is 82 mm wide at the brim, 57 at the bottom and 104 high: its wall is longer than its height by
+        // √(104² + 12.5²) ÷ 104.
+        var pairs =
+            (IReadOnlyCollection<object>)
+                Tab.ScriptAsync(
+                    """
+                    const done = arguments[arguments.length - 1];
+                    fetch(`/api${location.pathname}`).then(answer => answer.json()).then(({ plans }) => {
+                      const told = plans[1].steps.filter(({ level }) => level).map(({ level }) => level.height);
+                      const strip = document.querySelectorAll('[data-test=strip]')[1];
+                      const foot = strip.querySelector('rect').getBoundingClientRect().bottom;
+                      const drawn = [...strip.querySelectorAll('line.mark')].map(line => foot - (line.getBoundingClientRect().top + line.getBoundingClientRect().bottom) / 2);
+                      done(told.map((height, i) => [height, drawn[i]]));
+                    });
+                    """
+                )!;
         Assert.Equal(3, pairs.Count);
-        Assert.All(pairs.Cast<IReadOnlyList<object>>(), pair => Assert.Equal(
-            Convert.ToDouble(pair[0], CultureInfo.InvariantCulture) * Math.Sqrt((104 * 104) + (12.5 * 12.5)) / 104,
-            Convert.ToDouble(pair[1], CultureInfo.InvariantCulture) * MmPerPixel,
-            0.2));
+        Assert.All(pairs.Cast<IReadOnlyList<object>>(), pair =>
+            Assert.Equal(
+                Convert.ToDouble(pair[0], CultureInfo.InvariantCulture) * Math.Sqrt((104 * 104) + (12.5 * 12.5)) / 104,
+                Convert.ToDouble(pair[1], CultureInfo.InvariantCulture) * MmPerPixel,
+                0.2
+            )
+        );
     }
 
     [Fact]
@@ -158,7 +233,10 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         try
         {
             Tab.Pdf(file);
-            Assert.Equal(drinks.Count + 1, int.Parse(PageCount().Match(Outside.Run("pdfinfo", file)).Groups[1].Value, CultureInfo.InvariantCulture));
+            Assert.Equal(
+                drinks.Count + 1,
+                int.Parse(PageCount().Match(Outside.Run("pdfinfo", file)).Groups[1].Value, CultureInfo.InvariantCulture)
+            );
             var text = Spaces().Replace(Outside.Run("pdftotext", file, "-"), " ");
             Assert.Contains("25 Nov 2026", text, StringComparison.Ordinal);
             Assert.Contains("tree nuts (hazelnuts)", text, StringComparison.Ordinal);
@@ -176,17 +254,24 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
         using var own = new KrasisProcess(demo: true);
         using var tab = new Tab(own.Address);
         tab.Open("/").UntilListed("Hazelnut iced latte");
-        var printed = (string)tab.ScriptAsync("""
-            const done = arguments[arguments.length - 1];
-            fetch('/api/builds').then(answer => answer.json()).then(async builds => {
-              const { id } = builds.find(({ name }) => name === 'Hazelnut iced latte');
-              const note = standard => fetch('/api/prints', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ build: id, standard, station: 'bar' }) });
-              done(`${(await note(2)).status} ${(await (await fetch('/api/prints/outdated')).json()).length} ${(await note(1)).status}`);
-            });
-            """)!;
+        var printed = (string)
+            tab.ScriptAsync(
+                """
+                const done = arguments[arguments.length - 1];
+                fetch('/api/builds').then(answer => answer.json()).then(async builds => {
+                  const { id } = builds.find(({ name }) => name === 'Hazelnut iced latte');
+                  const note = standard => fetch('/api/prints', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ build: id, standard, station: 'bar' }) });
+                  done(`${(await note(2)).status} ${(await (await fetch('/api/prints/outdated')).json()).length} ${(await note(1)).status}`);
+                });
+                """
+            )!;
         Assert.Equal("204 0 204", printed);
         tab.Reload();
-        tab.Until("that they are out of date", () => tab.Has("[data-test=old-cards]") && tab.TextOf("[data-test=old-cards]").Contains("printed 25 Nov 2026 of Standard 1, now Standard 2", StringComparison.Ordinal));
+        tab.Until("that they are out of date", () =>
+            tab.Has("[data-test=old-cards]")
+            && tab.TextOf("[data-test=old-cards]")
+                .Contains("printed 25 Nov 2026 of Standard 1, now Standard 2", StringComparison.Ordinal)
+        );
     }
 
     [Fact]

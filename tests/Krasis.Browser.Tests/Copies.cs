@@ -16,17 +16,29 @@ public sealed class Copies(KrasisProcess server) : IDisposable
     {
         if (!paths.TryGetValue(name, out var path))
         {
-            var original = Send(HttpMethod.Get, "/api/builds").AsArray().First(build => (string?)build!["name"] == name)!;
+            var original = Send(HttpMethod.Get, "/api/builds")
+                .AsArray()
+                .First(build => (string?)build!["name"] == name)!;
             var document = Send(HttpMethod.Get, $"/api/builds/{original["id"]}")["document"]!;
             var copy = Send(HttpMethod.Post, "/api/builds", document);
             path = paths[name] = $"/builds/{copy["id"]}";
             switch ((string?)original["state"])
             {
                 case "standard":
-                    Send(HttpMethod.Post, $"/api{path}/standards", new JsonObject { ["reason"] = "A copy." }, (string?)copy["etag"]);
+                    Send(
+                        HttpMethod.Post,
+                        $"/api{path}/standards",
+                        new JsonObject { ["reason"] = "A copy." },
+                        (string?)copy["etag"]
+                    );
                     break;
                 case "trial":
-                    Send(HttpMethod.Post, $"/api{path}/state", new JsonObject { ["state"] = "trial" }, (string?)copy["etag"]);
+                    Send(
+                        HttpMethod.Post,
+                        $"/api{path}/state",
+                        new JsonObject { ["state"] = "trial" },
+                        (string?)copy["etag"]
+                    );
                     break;
             }
         }
@@ -37,7 +49,9 @@ public sealed class Copies(KrasisProcess server) : IDisposable
     private JsonNode Send(HttpMethod method, string address, JsonNode? body = null, string? etag = null)
     {
         using var request = new HttpRequestMessage(method, address);
-        request.Content = body is null ? null : new StringContent(body.ToJsonString(), Encoding.UTF8, "application/json");
+        request.Content = body is null
+            ? null
+            : new StringContent(body.ToJsonString(), Encoding.UTF8, "application/json");
         if (etag is not null)
         {
             request.Headers.TryAddWithoutValidation("If-Match", etag);

@@ -1,6 +1,7 @@
 namespace Krasis.Browser.Tests;
 
-/// <summary>Tests that share the demo's server, each with a tab and with copies of the demo's builds of its own.</summary>
+/// <summary>Tests that share the demo's server, each with a tab and with copies of the demo's builds of its
+/// own.</summary>
 public abstract class DemoTests : IClassFixture<DemoProcess>, IDisposable
 {
     protected DemoTests(DemoProcess server)

@@ -10,9 +10,18 @@ internal sealed class DeviceProcess : IDisposable
     /// <param name="arguments">Which device, and what it is told.</param>
     public DeviceProcess(params string[] arguments)
     {
-        process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(KrasisProcess.Root(), "artifacts", "krasis", "Krasis.Web.dll"), .. arguments]) { RedirectStandardOutput = true })!;
+        process = Process.Start(
+            new ProcessStartInfo(
+                "dotnet",
+                [Path.Combine(KrasisProcess.Root(), "artifacts", "krasis", "Krasis.Web.dll"), .. arguments]
+            )
+            {
+                RedirectStandardOutput = true,
+            }
+        )!;
         const string Is = " is at ";
-        var said = process.StandardOutput.ReadLine() ?? throw new InvalidOperationException("The device ended before it was there.");
+        var said = process.StandardOutput.ReadLine()
+            ?? throw new InvalidOperationException("The device ended before it was there.");
         Address = said[(said.IndexOf(Is, StringComparison.Ordinal) + Is.Length)..];
         _ = process.StandardOutput.ReadToEndAsync();
     }

@@ -2,7 +2,8 @@ using OpenQA.Selenium;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>What the sheet does with pins, with entries that cannot be read, and with changes that are not saved.</summary>
+/// <summary>What the sheet does with pins, with entries that cannot be read, and with changes that are not
+/// saved.</summary>
 public sealed class EditTests(DemoProcess server) : DemoTests(server)
 {
     [Fact]
@@ -34,18 +35,24 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom latte");
         Tab.EnterCell(2, "Plover", text);
-        Tab.Until("the message", () => Tab.Has(".cell .error") && Tab.TextOf(".cell .error").Contains(message, StringComparison.Ordinal));
+        Tab.Until("the message", () =>
+            Tab.Has(".cell .error") && Tab.TextOf(".cell .error").Contains(message, StringComparison.Ordinal)
+        );
 
         Assert.Equal(text, Tab.Cell(2, "Plover"));
         Assert.Equal("true", Tab.CellsOf("Plover")[2].GetAttribute("aria-invalid"));
-        Tab.Until("that it is nowhere but here", () => Tab.TextOf("[data-test=status]").Contains("Not all read", StringComparison.Ordinal));
+        Tab.Until("that it is nowhere but here", () =>
+            Tab.TextOf("[data-test=status]").Contains("Not all read", StringComparison.Ordinal)
+        );
 
         // The last good amount still stands in the sheet, and Escape brings it back into the cell.
         Tab.CellsOf("Plover")[2].Click();
         Tab.Press(Keys.Escape);
         Tab.UntilCell(2, "Plover", "210");
         Assert.False(Tab.Has(".cell .error"));
-        Tab.Until("that all is saved", () => Tab.TextOf("[data-test=status]").Contains("Saved", StringComparison.Ordinal));
+        Tab.Until("that all is saved", () =>
+            Tab.TextOf("[data-test=status]").Contains("Saved", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -84,7 +91,9 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.Click("[data-test=add-missing]");
         Tab.Until("what was looked for", () => Tab.AttributeOf("[data-test=missing-name]", "value") == "Quince syrup");
         Tab.Click("[data-test=missing-save]");
-        Tab.Until("what is missing", () => Tab.TextOf("[data-test=missing]").Contains("It is not said what it is like.", StringComparison.Ordinal));
+        Tab.Until("what is missing", () =>
+            Tab.TextOf("[data-test=missing]").Contains("It is not said what it is like.", StringComparison.Ordinal)
+        );
         Tab.ChooseOption("[data-test=missing-like]", "Plain syrup");
         Tab.Type("[data-test=missing-stroke]", "8");
         Tab.Click("[data-test=missing-save]");
@@ -92,7 +101,10 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
 
         // It has a pump, so that it is poured in strokes: 2 of 8 ml.
         Tab.EnterCell(3, "Plover", "2");
-        Tab.Until("its strokes", () => Tab.All("[data-test=line]")[3].Text.Contains("strokes", StringComparison.Ordinal) && Tab.All("[data-test=line]")[3].Text.Contains("16 ml", StringComparison.Ordinal));
+        Tab.Until("its strokes", () =>
+            Tab.All("[data-test=line]")[3].Text.Contains("strokes", StringComparison.Ordinal)
+            && Tab.All("[data-test=line]")[3].Text.Contains("16 ml", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -100,15 +112,21 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom latte");
         Tab.Type("#reserve", "a finger", Keys.Enter);
-        Tab.Until("the message", () => Tab.TextOf("#reserve-error").Contains("'a finger' is not a number", StringComparison.Ordinal));
+        Tab.Until("the message", () =>
+            Tab.TextOf("#reserve-error").Contains("'a finger' is not a number", StringComparison.Ordinal)
+        );
         Tab.Type("#reserve", "90", Keys.Enter);
-        Tab.Until("the message", () => Tab.TextOf("#reserve-error").Contains("more than half of", StringComparison.Ordinal));
+        Tab.Until("the message", () =>
+            Tab.TextOf("#reserve-error").Contains("more than half of", StringComparison.Ordinal)
+        );
         Assert.Equal("90", Tab.AttributeOf("#reserve", "value"));
         Tab.Type("#reserve", "12", Keys.Enter);
 
         Tab.Type("#name", "");
         Tab.Click("[data-test=save]");
-        Tab.Until("the message", () => Tab.TextOf("#name-error").Contains("The name is empty.", StringComparison.Ordinal));
+        Tab.Until("the message", () =>
+            Tab.TextOf("#name-error").Contains("The name is empty.", StringComparison.Ordinal)
+        );
         Assert.Equal("Not saved yet", Tab.Status);
         Tab.Type("#name", "Cardamom latte, renamed");
 
@@ -159,7 +177,13 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
 
         // The same two shots in the larger cup: weaker than the house allows.
         Tab.EnterCell(1, "Heron", "2");
-        Tab.Until("the finding", () => Tab.All("[data-test=finding]").Any(finding => finding.Text.Contains("Heron is", StringComparison.Ordinal) && finding.Text.Contains("weaker", StringComparison.Ordinal)));
+        Tab.Until("the finding", () =>
+            Tab.All("[data-test=finding]")
+                .Any(finding =>
+                    finding.Text.Contains("Heron is", StringComparison.Ordinal)
+                    && finding.Text.Contains("weaker", StringComparison.Ordinal)
+                )
+        );
         Tab.Until("the mark", () => Tab.Has("[data-band=Strength] .beyond"));
     }
 
@@ -193,13 +217,18 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(0, "Plover", "2");
         Tab.WorkOn("Cardamom syrup");
         Tab.Click("button[aria-label='Pour Cardamom syrup later']");
-        Tab.Until("the move", () => Tab.All("[data-test=line]")[0].Text.Contains("Lock espresso", StringComparison.Ordinal));
+        Tab.Until("the move", () =>
+            Tab.All("[data-test=line]")[0].Text.Contains("Lock espresso", StringComparison.Ordinal)
+        );
         Tab.WorkOn("Farm milk");
         Tab.Click("button[aria-label='Take Farm milk out']");
         Tab.Until("two lines", () => Tab.All("[data-test=line]").Count == 2);
         Tab.PressControl("z");
         Tab.PressControl("z");
-        Tab.Until("all of it back", () => Tab.All("[data-test=line]").Count == 3 && Tab.All("[data-test=line]")[0].Text.Contains("Cardamom syrup", StringComparison.Ordinal));
+        Tab.Until("all of it back", () =>
+            Tab.All("[data-test=line]").Count == 3
+            && Tab.All("[data-test=line]")[0].Text.Contains("Cardamom syrup", StringComparison.Ordinal)
+        );
         Assert.Equal("Saved", Tab.Status);
     }
 
@@ -210,8 +239,12 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(2, "Heron", "305");
         Tab.WorkIn("Heron");
         Tab.Click("button[aria-label='Make reference: Heron']");
-        Tab.Until("the new reference", () => Tab.TextOf("th[data-size=Heron]").Contains("reference", StringComparison.Ordinal));
-        Tab.Until("its cells to be set", () => Tab.CellsOf("Heron")[2].GetAttribute("aria-label")!.EndsWith("set", StringComparison.Ordinal));
+        Tab.Until("the new reference", () =>
+            Tab.TextOf("th[data-size=Heron]").Contains("reference", StringComparison.Ordinal)
+        );
+        Tab.Until("its cells to be set", () =>
+            Tab.CellsOf("Heron")[2].GetAttribute("aria-label")!.EndsWith("set", StringComparison.Ordinal)
+        );
 
         Assert.Equal(["3", "3", "305"], Enumerable.Range(0, 3).Select(row => Tab.Cell(row, "Heron")));
         Tab.UntilCell(2, "Plover", "210");
@@ -291,7 +324,10 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(0, "Heron", "6");
         Server.Kill();
         Tab.Click("[data-test=save]");
-        Tab.Until("the message", () => Tab.Has("[data-test=away]") && Tab.TextOf("[data-test=away]").Contains("Krasis does not answer.", StringComparison.Ordinal));
+        Tab.Until("the message", () =>
+            Tab.Has("[data-test=away]")
+            && Tab.TextOf("[data-test=away]").Contains("Krasis does not answer.", StringComparison.Ordinal)
+        );
         Assert.Equal("4", Tab.Cell(0, "Plover"));
 
         // The save that was asked for goes out by itself as soon as there is somebody to take it.
@@ -311,6 +347,9 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Tab.UntilCell(0, "Plover", "3");
         Tab.UntilCell(1, "Plover", "1");
         Tab.UntilCell(2, "Plover", "250");
-        Assert.Equal("Lock espresso in Plover, shot, set", Tab.Script("return document.activeElement.getAttribute('aria-label')"));
+        Assert.Equal(
+            "Lock espresso in Plover, shot, set",
+            Tab.Script("return document.activeElement.getAttribute('aria-label')")
+        );
     }
 }

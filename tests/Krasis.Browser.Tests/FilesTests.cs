@@ -1,6 +1,7 @@
 namespace Krasis.Browser.Tests;
 
-/// <summary>What happens to what is entered when the data file goes, and how it is brought back. Each with a program of its own.</summary>
+/// <summary>What happens to what is entered when the data file goes, and how it is brought back. Each with a program of
+/// its own.</summary>
 public sealed class FilesTests : IDisposable
 {
     private readonly DemoProcess server = new();
@@ -23,7 +24,10 @@ public sealed class FilesTests : IDisposable
         tab.EnterCell(0, "Plover", "4");
         tab.UntilCell(0, "Heron", "6");
         tab.Click("[data-test=save]");
-        tab.Until("the sentence", () => tab.Has("[data-test=cannot-keep]") && tab.TextOf("[data-test=cannot-keep]").Contains("is not there any more", StringComparison.Ordinal));
+        tab.Until("the sentence", () =>
+            tab.Has("[data-test=cannot-keep]")
+            && tab.TextOf("[data-test=cannot-keep]").Contains("is not there any more", StringComparison.Ordinal)
+        );
         tab.Until("where it is", () => tab.Status == "Kept in this browser");
 
         // Whatever page is opened, it says so, once something is to be saved there.
@@ -40,7 +44,9 @@ public sealed class FilesTests : IDisposable
     public void What_was_copied_is_brought_back_after_the_worst()
     {
         tab.Open("/files");
-        tab.Until("how it is copied", () => tab.TextOf("[data-test=copies]").Contains("--backup-every", StringComparison.Ordinal));
+        tab.Until("how it is copied", () =>
+            tab.TextOf("[data-test=copies]").Contains("--backup-every", StringComparison.Ordinal)
+        );
         Assert.EndsWith("/api/files/copy", tab.AttributeOf("[data-test=copy]", "href"), StringComparison.Ordinal);
 
         var copy = server.DataFile + ".copy";
@@ -53,7 +59,11 @@ public sealed class FilesTests : IDisposable
         // Killed, and what is left of the file is not worth reading; its log still lies beside it.
         server.Kill();
         File.WriteAllText(server.DataFile, "The disk's last words.");
-        Assert.Contains("is in the place of", Krasis("restore", copy, "--data", server.DataFile), StringComparison.Ordinal);
+        Assert.Contains(
+            "is in the place of",
+            Krasis("restore", copy, "--data", server.DataFile),
+            StringComparison.Ordinal
+        );
         Assert.Contains("is good", Krasis("check", "--data", server.DataFile), StringComparison.Ordinal);
         server.StartAgain();
         Open("Cardamom latte");
@@ -61,7 +71,10 @@ public sealed class FilesTests : IDisposable
     }
 
     private static string Krasis(params string[] arguments) =>
-        Outside.Run("dotnet", [Path.Combine(KrasisProcess.Root(), "artifacts", "krasis", "Krasis.Web.dll"), .. arguments]);
+        Outside.Run(
+            "dotnet",
+            [Path.Combine(KrasisProcess.Root(), "artifacts", "krasis", "Krasis.Web.dll"), .. arguments]
+        );
 
     private void Open(string name)
     {
@@ -85,7 +98,9 @@ public sealed class FilesTests : IDisposable
         using var server = new KrasisProcess(demo: true);
         using var tab = new Tab(server.Address);
         tab.Open("/files").ChooseOption("[data-test=book-paper]", "Letter");
-        tab.Until("the book on Letter", () => tab.AttributeOf("[data-test=book]", "href")!.EndsWith("?station=bar&letter=true", StringComparison.Ordinal));
+        tab.Until("the book on Letter", () =>
+            tab.AttributeOf("[data-test=book]", "href")!.EndsWith("?station=bar&letter=true", StringComparison.Ordinal)
+        );
         Assert.Equal("%PDF", Text(tab.AttributeOf("[data-test=book]", "href")!)[..4]);
 
         // Nobody may read the board until it is said.
@@ -96,7 +111,11 @@ public sealed class FilesTests : IDisposable
 
         tab.Click("summary");
         tab.UntilText("[data-test=sheets]", "allergens and nutrition");
-        Assert.StartsWith("drink,standard,size,energy_kj", Text("/api/files/sheets/board.csv"), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "drink,standard,size,energy_kj",
+            Text("/api/files/sheets/board.csv"),
+            StringComparison.Ordinal
+        );
         Assert.Equal("PK", Text(tab.AttributeOf("[data-test=all-sheets]", "href")!)[..2]);
 
         string Text(string path)

@@ -38,7 +38,10 @@ public sealed class FirstBarTests : IDisposable
         }
 
         tab.Until("the proposal", () => tab.CellsOf("Coot").Count == 3);
-        Assert.Equal(["Damson syrup", "Espresso", "Whole milk"], tab.All("button.what").Select(line => line.GetAttribute("data-name")));
+        Assert.Equal(
+            ["Damson syrup", "Espresso", "Whole milk"],
+            tab.All("button.what").Select(line => line.GetAttribute("data-name"))
+        );
         tab.Until("the save", () => tab.Status == "Saved" && tab.Path != "/builds/new");
 
         // What is not known is said and keeps nobody from going on.
@@ -62,7 +65,10 @@ public sealed class FirstBarTests : IDisposable
 
         Assert.Contains("Nothing of the cup is measured yet.", tab.Says, StringComparison.Ordinal);
         Assert.Contains("No milk is chosen yet.", tab.Says, StringComparison.Ordinal);
-        Assert.Equal(("Otter", "Damson syrup"), (tab.AttributeOf("#cup-0", "value"), tab.AttributeOf("#flavour-0", "value")));
+        Assert.Equal(
+            ("Otter", "Damson syrup"),
+            (tab.AttributeOf("#cup-0", "value"), tab.AttributeOf("#flavour-0", "value"))
+        );
     }
 
     private void Click(string css)

@@ -29,7 +29,10 @@ public sealed class FlowTests(DemoProcess server) : DemoTests(server)
             Tab.Press("hazelnut");
             Tab.Until("what is found", () => Tab.All("li[role=option]").Count == 1);
             Tab.Press(Keys.ArrowDown + Keys.Enter);
-            Tab.Until("the line with the cursor in it", () => Tab.All("[data-test=line]").Count == lines + 1 && (bool)Tab.Script("return document.activeElement.dataset.cell?.endsWith(' Plover') ?? false")!);
+            Tab.Until("the line with the cursor in it", () =>
+                Tab.All("[data-test=line]").Count == lines + 1
+                && (bool)Tab.Script("return document.activeElement.dataset.cell?.endsWith(' Plover') ?? false")!
+            );
             Tab.Press("3 strokes" + Keys.Enter);
             Tab.UntilCell(lines, "Plover", "3");
             for (var up = lines; up > 0; up--)
@@ -46,7 +49,9 @@ public sealed class FlowTests(DemoProcess server) : DemoTests(server)
         Tab.TabTo("[data-test=state-reason]");
         Tab.Press("Guests asked for it");
         PressOn("[data-test=state-go]");
-        Tab.Until("the standard", () => Tab.Says.Contains("'Weir hazelnut latte' is published.", StringComparison.Ordinal));
+        Tab.Until("the standard", () =>
+            Tab.Says.Contains("'Weir hazelnut latte' is published.", StringComparison.Ordinal)
+        );
         Tab.Until("its state", () => Tab.Says.Contains("Publish again…", StringComparison.Ordinal));
     }
 
@@ -69,9 +74,15 @@ public sealed class FlowTests(DemoProcess server) : DemoTests(server)
         Tab.Until("the warning", () => Tab.Has("[data-check=sauce-on-the-bottom]"));
         Assert.Equal(["Dark chocolate sauce", "Farm milk", "Lock espresso"], Names());
         Tab.Click("[data-check=sauce-on-the-bottom] [data-test=mend]");
-        Tab.Until("the mend", () => Names().SequenceEqual(["Dark chocolate sauce", "Lock espresso", "Farm milk"]) && !Tab.Has("[data-check=sauce-on-the-bottom]"));
+        Tab.Until("the mend", () =>
+            Names().SequenceEqual(["Dark chocolate sauce", "Lock espresso", "Farm milk"])
+            && !Tab.Has("[data-check=sauce-on-the-bottom]")
+        );
         Tab.Click("button[aria-label=Undo]");
-        Tab.Until("it back", () => Names().SequenceEqual(["Dark chocolate sauce", "Farm milk", "Lock espresso"]) && Tab.Has("[data-check=sauce-on-the-bottom]"));
+        Tab.Until("it back", () =>
+            Names().SequenceEqual(["Dark chocolate sauce", "Farm milk", "Lock espresso"])
+            && Tab.Has("[data-check=sauce-on-the-bottom]")
+        );
     }
 
     [Fact]
@@ -97,7 +108,9 @@ public sealed class FlowTests(DemoProcess server) : DemoTests(server)
             return true;
         });
         Tab.Until("what it said", () => !Tab.Has("[data-test=advice]") && !Finding("Heron is", "weaker"));
-        Assert.All(Enumerable.Range(0, 3).Select(row => Tab.Cell(row, "Heron")), amount => Assert.Contains(amount, second, StringComparison.Ordinal));
+        Assert.All(Enumerable.Range(0, 3).Select(row => Tab.Cell(row, "Heron")), amount =>
+            Assert.Contains(amount, second, StringComparison.Ordinal)
+        );
     }
 
     private void PressOn(string css)
@@ -107,8 +120,14 @@ public sealed class FlowTests(DemoProcess server) : DemoTests(server)
     }
 
     private bool Finding(params string[] words) =>
-        Tab.All("[data-test=finding]").Any(finding => words.All(word => finding.Text.Contains(word, StringComparison.Ordinal)));
+        Tab.All("[data-test=finding]")
+            .Any(finding => words.All(word => finding.Text.Contains(word, StringComparison.Ordinal)));
 
     private IEnumerable<string> Names() =>
-        ((IEnumerable<object>)Tab.Script("return [...document.querySelectorAll('[data-test=line-name]')].map(label => label.textContent.trim())")!).Cast<string>();
+        (
+            (IEnumerable<object>)
+                Tab.Script(
+                    "return [...document.querySelectorAll('[data-test=line-name]')].map(label => label.textContent.trim())"
+                )!
+        ).Cast<string>();
 }

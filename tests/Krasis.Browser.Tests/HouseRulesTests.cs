@@ -17,16 +17,23 @@ public sealed class HouseRulesTests : BenchTests
         // Somebody else changes the rules in the meantime: that is shown, and nothing is overwritten.
         Tab.Type("[data-field=strengthDriftPercent]", "34");
         using var http = new HttpClient { BaseAddress = Server.Address };
-        var house = JsonNode.Parse(await http.GetStringAsync("/api/bar", TestContext.Current.CancellationToken))!["house"]!;
+        var house = JsonNode.Parse(await http.GetStringAsync("/api/bar", TestContext.Current.CancellationToken))![
+            "house"
+        ]!;
         var rules = house["document"]!;
         rules["sweetnessDriftPercent"] = 27;
-        using var request = new HttpRequestMessage(HttpMethod.Put, $"/api/bar/house/{house["id"]}") { Content = new StringContent(rules.ToJsonString(), System.Text.Encoding.UTF8, "application/json") };
+        using var request = new HttpRequestMessage(HttpMethod.Put, $"/api/bar/house/{house["id"]}")
+        {
+            Content = new StringContent(rules.ToJsonString(), System.Text.Encoding.UTF8, "application/json"),
+        };
         request.Headers.TryAddWithoutValidation("If-Match", (string)house["etag"]!);
         Assert.Equal(200, (int)(await http.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode);
         Tab.Click("[data-test=keep]");
         Tab.Until("what the other has kept", () => Tab.Has("[data-test=theirs]"));
         Tab.ClickText("Take theirs", "button");
-        Tab.Until("the other's rule", () => Value("sweetnessDriftPercent") == "27" && Value("strengthDriftPercent") == was);
+        Tab.Until("the other's rule", () =>
+            Value("sweetnessDriftPercent") == "27" && Value("strengthDriftPercent") == was
+        );
         Tab.ClickText("Builds", "a");
         Tab.Until("the library", () => Tab.Path == "/");
     }
@@ -44,7 +51,10 @@ public sealed class HouseRulesTests : BenchTests
         UntilText("[role=status]", "are saved.");
         UntilText("[data-test=unlike-the-house]", "builds are poured otherwise");
         Tab.Click("[data-test=unlike-the-house] summary");
-        UntilText("[data-test=unlike-the-house]", "Heron: 3 strokes of Cardamom syrup, and the house pours 4 strokes of a syrup into this cup.");
+        UntilText(
+            "[data-test=unlike-the-house]",
+            "Heron: 3 strokes of Cardamom syrup, and the house pours 4 strokes of a syrup into this cup."
+        );
 
         // On the sheet the line is let follow.
         Tab.ClickText("Cardamom latte", "a");

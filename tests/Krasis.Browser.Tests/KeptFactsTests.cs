@@ -1,6 +1,7 @@
 namespace Krasis.Browser.Tests;
 
-/// <summary>The life of a fact of the bar: two people on one, what is left unsaved, removed, needed and brought back.</summary>
+/// <summary>The life of a fact of the bar: two people on one, what is left unsaved, removed, needed and brought
+/// back.</summary>
 public sealed class KeptFactsTests : BenchTests
 {
     [Fact]
@@ -33,9 +34,15 @@ public sealed class KeptFactsTests : BenchTests
         Tab.Until("it saved", () => !Tab.Find("[data-test=keep]").Enabled);
         Tab.Click("[data-test=remove]");
         UntilText("[role=status]", "Small jug is removed.");
-        Tab.Until("it gone", () => !Tab.All("li a").Any(link => link.Text.Contains("Small jug", StringComparison.Ordinal)));
+        Tab.Until("it gone", () =>
+            !Tab.All("li a").Any(link => link.Text.Contains("Small jug", StringComparison.Ordinal))
+        );
         Tab.Click("[data-test=notice-action]");
-        Tab.Until("it back", () => Tab.Path.StartsWith("/bar/pitchers/", StringComparison.Ordinal) && Tab.Has("[data-field=spoutMl]") && Tab.AttributeOf("[data-field=spoutMl]", "value") == "190");
+        Tab.Until("it back", () =>
+            Tab.Path.StartsWith("/bar/pitchers/", StringComparison.Ordinal)
+            && Tab.Has("[data-field=spoutMl]")
+            && Tab.AttributeOf("[data-field=spoutMl]", "value") == "190"
+        );
         UntilText("[role=status]", "Small jug is back.");
     }
 
@@ -45,7 +52,9 @@ public sealed class KeptFactsTests : BenchTests
         // Ice is an ingredient too, with another page.
         Tab.Open("/bar/ingredients/hazelnut-syrup");
         Tab.Click("[data-test=duplicate-fact]");
-        Tab.Until("the copy", () => Tab.Path.EndsWith("/new", StringComparison.Ordinal) && Value("name") == "Hazelnut syrup (copy)");
+        Tab.Until("the copy", () =>
+            Tab.Path.EndsWith("/new", StringComparison.Ordinal) && Value("name") == "Hazelnut syrup (copy)"
+        );
         Keep();
         Tab.Until("its own page", () => !Tab.Path.EndsWith("/new", StringComparison.Ordinal));
         var path = Tab.Path;
@@ -71,13 +80,17 @@ public sealed class KeptFactsTests : BenchTests
               return fetch('/api/bar/dispensers/pump-cherry', { method: 'PUT', headers: { 'Content-Type': 'application/json', 'If-Match': pump.etag },
                 body: JSON.stringify({ ...pump.document, strokeMl: 8 }) });
             }).then(answer => done(answer.status));
-            """);
+            """
+        );
         Tab.Click("[data-test=keep]");
         UntilText("[data-test=theirs]", "Somebody else has saved another measurement of Cherry pump");
         UntilText("[data-test=theirs]", "8 ml a stroke");
         Assert.Equal(3, Tab.All("[data-test=stroke]").Count);
         Tab.ClickText("Save mine instead");
-        Tab.Until("mine", () => !Tab.Has("[data-test=theirs]") && Tab.All("li a.here").Any(link => link.Text.Contains("7.13 ml a stroke", StringComparison.Ordinal)));
+        Tab.Until("mine", () =>
+            !Tab.Has("[data-test=theirs]")
+            && Tab.All("li a.here").Any(link => link.Text.Contains("7.13 ml a stroke", StringComparison.Ordinal))
+        );
     }
 
     [Fact]

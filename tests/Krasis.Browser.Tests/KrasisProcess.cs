@@ -6,10 +6,12 @@ namespace Krasis.Browser.Tests;
 /// <summary>The published program as a process of its own, on a data file that outlives it.</summary>
 public class KrasisProcess : IDisposable
 {
-    /// <summary>When it is at the program's first start, whatever the machine's clock says: no test and no picture depends on its day.</summary>
+    /// <summary>When it is at the program's first start, whatever the machine's clock says: no test and no picture
+    /// depends on its day.</summary>
     public const string Now = "2026-11-25T09:00:00Z";
 
     private readonly string folder = Directory.CreateTempSubdirectory("krasis-browser-").FullName;
+
     // Filling a file with the demo takes most of a start: it is done once, by the program itself, and copied.
     private static readonly Lazy<FilledFile> Filled = new(() => new FilledFile());
 
@@ -78,7 +80,13 @@ public class KrasisProcess : IDisposable
         }
 
         string[] arguments = [program, "--data", DataFile, "--port", $"{port}", "--clock", Now, .. more];
-        process = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true, Environment = { ["KRASIS_TESTS"] = "1" } })!;
+        process = Process.Start(
+            new ProcessStartInfo("dotnet", arguments)
+            {
+                RedirectStandardOutput = true,
+                Environment = { ["KRASIS_TESTS"] = "1" },
+            }
+        )!;
         const string Announcement = "Krasis answers at ";
         while (process.StandardOutput.ReadLine() is { } line)
         {
@@ -93,5 +101,6 @@ public class KrasisProcess : IDisposable
         throw new InvalidOperationException("The program ended before it answered.");
     }
 
-    internal static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", ".."));
+    internal static string Root([CallerFilePath] string here = "") =>
+        Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", ".."));
 }

@@ -43,6 +43,8 @@ public sealed class ListTests : IDisposable
         tab.Open("/bar/nothing");
         tab.Until("the message", () => tab.TextOf("h1") == "There is no such page");
         tab.Open("/bar/cups/none");
-        tab.Until("the message", () => tab.TextOf("[role=alert]").StartsWith("That cup is not here any more.", StringComparison.Ordinal));
+        tab.Until("the message", () =>
+            tab.TextOf("[role=alert]").StartsWith("That cup is not here any more.", StringComparison.Ordinal)
+        );
     }
 }

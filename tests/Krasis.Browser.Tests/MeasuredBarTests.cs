@@ -11,7 +11,16 @@ public sealed class MeasuredBarTests : BenchTests
         Tab.Click("[data-test=add]");
         Tab.Type("[data-field=waterGrams]", "355");
         UntilText("[data-test=brim]", "356 ml");
-        foreach (var (field, text) in new[] { ("name", "Fen"), ("topDiameterMm", "-5"), ("bottomDiameterMm", "55"), ("heightMm", "100"), ("labelMl", "400") })
+        foreach (
+            var (field, text) in new[]
+            {
+                ("name", "Fen"),
+                ("topDiameterMm", "-5"),
+                ("bottomDiameterMm", "55"),
+                ("heightMm", "100"),
+                ("labelMl", "400"),
+            }
+        )
         {
             Tab.Type($"[data-field={field}]", text);
         }
@@ -22,10 +31,19 @@ public sealed class MeasuredBarTests : BenchTests
         Assert.Equal("355", Value("waterGrams"));
 
         Tab.Type("[data-field=topDiameterMm]", "80");
-        Tab.Until("the drawing", () => Tab.Has(".section [role=img]") && Tab.AttributeOf(".section [role=img]", "aria-label")!.StartsWith("Fen, 356 ml to the brim", StringComparison.Ordinal));
+        Tab.Until("the drawing", () =>
+            Tab.Has(".section [role=img]")
+            && Tab.AttributeOf(".section [role=img]", "aria-label")!
+                .StartsWith("Fen, 356 ml to the brim", StringComparison.Ordinal)
+        );
         Keep();
-        Tab.Until("its own page", () => Tab.Path.StartsWith("/bar/cups/", StringComparison.Ordinal) && !Tab.Path.EndsWith("new", StringComparison.Ordinal));
-        Assert.Contains(Tab.All("li a.here"), link => link.Text.Contains("the label is wrong", StringComparison.Ordinal));
+        Tab.Until("its own page", () =>
+            Tab.Path.StartsWith("/bar/cups/", StringComparison.Ordinal)
+            && !Tab.Path.EndsWith("new", StringComparison.Ordinal)
+        );
+        Assert.Contains(Tab.All("li a.here"), link =>
+            link.Text.Contains("the label is wrong", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -72,7 +90,10 @@ public sealed class MeasuredBarTests : BenchTests
 
         Tab.Open("/");
         Tab.ClickText("Cardamom latte", "a");
-        Tab.Until("the moved cell", () => Tab.Has("[data-test=equivalent]") && Tab.All("[data-test=line]")[0].Text.Contains("15 ml · 20 g", StringComparison.Ordinal));
+        Tab.Until("the moved cell", () =>
+            Tab.Has("[data-test=equivalent]")
+            && Tab.All("[data-test=line]")[0].Text.Contains("15 ml · 20 g", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -139,7 +160,14 @@ public sealed class MeasuredBarTests : BenchTests
     {
         Tab.Open("/bar/cups/reed/card").Find("[data-test=card]");
         // A CSS millimetre is 96 ÷ 25.4 pixels (CSS Values and Units), which a printer sets to a true one.
-        Assert.Equal(50 * 96 / 25.4, Convert.ToDouble(Tab.Script("return document.querySelector('[data-test=card-rule]').getBoundingClientRect().width"), System.Globalization.CultureInfo.InvariantCulture), 1.0);
+        Assert.Equal(
+            50 * 96 / 25.4,
+            Convert.ToDouble(
+                Tab.Script("return document.querySelector('[data-test=card-rule]').getBoundingClientRect().width"),
+                System.Globalization.CultureInfo.InvariantCulture
+            ),
+            1.0
+        );
     }
 
     [Fact]

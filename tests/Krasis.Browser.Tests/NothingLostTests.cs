@@ -76,7 +76,10 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Open("Cardamom oat latte");
         Server.Kill();
         Tab.EnterCell(0, "Plover", "3");
-        Tab.Until("the word", () => Tab.Has("[data-test=away]") && Tab.TextOf("[data-test=away]").Contains("Go on working", StringComparison.Ordinal));
+        Tab.Until("the word", () =>
+            Tab.Has("[data-test=away]")
+            && Tab.TextOf("[data-test=away]").Contains("Go on working", StringComparison.Ordinal)
+        );
 
         // What is typed stays in its cell and waits; what needs no reading goes on at once.
         Tab.Until("it waits", () => Tab.Has("[data-test=waits]") && Tab.Cell(0, "Plover") == "3");
@@ -86,7 +89,9 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Tab.Until("kept", () => Tab.Status == "Kept in this browser");
 
         Server.StartAgain();
-        Tab.Until("all of it sent", () => !Tab.Has("[data-test=away]") && Tab.Status == "Saved" && !Tab.Has("[data-test=waits]"));
+        Tab.Until("all of it sent", () =>
+            !Tab.Has("[data-test=away]") && Tab.Status == "Saved" && !Tab.Has("[data-test=waits]")
+        );
         Tab.UntilCell(0, "Heron", "4");
         Tab.Reload();
         Tab.UntilCell(0, "Plover", "3");

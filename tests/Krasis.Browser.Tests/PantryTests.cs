@@ -1,6 +1,7 @@
 namespace Krasis.Browser.Tests;
 
-/// <summary>What is bought and what the house makes of it: entered, read off labels, written, brought in from files.</summary>
+/// <summary>What is bought and what the house makes of it: entered, read off labels, written, brought in from
+/// files.</summary>
 public sealed class PantryTests : BenchTests
 {
     // Every entry of the starter pantry can be begun from, and what was typed before stays.
@@ -9,10 +10,14 @@ public sealed class PantryTests : BenchTests
     {
         Tab.Open("/bar/ingredients/new");
         Tab.Type("[data-field=name]", "Towpath oat");
-        foreach (var (entry, density) in new[] { ("Cocoa powder", "0.5"), ("Heavy cream", "0.994"), ("Whole milk", "1.03") })
+        foreach (
+            var (entry, density) in new[] { ("Cocoa powder", "0.5"), ("Heavy cream", "0.994"), ("Whole milk", "1.03") }
+        )
         {
             Tab.ChooseOption("[data-test=starter]", entry);
-            Tab.Until($"what {entry} is", () => Value("densityGramsPerMl").StartsWith(density[..3], StringComparison.Ordinal));
+            Tab.Until($"what {entry} is", () =>
+                Value("densityGramsPerMl").StartsWith(density[..3], StringComparison.Ordinal)
+            );
             Assert.Equal("Towpath oat", Value("name"));
         }
 
@@ -66,7 +71,10 @@ public sealed class PantryTests : BenchTests
         Tab.Type("[data-field=densityGramsPerMl]", "1.25");
         Tab.Click("[data-test=work-label]");
         Tab.Find("[data-test=label-laid]");
-        Assert.Equal(("266.667", "64", "64"), (Value("per100g.energyKcal"), Value("per100g.sugars"), Value("per100g.sucrose")));
+        Assert.Equal(
+            ("266.667", "64", "64"),
+            (Value("per100g.energyKcal"), Value("per100g.sugars"), Value("per100g.sucrose"))
+        );
         Keep();
     }
 
@@ -115,24 +123,36 @@ public sealed class PantryTests : BenchTests
         Tab.Find(".p-select-filter").SendKeys("Tide");
         Tab.ClickText("Tide milk", "li[role=option]");
         Tab.Type("[data-field='lines.4.amount']", "10");
-        UntilText("[data-test=lines-fault]", "Ginger-pear cordial contains itself: Ginger-pear cordial → Tide milk → Ginger-pear cordial.");
+        UntilText(
+            "[data-test=lines-fault]",
+            "Ginger-pear cordial contains itself: Ginger-pear cordial → Tide milk → Ginger-pear cordial."
+        );
     }
 
     [Fact]
     public void A_pantry_file_with_two_bad_rows_comes_in_without_them()
     {
         var file = Path.Combine(Path.GetTempPath(), $"pantry-{Guid.NewGuid():N}.csv");
-        File.WriteAllText(file, "name,kind,brix,colour\nQuince syrup,syrup,62,#d8b24a\nPlum syrup,syrup,120,#7a2d4a\nFig syrup,syrup,sixty,#6a4a5a\nSloe syrup,syrup,60,#3d2a4a\n");
+        File.WriteAllText(
+            file,
+            "name,kind,brix,colour\nQuince syrup,syrup,62,#d8b24a\nPlum syrup,syrup,120,#7a2d4a\nFig syrup,syrup,sixty,#6a4a5a\nSloe syrup,syrup,60,#3d2a4a\n"
+        );
         try
         {
             Tab.Open("/bar/ingredients").Find("[data-test=pantry-import]");
             Tab.All("[data-test=pantry-file]")[0].SendKeys(file);
-            UntilText("[data-test=pantry-sum]", "2 rows to keep, 2 rows that cannot be taken. Nothing has been kept yet.");
+            UntilText(
+                "[data-test=pantry-sum]",
+                "2 rows to keep, 2 rows that cannot be taken. Nothing has been kept yet."
+            );
             UntilText("[data-test=pantry-bad]", "Line 3, column brix (Plum syrup): 120 °Brix is too much.");
             UntilText("[data-test=pantry-bad]", "Line 4, column brix (Fig syrup): 'sixty' cannot be read.");
             Tab.ClickText("Save 2 rows, leave out 2");
             UntilText("[role=status]", "2 added, 0 changed, 0 were so already, 2 left out.");
-            Tab.Until("the new syrups", () => Tab.All("li a .name").Any(name => name.Text == "Sloe syrup") && Tab.All("li a .name").All(name => name.Text != "Plum syrup"));
+            Tab.Until("the new syrups", () =>
+                Tab.All("li a .name").Any(name => name.Text == "Sloe syrup")
+                && Tab.All("li a .name").All(name => name.Text != "Plum syrup")
+            );
         }
         finally
         {

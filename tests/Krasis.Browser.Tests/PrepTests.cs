@@ -4,7 +4,8 @@ using System.Text.RegularExpressions;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>Prep, as a lead and whoever prepares go through it. It is Wednesday, 25 November 2026, nine o'clock.</summary>
+/// <summary>Prep, as a lead and whoever prepares go through it. It is Wednesday, 25 November 2026, nine
+/// o'clock.</summary>
 public sealed partial class PrepTests : BenchTests
 {
     [Fact]
@@ -12,7 +13,10 @@ public sealed partial class PrepTests : BenchTests
     {
         Tab.Open("/prep/expected").Find("[data-test=past] svg");
         var before = Total();
-        Tab.Type("[data-test=paste]", "day;drink;size;station;cups\n18.11.2026;Hazelnut iced latte;Rush;Bar;90\n18.11.2026;Sesame, big;;Bar;30\n18.11.2026;Hazelnut iced latte;Reed;Bar;-1");
+        Tab.Type(
+            "[data-test=paste]",
+            "day;drink;size;station;cups\n18.11.2026;Hazelnut iced latte;Rush;Bar;90\n18.11.2026;Sesame, big;;Bar;30\n18.11.2026;Hazelnut iced latte;Reed;Bar;-1"
+        );
         Tab.Click("[data-test=read]");
         UntilText("[data-test=read-sales]", "Row 4, cups: “-1”. That is not a number of cups.");
         Assert.False(Tab.Find("[data-test=take]").Enabled);
@@ -58,7 +62,9 @@ public sealed partial class PrepTests : BenchTests
         Tab.Click("[data-test=bar][data-key='coffee-ice@2026-11-28-1']");
         UntilText("[data-test=begin]", "(moved by hand)");
         Tab.Click("[data-test=let]");
-        Tab.Until("the plan's own time", () => !Tab.TextOf("[data-test=begin]").Contains("10:10", StringComparison.Ordinal));
+        Tab.Until("the plan's own time", () =>
+            !Tab.TextOf("[data-test=begin]").Contains("10:10", StringComparison.Ordinal)
+        );
 
         // Beside it, a fifth more iced.
         Tab.Type("[data-test=if-iced]", "+20");
@@ -79,7 +85,9 @@ public sealed partial class PrepTests : BenchTests
         tablet.Click("[data-test=weigh-along]");
         tablet.Click("[data-test=scale-connect]");
         tablet.Click("[data-test=scale-stroke]");
-        tablet.Until("what is left to weigh", () => tablet.TextOf("[data-test=to-go]").Contains("to go", StringComparison.Ordinal));
+        tablet.Until("what is left to weigh", () =>
+            tablet.TextOf("[data-test=to-go]").Contains("to go", StringComparison.Ordinal)
+        );
         tablet.Until("the scale at rest", () => tablet.Find("[data-test=it-is-in]").Enabled);
         tablet.Click("[data-test=it-is-in]");
         tablet.Until("it is ticked", () => tablet.AttributeOf("[data-test=into]", "aria-pressed") == "true");
@@ -108,7 +116,11 @@ public sealed partial class PrepTests : BenchTests
         try
         {
             Tab.Pdf(pdf);
-            var words = Word().Matches(Outside.Run("pdftotext", "-bbox", pdf, "-")).Select(match => (X: Mm(match, 1), Y: Mm(match, 2), Text: match.Groups[3].Value)).Where(word => word.Text == "Lot").ToList();
+            var words = Word()
+                .Matches(Outside.Run("pdftotext", "-bbox", pdf, "-"))
+                .Select(match => (X: Mm(match, 1), Y: Mm(match, 2), Text: match.Groups[3].Value))
+                .Where(word => word.Text == "Lot")
+                .ToList();
             Assert.Contains("(A4)", Outside.Run("pdfinfo", pdf), StringComparison.Ordinal);
             Assert.Equal(4, words.Count);
             Assert.Equal(66, words[1].X - words[0].X, 0.2);
@@ -116,7 +128,11 @@ public sealed partial class PrepTests : BenchTests
             Assert.Equal(38.1, words[3].Y - words[0].Y, 0.2);
             Assert.Equal(7.25 + 2.2, words[0].X, 0.3);
             Outside.Run("pdftoppm", "-r", "300", "-png", "-singlefile", pdf, png);
-            Assert.Contains($"{Server.Address.GetLeftPart(UriPartial.Authority)}/prep/lots/261124-01", Outside.Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png"), StringComparison.Ordinal);
+            Assert.Contains(
+                $"{Server.Address.GetLeftPart(UriPartial.Authority)}/prep/lots/261124-01",
+                Outside.Run("zbarimg", "--nodbus", "-q", "--raw", $"{png}.png"),
+                StringComparison.Ordinal
+            );
         }
         finally
         {
@@ -125,14 +141,30 @@ public sealed partial class PrepTests : BenchTests
         }
 
         // Rolls and other sheets are pages of their own size.
-        foreach (var (sheet, width, height) in new[] { ("One by one, 62 × 40 mm", 62.0, 40.0), ("One by one, 57 × 32 mm", 57.0, 32.0), ("Letter, 30 labels of 66.7 × 25.4 mm", 215.9, 279.4), ("A4, 14 labels of 99.1 × 38.1 mm", 210.0, 297.0) })
+        foreach (
+            var (sheet, width, height) in new[]
+            {
+                ("One by one, 62 × 40 mm", 62.0, 40.0),
+                ("One by one, 57 × 32 mm", 57.0, 32.0),
+                ("Letter, 30 labels of 66.7 × 25.4 mm", 215.9, 279.4),
+                ("A4, 14 labels of 99.1 × 38.1 mm", 210.0, 297.0),
+            }
+        )
         {
             Tab.ChooseOption("[data-test=sheet]", sheet);
             Tab.Until(sheet, () => Tab.TextOf("[data-test=sheet]").Contains(sheet, StringComparison.Ordinal));
             Tab.Pdf(pdf);
             var size = PageSize().Match(Outside.Run("pdfinfo", pdf));
-            Assert.Equal(width, double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.4);
-            Assert.Equal(height, double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint, 0.4);
+            Assert.Equal(
+                width,
+                double.Parse(size.Groups[1].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint,
+                0.4
+            );
+            Assert.Equal(
+                height,
+                double.Parse(size.Groups[2].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint,
+                0.4
+            );
             File.Delete(pdf);
         }
 
@@ -156,23 +188,62 @@ public sealed partial class PrepTests : BenchTests
 
         Tab.Open("/prep/order").Find("[data-test=row]");
         using var http = new HttpClient { BaseAddress = Server.Address };
-        Assert.StartsWith("what,pack,", await http.GetStringAsync(Tab.AttributeOf("[data-test=csv]", "href"), TestContext.Current.CancellationToken), StringComparison.Ordinal);
-        Assert.Equal((byte)'P', (await http.GetByteArrayAsync(Tab.AttributeOf("[data-test=xlsx]", "href"), TestContext.Current.CancellationToken))[0]);
+        Assert.StartsWith(
+            "what,pack,",
+            await http.GetStringAsync(
+                Tab.AttributeOf("[data-test=csv]", "href"),
+                TestContext.Current.CancellationToken
+            ),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            (byte)'P',
+            (
+                await http.GetByteArrayAsync(
+                    Tab.AttributeOf("[data-test=xlsx]", "href"),
+                    TestContext.Current.CancellationToken
+                )
+            )[0]
+        );
 
         // Read by ical.js.
         var file = Path.GetTempFileName();
         try
         {
             Tab.Open("/prep");
-            await File.WriteAllTextAsync(file, await http.GetStringAsync(Tab.AttributeOf("[data-test=calendar]", "href"), TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
-            var events = JsonNode.Parse(Outside.Run("node", Path.Combine(KrasisProcess.Root(), "tests", "reference", "calendar.mjs"), file))!.AsArray();
-            var plan = JsonNode.Parse(await http.GetStringAsync("/api/prep/plan", TestContext.Current.CancellationToken))!["batches"]!.AsArray().Where(batch => batch!["begin"] is not null).ToList();
+            await File.WriteAllTextAsync(
+                file,
+                await http.GetStringAsync(
+                    Tab.AttributeOf("[data-test=calendar]", "href"),
+                    TestContext.Current.CancellationToken
+                ),
+                TestContext.Current.CancellationToken
+            );
+            var events = JsonNode
+                .Parse(
+                    Outside.Run("node", Path.Combine(KrasisProcess.Root(), "tests", "reference", "calendar.mjs"), file)
+                )!
+                .AsArray();
+            var plan = JsonNode.Parse(
+                await http.GetStringAsync("/api/prep/plan", TestContext.Current.CancellationToken)
+            )!["batches"]!
+                .AsArray()
+                .Where(batch => batch!["begin"] is not null)
+                .ToList();
             Assert.Equal(plan.Count, events.Count);
             Assert.All(plan, batch =>
             {
-                var found = events.First(each => (string?)each!["uid"] == $"{((string)batch!["key"]!).Replace('@', '-')}@prep.krasis")!;
-                Assert.Equal(new DateTimeOffset(2026, 11, 25, 0, 0, 0, TimeSpan.Zero).AddMinutes((int)batch!["begin"]!), DateTimeOffset.Parse((string)found["start"]!, CultureInfo.InvariantCulture));
-                Assert.Equal(((int)batch["work"]!, 0, 0), ((int)found["minutes"]!, (int)found["alarm"]!, (int)found["sequence"]!));
+                var found = events.First(each =>
+                    (string?)each!["uid"] == $"{((string)batch!["key"]!).Replace('@', '-')}@prep.krasis"
+                )!;
+                Assert.Equal(
+                    new DateTimeOffset(2026, 11, 25, 0, 0, 0, TimeSpan.Zero).AddMinutes((int)batch!["begin"]!),
+                    DateTimeOffset.Parse((string)found["start"]!, CultureInfo.InvariantCulture)
+                );
+                Assert.Equal(
+                    ((int)batch["work"]!, 0, 0),
+                    ((int)found["minutes"]!, (int)found["alarm"]!, (int)found["sequence"]!)
+                );
             });
         }
         finally
@@ -199,7 +270,8 @@ public sealed partial class PrepTests : BenchTests
 
     private string Total() => string.Join(' ', Tab.All("[data-test=total]").Select(total => total.Text));
 
-    private static double Mm(Match match, int group) => double.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint;
+    private static double Mm(Match match, int group) =>
+        double.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture) * Outside.MmPerPoint;
 
     [GeneratedRegex("<word xMin=\"([\\d.]+)\" yMin=\"([\\d.]+)\"[^>]*>([^<]*)</word>")]
     private static partial Regex Word();

@@ -3,8 +3,7 @@ namespace Krasis.Browser.Tests;
 /// <summary>Recipes as people write them, pasted, looked at, and opened as drafts.</summary>
 public sealed class ReadTests : BenchTests
 {
-    private const string Notebook =
-        """
+    private const string Notebook = """
         # Gull
         2 pumps cardamom
         1 shot
@@ -60,7 +59,9 @@ public sealed class ReadTests : BenchTests
         Tab.Script("document.querySelectorAll('[data-test=recipe]')[3].querySelector('[data-test=leave]').click()");
         for (var left = 4; left > 0; left--)
         {
-            Tab.Until("one more to be kept", () => Tab.All("[data-test=open-draft]").Count == left && Tab.All("main[aria-busy=true]").Count == 0);
+            Tab.Until("one more to be kept", () =>
+                Tab.All("[data-test=open-draft]").Count == left && Tab.All("main[aria-busy=true]").Count == 0
+            );
             Tab.Click("[data-test=open-draft]");
         }
 
@@ -83,8 +84,14 @@ public sealed class ReadTests : BenchTests
         var folder = Directory.CreateTempSubdirectory("krasis-recipes-");
         try
         {
-            var (recipe, none) = (Path.Combine(folder.FullName, "otter.csv"), Path.Combine(folder.FullName, "otter.xlsx"));
-            File.WriteAllText(recipe, "Otter\ningredient,Wren,Plover\nLock espresso,1 shot,2 shots\nHazelnut syrup,2 pumps,3 pumps\n");
+            var (recipe, none) = (
+                Path.Combine(folder.FullName, "otter.csv"),
+                Path.Combine(folder.FullName, "otter.xlsx")
+            );
+            File.WriteAllText(
+                recipe,
+                "Otter\ningredient,Wren,Plover\nLock espresso,1 shot,2 shots\nHazelnut syrup,2 pumps,3 pumps\n"
+            );
             File.WriteAllBytes(none, [(byte)'P', (byte)'K', 3, 4, 1, 2, 3]);
             Tab.Open("/read");
             Tab.Find("[data-test=paste]");
@@ -103,7 +110,10 @@ public sealed class ReadTests : BenchTests
     private void Paste(string text)
     {
         Tab.Find("[data-test=paste]");
-        Tab.Script("const box = document.querySelector('[data-test=paste]'); box.value = arguments[0]; box.dispatchEvent(new Event('input'))", text);
+        Tab.Script(
+            "const box = document.querySelector('[data-test=paste]'); box.value = arguments[0]; box.dispatchEvent(new Event('input'))",
+            text
+        );
         Tab.Click("[data-test=read]");
         Tab.Until("it to be read", () => Tab.All("[data-test=recipe]").Count > 0);
     }

@@ -50,7 +50,10 @@ public sealed class ScaleTests : BenchTests
         Tab.Click("[aria-label='Lay 100 g on the scale']");
         Tab.Until("a hundred grams more", () => Says() == "At rest" && Math.Abs(Reading() - 100) < 0.2);
         Tab.Click("[data-weigh=waterGrams]");
-        Tab.Until("the reading in the box", () => double.TryParse(Value("waterGrams"), System.Globalization.CultureInfo.InvariantCulture, out var grams) && Math.Abs(grams - 100) < 0.2);
+        Tab.Until("the reading in the box", () =>
+            double.TryParse(Value("waterGrams"), System.Globalization.CultureInfo.InvariantCulture, out var grams)
+            && Math.Abs(grams - 100) < 0.2
+        );
 
         for (var i = 0; i < 3; i++)
         {
@@ -61,7 +64,14 @@ public sealed class ScaleTests : BenchTests
         UntilText("[data-test=scale-says]", "It weighs up to 3000 g.");
     }
 
-    private double Reading() => double.TryParse(Tab.TextOf("[data-test=scale-display]").Replace("g", "", StringComparison.Ordinal).Trim(), System.Globalization.CultureInfo.InvariantCulture, out var grams) ? grams : double.NaN;
+    private double Reading() =>
+        double.TryParse(
+            Tab.TextOf("[data-test=scale-display]").Replace("g", "", StringComparison.Ordinal).Trim(),
+            System.Globalization.CultureInfo.InvariantCulture,
+            out var grams
+        )
+            ? grams
+            : double.NaN;
 
     private string Says() => Tab.TextOf("[data-test=scale-says]").Trim();
 }

@@ -3,7 +3,8 @@ using OpenQA.Selenium;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>The board at the bar: drinks chosen and made by taps alone and by keys alone, as a guest asks for them, and when the server has gone.</summary>
+/// <summary>The board at the bar: drinks chosen and made by taps alone and by keys alone, as a guest asks for them, and
+/// when the server has gone.</summary>
 public sealed class ServiceTests : BenchTests
 {
     [Fact]
@@ -57,8 +58,17 @@ public sealed class ServiceTests : BenchTests
         foreach (var (width, height, least) in new[] { (1280, 800, 60), (1024, 768, 60), (390, 844, 60) })
         {
             Tab.Resize(width, height);
-            Assert.True(double.Parse(Tab.Find("[data-test=figure]").GetCssValue("font-size").TrimEnd('p', 'x'), CultureInfo.InvariantCulture) >= least, $"{width}");
-            Assert.True((bool)Tab.Script("return document.documentElement.scrollWidth <= innerWidth")!, $"{width} px: it scrolls sideways");
+            Assert.True(
+                double.Parse(
+                    Tab.Find("[data-test=figure]").GetCssValue("font-size").TrimEnd('p', 'x'),
+                    CultureInfo.InvariantCulture
+                ) >= least,
+                $"{width}"
+            );
+            Assert.True(
+                (bool)Tab.Script("return document.documentElement.scrollWidth <= innerWidth")!,
+                $"{width} px: it scrolls sideways"
+            );
         }
 
         Tab.Click("[data-test=all]");
@@ -75,7 +85,9 @@ public sealed class ServiceTests : BenchTests
         UntilText("[data-test=changes]", "Farm milk → Oat drink");
         UntilText("[data-test=changes]", "1 shot more");
         Tab.Click("[data-test=no-top]");
-        Tab.Until("the top again", () => !Tab.TextOf("[data-test=changes]").Contains("is left out", StringComparison.Ordinal));
+        Tab.Until("the top again", () =>
+            !Tab.TextOf("[data-test=changes]").Contains("is left out", StringComparison.Ordinal)
+        );
         Tab.Click("[data-test=show]");
         Tab.Find("[data-test=figure]");
         Tab.Click("[data-test=step-on]");
@@ -88,12 +100,22 @@ public sealed class ServiceTests : BenchTests
     public void The_tablet_goes_on_when_the_server_is_dead_and_says_how_old_the_board_is()
     {
         Tab.Open("/service").Find("[data-test=drink]");
-        Tab.Until("the service worker", () => (bool)Tab.ScriptAsync("const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(({ active }) => done(active.state === 'activated'))")!);
+        Tab.Until("the service worker", () =>
+            (bool)
+                Tab.ScriptAsync(
+                    "const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(({ active }) => done(active.state === 'activated'))"
+                )!
+        );
 
         // The page that was there before it is loaded once through it, and so is all that is on the board.
         Tab.Reload();
         Tab.Find("[data-test=drink]");
-        Tab.Until("the drinks", () => (bool)Tab.ScriptAsync("const done = arguments[arguments.length - 1]; caches.open('board').then(cache => cache.keys()).then(keys => done(keys.filter(({ url }) => url.includes('/cards')).length >= document.querySelectorAll('[data-test=drink]').length))")!);
+        Tab.Until("the drinks", () =>
+            (bool)
+                Tab.ScriptAsync(
+                    "const done = arguments[arguments.length - 1]; caches.open('board').then(cache => cache.keys()).then(keys => done(keys.filter(({ url }) => url.includes('/cards')).length >= document.querySelectorAll('[data-test=drink]').length))"
+                )!
+        );
         Server.Kill();
         Tab.Reload();
         Tab.Find("[data-test=drink]");
@@ -108,7 +130,15 @@ public sealed class ServiceTests : BenchTests
     [Fact]
     public void An_order_of_four_drinks_is_planned_and_made_shorter()
     {
-        foreach (var (drink, size) in new[] { ("Orange peel mocha", 1), ("Hazelnut iced latte", 1), ("Black sesame latte", 1), ("Maple iced coffee", 0) })
+        foreach (
+            var (drink, size) in new[]
+            {
+                ("Orange peel mocha", 1),
+                ("Hazelnut iced latte", 1),
+                ("Black sesame latte", 1),
+                ("Maple iced coffee", 0),
+            }
+        )
         {
             Choose(drink, size);
             Tab.Click("[data-test=add]");
@@ -133,10 +163,21 @@ public sealed class ServiceTests : BenchTests
     {
         using var empty = new KrasisProcess();
         using var tab = new Tab(empty.Address);
-        foreach (var (path, test, says) in new[] { ("/service", "no-drinks", "Nothing is on the board here yet."), ("/booklet", "nothing", "Nothing is on the board here yet"), ("/poured", "nothing-poured", "Nothing has been made with scale and timer yet."), ("/service/order", "empty", "Nothing is in the order.") })
+        foreach (
+            var (path, test, says) in new[]
+            {
+                ("/service", "no-drinks", "Nothing is on the board here yet."),
+                ("/booklet", "nothing", "Nothing is on the board here yet"),
+                ("/poured", "nothing-poured", "Nothing has been made with scale and timer yet."),
+                ("/service/order", "empty", "Nothing is in the order."),
+            }
+        )
         {
             tab.Open(path);
-            tab.Until(path, () => tab.Has($"[data-test={test}]") && tab.Find($"[data-test={test}]").Text.Contains(says, StringComparison.Ordinal));
+            tab.Until(path, () =>
+                tab.Has($"[data-test={test}]")
+                && tab.Find($"[data-test={test}]").Text.Contains(says, StringComparison.Ordinal)
+            );
         }
     }
 
@@ -160,5 +201,9 @@ public sealed class ServiceTests : BenchTests
         Tab.Until("the cup", () => Tab.All("[data-test=size]")[size].GetAttribute("aria-checked") == "true");
     }
 
-    private void Tap(double across) => Tab.Script("document.elementFromPoint(innerWidth * arguments[0], innerHeight * 0.72).dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: innerWidth * arguments[0], clientY: innerHeight * 0.72 }))", across);
+    private void Tap(double across) =>
+        Tab.Script(
+            "document.elementFromPoint(innerWidth * arguments[0], innerHeight * 0.72).dispatchEvent(new MouseEvent('click', { bubbles: true, clientX: innerWidth * arguments[0], clientY: innerHeight * 0.72 }))",
+            across
+        );
 }

@@ -19,7 +19,10 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.Click("[data-test=cup-willow]");
         Tab.Click("[data-test=propose]");
         Tab.Until("four lines", () => Tab.All("[data-test=line]").Count == 4 && Tab.CellsOf("Rush").Count == 4);
-        Assert.Equal(["Dark chocolate sauce", "Lock espresso", "Farm milk", "Cubed ice"], Tab.All("[data-test=line-name]").Select(name => name.Text.Trim()));
+        Assert.Equal(
+            ["Dark chocolate sauce", "Lock espresso", "Farm milk", "Cubed ice"],
+            Tab.All("[data-test=line-name]").Select(name => name.Text.Trim())
+        );
         Assert.Contains("of room left", Tab.All("[data-test=state]")[1].Text, StringComparison.Ordinal);
 
         // The whole proposal is one step back, and forth again.
@@ -37,34 +40,82 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
     {
         Open("Hazelnut iced latte");
         Tab.UntilStill();
-        foreach (var css in new[] { "#name", "[data-test=state-tag]", "[data-size=Willow] svg", "[data-band=Strength]", "[data-band=Sweetness]", "[data-test=line]:last-child", "[data-test=finding]" })
+        foreach (
+            var css in new[]
+            {
+                "#name",
+                "[data-test=state-tag]",
+                "[data-size=Willow] svg",
+                "[data-band=Strength]",
+                "[data-band=Sweetness]",
+                "[data-test=line]:last-child",
+                "[data-test=finding]",
+            }
+        )
         {
-            Assert.True((bool)Tab.Script("const box = document.querySelector(arguments[0]).getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight", css)!, css);
+            Assert.True(
+                (bool)
+                    Tab.Script(
+                        "const box = document.querySelector(arguments[0]).getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight",
+                        css
+                    )!,
+                css
+            );
         }
 
-        Assert.True((bool)Tab.Script("return [...document.querySelectorAll('[data-test=line]')].every(row => row.getBoundingClientRect().height <= 52.5)")!);
+        Assert.True(
+            (bool)
+                Tab.Script(
+                    "return [...document.querySelectorAll('[data-test=line]')].every(row => row.getBoundingClientRect().height <= 52.5)"
+                )!
+        );
         Tab.Press(Keys.Tab + Keys.Enter);
-        Tab.Until("the first amount", () => (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Rush'")!);
+        Tab.Until("the first amount", () =>
+            (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Rush'")!
+        );
 
         // Its tools stand below it, and below no other line.
         Tab.UntilText("[data-test=tools]", "Hazelnut syrup");
         Tab.Press(Keys.Enter);
-        Tab.Until("the tools of the next", () => Assert.Single(Tab.All("[data-test=tools]")).Text.Contains("Lock espresso", StringComparison.Ordinal));
+        Tab.Until("the tools of the next", () =>
+            Assert.Single(Tab.All("[data-test=tools]")).Text.Contains("Lock espresso", StringComparison.Ordinal)
+        );
     }
 
-    // Six lines in six sizes take more than a window: which cups they are, whether they fit and how they taste stays on screen.
+    // Six lines in six sizes take more than a window: which cups they are, whether they fit and how they taste stays on
+    // screen.
     [Fact]
     public void The_heads_stay_while_the_lines_roll()
     {
         Open("Cherry coconut mocha, blended");
         Tab.Resize(1280, 500);
-        Tab.Script("window.scrollTo(0, scrollY + document.querySelector('[data-size=Willow] svg').getBoundingClientRect().bottom + 100)");
-        foreach (var css in new[] { "th[data-size=Willow] [data-test=state]", "[data-band=Strength]", "[data-band=Sweetness]" })
+        Tab.Script(
+            "window.scrollTo(0, scrollY + document.querySelector('[data-size=Willow] svg').getBoundingClientRect().bottom + 100)"
+        );
+        foreach (
+            var css in new[]
+            {
+                "th[data-size=Willow] [data-test=state]",
+                "[data-band=Strength]",
+                "[data-band=Sweetness]",
+            }
+        )
         {
-            Tab.Until($"{css} on screen", () => (bool)Tab.Script("const box = document.querySelector(arguments[0]).getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight", css)!);
+            Tab.Until($"{css} on screen", () =>
+                (bool)
+                    Tab.Script(
+                        "const box = document.querySelector(arguments[0]).getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight",
+                        css
+                    )!
+            );
         }
 
-        Assert.True((bool)Tab.Script("return document.querySelector('[data-size=Willow] svg').getBoundingClientRect().bottom <= 1")!);
+        Assert.True(
+            (bool)
+                Tab.Script(
+                    "return document.querySelector('[data-size=Willow] svg').getBoundingClientRect().bottom <= 1"
+                )!
+        );
     }
 
     [Fact]
@@ -72,9 +123,17 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
     {
         Open("Hazelnut iced latte");
         Tab.Resize(390, 844);
-        Tab.Until("one size", () => Tab.All("td input[data-cell]").Where(cell => cell.Displayed).All(cell => cell.GetAttribute("data-cell")!.EndsWith(" Rush", StringComparison.Ordinal)));
+        Tab.Until("one size", () =>
+            Tab.All("td input[data-cell]")
+                .Where(cell => cell.Displayed)
+                .All(cell => cell.GetAttribute("data-cell")!.EndsWith(" Rush", StringComparison.Ordinal))
+        );
         Tab.ClickText("Sedge", ".sizes button");
-        Tab.Until("the other", () => Tab.All("td input[data-cell]").Where(cell => cell.Displayed).All(cell => cell.GetAttribute("data-cell")!.EndsWith(" Sedge", StringComparison.Ordinal)));
+        Tab.Until("the other", () =>
+            Tab.All("td input[data-cell]")
+                .Where(cell => cell.Displayed)
+                .All(cell => cell.GetAttribute("data-cell")!.EndsWith(" Sedge", StringComparison.Ordinal))
+        );
         Assert.True((bool)Tab.Script("return document.documentElement.scrollWidth <= innerWidth")!);
         Assert.False(Tab.Has("[data-test=school]"));
         Tab.Click("[data-test=settings]");
@@ -88,10 +147,16 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         var first = Tab.CellsOf("Rush")[0];
         first.Click();
         first.SendKeys(Keys.Alt + Keys.ArrowDown + Keys.Alt);
-        Tab.Until("the syrup second", () => Tab.All("[data-test=line] th")[1].Text.Contains("Hazelnut syrup", StringComparison.Ordinal));
-        Tab.Until("the cursor still in it", () => (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Rush'")!);
+        Tab.Until("the syrup second", () =>
+            Tab.All("[data-test=line] th")[1].Text.Contains("Hazelnut syrup", StringComparison.Ordinal)
+        );
+        Tab.Until("the cursor still in it", () =>
+            (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Rush'")!
+        );
         Tab.PressControl(Keys.ArrowRight);
-        Tab.Until("the size beside it", () => (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Willow'")!);
+        Tab.Until("the size beside it", () =>
+            (bool)Tab.Script("return document.activeElement.dataset.cell === 'flavour Willow'")!
+        );
         Tab.Press("7" + Keys.Enter);
         Tab.UntilCell(1, "Willow", "7");
         Tab.CellsOf("Willow")[1].SendKeys(Keys.Alt + "p" + Keys.Alt);
@@ -99,14 +164,21 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
 
         Tab.Click("[data-test=size-panel] h2");
         Tab.Press("?");
-        Tab.Until("the keys", () => Tab.Has("[data-test=keys]") && Tab.All("[data-test=keys]").Any(keys => keys.Text.Contains("move the line up or down", StringComparison.Ordinal)));
+        Tab.Until("the keys", () =>
+            Tab.Has("[data-test=keys]")
+            && Tab.All("[data-test=keys]")
+                .Any(keys => keys.Text.Contains("move the line up or down", StringComparison.Ordinal))
+        );
         Tab.Press(Keys.Escape);
         for (var i = 0; i < 3; i++)
         {
             Tab.Click("button[aria-label=Undo]");
         }
 
-        Tab.Until("as it was", () => Tab.Status == "Saved" && Tab.All("[data-test=line] th")[0].Text.Contains("Hazelnut syrup", StringComparison.Ordinal));
+        Tab.Until("as it was", () =>
+            Tab.Status == "Saved"
+            && Tab.All("[data-test=line] th")[0].Text.Contains("Hazelnut syrup", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -125,7 +197,9 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.CellsOf("Rush")[3].Click();
         Tab.Press(Keys.Escape);
         Tab.Click("button[aria-label=Undo]");
-        Tab.Until("as it was", () => Tab.Status == "Saved" && Tab.Cell(0, "Rush") == "4" && Tab.Cell(2, "Rush") == "170");
+        Tab.Until("as it was", () =>
+            Tab.Status == "Saved" && Tab.Cell(0, "Rush") == "4" && Tab.Cell(2, "Rush") == "170"
+        );
     }
 
     [Fact]
@@ -139,12 +213,18 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Tab.Click("[data-test=claims]");
         Tab.ClickText("no added sugar", "li[role=option]");
         Tab.Press(Keys.Escape);
-        Tab.Until("the claim to be judged", () => Tab.Says.Contains("\"no added sugar\" is not so: Hazelnut syrup brings sugar.", StringComparison.Ordinal));
+        Tab.Until("the claim to be judged", () =>
+            Tab.Says.Contains("\"no added sugar\" is not so: Hazelnut syrup brings sugar.", StringComparison.Ordinal)
+        );
 
-        Tab.Script("const seen = document.querySelector('[data-test=seen]'); seen.value = '#8a5a3c'; seen.dispatchEvent(new Event('change', { bubbles: true }))");
+        Tab.Script(
+            "const seen = document.querySelector('[data-test=seen]'); seen.value = '#8a5a3c'; seen.dispatchEvent(new Event('change', { bubbles: true }))"
+        );
         Tab.Until("the colour to be taken", () => Tab.Has("button[aria-label='Forget the colour of a real cup']"));
         Tab.Click("button[aria-label='Forget the colour of a real cup']");
-        Tab.Until("the colour to be worked out again", () => Tab.Says.Contains("as worked out", StringComparison.Ordinal));
+        Tab.Until("the colour to be worked out again", () =>
+            Tab.Says.Contains("as worked out", StringComparison.Ordinal)
+        );
         for (var i = 0; i < 4; i++)
         {
             Tab.Click("button[aria-label=Undo]");
@@ -159,7 +239,8 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
         Open("Hazelnut iced latte");
         Tab.Click("[data-test=compare-schools]");
         Tab.Until("all five", () => Tab.All("[data-test=school]").Count >= 5);
-        var same = Tab.All("[data-test=school]").Single(school => school.Text.StartsWith("Same shot", StringComparison.Ordinal));
+        var same = Tab.All("[data-test=school]")
+            .Single(school => school.Text.StartsWith("Same shot", StringComparison.Ordinal));
         Assert.Contains("strength", same.Text, StringComparison.Ordinal);
         Tab.Click("[data-test=school-same-shot]");
         Tab.Until("three shots in all", () => Cold.All(size => Tab.Cell(1, size) == "3"));
@@ -178,6 +259,7 @@ public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
             arguments[0].dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
             """,
             box,
-            block);
+            block
+        );
     }
 }

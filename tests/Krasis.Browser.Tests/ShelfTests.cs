@@ -20,7 +20,12 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Assert.False(Tab.Has("[data-test=status]"));
         Assert.Equal(4, Tab.All("th[data-size]").Count(head => head.Displayed));
         Assert.Equal(4 * 4, Tab.All("input[data-cell]").Count(cell => cell.Displayed));
-        Assert.True((bool)Tab.Script("return [...document.querySelectorAll('input[data-cell]')].every(cell => cell.getBoundingClientRect().right <= window.innerWidth)")!);
+        Assert.True(
+            (bool)
+                Tab.Script(
+                    "return [...document.querySelectorAll('input[data-cell]')].every(cell => cell.getBoundingClientRect().right <= window.innerWidth)"
+                )!
+        );
     }
 
     [Fact]
@@ -46,7 +51,11 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Tab.Script("document.querySelector('[data-size=Rush] [data-test=fill-line]').focus()");
         Tab.Press(Keys.ArrowDown);
         Tab.UntilCell(2, "Rush", "165");
-        Assert.Contains("165 ml Farm milk", Tab.AttributeOf("[data-size=Rush] [data-test=fill-line]", "aria-valuetext"), StringComparison.Ordinal);
+        Assert.Contains(
+            "165 ml Farm milk",
+            Tab.AttributeOf("[data-size=Rush] [data-test=fill-line]", "aria-valuetext"),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -55,7 +64,10 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Open("Ginger-pear tide");
         Tab.WorkIn("Willow");
         Tab.WorkIn("Rush");
-        Assert.Equal(["Ice", "Lock espresso", "Farm milk", "Ginger-pear cordial"], Tab.All("[data-test=layers] strong").Select(name => name.Text));
+        Assert.Equal(
+            ["Ice", "Lock espresso", "Farm milk", "Ginger-pear cordial"],
+            Tab.All("[data-test=layers] strong").Select(name => name.Text)
+        );
         Tab.UntilText("[data-test=layers]", "g/ml denser, and Lock espresso is poured slowly.");
         Tab.Click("[data-size=Willow] .drawing svg text");
         Tab.Until("the other", () => Tab.TextOf("[data-test=size-panel] h2") == "Willow");
@@ -69,13 +81,22 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Open("Hazelnut iced latte");
         var before = Tab.All("[data-size=Rush] .ice").Count;
         Tab.ClickText("+20 min");
-        Tab.Until("later", () => Tab.Has("[data-test=at-moment]") && Tab.TextOf("[data-size=Rush] [data-test=at-moment]").Contains("ice", StringComparison.Ordinal));
+        Tab.Until("later", () =>
+            Tab.Has("[data-test=at-moment]")
+            && Tab.TextOf("[data-size=Rush] [data-test=at-moment]").Contains("ice", StringComparison.Ordinal)
+        );
         Assert.Equal(before, Tab.All("[data-size=Rush] .ice").Count);
         Assert.False(Tab.Has("[data-test=fill-line]"));
-        var side = double.Parse(Tab.All("[data-size=Rush] .ice")[0].GetAttribute("width")!, CultureInfo.InvariantCulture);
+        var side = double.Parse(
+            Tab.All("[data-size=Rush] .ice")[0].GetAttribute("width")!,
+            CultureInfo.InvariantCulture
+        );
         Tab.ClickText("poured");
         Tab.Until("as poured", () => Tab.Has("[data-test=fill-line]"));
-        Assert.True(side < double.Parse(Tab.All("[data-size=Rush] .ice")[0].GetAttribute("width")!, CultureInfo.InvariantCulture));
+        Assert.True(
+            side
+                < double.Parse(Tab.All("[data-size=Rush] .ice")[0].GetAttribute("width")!, CultureInfo.InvariantCulture)
+        );
     }
 
     [Fact]
@@ -86,7 +107,10 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Assert.True(Tab.Has("[data-size=Plover] [data-test=drizzle]"));
         Assert.NotEmpty(Tab.All("[data-size=Plover] [data-test=soft-edge]"));
         Open("Hazelnut iced latte");
-        Assert.Equal(["milk", "top"], Tab.All("[data-size=Rush] [data-test=printed-line]").Select(line => line.Text.Trim()));
+        Assert.Equal(
+            ["milk", "top"],
+            Tab.All("[data-size=Rush] [data-test=printed-line]").Select(line => line.Text.Trim())
+        );
         Assert.False(Tab.Has("[data-size=Rush] .lid"));
 
         // It is drawn where something reaches it.
@@ -98,24 +122,36 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
     public void A_line_is_dragged_to_another_place_and_its_note_is_kept()
     {
         Open("Cardamom latte");
-        var row = (long)Tab.Script("return Math.round(document.querySelectorAll('[data-test=line]')[0].getBoundingClientRect().height)")!;
+        var row = (long)
+            Tab.Script(
+                "return Math.round(document.querySelectorAll('[data-test=line]')[0].getBoundingClientRect().height)"
+            )!;
         Tab.Script("document.querySelectorAll('[data-test=line]')[1].scrollIntoView({ block: 'center' })");
-        bool IsInTheMiddle() => Tab.All("[data-test=line] th")[1].Text.Contains("Cardamom syrup", StringComparison.Ordinal);
+        bool IsInTheMiddle() =>
+            Tab.All("[data-test=line] th")[1].Text.Contains("Cardamom syrup", StringComparison.Ordinal);
         Tab.Drag("[data-test=line]:nth-child(1) [data-test=grip]", 0, (int)(row * 1.1), IsInTheMiddle);
-        Tab.Until("the pour order to be counted anew", () => IsInTheMiddle() && Tab.All("[data-test=line] [data-test=grip]")[1].Text == "2");
+        Tab.Until("the pour order to be counted anew", () =>
+            IsInTheMiddle() && Tab.All("[data-test=line] [data-test=grip]")[1].Text == "2"
+        );
         Tab.WorkOn("Cardamom syrup");
         Tab.Type("[data-test=line-note]", "So that it is not burnt.", Keys.Tab);
         Tab.Until("the note", () => Tab.Has("[data-test=line]:nth-child(2) [title='So that it is not burnt.']"));
         Tab.Save();
         Tab.Reload();
-        Tab.Until("the note still", () => Tab.All("[data-test=line]").Count == 3 && Tab.Has("[data-test=line]:nth-child(2) [title='So that it is not burnt.']"));
+        Tab.Until("the note still", () =>
+            Tab.All("[data-test=line]").Count == 3
+            && Tab.Has("[data-test=line]:nth-child(2) [title='So that it is not burnt.']")
+        );
     }
 
     [Fact]
     public void A_line_that_is_dragged_is_given_up_with_Escape()
     {
         Open("Cardamom latte");
-        var row = (long)Tab.Script("return Math.round(document.querySelectorAll('[data-test=line]')[0].getBoundingClientRect().height)")!;
+        var row = (long)
+            Tab.Script(
+                "return Math.round(document.querySelectorAll('[data-test=line]')[0].getBoundingClientRect().height)"
+            )!;
         string Order() => string.Join(", ", Tab.All("[data-test=line-name]").Select(name => name.Text));
         var before = Order();
         Tab.Drag("[data-test=line]:nth-child(1) [data-test=grip]", 0, (int)(row * 1.1), () =>
@@ -140,13 +176,24 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Tab.Type("input[data-cell='milk Rush']", "8 fl oz");
 
         // NIST Handbook 44: a US fl oz is 29.5735 ml, and a tablespoon half of it.
-        Tab.Until("the measures", () => Tab.Has("[data-test=peek]") && Tab.TextOf("[data-test=peek]").Contains("236.59 ml", StringComparison.Ordinal) && Tab.TextOf("[data-test=peek]").Contains("16 US tbsp", StringComparison.Ordinal));
+        Tab.Until("the measures", () =>
+            Tab.Has("[data-test=peek]")
+            && Tab.TextOf("[data-test=peek]").Contains("236.59 ml", StringComparison.Ordinal)
+            && Tab.TextOf("[data-test=peek]").Contains("16 US tbsp", StringComparison.Ordinal)
+        );
         Tab.Until("the bar pours 235", () => Tab.TextOf("[data-test=peek-poured]") == "the bar pours 235");
 
         Tab.Type("input[data-cell='flavour Rush']", "2 strokes = 50 ml");
-        Tab.Until("the objection", () => Tab.Has("[data-test=peek] .error") && Tab.TextOf("[data-test=peek] .error").Contains("2 strokes are not 50 ml at this bar", StringComparison.Ordinal));
+        Tab.Until("the objection", () =>
+            Tab.Has("[data-test=peek] .error")
+            && Tab.TextOf("[data-test=peek] .error")
+                .Contains("2 strokes are not 50 ml at this bar", StringComparison.Ordinal)
+        );
         Tab.Type("input[data-cell='flavour Rush']", "2 cubits");
-        Tab.Until("the trouble", () => Tab.TextOf("[data-test=peek] .error").Contains("'cubits' is not a measure this bar knows.", StringComparison.Ordinal));
+        Tab.Until("the trouble", () =>
+            Tab.TextOf("[data-test=peek] .error")
+                .Contains("'cubits' is not a measure this bar knows.", StringComparison.Ordinal)
+        );
         Tab.Press(Keys.Escape);
         Tab.Until("it gone", () => !Tab.Has("[data-test=peek]") && Tab.Cell(0, "Rush") == "4");
     }
@@ -160,8 +207,14 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
         Tab.PressAlt("c");
         Tab.Until("the copy", () => Tab.Script("return window.copied") is string);
         Assert.Equal(
-            ["\tWren\tPlover\tHeron", "Cardamom syrup\t1 stroke\t2 strokes\t3 strokes", "Lock espresso\t1 shot\t2 shots\t3 shots", "Farm milk\t135 ml\t210 ml\t305 ml"],
-            ((string)Tab.Script("return window.copied")!).Split('\n'));
+            [
+                "\tWren\tPlover\tHeron",
+                "Cardamom syrup\t1 stroke\t2 strokes\t3 strokes",
+                "Lock espresso\t1 shot\t2 shots\t3 shots",
+                "Farm milk\t135 ml\t210 ml\t305 ml",
+            ],
+            ((string)Tab.Script("return window.copied")!).Split('\n')
+        );
     }
 
     [Fact]
@@ -187,7 +240,11 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
     public void What_the_checks_find_stands_on_the_cup_and_on_the_cell_it_belongs_to()
     {
         Open("Coconut shake-up");
-        Tab.Until("the cup's", () => Tab.Has("[data-size=Reed] [data-test=cup-findings]") && Tab.TextOf("[data-size=Reed] [data-test=cup-findings]").StartsWith("2 warnings", StringComparison.Ordinal));
+        Tab.Until("the cup's", () =>
+            Tab.Has("[data-size=Reed] [data-test=cup-findings]")
+            && Tab.TextOf("[data-size=Reed] [data-test=cup-findings]")
+                .StartsWith("2 warnings", StringComparison.Ordinal)
+        );
         var cell = Tab.All("[data-test=line]")[1].FindElements(By.CssSelector("[data-test=cell-finding]"));
         Assert.Equal(3, cell.Count);
         Assert.Contains("goes on the ice at 69 °C", cell[0].GetAttribute("title"), StringComparison.Ordinal);
@@ -197,5 +254,6 @@ public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
 
     private double Milk(string size) => double.Parse(Tab.Cell(2, size), CultureInfo.InvariantCulture);
 
-    private double Mark(string size) => double.Parse(Tab.Find($"[data-size={size}] .fill text").Text.Split(' ')[0], CultureInfo.InvariantCulture);
+    private double Mark(string size) =>
+        double.Parse(Tab.Find($"[data-size={size}] .fill text").Text.Split(' ')[0], CultureInfo.InvariantCulture);
 }

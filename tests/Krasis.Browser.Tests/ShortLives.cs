@@ -4,7 +4,8 @@ using Krasis.Browser.Tests;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>A program that a test starts lives for seconds: what it would measure about itself to be quicker later is never paid back.</summary>
+/// <summary>A program that a test starts lives for seconds: what it would measure about itself to be quicker later is
+/// never paid back.</summary>
 public sealed class ShortLives
 {
     public ShortLives() => Environment.SetEnvironmentVariable("DOTNET_TieredPGO", "0");

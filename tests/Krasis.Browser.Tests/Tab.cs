@@ -24,14 +24,19 @@ public sealed class Tab : IDisposable
 
     public void Dispose() => Browsers.Return(driver, address);
 
-    /// <summary>Gives the page itself a size, which a window, its frame taken off, would not give, nor one narrower than 500.</summary>
-    public void Resize(int width, int height) => driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?>
-    {
-        ["width"] = width,
-        ["height"] = height,
-        ["deviceScaleFactor"] = 1,
-        ["mobile"] = false,
-    });
+    /// <summary>Gives the page itself a size, which a window, its frame taken off, would not give, nor one narrower
+    /// than 500.</summary>
+    public void Resize(int width, int height) =>
+        driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?>
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = false,
+            }
+        );
 
     public Tab Open(string path)
     {
@@ -40,14 +45,27 @@ public sealed class Tab : IDisposable
     }
 
     /// <summary>Runs a script in every page that is opened from here on, before anything of the page itself.</summary>
-    public void RunFirst(string script) => driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?> { ["source"] = script });
+    public void RunFirst(string script) =>
+        driver.ExecuteCdpCommand(
+            "Page.addScriptToEvaluateOnNewDocument",
+            new Dictionary<string, object?> { ["source"] = script }
+        );
 
     public void Reload() => driver.Navigate().Refresh();
 
     public T Until<T>(string what, Func<T?> condition)
     {
-        var wait = new WebDriverWait(driver, Patience) { Message = $"waited for {what}", PollingInterval = TimeSpan.FromMilliseconds(40) };
-        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException), typeof(ElementNotInteractableException), typeof(ElementClickInterceptedException));
+        var wait = new WebDriverWait(driver, Patience)
+        {
+            Message = $"waited for {what}",
+            PollingInterval = TimeSpan.FromMilliseconds(40),
+        };
+        wait.IgnoreExceptionTypes(
+            typeof(StaleElementReferenceException),
+            typeof(NoSuchElementException),
+            typeof(ElementNotInteractableException),
+            typeof(ElementClickInterceptedException)
+        );
         try
         {
             return wait.Until(_ => condition())!;
@@ -61,43 +79,52 @@ public sealed class Tab : IDisposable
     /// <summary>What stood on the page when something did not come, which its name alone does not tell.</summary>
     private string Standing()
     {
-        const string Script =
-            """
+        const string Script = """
             const asked = performance.getEntriesByType('resource').slice(-12).map((one) => `${one.name} ${Math.round(one.startTime)}+${Math.round(one.duration)} ms ${one.responseStatus}`);
             return [location.href, document.readyState, `now ${Math.round(performance.now())} ms`, `busy ${document.querySelector('main')?.getAttribute('aria-busy')}`, ...asked, document.body.innerText.slice(0, 1500)].join('\n');
             """;
         return $"{driver.ExecuteScript(Script)}\n{string.Join('\n', driver.Manage().Logs.GetLog(LogType.Browser).TakeLast(10))}";
     }
 
-    public void Until(string what, Func<bool> condition) => Until<object>(what, () => condition() ? new object() : null);
+    public void Until(string what, Func<bool> condition) =>
+        Until<object>(what, () => condition() ? new object() : null);
 
-    public IWebElement Find(string css) => Until(css, () => driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed))!;
+    public IWebElement Find(string css) =>
+        Until(css, () => driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed))!;
 
     /// <summary>What something says. It may be drawn anew between being found and being read.</summary>
     public string TextOf(string css) => Until(css, () => Find(css).Text)!;
 
-    public string? AttributeOf(string css, string name) => Until(css, () => new { Value = Find(css).GetAttribute(name) })!.Value;
+    public string? AttributeOf(string css, string name) =>
+        Until(css, () => new { Value = Find(css).GetAttribute(name) })!.Value;
 
     /// <summary>Waits until something says so, wherever its lines break.</summary>
     public void UntilText(string css, string text) =>
-        Until($"'{text}' in {css}", () => All(css).Any(element => element.Text.Replace("\n", " ", StringComparison.Ordinal).Contains(text, StringComparison.Ordinal)));
+        Until($"'{text}' in {css}", () =>
+            All(css)
+                .Any(element =>
+                    element.Text.Replace("\n", " ", StringComparison.Ordinal).Contains(text, StringComparison.Ordinal)
+                )
+        );
 
     public IReadOnlyList<IWebElement> All(string css) => driver.FindElements(By.CssSelector(css));
 
     public bool Has(string css) => driver.FindElements(By.CssSelector(css)).Any(element => element.Displayed);
 
     public void Click(string css) => Until($"a click on {css}", () =>
-    {
-        driver.FindElement(By.CssSelector(css)).Click();
-        return true;
-    });
+        {
+            driver.FindElement(By.CssSelector(css)).Click();
+            return true;
+        });
 
     public void ClickText(string text, string css = "button, a, li[role=option]") => Until($"a click on '{text}'", () =>
-    {
-        var found = driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed && element.Text.Trim() == text);
-        found?.Click();
-        return found is not null;
-    });
+        {
+            var found = driver
+                .FindElements(By.CssSelector(css))
+                .FirstOrDefault(element => element.Displayed && element.Text.Trim() == text);
+            found?.Click();
+            return found is not null;
+        });
 
     /// <summary>Puts text in the place of what stands in a box.</summary>
     public void Type(string css, string text, string end = "")
@@ -119,9 +146,11 @@ public sealed class Tab : IDisposable
 
     public void Press(string keys) => new Actions(driver).SendKeys(keys).Perform();
 
-    public void PressControl(string key) => new Actions(driver).KeyDown(Keys.Control).SendKeys(key).KeyUp(Keys.Control).Perform();
+    public void PressControl(string key) =>
+        new Actions(driver).KeyDown(Keys.Control).SendKeys(key).KeyUp(Keys.Control).Perform();
 
-    public void PressShift(string key) => new Actions(driver).KeyDown(Keys.Shift).SendKeys(key).KeyUp(Keys.Shift).Perform();
+    public void PressShift(string key) =>
+        new Actions(driver).KeyDown(Keys.Shift).SendKeys(key).KeyUp(Keys.Shift).Perform();
 
     public void PressAlt(string key) => new Actions(driver).KeyDown(Keys.Alt).SendKeys(key).KeyUp(Keys.Alt).Perform();
 
@@ -130,7 +159,13 @@ public sealed class Tab : IDisposable
     {
         for (var i = 0; i < 150; i++)
         {
-            if ((bool)Script("return document.activeElement !== null && document.activeElement.matches(arguments[0])", css)!)
+            if (
+                (bool)
+                    Script(
+                        "return document.activeElement !== null && document.activeElement.matches(arguments[0])",
+                        css
+                    )!
+            )
             {
                 return;
             }
@@ -145,11 +180,17 @@ public sealed class Tab : IDisposable
     /// <param name="css">What is taken.</param>
     /// <param name="right">How far to the right, px.</param>
     /// <param name="down">How far down, px.</param>
-    /// <param name="seen">What is waited for before it is let go, as somebody does who looks where it will come to stand.</param>
+    /// <param name="seen">What is waited for before it is let go, as somebody does who looks where it will come to
+    /// stand.</param>
     public void Drag(string css, int right, int down, Func<bool>? seen = null)
     {
         var held = Find(css);
-        new Actions(driver).MoveToElement(held).ClickAndHold().MoveByOffset(right / 2, down / 2).MoveByOffset(right - (right / 2), down - (down / 2)).Perform();
+        new Actions(driver)
+            .MoveToElement(held)
+            .ClickAndHold()
+            .MoveByOffset(right / 2, down / 2)
+            .MoveByOffset(right - (right / 2), down - (down / 2))
+            .Perform();
         if (seen is not null)
         {
             Until("what is dragged to be where it is let go", seen);
@@ -170,11 +211,16 @@ public sealed class Tab : IDisposable
         Find(".p-select-filter").SendKeys(ingredient);
 
         // A list that opens upwards moves when it becomes shorter, and then a click misses.
-        Until("the list to be filtered", () => All("li[role=option]").All(option => option.Text.Contains(ingredient, StringComparison.OrdinalIgnoreCase)));
+        Until("the list to be filtered", () =>
+            All("li[role=option]").All(option => option.Text.Contains(ingredient, StringComparison.OrdinalIgnoreCase))
+        );
         Until("the new line", () =>
         {
             UntilStill();
-            if (All("[data-test=line]").Count == before && All("li[role=option]").FirstOrDefault(option => option.Text.Trim() == ingredient) is { } found)
+            if (
+                All("[data-test=line]").Count == before
+                && All("li[role=option]").FirstOrDefault(option => option.Text.Trim() == ingredient) is { } found
+            )
             {
                 found.Click();
             }
@@ -185,14 +231,20 @@ public sealed class Tab : IDisposable
     }
 
     /// <summary>How many builds the list holds, those out of the window too.</summary>
-    public int Listed => All("[data-test=builds]") is [var list] && list.GetAttribute("aria-label")?.Split(' ') is [var count, ..] ? int.Parse(count, System.Globalization.CultureInfo.InvariantCulture) : 0;
+    public int Listed =>
+        All("[data-test=builds]") is [var list] && list.GetAttribute("aria-label")?.Split(' ') is [var count, ..]
+            ? int.Parse(count, System.Globalization.CultureInfo.InvariantCulture)
+            : 0;
 
-    /// <summary>Looks in the list for a build by its name: of a long list only what is in the window is drawn.</summary>
+    /// <summary>Looks in the list for a build by its name: of a long list only what is in the window is
+    /// drawn.</summary>
     public void UntilListed(string name)
     {
         Open("/");
         Type("[data-test=seek]", name);
-        Until($"'{name}' in the list", () => All("[data-test=build]").Any(build => build.Text.Contains(name, StringComparison.Ordinal)));
+        Until($"'{name}' in the list", () =>
+            All("[data-test=build]").Any(build => build.Text.Contains(name, StringComparison.Ordinal))
+        );
     }
 
     public IReadOnlyList<IWebElement> CellsOf(string size) => All($"input[data-cell$=' {size}']");
@@ -218,18 +270,23 @@ public sealed class Tab : IDisposable
 
     /// <summary>Waits until a cell holds something, and not only because it was just typed.</summary>
     public void UntilCell(int row, string size, string value) =>
-        Until($"row {row + 1} of {size} to be {value}", () => !Has("main[aria-busy=true]") && CellsOf(size).Count > row && Cell(row, size) == value);
+        Until($"row {row + 1} of {size} to be {value}", () =>
+            !Has("main[aria-busy=true]") && CellsOf(size).Count > row && Cell(row, size) == value
+        );
 
     /// <summary>Goes into a line, so that its tools stand below it.</summary>
     public void WorkOn(string ingredient) => Until($"the tools of {ingredient}", () =>
-    {
-        if (!Has("[data-test=tools]") || !Find("[data-test=tools]").Text.Contains(ingredient, StringComparison.Ordinal))
         {
-            driver.FindElement(By.CssSelector($"button.what[data-name='{ingredient}']")).Click();
-        }
+            if (
+                !Has("[data-test=tools]")
+                || !Find("[data-test=tools]").Text.Contains(ingredient, StringComparison.Ordinal)
+            )
+            {
+                driver.FindElement(By.CssSelector($"button.what[data-name='{ingredient}']")).Click();
+            }
 
-        return Find("[data-test=tools]").Text.Contains(ingredient, StringComparison.Ordinal);
-    });
+            return Find("[data-test=tools]").Text.Contains(ingredient, StringComparison.Ordinal);
+        });
 
     /// <summary>Goes into a size, so that all of it is read out below the sheet.</summary>
     public void WorkIn(string size)
@@ -256,7 +313,10 @@ public sealed class Tab : IDisposable
         // A draft may have saved itself in the meantime.
         Until("the save", () =>
         {
-            driver.FindElements(By.CssSelector("[data-test=save]")).FirstOrDefault(button => button.Displayed && button.Enabled)?.Click();
+            driver
+                .FindElements(By.CssSelector("[data-test=save]"))
+                .FirstOrDefault(button => button.Displayed && button.Enabled)
+                ?.Click();
             return Status == "Saved";
         });
     }
@@ -268,7 +328,13 @@ public sealed class Tab : IDisposable
     }
 
     /// <summary>Waits until nothing on the page moves or changes its colour.</summary>
-    public void UntilStill() => Until("the page to stand still", () => (bool)Script("return document.getAnimations().every(one => one.playState !== 'running' || one.effect.getComputedTiming().endTime === Infinity)")!);
+    public void UntilStill() =>
+        Until("the page to stand still", () =>
+            (bool)
+                Script(
+                    "return document.getAnimations().every(one => one.playState !== 'running' || one.effect.getComputedTiming().endTime === Infinity)"
+                )!
+        );
 
     /// <summary>What axe-core has against the page, for WCAG 2.2 AA.</summary>
     public IReadOnlyList<string> Violations(string axe)
@@ -279,7 +345,8 @@ public sealed class Tab : IDisposable
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
               .then(result => done(result.violations.flatMap(v => v.nodes.map(n => `${v.id}: ${n.html.slice(0, 160)} — ${n.failureSummary}`))));
-            """);
+            """
+        );
         return [.. ((IEnumerable<object>)found!).Cast<string>()];
     }
 
@@ -293,7 +360,8 @@ public sealed class Tab : IDisposable
             const drawn = () => new Promise(resolve => requestAnimationFrame(() => requestAnimationFrame(resolve)))
             const still = () => Promise.allSettled(document.getAnimations().filter(one => Number.isFinite(one.effect.getComputedTiming().endTime)).map(one => one.finished))
             document.fonts.ready.then(drawn).then(still).then(drawn).then(() => done())
-            """);
+            """
+        );
         driver.GetScreenshot().SaveAsFile(path);
     }
 
@@ -301,13 +369,16 @@ public sealed class Tab : IDisposable
     public void Delay(TimeSpan by)
     {
         driver.ExecuteCdpCommand("Network.enable", []);
-        driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?>
-        {
-            ["offline"] = false,
-            ["latency"] = by.TotalMilliseconds,
-            ["downloadThroughput"] = -1,
-            ["uploadThroughput"] = -1,
-        });
+        driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new Dictionary<string, object?>
+            {
+                ["offline"] = false,
+                ["latency"] = by.TotalMilliseconds,
+                ["downloadThroughput"] = -1,
+                ["uploadThroughput"] = -1,
+            }
+        );
         if (by == TimeSpan.Zero)
         {
             driver.ExecuteCdpCommand("Network.disable", []);
@@ -318,33 +389,54 @@ public sealed class Tab : IDisposable
     public bool IsSending => (bool)Script("return window.changesOnTheirWay > 0")!;
 
     /// <summary>Lets the pages opened from here on count the changes that are not answered yet.</summary>
-    public void Watch() => driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
-    {
-        ["source"] = """
-            window.changesOnTheirWay = 0;
-            const send = window.fetch;
-            window.fetch = (what, how) => {
-              const isChange = what.method === 'PUT';
-              window.changesOnTheirWay += isChange ? 1 : 0;
-              return send(what, how).finally(() => (window.changesOnTheirWay -= isChange ? 1 : 0));
-            };
-            """,
-    });
+    public void Watch() =>
+        driver.ExecuteCdpCommand(
+            "Page.addScriptToEvaluateOnNewDocument",
+            new Dictionary<string, object?>
+            {
+                ["source"] = """
+                window.changesOnTheirWay = 0;
+                const send = window.fetch;
+                window.fetch = (what, how) => {
+                  const isChange = what.method === 'PUT';
+                  window.changesOnTheirWay += isChange ? 1 : 0;
+                  return send(what, how).finally(() => (window.changesOnTheirWay -= isChange ? 1 : 0));
+                };
+                """,
+            }
+        );
 
     /// <summary>Shows the page as it is printed.</summary>
-    public void AsPrinted() => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?> { ["media"] = "print" });
+    public void AsPrinted() =>
+        driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?> { ["media"] = "print" });
 
     /// <summary>Prints the page into a file, on the paper that it asks for.</summary>
     public void Pdf(string path)
     {
-        var printed = (Dictionary<string, object?>)driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true })!;
+        var printed =
+            (Dictionary<string, object?>)
+                driver.ExecuteCdpCommand(
+                    "Page.printToPDF",
+                    new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true }
+                )!;
         File.WriteAllBytes(path, Convert.FromBase64String((string)printed["data"]!));
     }
 
-    public void PreferDark(bool dark = true) => driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new Dictionary<string, object?>
-    {
-        ["features"] = new[] { new Dictionary<string, object> { ["name"] = "prefers-color-scheme", ["value"] = dark ? "dark" : "light" } },
-    });
+    public void PreferDark(bool dark = true) =>
+        driver.ExecuteCdpCommand(
+            "Emulation.setEmulatedMedia",
+            new Dictionary<string, object?>
+            {
+                ["features"] = new[]
+                {
+                    new Dictionary<string, object>
+                    {
+                        ["name"] = "prefers-color-scheme",
+                        ["value"] = dark ? "dark" : "light",
+                    },
+                },
+            }
+        );
 
     /// <summary>What the page says, of all that can be seen of it.</summary>
     public string Says => (string)Script("return document.body.innerText")!;

@@ -2,7 +2,8 @@ using OpenQA.Selenium;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>Tastings: set up, tasted on a phone, read, decided, tasted again; and two sips noted at the counter.</summary>
+/// <summary>Tastings: set up, tasted on a phone, read, decided, tasted again; and two sips noted at the
+/// counter.</summary>
 public sealed class TastingTests : BenchTests
 {
     [Fact]
@@ -36,7 +37,9 @@ public sealed class TastingTests : BenchTests
         Tab.Until("both samples", () => Tab.All("[data-scale=sweetness]").Count == 2);
         Assert.EndsWith("act on it.", Verdict(0), StringComparison.Ordinal);
         Assert.DoesNotContain("too sweet; ", Verdict(1), StringComparison.Ordinal);
-        Assert.Contains(Tab.All("[data-test=order]"), line => line.Text.Contains("is liked better than", StringComparison.Ordinal));
+        Assert.Contains(Tab.All("[data-test=order]"), line =>
+            line.Text.Contains("is liked better than", StringComparison.Ordinal)
+        );
         Tab.Open("/").UntilListed("Black sesame latte");
         Tab.ClickText("Black sesame latte", "a.name");
         UntilText("[data-test=tasted]", "Sweetness set after the tasting of 25 Nov");
@@ -50,7 +53,10 @@ public sealed class TastingTests : BenchTests
         Tab.ChooseOption("[data-test=question]", "Can they be told apart? (three glasses)");
         Tab.Click("[data-test=add-sample]");
         Tab.Click("[data-test=add-sample]");
-        Tab.Until("two sizes", () => Tab.All("[data-test=size]").Count == 2 && Tab.All("[data-test=size]")[0].Text != Tab.All("[data-test=size]")[1].Text);
+        Tab.Until("two sizes", () =>
+            Tab.All("[data-test=size]").Count == 2
+            && Tab.All("[data-test=size]")[0].Text != Tab.All("[data-test=size]")[1].Text
+        );
 
         // 12 tasters need 8 right (ISO 4120).
         UntilText("[data-test=power]", "With 12 tasters, 8 right answers are a result (ISO 4120).");
@@ -76,7 +82,11 @@ public sealed class TastingTests : BenchTests
         UntilText("[data-test=answered]", "3 of 12");
         Tab.Click("[data-test=close]");
         UntilText("[data-test=choice]", "of 3");
-        Assert.Contains("3 tasters: so few tell of themselves and hardly of your guests.", Tab.Says, StringComparison.Ordinal);
+        Assert.Contains(
+            "3 tasters: so few tell of themselves and hardly of your guests.",
+            Tab.Says,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -113,7 +123,12 @@ public sealed class TastingTests : BenchTests
         var path = Tab.Path;
         Server.Kill();
         Tab.Type("[data-test=name]", "Typed in the dark");
-        Tab.Until("it is kept here", () => (bool)Tab.Script("return Object.keys(localStorage).some(key => key.startsWith('krasis.unsaved.tasting.') && localStorage.getItem(key).includes('Typed in the dark'))")!);
+        Tab.Until("it is kept here", () =>
+            (bool)
+                Tab.Script(
+                    "return Object.keys(localStorage).some(key => key.startsWith('krasis.unsaved.tasting.') && localStorage.getItem(key).includes('Typed in the dark'))"
+                )!
+        );
         Server.StartAgain();
         Tab.Open(path);
         Tab.Until("what was typed", () => Tab.AttributeOf("[data-test=name]", "value") == "Typed in the dark");
@@ -134,7 +149,9 @@ public sealed class TastingTests : BenchTests
         other.Find("[data-test=stale]");
         Assert.Equal("Theirs", other.AttributeOf("[data-test=name]", "value"));
         other.ClickText("Take theirs");
-        other.Until("what is there", () => other.AttributeOf("[data-test=name]", "value") == "Mine" && !other.Has("[data-test=stale]"));
+        other.Until("what is there", () =>
+            other.AttributeOf("[data-test=name]", "value") == "Mine" && !other.Has("[data-test=stale]")
+        );
     }
 
     [Fact]
@@ -182,7 +199,10 @@ public sealed class TastingTests : BenchTests
         Tab.Until("fourteen complaints", () => Tab.All("[data-test=complaint]").Count == 14);
         Tab.UntilStill();
         Tab.ClickText("Sour", "[data-test=complaint]");
-        Tab.Until("the grinder first", () => Tab.All("[data-test=cause]") is [var first, ..] && first.Text.Contains("runs 3 s fast since", StringComparison.Ordinal));
+        Tab.Until("the grinder first", () =>
+            Tab.All("[data-test=cause]") is [var first, ..]
+            && first.Text.Contains("runs 3 s fast since", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -217,8 +237,16 @@ public sealed class TastingTests : BenchTests
         Tab.Script("Math.random = () => 0.020611");
         Tab.Click("[data-test=set-up-of-it]");
         Tab.Until("one sample", () => Tab.All("[data-test=sample]").Count == 1);
-        Tab.Type("[data-test=tasters] input", tasters.ToString(System.Globalization.CultureInfo.InvariantCulture), Keys.Tab);
-        Tab.Until("it can be opened", () => Tab.Find("[data-test=open]").Enabled && Tab.All(".set-up[aria-busy=true]").Count == 0 && Tab.TextOf("[data-test=power]").Contains($"{tasters} tasters", StringComparison.Ordinal));
+        Tab.Type(
+            "[data-test=tasters] input",
+            tasters.ToString(System.Globalization.CultureInfo.InvariantCulture),
+            Keys.Tab
+        );
+        Tab.Until("it can be opened", () =>
+            Tab.Find("[data-test=open]").Enabled
+            && Tab.All(".set-up[aria-busy=true]").Count == 0
+            && Tab.TextOf("[data-test=power]").Contains($"{tasters} tasters", StringComparison.Ordinal)
+        );
     }
 
     private void Practise()

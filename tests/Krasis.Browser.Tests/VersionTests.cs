@@ -1,6 +1,7 @@
 namespace Krasis.Browser.Tests;
 
-/// <summary>From draft to retired: publishing, comparing, bringing back, letting be, making variants, looking through the library.</summary>
+/// <summary>From draft to retired: publishing, comparing, bringing back, letting be, making variants, looking through
+/// the library.</summary>
 public sealed class VersionTests : IDisposable
 {
     private readonly KrasisProcess server = new(demo: true);
@@ -112,7 +113,10 @@ public sealed class VersionTests : IDisposable
             tab.All("[data-test=moved-standard] .adjust").First(link => link.Displayed).Click();
             return true;
         });
-        UntilText("[data-test=adjust-banner]", "Adjusted, it tastes and fills its cups as it did, within what the house allows.");
+        UntilText(
+            "[data-test=adjust-banner]",
+            "Adjusted, it tastes and fills its cups as it did, within what the house allows."
+        );
         tab.Click("[data-test=adjust-banner] summary");
         UntilText("[data-test=pours] [data-size=Rush]", "3 strokes, 28.2 g");
         UntilText("[data-test=pours] [data-size=Rush]", "3 strokes, 18.6 g");
@@ -128,7 +132,8 @@ public sealed class VersionTests : IDisposable
         UntilText("[data-test=moved-standards]", "The bar has moved 1 standard since");
     }
 
-    // What is open is told before it is published: a warning wants a reason, a fault refuses it; and the standard says that it was changed.
+    // What is open is told before it is published: a warning wants a reason, a fault refuses it; and the standard says
+    // that it was changed.
     [Fact]
     public void Publishing_tells_what_is_open_and_what_changes()
     {
@@ -162,7 +167,9 @@ public sealed class VersionTests : IDisposable
         tab.Click("[data-test=waive]");
         tab.Type("[data-test=waive-reason]", "The festival cup is meant to be full.");
         tab.Click("[data-test=waive-go]");
-        tab.Until("one finding less", () => tab.All("[data-test=finding]").Count == before - 1 && tab.Has("[data-test=waived]"));
+        tab.Until("one finding less", () =>
+            tab.All("[data-test=finding]").Count == before - 1 && tab.Has("[data-test=waived]")
+        );
         tab.Save();
         tab.Reload();
         tab.Click("[data-test=notes]");
@@ -180,13 +187,18 @@ public sealed class VersionTests : IDisposable
     {
         Open("Cardamom latte");
         tab.More("variant");
-        UntilText("[data-test=changes]", "Lock espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.");
+        UntilText(
+            "[data-test=changes]",
+            "Lock espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink."
+        );
         UntilText("[data-test=changes]", "Ice takes that room, and melts into the drink.");
         tab.Type("[data-test=variant-name]", "Cardamom over ice");
         tab.Click("[data-test=keep-variant]");
         tab.Until("the variant", () => tab.Has("#name") && tab.AttributeOf("#name", "value") == "Cardamom over ice");
         UntilText("[data-test=parent]", "Made of Cardamom latte: served iced.");
-        Assert.All(tab.All("[data-test=state]"), state => Assert.Contains("of room left", state.Text, StringComparison.Ordinal));
+        Assert.All(tab.All("[data-test=state]"), state =>
+            Assert.Contains("of room left", state.Text, StringComparison.Ordinal)
+        );
         var variant = tab.Path;
 
         // And on from there: blended.
@@ -202,7 +214,10 @@ public sealed class VersionTests : IDisposable
         tab.Save();
 
         tab.Open("/");
-        tab.Until("the note in the list", () => tab.All("[data-test=build]").Any(row => row.Text.Contains("what it was made of has changed", StringComparison.Ordinal)));
+        tab.Until("the note in the list", () =>
+            tab.All("[data-test=build]")
+                .Any(row => row.Text.Contains("what it was made of has changed", StringComparison.Ordinal))
+        );
         tab.Open(variant);
         UntilText("[data-test=parent]", "That has been changed since.");
         tab.ClickText("What changed?");
@@ -211,7 +226,9 @@ public sealed class VersionTests : IDisposable
         tab.UntilCell(0, "Plover", "3");
         tab.Save();
         Assert.Equal("Cardamom over ice", tab.AttributeOf("#name", "value"));
-        tab.Until("nothing to offer", () => !tab.TextOf("[data-test=parent]").Contains("changed since", StringComparison.Ordinal));
+        tab.Until("nothing to offer", () =>
+            !tab.TextOf("[data-test=parent]").Contains("changed since", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -222,7 +239,9 @@ public sealed class VersionTests : IDisposable
         UntilText("[data-test=side-facts]", "allergens: milk");
         tab.ChooseOption("[data-test=transform-to]", "dairy-free");
         UntilText("[data-test=changes]", "Farm milk");
-        tab.Until("no milk in it", () => !tab.All("[data-test=side-facts]")[1].Text.Contains("allergens: milk", StringComparison.Ordinal));
+        tab.Until("no milk in it", () =>
+            !tab.All("[data-test=side-facts]")[1].Text.Contains("allergens: milk", StringComparison.Ordinal)
+        );
 
         // By the labels: 4.8 g in 100 g of the milk, and less in what it is swapped for or more; never the same.
         Assert.NotEqual(Carbohydrate(0), Carbohydrate(1));
@@ -240,18 +259,31 @@ public sealed class VersionTests : IDisposable
         tab.Open("/");
         UntilText("[data-test=glance]", "12 builds");
         tab.Type("[data-test=seek]", "sesame");
-        tab.Until("what has sesame in it first, and why", () => tab.All("[data-test=build]") is [var first, ..] && first.Text.Contains("Contains sesame: Black sesame sauce.", StringComparison.Ordinal));
+        tab.Until("what has sesame in it first, and why", () =>
+            tab.All("[data-test=build]") is [var first, ..]
+            && first.Text.Contains("Contains sesame: Black sesame sauce.", StringComparison.Ordinal)
+        );
         tab.Type("[data-test=seek]", "tree nuts");
-        tab.Until("what has nuts in it first", () => tab.All("[data-test=build]") is [var first, ..] && first.Text.Contains("Contains tree nuts: Hazelnut syrup.", StringComparison.Ordinal));
+        tab.Until("what has nuts in it first", () =>
+            tab.All("[data-test=build]") is [var first, ..]
+            && first.Text.Contains("Contains tree nuts: Hazelnut syrup.", StringComparison.Ordinal)
+        );
         tab.Type("[data-test=seek]", "without nuts oat");
-        tab.Until("what no label lists nuts of", () => tab.All("[data-test=build]") is [var first, ..] && first.Text.Contains("Cardamom oat latte", StringComparison.Ordinal));
+        tab.Until("what no label lists nuts of", () =>
+            tab.All("[data-test=build]") is [var first, ..]
+            && first.Text.Contains("Cardamom oat latte", StringComparison.Ordinal)
+        );
         tab.Type("[data-test=seek]", "canal fair");
-        tab.Until("what is tagged", () => tab.Listed == 1 && tab.TextOf("[data-test=build]").Contains("Maple iced coffee", StringComparison.Ordinal));
+        tab.Until("what is tagged", () =>
+            tab.Listed == 1 && tab.TextOf("[data-test=build]").Contains("Maple iced coffee", StringComparison.Ordinal)
+        );
         tab.Type("[data-test=seek]", "nothing of the kind");
         tab.Until("none", () => tab.Has("[data-test=none-found]"));
         tab.Type("[data-test=seek]", "");
         tab.ChooseOption("[data-test=sort]", "most findings first");
-        tab.Until("the worst first", () => tab.TextOf("[data-test=build]").Contains("Cherry coconut iced mocha", StringComparison.Ordinal));
+        tab.Until("the worst first", () =>
+            tab.TextOf("[data-test=build]").Contains("Cherry coconut iced mocha", StringComparison.Ordinal)
+        );
 
         tab.Click("input[aria-label='Choose Maple iced coffee']");
         tab.Click("input[aria-label='Choose Ginger-pear tide']");
@@ -278,7 +310,9 @@ public sealed class VersionTests : IDisposable
         tab.ChooseOption("[data-test=compare-build-0]", "Cardamom latte");
         tab.ChooseOption("[data-test=compare-size-0]", "Wren");
         tab.ChooseOption("[data-test=compare-size-1]", "Heron");
-        tab.Until("the other size", () => tab.All("[data-test=compared] strong").Select(name => name.Text).SequenceEqual(["Wren", "Heron"]));
+        tab.Until("the other size", () =>
+            tab.All("[data-test=compared] strong").Select(name => name.Text).SequenceEqual(["Wren", "Heron"])
+        );
         UntilText("[data-row=Strength]", "Strength 0.99 % ≠ 1.25 %");
         Assert.Equal(["Wren", "Heron"], tab.All("[data-test=compared] strong").Select(name => name.Text));
 
@@ -287,7 +321,10 @@ public sealed class VersionTests : IDisposable
         tab.ChooseOption("[data-test=compare-build-2]", "Hazelnut iced latte");
         tab.Until("three", () => tab.All("[data-test=compared]").Count == 3);
         tab.Click("[data-test=compare-version-2]");
-        tab.Until("its versions", () => tab.All("li[role=option]").Count(option => option.Text.StartsWith("standard", StringComparison.Ordinal)) == 2);
+        tab.Until("its versions", () =>
+            tab.All("li[role=option]").Count(option => option.Text.StartsWith("standard", StringComparison.Ordinal))
+            == 2
+        );
         tab.Press(OpenQA.Selenium.Keys.Escape);
         UntilText("[data-row='Hazelnut syrup']", "Hazelnut syrup not in it not in it ≠ 4 strokes");
         tab.Reload();
@@ -301,7 +338,9 @@ public sealed class VersionTests : IDisposable
         }
 
         Assert.False(tab.Has("[data-test=compare-more]"));
-        Assert.True((bool)tab.Script("return document.documentElement.scrollWidth <= document.documentElement.clientWidth")!);
+        Assert.True(
+            (bool)tab.Script("return document.documentElement.scrollWidth <= document.documentElement.clientWidth")!
+        );
     }
 
     private string Carbohydrate(int side) => tab.All("[data-test=side-facts]")[side].Text.Split('·')[0];
@@ -325,7 +364,9 @@ public sealed class VersionTests : IDisposable
         }
 
         // One can begin to type why at once.
-        tab.Until("the reason to have the focus", () => (bool)tab.Script("return document.activeElement?.matches('[data-test=state-reason]')")!);
+        tab.Until("the reason to have the focus", () =>
+            (bool)tab.Script("return document.activeElement?.matches('[data-test=state-reason]')")!
+        );
         if (reason.Length > 0)
         {
             tab.Type("[data-test=state-reason]", reason);

@@ -34,14 +34,22 @@ public sealed class WriteABuildTests : IDisposable
 
         // Overflow, and the message names the size, by how much, and what to take out.
         tab.EnterCell(2, "Medium cup", "400 ml");
-        tab.Until("the fault", () => tab.All("[data-test=finding]").Any(finding => finding.Text.Contains("Medium cup runs over", StringComparison.Ordinal)));
-        var fault = tab.All("[data-test=finding]").First(finding => finding.Text.Contains("Medium cup", StringComparison.Ordinal)).Text;
+        tab.Until("the fault", () =>
+            tab.All("[data-test=finding]")
+                .Any(finding => finding.Text.Contains("Medium cup runs over", StringComparison.Ordinal))
+        );
+        var fault = tab.All("[data-test=finding]")
+            .First(finding => finding.Text.Contains("Medium cup", StringComparison.Ordinal))
+            .Text;
         Assert.Matches(@"(?s)spills \d+ ml.*Take out \d+ ml of Whole milk", fault);
         tab.UntilText("[data-size='Medium cup'] [data-test=state]", "runs over the brim");
 
         // Mend with one press, which undo takes back and redo brings again.
         tab.Click("[data-test=finding] [data-test=mend]");
-        tab.Until("a drink that fits", () => !tab.All("[data-check=overfull]").Any(finding => finding.Text.Contains("Medium cup", StringComparison.Ordinal)));
+        tab.Until("a drink that fits", () =>
+            !tab.All("[data-check=overfull]")
+                .Any(finding => finding.Text.Contains("Medium cup", StringComparison.Ordinal))
+        );
         var mended = tab.Cell(2, "Medium cup");
         tab.Click("button[aria-label=Undo]");
         tab.UntilCell(2, "Medium cup", "400");
@@ -74,23 +82,42 @@ public sealed class WriteABuildTests : IDisposable
         tab.Open("/builds/new");
         tab.AddLine("Whole milk", "Medium cup", "200");
         var cup = tab.Find("[data-size='Medium cup'] svg [role=img]");
-        tab.Until("the drawing", () => cup.GetAttribute("aria-label")!.Contains("200 ml Whole milk", StringComparison.Ordinal));
+        tab.Until("the drawing", () =>
+            cup.GetAttribute("aria-label")!.Contains("200 ml Whole milk", StringComparison.Ordinal)
+        );
 
-        Assert.Matches(@"^Medium cup, 481 ml to the brim: 200 ml Whole milk\. Filled to \d+ mm of 112 mm, \d+ ml of room left\.$", cup.GetAttribute("aria-label"));
+        Assert.Matches(
+            @"^Medium cup, 481 ml to the brim: 200 ml Whole milk\. Filled to \d+ mm of 112 mm, \d+ ml of room left\.$",
+            cup.GetAttribute("aria-label")
+        );
         Assert.Matches(@"\d+ mm", cup.FindElement(By.CssSelector(".fill text")).Text);
     }
 
-    /// <summary>Sends the same build to the core over HTTP and compares every number on the page with its answer.</summary>
+    /// <summary>Sends the same build to the core over HTTP and compares every number on the page with its
+    /// answer.</summary>
     private async Task ThePageShowsWhatTheCoreSays()
     {
         using var http = new HttpClient { BaseAddress = server.Address };
-        var line = (string ingredient, string measure, double amount) => new { id = ingredient, ingredient, measure, amount };
+        var line = (string ingredient, string measure, double amount) =>
+            new
+            {
+                id = ingredient,
+                ingredient,
+                measure,
+                amount,
+            };
         var build = new
         {
             reserveMm = 10,
             sizes = new[] { "small", "medium", "large" },
             referenceSize = "medium",
-            lines = new[] { line("plain-syrup", "stroke", 3), line("espresso", "shot", 2), line("whole-milk", "ml", 180), line("ice", "g", 120) },
+            lines = new[]
+            {
+                line("plain-syrup", "stroke", 3),
+                line("espresso", "shot", 2),
+                line("whole-milk", "ml", 180),
+                line("ice", "g", 120),
+            },
         };
         using var answer = await http.PostAsJsonAsync("/api/mix", build, TestContext.Current.CancellationToken);
         var sheet = JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
@@ -103,13 +130,24 @@ public sealed class WriteABuildTests : IDisposable
                 tab.UntilCell(row, name, Text((double)cell["amount"]!));
             }
 
-            tab.Until($"the room left in {name}", () => tab.Find($"[data-size='{name}'] [data-test=state]").Text.Contains($"{Reading((double)size["fill"]!["roomLeft"]!)} ml", StringComparison.Ordinal));
+            tab.Until($"the room left in {name}", () =>
+                tab.Find($"[data-size='{name}'] [data-test=state]")
+                    .Text.Contains($"{Reading((double)size["fill"]!["roomLeft"]!)} ml", StringComparison.Ordinal)
+            );
             tab.WorkIn(name);
-            tab.Until($"what is in {name}", () => tab.TextOf("[data-test=occupied]").StartsWith($"{Reading((double)size["fill"]!["occupiedVolume"]!)} ml in the cup", StringComparison.Ordinal));
+            tab.Until($"what is in {name}", () =>
+                tab.TextOf("[data-test=occupied]")
+                    .StartsWith(
+                        $"{Reading((double)size["fill"]!["occupiedVolume"]!)} ml in the cup",
+                        StringComparison.Ordinal
+                    )
+            );
         }
     }
 
-    private static string Text(double amount) => amount.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture);
+    private static string Text(double amount) =>
+        amount.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture);
 
-    private static string Reading(double value) => value.ToString(Math.Abs(value) < 9.95 ? "0.#" : "0", System.Globalization.CultureInfo.InvariantCulture);
+    private static string Reading(double value) =>
+        value.ToString(Math.Abs(value) < 9.95 ? "0.#" : "0", System.Globalization.CultureInfo.InvariantCulture);
 }

@@ -7,7 +7,11 @@ namespace Krasis.Recipes.Tests;
 /// <summary>The demo's bar.</summary>
 internal static class PloverLock
 {
-    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { ReadCommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = true };
+    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
+    {
+        ReadCommentHandling = JsonCommentHandling.Skip,
+        AllowTrailingCommas = true,
+    };
 
     public static BarDocument Bar { get; } = Read();
 
@@ -15,7 +19,16 @@ internal static class PloverLock
 
     // Its days are told from the day that the demo is begun; here it is always the same.
     private static BarDocument Read() =>
-        JsonSerializer.Deserialize<Whole>(Regex.Replace(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "plover-lock.json")), @"""today(?:[+-]\d+)?""", "\"2026-11-20\""), Options)!.Bar;
+        JsonSerializer
+            .Deserialize<Whole>(
+                Regex.Replace(
+                    File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "plover-lock.json")),
+                    @"""today(?:[+-]\d+)?""",
+                    "\"2026-11-20\""
+                ),
+                Options
+            )!
+            .Bar;
 
     private sealed record Whole(BarDocument Bar);
 }

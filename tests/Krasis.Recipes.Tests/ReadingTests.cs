@@ -4,7 +4,8 @@ using Krasis.Core.Judging;
 
 namespace Krasis.Recipes.Tests;
 
-/// <summary>What single things of recipes come to at the Plover Lock's bar. How people write them is common practice, without a source.</summary>
+/// <summary>What single things of recipes come to at the Plover Lock's bar. How people write them is common practice,
+/// without a source.</summary>
 public class ReadingTests
 {
     private static readonly DateOnly Today = new(2026, 11, 25);
@@ -65,8 +66,14 @@ public class ReadingTests
     {
         var recipe = Assert.Single(RecipeReader.Read($"Otter\n{text}", PloverLock.Bar, []));
         var whole = $"Otter\n{text}";
-        Assert.Contains(recipe.Pieces, piece => piece.Kind == PieceKind.NotUnderstood && whole.Substring(piece.Start, piece.Length).Contains(marked, StringComparison.Ordinal) | marked.Contains(whole.Substring(piece.Start, piece.Length), StringComparison.Ordinal));
-        Assert.DoesNotContain(recipe.Draft.Lines, line => line.Amount > 0 && line.Ingredient is not "maple-syrup" | text[0] is 'i' or '4');
+        Assert.Contains(recipe.Pieces, piece =>
+            piece.Kind == PieceKind.NotUnderstood
+            && whole.Substring(piece.Start, piece.Length).Contains(marked, StringComparison.Ordinal)
+                | marked.Contains(whole.Substring(piece.Start, piece.Length), StringComparison.Ordinal)
+        );
+        Assert.DoesNotContain(recipe.Draft.Lines, line =>
+            line.Amount > 0 && line.Ingredient is not "maple-syrup" | text[0] is 'i' or '4'
+        );
     }
 
     [Theory]
@@ -81,7 +88,9 @@ public class ReadingTests
     public void What_is_guessed_says_what_it_was_taken_for(string text, string says)
     {
         var recipe = Assert.Single(RecipeReader.Read($"Otter\n{text}", PloverLock.Bar, []));
-        Assert.Contains(recipe.Pieces, piece => piece.Kind == PieceKind.Guessed && piece.Says!.Contains(says, StringComparison.Ordinal));
+        Assert.Contains(recipe.Pieces, piece =>
+            piece.Kind == PieceKind.Guessed && piece.Says!.Contains(says, StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -91,7 +100,9 @@ public class ReadingTests
         var unknown = Assert.Single(Assert.Single(RecipeReader.Read(Text, PloverLock.Bar, [])).Unknown);
         Assert.Equal(("vanilla", null), (unknown.Said, unknown.Taken));
 
-        var recipe = Assert.Single(RecipeReader.Read(Text, PloverLock.Bar, [new NameChoice("vanilla", "hazelnut-syrup")]));
+        var recipe = Assert.Single(
+            RecipeReader.Read(Text, PloverLock.Bar, [new NameChoice("vanilla", "hazelnut-syrup")])
+        );
         Assert.Equal(("hazelnut-syrup", 3.0), (recipe.Draft.Lines[0].Ingredient, recipe.Draft.Lines[0].Amount));
         Assert.Empty(recipe.Unknown);
     }
@@ -117,27 +128,49 @@ public class ReadingTests
     public void A_shot_is_known_by_how_it_is_pulled(double dose, double yield, bool isKnown)
     {
         var own = PloverLock.Facts.EspressoOf(new("lock-espresso"))!;
-        var recipe = Assert.Single(RecipeReader.Read(FormattableString.Invariant($"Otter\ndouble shot ({own.Dose.Value + dose:0.0} g in, {own.Yield.Value + yield:0.0} g out)"), PloverLock.Bar, []));
-        Assert.Equal(isKnown, recipe.Pieces.Any(piece => piece.Kind == PieceKind.Read && piece.Says!.Contains("pulled as", StringComparison.Ordinal)));
+        var recipe = Assert.Single(
+            RecipeReader.Read(
+                FormattableString.Invariant(
+                    $"Otter\ndouble shot ({own.Dose.Value + dose:0.0} g in, {own.Yield.Value + yield:0.0} g out)"
+                ),
+                PloverLock.Bar,
+                []
+            )
+        );
+        Assert.Equal(
+            isKnown,
+            recipe.Pieces.Any(piece =>
+                piece.Kind == PieceKind.Read && piece.Says!.Contains("pulled as", StringComparison.Ordinal)
+            )
+        );
         Assert.Equal(!isKnown, recipe.Draft.Lines[0].Note is not null);
     }
 
     [Fact]
     public void Two_amounts_that_contradict_each_other_are_found_on_the_sheet()
     {
-        var recipe = Assert.Single(RecipeReader.Read("Otter\n2 pumps or 50 ml maple syrup\n2 shots\n150 ml farm milk", PloverLock.Bar, []));
+        var recipe = Assert.Single(
+            RecipeReader.Read("Otter\n2 pumps or 50 ml maple syrup\n2 shots\n150 ml farm milk", PloverLock.Bar, [])
+        );
         Assert.Equal("50 ml", recipe.Draft.Lines[0].Stated);
         var build = BuildReader.Read(recipe.Draft, PloverLock.Facts).Value;
-        Assert.Contains(Mixer.Mix(build, PloverLock.Facts, Today).Findings, finding => finding.Message.Contains("50 ml", StringComparison.Ordinal));
+        Assert.Contains(Mixer.Mix(build, PloverLock.Facts, Today).Findings, finding =>
+            finding.Message.Contains("50 ml", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public void Makings_in_brackets_become_a_part()
     {
-        var recipe = Assert.Single(RecipeReader.Read("Otter\n2 shots\ntop with maple foam (1:3 maple syrup, farm milk)", PloverLock.Bar, []));
+        var recipe = Assert.Single(
+            RecipeReader.Read("Otter\n2 shots\ntop with maple foam (1:3 maple syrup, farm milk)", PloverLock.Bar, [])
+        );
         var part = Assert.Single(recipe.Parts);
         Assert.Equal(("Maple foam", "volume"), (part.Name, part.Ratio));
-        Assert.Equal([("maple-syrup", 1.0), ("farm-milk", 3.0)], part.Lines.Select(line => (line.Ingredient!, line.Amount!.Value)));
+        Assert.Equal(
+            [("maple-syrup", 1.0), ("farm-milk", 3.0)],
+            part.Lines.Select(line => (line.Ingredient!, line.Amount!.Value))
+        );
         Assert.Equal((part.Id, "foam"), (recipe.Draft.Lines[1].Ingredient, recipe.Draft.Lines[1].Technique));
         Assert.True(BarReader.Read(PloverLock.Bar with { Parts = [.. PloverLock.Bar.Parts, part] }).IsRead);
     }
@@ -145,10 +178,17 @@ public class ReadingTests
     [Fact]
     public void Makings_that_the_house_has_are_the_house_s_own()
     {
-        var recipe = Assert.Single(RecipeReader.Read("Otter\n2 shots\n100 ml Tide milk (1:5 ginger-pear cordial, farm milk)", PloverLock.Bar, []));
+        var recipe = Assert.Single(
+            RecipeReader.Read(
+                "Otter\n2 shots\n100 ml Tide milk (1:5 ginger-pear cordial, farm milk)",
+                PloverLock.Bar,
+                []
+            )
+        );
         Assert.Empty(recipe.Parts);
         Assert.Equal("tide-milk", PartId(recipe.Draft.Lines[1].Ingredient));
-        static string? PartId(string? id) => PloverLock.Bar.Parts.Single(part => part.Id == id).Name == "Tide milk" ? "tide-milk" : null;
+        static string? PartId(string? id) =>
+            PloverLock.Bar.Parts.Single(part => part.Id == id).Name == "Tide milk" ? "tide-milk" : null;
     }
 
     [Theory]
@@ -162,7 +202,15 @@ public class ReadingTests
         var recipe = Assert.Single(RecipeReader.Read($"Otter\n{text}", PloverLock.Bar, []));
         var line = Assert.Single(recipe.Draft.Lines);
         Assert.Equal(["wren", "plover", "heron"], recipe.Draft.Sizes);
-        Assert.Equal(expected, string.Join(' ', recipe.Draft.Sizes.Select(size => size == recipe.Draft.ReferenceSize ? line.Amount : line.Pins.Single(pin => pin.Size == size).Amount)));
+        Assert.Equal(
+            expected,
+            string.Join(
+                ' ',
+                recipe.Draft.Sizes.Select(size =>
+                    size == recipe.Draft.ReferenceSize ? line.Amount : line.Pins.Single(pin => pin.Size == size).Amount
+                )
+            )
+        );
     }
 
     [Theory]
@@ -171,7 +219,10 @@ public class ReadingTests
     public void What_is_listed_and_told_again_goes_in_once(string text)
     {
         var recipe = Assert.Single(RecipeReader.Read($"Otter\n{text}", PloverLock.Bar, []));
-        Assert.Equal([("lock-espresso", 2.0), ("farm-milk", 180.0)], recipe.Draft.Lines.Select(line => (line.Ingredient!, line.Amount!.Value)));
+        Assert.Equal(
+            [("lock-espresso", 2.0), ("farm-milk", 180.0)],
+            recipe.Draft.Lines.Select(line => (line.Ingredient!, line.Amount!.Value))
+        );
     }
 
     [Fact]
@@ -184,7 +235,9 @@ public class ReadingTests
     [Fact]
     public void What_says_of_what_it_is_is_not_said_of_what_stands_before()
     {
-        var recipe = Assert.Single(RecipeReader.Read("Otter\ntop with farm milk, 4 cubes, 2 shots", PloverLock.Bar, []));
+        var recipe = Assert.Single(
+            RecipeReader.Read("Otter\ntop with farm milk, 4 cubes, 2 shots", PloverLock.Bar, [])
+        );
         Assert.Equal(["farm-milk", "canal-ice", "lock-espresso"], recipe.Draft.Lines.Select(line => line.Ingredient));
         Assert.Equal([0.0, 4, 2], recipe.Draft.Lines.Select(line => line.Amount!.Value));
     }
@@ -192,7 +245,9 @@ public class ReadingTests
     [Fact]
     public void Of_which_size_one_thing_is_said_is_not_of_which_the_next_is()
     {
-        var recipe = Assert.Single(RecipeReader.Read("Otter\n3 pumps maple (Plover), 4 (Heron), 2 shots", PloverLock.Bar, []));
+        var recipe = Assert.Single(
+            RecipeReader.Read("Otter\n3 pumps maple (Plover), 4 (Heron), 2 shots", PloverLock.Bar, [])
+        );
         Assert.Equal(2, recipe.Draft.Lines.Count);
         Assert.Equal(2, recipe.Draft.Lines[1].Amount);
         Assert.Empty(recipe.Draft.Lines[1].Pins);

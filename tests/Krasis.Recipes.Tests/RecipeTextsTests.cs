@@ -3,8 +3,8 @@ using Krasis.Core.Builds;
 
 namespace Krasis.Recipes.Tests;
 
-/// <summary>Recipes as people write them, in as many manners as we know, each with what it says written down by hand. The last ten were written when
-/// the reader was done.</summary>
+/// <summary>Recipes as people write them, in as many manners as we know, each with what it says written down by hand.
+/// The last ten were written when the reader was done.</summary>
 public class RecipeTextsTests(ITestOutputHelper output)
 {
     private const int Texts = 40;
@@ -20,13 +20,20 @@ public class RecipeTextsTests(ITestOutputHelper output)
             foreach (var (expected, i) in ExpectedRecipe.Of(number).Select((one, i) => (one, i)))
             {
                 var recipe = read[i];
-                if (expected.Name != recipe.Draft.Name) { output.WriteLine($"{number}: name {recipe.Draft.Name}"); }
+                if (expected.Name != recipe.Draft.Name)
+                {
+                    output.WriteLine($"{number}: name {recipe.Draft.Name}");
+                }
                 var left = recipe.Draft.Lines.ToList();
                 foreach (var line in expected.Lines.Select(ExpectedLine.Read))
                 {
                     var at = text.IndexOf(line.Said, recipe.Start, StringComparison.Ordinal);
                     Assert.True(at >= 0, $"{number}: '{line.Said}' is not in the text.");
-                    var isMarked = recipe.Pieces.Any(piece => piece.Kind is PieceKind.Guessed or PieceKind.NotUnderstood && piece.Start < at + line.Said.Length && piece.Start + piece.Length > at);
+                    var isMarked = recipe.Pieces.Any(piece =>
+                        piece.Kind is PieceKind.Guessed or PieceKind.NotUnderstood
+                        && piece.Start < at + line.Said.Length
+                        && piece.Start + piece.Length > at
+                    );
                     if (left.FindIndex(line.Is) is >= 0 and var found)
                     {
                         left.RemoveAt(found);
@@ -36,7 +43,9 @@ public class RecipeTextsTests(ITestOutputHelper output)
                     {
                         _ = isMarked ? marked++ : 0;
                         var was = recipe.Draft.Lines.FirstOrDefault(one => one.Ingredient == line.Ingredient);
-                        output.WriteLine($"{number}: '{line.Said}' {(isMarked ? "marked" : "WRONG")}: {was?.Amount} {was?.Measure} {was?.To} {was?.Technique}");
+                        output.WriteLine(
+                            $"{number}: '{line.Said}' {(isMarked ? "marked" : "WRONG")}: {was?.Amount} {was?.Measure} {was?.To} {was?.Technique}"
+                        );
                         if (!isMarked)
                         {
                             wrong.Add($"{number}: {line.Said}");
@@ -56,7 +65,13 @@ public class RecipeTextsTests(ITestOutputHelper output)
                 foreach (var doubtful in expected.Marked ?? [])
                 {
                     var at = text.IndexOf(doubtful, recipe.Start, StringComparison.Ordinal);
-                    if (!recipe.Pieces.Any(piece => piece.Kind is PieceKind.Guessed or PieceKind.NotUnderstood && piece.Start < at + doubtful.Length && piece.Start + piece.Length > at))
+                    if (
+                        !recipe.Pieces.Any(piece =>
+                            piece.Kind is PieceKind.Guessed or PieceKind.NotUnderstood
+                            && piece.Start < at + doubtful.Length
+                            && piece.Start + piece.Length > at
+                        )
+                    )
                     {
                         output.WriteLine($"{number}: '{doubtful}' is not marked");
                         wrong.Add($"{number}: {doubtful}");
@@ -65,12 +80,18 @@ public class RecipeTextsTests(ITestOutputHelper output)
 
                 if (expected.Sizes is { } sizes)
                 {
-                    if (!sizes.SequenceEqual(recipe.Draft.Sizes)) { output.WriteLine($"{number}: sizes {string.Join(",", recipe.Draft.Sizes)}"); }
+                    if (!sizes.SequenceEqual(recipe.Draft.Sizes))
+                    {
+                        output.WriteLine($"{number}: sizes {string.Join(",", recipe.Draft.Sizes)}");
+                    }
                 }
 
                 if (expected.Serve is { } serve)
                 {
-                    if (serve != recipe.Draft.Serve) { output.WriteLine($"{number}: serve {recipe.Draft.Serve}"); }
+                    if (serve != recipe.Draft.Serve)
+                    {
+                        output.WriteLine($"{number}: serve {recipe.Draft.Serve}");
+                    }
                 }
             }
         }
@@ -84,5 +105,8 @@ public class RecipeTextsTests(ITestOutputHelper output)
     // Guessed, and said so with its name.
     private static bool IsDoubted(ReadRecipe recipe, LineDocument line) =>
         PloverLock.Facts.Find(new IngredientId(line.Ingredient!)) is not { } ingredient
-        || recipe.Pieces.Any(piece => piece.Kind is PieceKind.Guessed or PieceKind.NotUnderstood && piece.Says?.Contains(ingredient.Name, StringComparison.Ordinal) == true);
+        || recipe.Pieces.Any(piece =>
+            piece.Kind is PieceKind.Guessed or PieceKind.NotUnderstood
+            && piece.Says?.Contains(ingredient.Name, StringComparison.Ordinal) == true
+        );
 }

@@ -36,7 +36,10 @@ public sealed class BarStoreTests : IDisposable
         Assert.Equal(SaveOutcome.Saved, Update(1, "Tin"));
         Assert.Equal(SaveOutcome.Stale, Update(1, "Lead"));
         Assert.Equal(SaveOutcome.Stale, file.Write(session => session.Bar.Delete(BarKinds.Cups, "Zinc", 1, Noon)));
-        Assert.Equal(SaveOutcome.Missing, file.Write(session => session.Bar.Delete(BarKinds.Dispensers, "Zinc", 1, Noon)));
+        Assert.Equal(
+            SaveOutcome.Missing,
+            file.Write(session => session.Bar.Delete(BarKinds.Dispensers, "Zinc", 1, Noon))
+        );
         Assert.Equal("Tin", file.Read(session => session.Bar.List(BarKinds.Cups)).Single().Document.Name);
         Assert.Equal(SaveOutcome.Saved, file.Write(session => session.Bar.Delete(BarKinds.Cups, "Zinc", 2, Noon)));
         Assert.True(file.Read(session => session.Bar.IsEmpty));
@@ -50,28 +53,56 @@ public sealed class BarStoreTests : IDisposable
         Update(1, "Tin");
         Assert.Equal(SaveOutcome.Missing, Restore("Zinc"));
         file.Write(session => session.Bar.Delete(BarKinds.Cups, "Zinc", 2, Noon));
-        Assert.Equal([("cups", "Zinc", "Tin", Noon)], file.Read(session => session.Bar.Removed()).Select(fact => (fact.Kind, fact.Id, fact.Name, fact.RemovedAt)));
+        Assert.Equal(
+            [("cups", "Zinc", "Tin", Noon)],
+            file.Read(session => session.Bar.Removed()).Select(fact => (fact.Kind, fact.Id, fact.Name, fact.RemovedAt))
+        );
         Assert.Equal(SaveOutcome.Missing, Restore("Copper"));
 
         Assert.Equal(SaveOutcome.Saved, Restore("Zinc"));
 
         // It has an older tab's version no more, so that nothing slips past the removal.
         Assert.Equal(SaveOutcome.Stale, Update(2, "Lead"));
-        Assert.Equal(("Tin", 4), file.Read(session => session.Bar.List(BarKinds.Cups)).Where(cup => cup.Id == "Zinc").Select(cup => (cup.Document.Name, cup.Version)).Single());
+        Assert.Equal(
+            ("Tin", 4),
+            file.Read(session => session.Bar.List(BarKinds.Cups))
+                .Where(cup => cup.Id == "Zinc")
+                .Select(cup => (cup.Document.Name, cup.Version))
+                .Single()
+        );
         Assert.Empty(file.Read(session => session.Bar.Removed()));
-        Assert.Equal([(4, "Tin"), (3, null), (2, "Tin"), (1, "Zinc")], file.Read(session => session.Bar.History(BarKinds.Cups, "Zinc")).Select(version => (version.Version, version.Document?.Name)));
-        Assert.All(file.Read(session => session.Bar.History(BarKinds.Cups, "Zinc")), version => Assert.Equal(Noon, version.SavedAt));
+        Assert.Equal(
+            [(4, "Tin"), (3, null), (2, "Tin"), (1, "Zinc")],
+            file.Read(session => session.Bar.History(BarKinds.Cups, "Zinc"))
+                .Select(version => (version.Version, version.Document?.Name))
+        );
+        Assert.All(file.Read(session => session.Bar.History(BarKinds.Cups, "Zinc")), version =>
+            Assert.Equal(Noon, version.SavedAt)
+        );
         Assert.Empty(file.Read(session => session.Bar.History(BarKinds.Cups, "Copper")));
     }
 
     private SaveOutcome Restore(string id) => file.Write(session => session.Bar.Restore(BarKinds.Cups, id, Noon));
 
     private SaveOutcome Update(long version, string name) =>
-        file.Write(session => session.Bar.Update(BarKinds.Cups, "Zinc", version, new CupDocument { Id = "Zinc", Name = name }, Noon));
+        file.Write(session =>
+            session.Bar.Update(BarKinds.Cups, "Zinc", version, new CupDocument { Id = "Zinc", Name = name }, Noon)
+        );
 
-    private void Add(string id) => file.Write(session =>
-    {
-        session.Bar.Add(BarKinds.Cups, id, new CupDocument { Id = id, Name = id, HeightMm = 100 }, Noon);
-        return true;
-    });
+    private void Add(string id) =>
+        file.Write(session =>
+        {
+            session.Bar.Add(
+                BarKinds.Cups,
+                id,
+                new CupDocument
+                {
+                    Id = id,
+                    Name = id,
+                    HeightMm = 100,
+                },
+                Noon
+            );
+            return true;
+        });
 }

@@ -26,7 +26,17 @@ public sealed class BuildStoreTests : IDisposable
             ReserveMm = 12.5,
             Sizes = ["s", "m"],
             ReferenceSize = "m",
-            Lines = [new() { Id = "l", Ingredient = "i", Measure = "ml", Amount = 0.1 + 0.2, Pins = [new() { Size = "s", Amount = 1e-9 }] }],
+            Lines =
+            [
+                new()
+                {
+                    Id = "l",
+                    Ingredient = "i",
+                    Measure = "ml",
+                    Amount = 0.1 + 0.2,
+                    Pins = [new() { Size = "s", Amount = 1e-9 }],
+                },
+            ],
         };
         Write(builds => builds.Add("two", document, Noon));
         var kept = Read(builds => builds.Find("two"))!;
@@ -53,7 +63,10 @@ public sealed class BuildStoreTests : IDisposable
         Assert.Equal(SaveOutcome.Saved, Write(builds => builds.Update("one", 1, Document("Milder"), Noon.AddHours(1))));
         var kept = Read(builds => builds.Find("one"))!;
 
-        Assert.Equal((2, Noon, Noon.AddHours(1), "Milder"), (kept.Version, kept.CreatedAt, kept.UpdatedAt, kept.Document.Name));
+        Assert.Equal(
+            (2, Noon, Noon.AddHours(1), "Milder"),
+            (kept.Version, kept.CreatedAt, kept.UpdatedAt, kept.Document.Name)
+        );
     }
 
     [Fact]
@@ -95,9 +108,10 @@ public sealed class BuildStoreTests : IDisposable
 
     private T Write<T>(Func<BuildStore, T> work) => file.Write(session => work(session.Builds));
 
-    private void Write(Action<BuildStore> work) => file.Write(session =>
-    {
-        work(session.Builds);
-        return true;
-    });
+    private void Write(Action<BuildStore> work) =>
+        file.Write(session =>
+        {
+            work(session.Builds);
+            return true;
+        });
 }

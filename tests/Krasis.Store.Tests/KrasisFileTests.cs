@@ -70,7 +70,9 @@ public sealed class KrasisFileTests : IDisposable
         KrasisFile.Open(folder.File).Write(session => Add(session, "a"));
         using (var connection = Connect())
         {
-            connection.Execute("INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Krasis.Store.Migrations.9999_of_the_future.sql', '2099-01-01')");
+            connection.Execute(
+                "INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Krasis.Store.Migrations.9999_of_the_future.sql', '2099-01-01')"
+            );
         }
 
         var refusal = Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File));
@@ -93,7 +95,15 @@ public sealed class KrasisFileTests : IDisposable
 
         var house = KrasisFile.Open(folder.File).Read(session => session.Bar.List(BarKinds.House)).Single();
 
-        Assert.Equal((4, 10, 15, 15), (house.Version, house.Document.ReserveMm, house.Document.StrengthDriftPercent, house.Document.SweetnessDriftPercent));
+        Assert.Equal(
+            (4, 10, 15, 15),
+            (
+                house.Version,
+                house.Document.ReserveMm,
+                house.Document.StrengthDriftPercent,
+                house.Document.SweetnessDriftPercent
+            )
+        );
     }
 
     [Fact]
@@ -114,7 +124,8 @@ public sealed class KrasisFileTests : IDisposable
                     kind TEXT NOT NULL CHECK (kind IN ('cups', 'ingredients', 'dispensers', 'espresso', 'house')),
                     id TEXT NOT NULL, position INTEGER NOT NULL, version INTEGER NOT NULL, document TEXT NOT NULL, PRIMARY KEY (kind, id)) STRICT;
                 INSERT INTO bar_fact VALUES ('cups', 'wren', 2, 5, '{"name":"Wren"}');
-                """);
+                """
+            );
         }
 
         var file = KrasisFile.Open(folder.File);
@@ -136,13 +147,32 @@ public sealed class KrasisFileTests : IDisposable
     {
         var file = KrasisFile.Open(folder.File);
         file.Write(session => Add(session, "a"));
-        var numbers = Enumerable.Range(0, 2).Select(_ => file.Write(session => session.Standards.Add("a", new BuildDocument { Name = "a" }, new(), "why", DateTimeOffset.UnixEpoch))).ToList();
+        var numbers = Enumerable
+            .Range(0, 2)
+            .Select(_ =>
+                file.Write(session =>
+                    session.Standards.Add("a", new BuildDocument { Name = "a" }, new(), "why", DateTimeOffset.UnixEpoch)
+                )
+            )
+            .ToList();
 
         Assert.Equal([1, 2], numbers);
         using var connection = Connect();
-        Assert.Contains("does not change", Assert.Throws<SqliteException>(() => connection.Execute("UPDATE standard SET reason = 'x'")).Message, StringComparison.Ordinal);
-        Assert.Contains("is kept", Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM standard")).Message, StringComparison.Ordinal);
-        Assert.Throws<SqliteException>(() => file.Write(session => session.Standards.Add("nobody", new BuildDocument(), new(), "", DateTimeOffset.UnixEpoch)));
+        Assert.Contains(
+            "does not change",
+            Assert.Throws<SqliteException>(() => connection.Execute("UPDATE standard SET reason = 'x'")).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "is kept",
+            Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM standard")).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Throws<SqliteException>(() =>
+            file.Write(session =>
+                session.Standards.Add("nobody", new BuildDocument(), new(), "", DateTimeOffset.UnixEpoch)
+            )
+        );
     }
 
     [Fact]
@@ -158,11 +188,13 @@ public sealed class KrasisFileTests : IDisposable
     {
         var file = KrasisFile.Open(folder.File);
 
-        Assert.Throws<InvalidOperationException>(() => file.Write<bool>(session =>
-        {
-            Add(session, "a");
-            throw new InvalidOperationException();
-        }));
+        Assert.Throws<InvalidOperationException>(() =>
+            file.Write<bool>(session =>
+            {
+                Add(session, "a");
+                throw new InvalidOperationException();
+            })
+        );
         file.Write(session =>
         {
             session.Abandon();

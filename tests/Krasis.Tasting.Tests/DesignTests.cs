@@ -5,7 +5,14 @@ namespace Krasis.Tasting.Tests;
 
 public class DesignTests
 {
-    public static TheoryData<string, int> All => [.. TastingQuestion.All.SelectMany(question => Enumerable.Range(question.LeastSamples, question.MostSamples - question.LeastSamples + 1).Select(samples => (question.Code, samples)))];
+    public static TheoryData<string, int> All =>
+        [
+            .. TastingQuestion.All.SelectMany(question =>
+                Enumerable
+                    .Range(question.LeastSamples, question.MostSamples - question.LeastSamples + 1)
+                    .Select(samples => (question.Code, samples))
+            ),
+        ];
 
     [Theory]
     [InlineData(2)]
@@ -37,8 +44,13 @@ public class DesignTests
             var glasses = Enumerable.Range(1, 24).Select(seat => plan.For(seat, [])).ToList();
             Assert.All(glasses, row => Assert.Equal(row.Count, row.Select(glass => glass.Code).Distinct().Count()));
             Assert.All(glasses, row => Assert.Equal(question.Glasses ?? samples, row.Count));
-            Assert.All(glasses.SelectMany(row => row).GroupBy(glass => glass.Code), same => Assert.Single(same.Select(glass => glass.Sample).Distinct()));
-            Assert.Equal(plan.Codes.SelectMany(each => each).Order(), glasses.SelectMany(row => row).Select(glass => glass.Code).Distinct().Order());
+            Assert.All(glasses.SelectMany(row => row).GroupBy(glass => glass.Code), same =>
+                Assert.Single(same.Select(glass => glass.Sample).Distinct())
+            );
+            Assert.Equal(
+                plan.Codes.SelectMany(each => each).Order(),
+                glasses.SelectMany(row => row).Select(glass => glass.Code).Distinct().Order()
+            );
         }
     }
 
@@ -47,18 +59,31 @@ public class DesignTests
     {
         var triangle = ServingPlan.Of(TastingQuestion.Triangle, 2, 3);
         Assert.Equal(6, triangle.Round);
-        Assert.Equal(6, Enumerable.Range(1, 6).Select(seat => string.Concat(triangle.For(seat, []).Select(glass => glass.Sample))).Distinct().Count());
-        Assert.All(Enumerable.Range(1, 6), seat => Assert.Equal(2, triangle.For(seat, []).Select(glass => glass.Sample).Distinct().Count()));
+        Assert.Equal(
+            6,
+            Enumerable
+                .Range(1, 6)
+                .Select(seat => string.Concat(triangle.For(seat, []).Select(glass => glass.Sample)))
+                .Distinct()
+                .Count()
+        );
+        Assert.All(Enumerable.Range(1, 6), seat =>
+            Assert.Equal(2, triangle.For(seat, []).Select(glass => glass.Sample).Distinct().Count())
+        );
 
         var trio = ServingPlan.Of(TastingQuestion.DuoTrio, 2, 3);
         Assert.Equal(4, trio.Round);
-        Assert.All(Enumerable.Range(1, 4), seat => Assert.True(trio.For(seat, []) is [{ IsReference: true }, { IsReference: false } one, { IsReference: false } other] && one.Sample != other.Sample));
+        Assert.All(Enumerable.Range(1, 4), seat =>
+            Assert.True(
+                trio.For(seat, []) is [{ IsReference: true }, { IsReference: false } one, { IsReference: false } other]
+                    && one.Sample != other.Sample
+            )
+        );
     }
 
     [Fact]
-    public void The_same_seed_gives_the_same_tray_and_another_one_another() => Assert.Multiple(
-        () => Assert.Equal(Codes(4), Codes(4)),
-        () => Assert.NotEqual(Codes(4), Codes(5)));
+    public void The_same_seed_gives_the_same_tray_and_another_one_another() =>
+        Assert.Multiple(() => Assert.Equal(Codes(4), Codes(4)), () => Assert.NotEqual(Codes(4), Codes(5)));
 
     [Fact]
     public void Who_comes_late_is_served_from_the_beginning_again()
@@ -89,5 +114,6 @@ public class DesignTests
         Assert.DoesNotContain("169", codes);
     }
 
-    private static string Codes(int seed) => string.Join(' ', ServingPlan.Of(TastingQuestion.Best, 4, seed).For(2, []).Select(glass => glass.Code));
+    private static string Codes(int seed) =>
+        string.Join(' ', ServingPlan.Of(TastingQuestion.Best, 4, seed).For(2, []).Select(glass => glass.Code));
 }

@@ -24,7 +24,8 @@ public class ForcedChoiceTests
     [InlineData(42, 20)]
     [InlineData(48, 22)]
     [InlineData(60, 27)]
-    public void A_triangle_needs_as_many_as_the_standard_s_table(int tasters, int right) => Assert.Equal(right, ForcedChoice.LeastRight(ChoiceMethod.Triangle, tasters));
+    public void A_triangle_needs_as_many_as_the_standard_s_table(int tasters, int right) =>
+        Assert.Equal(right, ForcedChoice.LeastRight(ChoiceMethod.Triangle, tasters));
 
     // ISO 10399:2017, table A.1, 5 %, one-sided (from memory).
     [Theory]
@@ -36,7 +37,8 @@ public class ForcedChoiceTests
     [InlineData(24, 17)]
     [InlineData(32, 22)]
     [InlineData(40, 26)]
-    public void A_duo_trio_needs_as_many_as_the_standard_s_table(int tasters, int right) => Assert.Equal(right, ForcedChoice.LeastRight(ChoiceMethod.DuoTrio, tasters));
+    public void A_duo_trio_needs_as_many_as_the_standard_s_table(int tasters, int right) =>
+        Assert.Equal(right, ForcedChoice.LeastRight(ChoiceMethod.DuoTrio, tasters));
 
     // ISO 5495:2005, table A.2, 5 %, two-sided (from memory).
     [Theory]
@@ -47,13 +49,15 @@ public class ForcedChoiceTests
     [InlineData(24, 18)]
     [InlineData(30, 21)]
     [InlineData(40, 27)]
-    public void Which_of_two_needs_as_many_as_the_standard_s_table(int tasters, int choices) => Assert.Equal(choices, ForcedChoice.LeastRight(ChoiceMethod.Preference, tasters));
+    public void Which_of_two_needs_as_many_as_the_standard_s_table(int tasters, int choices) =>
+        Assert.Equal(choices, ForcedChoice.LeastRight(ChoiceMethod.Preference, tasters));
 
     [Theory]
     [InlineData(2)]
     [InlineData(1)]
     [InlineData(0)]
-    public void So_few_cannot_give_a_result(int tasters) => Assert.All(ChoiceMethod.All, method => Assert.Null(ForcedChoice.LeastRight(method, tasters)));
+    public void So_few_cannot_give_a_result(int tasters) =>
+        Assert.All(ChoiceMethod.All, method => Assert.Null(ForcedChoice.LeastRight(method, tasters)));
 
     [Fact]
     public void Every_least_number_is_that_of_the_whole_numbers_counted_out()
@@ -73,41 +77,62 @@ public class ForcedChoiceTests
         Assert.Equal(right >= 13, ForcedChoice.Probability(ChoiceMethod.Triangle, tasters, right) <= 0.05);
 
     [Fact]
-    public void Power_is_what_simulated_tasters_give() => Gen.Select(Gen.Int[6, 40], Gen.Double[0.1, 0.9]).Seeded().Sample(
-        (tasters, share) =>
-        {
-            const int Runs = 4000;
-            var random = new Random((tasters * 1000) + (int)(share * 1000));
-            foreach (var method in ChoiceMethod.All)
-            {
-                var found = Enumerable.Range(0, Runs).Count(_ =>
+    public void Power_is_what_simulated_tasters_give() =>
+        Gen.Select(Gen.Int[6, 40], Gen.Double[0.1, 0.9])
+            .Seeded()
+            .Sample(
+                (tasters, share) =>
                 {
-                    var right = Enumerable.Range(0, tasters).Count(_ => method.IsTwoSided ? random.NextDouble() < share : random.NextDouble() < share || random.NextDouble() < method.Chance);
-                    return ForcedChoice.Probability(method, tasters, right) <= 0.05;
-                });
+                    const int Runs = 4000;
+                    var random = new Random((tasters * 1000) + (int)(share * 1000));
+                    foreach (var method in ChoiceMethod.All)
+                    {
+                        var found = Enumerable
+                            .Range(0, Runs)
+                            .Count(_ =>
+                            {
+                                var right = Enumerable
+                                    .Range(0, tasters)
+                                    .Count(_ =>
+                                        method.IsTwoSided
+                                            ? random.NextDouble() < share
+                                            : random.NextDouble() < share || random.NextDouble() < method.Chance
+                                    );
+                                return ForcedChoice.Probability(method, tasters, right) <= 0.05;
+                            });
 
-                // Five standard errors of a share of 4,000.
-                Assert.InRange(found / (double)Runs, ForcedChoice.Power(method, tasters, share) - 0.04, ForcedChoice.Power(method, tasters, share) + 0.04);
-            }
-        },
-        iter: 12);
+                        // Five standard errors of a share of 4,000.
+                        Assert.InRange(
+                            found / (double)Runs,
+                            ForcedChoice.Power(method, tasters, share) - 0.04,
+                            ForcedChoice.Power(method, tasters, share) + 0.04
+                        );
+                    }
+                },
+                iter: 12
+            );
 
     [Fact]
-    public void With_the_fewest_tasters_the_power_is_reached_and_with_one_less_it_is_not() => Gen.Double[0.3, 0.9].Seeded().Sample(
-        share =>
-        {
-            foreach (var method in ChoiceMethod.All)
-            {
-                if (ForcedChoice.TastersFor(method, share) is { } fewest)
+    public void With_the_fewest_tasters_the_power_is_reached_and_with_one_less_it_is_not() =>
+        Gen.Double[0.3, 0.9]
+            .Seeded()
+            .Sample(
+                share =>
                 {
-                    Assert.True(ForcedChoice.Power(method, fewest, share) >= 0.8);
-                    Assert.True(ForcedChoice.Power(method, fewest - 1, share) < 0.8);
-                }
-            }
-        },
-        iter: 30);
+                    foreach (var method in ChoiceMethod.All)
+                    {
+                        if (ForcedChoice.TastersFor(method, share) is { } fewest)
+                        {
+                            Assert.True(ForcedChoice.Power(method, fewest, share) >= 0.8);
+                            Assert.True(ForcedChoice.Power(method, fewest - 1, share) < 0.8);
+                        }
+                    }
+                },
+                iter: 30
+            );
 
-    // Clopper and Pearson's interval is where either tail of the binomial is a fortieth: summed here, not asked of a library.
+    // Clopper and Pearson's interval is where either tail of the binomial is a fortieth: summed here, not asked of a
+    // library.
     [Theory]
     [InlineData(24, 13)]
     [InlineData(12, 0)]
@@ -142,7 +167,11 @@ public class ForcedChoiceTests
     {
         for (var x = 0; x <= n; x++)
         {
-            var tail = Enumerable.Range(x, n - x + 1).Aggregate(BigInteger.Zero, (sum, k) => sum + (Choose(n, k) * BigInteger.Pow(a, k) * BigInteger.Pow(b - a, n - k)));
+            var tail = Enumerable
+                .Range(x, n - x + 1)
+                .Aggregate(BigInteger.Zero, (sum, k) =>
+                    sum + (Choose(n, k) * BigInteger.Pow(a, k) * BigInteger.Pow(b - a, n - k))
+                );
             if (tail * level <= BigInteger.Pow(b, n))
             {
                 return x;
@@ -152,5 +181,6 @@ public class ForcedChoiceTests
         return null;
     }
 
-    private static BigInteger Choose(int n, int k) => Enumerable.Range(1, k).Aggregate(BigInteger.One, (sum, i) => sum * (n - k + i) / i);
+    private static BigInteger Choose(int n, int k) =>
+        Enumerable.Range(1, k).Aggregate(BigInteger.One, (sum, i) => sum * (n - k + i) / i);
 }

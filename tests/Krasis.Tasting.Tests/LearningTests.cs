@@ -15,12 +15,16 @@ public class LearningTests
     public void What_the_tasters_were_made_with_is_found_again(double half)
     {
         var random = new Random(7);
-        var tests = new[] { 4.0, 8, 12, 20 }.Select(drift =>
-        {
-            var can = 1 - Math.Pow(2, -Math.Pow(drift / half, 2));
-            var right = Enumerable.Range(0, 60).Count(_ => random.NextDouble() < can || random.NextDouble() < 1.0 / 3);
-            return new ToldApart(ChoiceMethod.Triangle, drift, 60, right);
-        }).ToList();
+        var tests = new[] { 4.0, 8, 12, 20 }
+            .Select(drift =>
+            {
+                var can = 1 - Math.Pow(2, -Math.Pow(drift / half, 2));
+                var right = Enumerable
+                    .Range(0, 60)
+                    .Count(_ => random.NextDouble() < can || random.NextDouble() < 1.0 / 3);
+                return new ToldApart(ChoiceMethod.Triangle, drift, 60, right);
+            })
+            .ToList();
         var learned = DriftLearner.Of("strength", 25, tests)!;
         Assert.InRange(half, learned.Low, learned.High ?? double.MaxValue);
         Assert.InRange(learned.Proposed, half * 0.7, half * 1.4);
@@ -28,14 +32,27 @@ public class LearningTests
     }
 
     [Fact]
-    public void Too_little_teaches_nothing() => Assert.Multiple(
-        () => Assert.Null(DriftLearner.Of("strength", 10, [])),
-        () => Assert.Null(DriftLearner.Of("strength", 10, [new(ChoiceMethod.Triangle, 10, 60, 30)])),
-        () => Assert.Null(DriftLearner.Of("strength", 10, [new(ChoiceMethod.Triangle, 10, 11, 6), new(ChoiceMethod.Triangle, 20, 12, 9)])));
+    public void Too_little_teaches_nothing() =>
+        Assert.Multiple(
+            () => Assert.Null(DriftLearner.Of("strength", 10, [])),
+            () => Assert.Null(DriftLearner.Of("strength", 10, [new(ChoiceMethod.Triangle, 10, 60, 30)])),
+            () =>
+                Assert.Null(
+                    DriftLearner.Of(
+                        "strength",
+                        10,
+                        [new(ChoiceMethod.Triangle, 10, 11, 6), new(ChoiceMethod.Triangle, 20, 12, 9)]
+                    )
+                )
+        );
 
     [Fact]
     public void Where_nobody_could_tell_it_may_be_more_than_was_tasted() =>
-        Assert.Null(DriftLearner.Of("sweetness", 10, [new(ChoiceMethod.Triangle, 10, 30, 10), new(ChoiceMethod.Triangle, 15, 30, 9)])!.High);
+        Assert.Null(
+            DriftLearner
+                .Of("sweetness", 10, [new(ChoiceMethod.Triangle, 10, 30, 10), new(ChoiceMethod.Triangle, 15, 30, 9)])!
+                .High
+        );
 
     // The power of scales summed over how many find it off, against tasters who do just that.
     [Theory]
@@ -45,38 +62,64 @@ public class LearningTests
     {
         const int Runs = 4000;
         var random = new Random(3);
-        var found = Enumerable.Range(0, Runs).Count(_ =>
-        {
-            var (one, other) = (0, 0);
-            for (var i = 0; i < tasters; i++)
+        var found = Enumerable
+            .Range(0, Runs)
+            .Count(_ =>
             {
-                var said = random.NextDouble();
-                (one, other) = said < PanelSize.OneSide ? (one + 1, other) : said < PanelSize.OneSide + PanelSize.OtherSide ? (one, other + 1) : (one, other);
-            }
+                var (one, other) = (0, 0);
+                for (var i = 0; i < tasters; i++)
+                {
+                    var said = random.NextDouble();
+                    (one, other) =
+                        said < PanelSize.OneSide ? (one + 1, other)
+                        : said < PanelSize.OneSide + PanelSize.OtherSide ? (one, other + 1)
+                        : (one, other);
+                }
 
-            return one > other && 2 * (1 - (one == 0 ? 0 : Binomial.CDF(0.5, one + other, one - 1))) <= level;
-        });
-        Assert.InRange(found / (double)Runs, PanelSize.Lopsided(tasters, level) - 0.04, PanelSize.Lopsided(tasters, level) + 0.04);
+                return one > other && 2 * (1 - (one == 0 ? 0 : Binomial.CDF(0.5, one + other, one - 1))) <= level;
+            });
+        Assert.InRange(
+            found / (double)Runs,
+            PanelSize.Lopsided(tasters, level) - 0.04,
+            PanelSize.Lopsided(tasters, level) + 0.04
+        );
     }
 
     [Theory]
     [InlineData("triangle", 2, 12, "With 12 tasters, 8 right answers are a result (ISO 4120).")]
     [InlineData("preference", 2, 20, "With 20 tasters, 15 choices of the one drink are a result (ISO 5495).")]
     [InlineData("triangle", 2, 2, "2 tasters cannot give a result, whatever they say.")]
-    public void How_many_it_takes_is_said_before_anything_is_poured(string question, int samples, int tasters, string says) =>
-        Assert.Contains(says, PanelSize.Of(Setup(question, samples, tasters)).Says);
+    public void How_many_it_takes_is_said_before_anything_is_poured(
+        string question,
+        int samples,
+        int tasters,
+        string says
+    ) => Assert.Contains(says, PanelSize.Of(Setup(question, samples, tasters)).Says);
 
     [Theory]
     [InlineData(12, true)]
     [InlineData(13, false)]
     public void Orders_come_out_even_with_whole_rounds(int tasters, bool isEven) =>
-        Assert.Equal(!isEven, PanelSize.Of(Setup("triangle", 2, tasters)).Says.Contains("Orders come out even with 6 tasters, or a multiple of it."));
+        Assert.Equal(
+            !isEven,
+            PanelSize
+                .Of(Setup("triangle", 2, tasters))
+                .Says.Contains("Orders come out even with 6 tasters, or a multiple of it.")
+        );
 
-    private static TastingSetup Setup(string question, int samples, int tasters) => TastingReader.Read(new TastingDocument
-    {
-        Name = "A tasting",
-        Question = question,
-        Samples = [.. Enumerable.Range(0, samples).Select(i => new SampleDocument { Words = $"Drink {i}" })],
-        Tasters = tasters,
-    }).Value;
+    private static TastingSetup Setup(string question, int samples, int tasters) =>
+        TastingReader
+            .Read(
+                new TastingDocument
+                {
+                    Name = "A tasting",
+                    Question = question,
+                    Samples =
+                    [
+                        .. Enumerable.Range(0, samples).Select(i => new SampleDocument { Words = $"Drink {i}" }),
+                    ],
+                    Tasters = tasters,
+                }
+            )
+            .Value;
 }

@@ -21,7 +21,12 @@ public sealed class KrasisServer : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
-        app = KrasisApp.Create(KrasisOptions.From(["--data", DataFile, "--port", "0", "--demo"]) with { Clock = new TestClock(new DateTimeOffset(Today, new TimeOnly(9, 0), TimeSpan.Zero)) });
+        app = KrasisApp.Create(
+            KrasisOptions.From(["--data", DataFile, "--port", "0", "--demo"]) with
+            {
+                Clock = new TestClock(new DateTimeOffset(Today, new TimeOnly(9, 0), TimeSpan.Zero)),
+            }
+        );
         await app.StartAsync(TestContext.Current.CancellationToken);
         Http.BaseAddress = new Uri(app.Urls.Single());
     }
@@ -56,7 +61,12 @@ public sealed class KrasisServer : IAsyncLifetime
 
         using var response = await Http.SendAsync(request, TestContext.Current.CancellationToken);
         var text = await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
-        return new Answer((int)response.StatusCode, response.Content.Headers.ContentType?.MediaType, response.Headers.ETag?.ToString(), text);
+        return new Answer(
+            (int)response.StatusCode,
+            response.Content.Headers.ContentType?.MediaType,
+            response.Headers.ETag?.ToString(),
+            text
+        );
     }
 
     public Task<Answer> Get(string path) => Send(HttpMethod.Get, path);

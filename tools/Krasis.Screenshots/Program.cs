@@ -6,7 +6,11 @@ using var server = new KrasisProcess(demo: true);
 
 using (var tab = new Tab(server.Address, 1280, 800))
 {
-    tab.Open("/").Until("what a standard lacks", () => tab.Has("[data-test=builds]") && tab.Find("[data-test=builds]").Text.Contains("is out", StringComparison.Ordinal));
+    tab.Open("/")
+        .Until("what a standard lacks", () =>
+            tab.Has("[data-test=builds]")
+            && tab.Find("[data-test=builds]").Text.Contains("is out", StringComparison.Ordinal)
+        );
     tab.Picture(Path.Combine(folder, "builds.png"));
 
     OpenBuild(tab, "Cardamom latte");
@@ -39,7 +43,8 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Click("[data-test=diff-from]");
     tab.Until("its first standard", () =>
     {
-        var first = tab.All("li[role=option]").FirstOrDefault(option => option.Text.StartsWith("standard 1", StringComparison.Ordinal));
+        var first = tab.All("li[role=option]")
+            .FirstOrDefault(option => option.Text.StartsWith("standard 1", StringComparison.Ordinal));
         first?.Click();
         return first is not null;
     });
@@ -49,7 +54,10 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Press(OpenQA.Selenium.Keys.Escape);
 
     tab.Open("/read");
-    tab.Type("[data-test=paste]", "Mooring latte (Plover)\n2 pumps hazlenut, 1 pump vanilla\ndouble shot (18 g in, 38 out, 28 s)\na splash of oat drink\n180 ml milk, steamed\ntop with maple foam (1:3 maple syrup, farm milk)");
+    tab.Type(
+        "[data-test=paste]",
+        "Mooring latte (Plover)\n2 pumps hazlenut, 1 pump vanilla\ndouble shot (18 g in, 38 out, 28 s)\na splash of oat drink\n180 ml milk, steamed\ntop with maple foam (1:3 maple syrup, farm milk)"
+    );
     tab.Click("[data-test=read]");
     tab.Find("[data-test=draft]");
     tab.Script("document.querySelector('[data-test=recipe]').scrollIntoView(); scrollBy(0, -60)");
@@ -62,7 +70,12 @@ using (var tab = new Tab(server.Address, 1280, 800))
     OpenBuild(tab, "Orange peel mocha");
     tab.More("cards");
     tab.Find("[data-test=card]");
-    tab.Until("the codes", () => (bool)tab.Script("return [...document.querySelectorAll('[data-test=code]')].every(code => code.complete && code.naturalWidth > 0)")!);
+    tab.Until("the codes", () =>
+        (bool)
+            tab.Script(
+                "return [...document.querySelectorAll('[data-test=code]')].every(code => code.complete && code.naturalWidth > 0)"
+            )!
+    );
     tab.Picture(Path.Combine(folder, "cards.png"));
 
     tab.Open("/service").Find("[data-test=drink]");
@@ -75,7 +88,15 @@ using (var tab = new Tab(server.Address, 1280, 800))
     tab.Until("the shots", () => tab.Find("[data-test=figure]").Text == "2 shots");
     tab.Picture(Path.Combine(folder, "steps.png"));
 
-    foreach (var (drink, size) in new[] { ("Orange peel mocha", 1), ("Hazelnut iced latte", 1), ("Black sesame latte", 1), ("Maple iced coffee", 0) })
+    foreach (
+        var (drink, size) in new[]
+        {
+            ("Orange peel mocha", 1),
+            ("Hazelnut iced latte", 1),
+            ("Black sesame latte", 1),
+            ("Maple iced coffee", 0),
+        }
+    )
     {
         AtTheBar(tab, drink, size);
         tab.Click("[data-test=add]");
@@ -97,7 +118,10 @@ using (var tab = new Tab(server.Address, 1280, 800))
 
     tab.Open("/poured").Find("[data-test=finding]");
     tab.Click("[data-test=finding][data-id=kiosk-hazelnut] button");
-    tab.Until("its chart", () => tab.Find("[data-test=chart-name]").Text.StartsWith("Kiosk hazelnut pump", StringComparison.Ordinal) && tab.Has("[aria-label^='Chart of'] svg"));
+    tab.Until("its chart", () =>
+        tab.Find("[data-test=chart-name]").Text.StartsWith("Kiosk hazelnut pump", StringComparison.Ordinal)
+        && tab.Has("[aria-label^='Chart of'] svg")
+    );
     tab.Picture(Path.Combine(folder, "poured.png"));
 }
 

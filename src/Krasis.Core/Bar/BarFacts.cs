@@ -30,7 +30,8 @@ public sealed class BarFacts
         IReadOnlyList<FoamLevel> foams,
         IReadOnlyList<Pitcher> pitchers,
         IReadOnlyList<Station> stations,
-        HouseRules house)
+        HouseRules house
+    )
     {
         Stations = stations;
         Station = stations.Count > 0 ? stations[0] : null;
@@ -50,9 +51,11 @@ public sealed class BarFacts
     }
 
     private BarFacts(BarFacts other, EspressoRecipe recipe)
-        : this(other, other.Station, new Dictionary<IngredientId, EspressoRecipe>(other.espresso) { [recipe.Makes] = recipe })
-    {
-    }
+        : this(
+            other,
+            other.Station,
+            new Dictionary<IngredientId, EspressoRecipe>(other.espresso) { [recipe.Makes] = recipe }
+        ) { }
 
     private BarFacts(BarFacts other, Station? station, Dictionary<IngredientId, EspressoRecipe>? espresso = null)
     {
@@ -94,7 +97,8 @@ public sealed class BarFacts
     /// <summary>The milk pitchers, in the bar's order.</summary>
     public IReadOnlyList<Pitcher> Pitchers { get; }
 
-    /// <summary>The ingredients and then the parts, each in the bar's order; coffees as their recipes make them here.</summary>
+    /// <summary>The ingredients and then the parts, each in the bar's order; coffees as their recipes make them
+    /// here.</summary>
     public IReadOnlyList<Ingredient> Ingredients { get; }
 
     /// <summary>The house rules.</summary>
@@ -106,8 +110,10 @@ public sealed class BarFacts
     /// <summary>The ingredient of an id, or null.</summary>
     public Ingredient? Find(IngredientId id) => ingredients.GetValueOrDefault(id);
 
-    /// <summary>The ingredient of an id as it was entered, whatever a recipe makes of it; null where there is none, and of a part.</summary>
-    public Ingredient? AsEntered(IngredientId id) => entered.FirstOrDefault(ingredient => ingredient.Id == id && !ingredient.IsPart);
+    /// <summary>The ingredient of an id as it was entered, whatever a recipe makes of it; null where there is none, and
+    /// of a part.</summary>
+    public Ingredient? AsEntered(IngredientId id) =>
+        entered.FirstOrDefault(ingredient => ingredient.Id == id && !ingredient.IsPart);
 
     /// <summary>What a recipe makes of a coffee, by the recipe's name; null where none makes it.</summary>
     public string? RecipeNameOf(IngredientId id) => EspressoOf(id)?.Name ?? CoffeeOf(id)?.Name;
@@ -121,39 +127,62 @@ public sealed class BarFacts
     /// <summary>The espresso recipe that makes an ingredient at the station, or null; of several the first.</summary>
     public EspressoRecipe? EspressoOf(IngredientId id) => espresso.GetValueOrDefault(id);
 
-    /// <summary>Every espresso recipe that makes an ingredient at the station, the one that is meant when none is named first.</summary>
+    /// <summary>Every espresso recipe that makes an ingredient at the station, the one that is meant when none is named
+    /// first.</summary>
     public IReadOnlyList<EspressoRecipe> RecipesOf(IngredientId id)
     {
         var first = EspressoOf(id);
-        return first is null ? [] : [first, .. recipes.Where(recipe => recipe != first && recipe.Makes == id && (recipe.Station is null || recipe.Station == Station?.Id))];
+        return first is null
+            ? []
+            :
+            [
+                first,
+                .. recipes.Where(recipe =>
+                    recipe != first && recipe.Makes == id && (recipe.Station is null || recipe.Station == Station?.Id)
+                ),
+            ];
     }
 
     /// <summary>Whether there is such a recipe for a coffee at any station.</summary>
-    public bool HasRecipe(string recipe, IngredientId id) => recipes.Any(known => known.Id == recipe && known.Makes == id);
+    public bool HasRecipe(string recipe, IngredientId id) =>
+        recipes.Any(known => known.Id == recipe && known.Makes == id);
 
-    /// <summary>The same bar with one of an ingredient's espresso recipes as the one that is meant; the bar itself where there is no such
-    /// recipe.</summary>
+    /// <summary>The same bar with one of an ingredient's espresso recipes as the one that is meant; the bar itself
+    /// where there is no such recipe.</summary>
     /// <param name="recipe">The recipe's id.</param>
-    public BarFacts Pulling(string? recipe) => recipe is not null && recipes.FirstOrDefault(known => known.Id == recipe) is { } named && EspressoOf(named.Makes) != named
-        ? new BarFacts(this, named)
-        : this;
+    public BarFacts Pulling(string? recipe) =>
+        recipe is not null
+        && recipes.FirstOrDefault(known => known.Id == recipe) is { } named
+        && EspressoOf(named.Makes) != named
+            ? new BarFacts(this, named)
+            : this;
 
     /// <summary>How a brewed coffee is made, or null.</summary>
     public CoffeeBase? CoffeeOf(IngredientId id) => coffees.GetValueOrDefault(id);
 
     // A coffee is what its recipe makes of it; everything else as it was entered.
     private List<Ingredient> Resolved() =>
-    [
-        .. entered.Select(ingredient => EspressoOf(ingredient.Id) is { } recipe ? CoffeeContent.Of(ingredient, recipe)
-            : CoffeeOf(ingredient.Id) is { } brew ? CoffeeContent.Of(ingredient, brew)
-            : ingredient),
-    ];
+        [
+            .. entered.Select(ingredient =>
+                EspressoOf(ingredient.Id) is { } recipe ? CoffeeContent.Of(ingredient, recipe)
+                : CoffeeOf(ingredient.Id) is { } brew ? CoffeeContent.Of(ingredient, brew)
+                : ingredient
+            ),
+        ];
 
     // What stands at the station comes before what serves every station.
-    private static Dictionary<IngredientId, T> Here<T>(IReadOnlyList<T> all, Station? station, Func<T, string?> place, Func<T, IngredientId> key)
+    private static Dictionary<IngredientId, T> Here<T>(
+        IReadOnlyList<T> all,
+        Station? station,
+        Func<T, string?> place,
+        Func<T, IngredientId> key
+    )
     {
         var found = new Dictionary<IngredientId, T>();
-        foreach (var item in all.Where(item => station is not null && place(item) == station.Id).Concat(all.Where(item => place(item) is null)))
+        foreach (
+            var item in all.Where(item => station is not null && place(item) == station.Id)
+                .Concat(all.Where(item => place(item) is null))
+        )
         {
             found.TryAdd(key(item), item);
         }

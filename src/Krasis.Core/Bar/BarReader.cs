@@ -37,12 +37,25 @@ public static class BarReader
 
         foreach (var kind in BarKinds.All)
         {
-            RefuseTwins(new SortedList<int, string>(kind.IdsIn(document).Index().ToDictionary()), kind.Name, "id", id => id, fields);
+            RefuseTwins(
+                new SortedList<int, string>(kind.IdsIn(document).Index().ToDictionary()),
+                kind.Name,
+                "id",
+                id => id,
+                fields
+            );
         }
 
         RefuseTwins(cups, "cups", "name", cup => cup.Name, fields);
         RefuseTwins(ingredients, "ingredients", "name", ingredient => ingredient.Name, fields);
-        RefuseTwins(dispensers, "dispensers", "ingredient", dispenser => dispenser.Holds.Value, fields, dispenser => dispenser.Station);
+        RefuseTwins(
+            dispensers,
+            "dispensers",
+            "ingredient",
+            dispenser => dispenser.Holds.Value,
+            fields,
+            dispenser => dispenser.Station
+        );
         RefuseTwins(stations, "stations", "name", station => station.Name, fields);
         RefuseTwins(coffees, "coffees", "ingredient", coffee => coffee.Makes.Value, fields);
         RefuseTwins(foams, "foams", "name", foam => foam.Name, fields);
@@ -51,7 +64,12 @@ public static class BarReader
         {
             if (ingredients.Values.Any(ingredient => ingredient.Id == part.Id))
             {
-                fields.Report($"parts[{index}].id", part.Id.Value, "Something of the bar is known by that already.", "something of its own");
+                fields.Report(
+                    $"parts[{index}].id",
+                    part.Id.Value,
+                    "Something of the bar is known by that already.",
+                    "something of its own"
+                );
             }
         }
 
@@ -66,9 +84,12 @@ public static class BarReader
         List<Ingredient> all = [.. Frozen(ingredients, coffees, fields)];
 
         // Parts are blended of coffees as they are made where standards are set.
-        var made = all.ConvertAll(ingredient => First(ingredient.Id) is { } recipe ? CoffeeContent.Of(ingredient, recipe)
-            : coffees.Values.FirstOrDefault(coffee => coffee.Makes == ingredient.Id) is { } brew ? CoffeeContent.Of(ingredient, brew)
-            : ingredient);
+        var made = all.ConvertAll(ingredient =>
+            First(ingredient.Id) is { } recipe ? CoffeeContent.Of(ingredient, recipe)
+            : coffees.Values.FirstOrDefault(coffee => coffee.Makes == ingredient.Id) is { } brew
+                ? CoffeeContent.Of(ingredient, brew)
+            : ingredient
+        );
         all.AddRange(new PartResolver(made, parts, fields).Resolve());
         var kinds = all.ToDictionary(ingredient => ingredient.Id, ingredient => ingredient.Kind);
         foreach (var (index, coffee) in coffees)
@@ -79,7 +100,12 @@ public static class BarReader
             }
             else if (kind != IngredientKind.Coffee)
             {
-                fields.Report($"coffees[{index}].ingredient", coffee.Makes.Value, "A coffee recipe makes coffee.", "an ingredient of the kind coffee");
+                fields.Report(
+                    $"coffees[{index}].ingredient",
+                    coffee.Makes.Value,
+                    "A coffee recipe makes coffee.",
+                    "an ingredient of the kind coffee"
+                );
             }
         }
 
@@ -91,7 +117,12 @@ public static class BarReader
             }
             else if (kind is IngredientKind.Ice or IngredientKind.Espresso)
             {
-                fields.Report($"dispensers[{index}].ingredient", dispenser.Holds.Value, "A dispenser cannot hold that.", "anything that is not espresso or ice");
+                fields.Report(
+                    $"dispensers[{index}].ingredient",
+                    dispenser.Holds.Value,
+                    "A dispenser cannot hold that.",
+                    "anything that is not espresso or ice"
+                );
             }
         }
 
@@ -103,14 +134,34 @@ public static class BarReader
             }
             else if (kind != IngredientKind.Espresso)
             {
-                fields.Report($"espresso[{index}].ingredient", recipe.Makes.Value, "An espresso recipe makes espresso.", "an ingredient of the kind espresso");
+                fields.Report(
+                    $"espresso[{index}].ingredient",
+                    recipe.Makes.Value,
+                    "An espresso recipe makes espresso.",
+                    "an ingredient of the kind espresso"
+                );
             }
         }
 
         var rules = house.Values.Single();
-        Refuse("espresso", rules.Espresso, "espresso recipe", espresso.Values.Select(recipe => (recipe.Id, recipe.Name)));
-        Refuse("milk", rules.Milk?.Value, "milk", all.Where(ingredient => ingredient.Kind == IngredientKind.Milk).Select(milk => (milk.Id.Value, milk.Name)));
-        Refuse("foam", rules.Foam?.Value, "foam level for hot milk", foams.Values.Where(level => !level.IsCold).Select(level => (level.Id.Value, level.Name)));
+        Refuse(
+            "espresso",
+            rules.Espresso,
+            "espresso recipe",
+            espresso.Values.Select(recipe => (recipe.Id, recipe.Name))
+        );
+        Refuse(
+            "milk",
+            rules.Milk?.Value,
+            "milk",
+            all.Where(ingredient => ingredient.Kind == IngredientKind.Milk).Select(milk => (milk.Id.Value, milk.Name))
+        );
+        Refuse(
+            "foam",
+            rules.Foam?.Value,
+            "foam level for hot milk",
+            foams.Values.Where(level => !level.IsCold).Select(level => (level.Id.Value, level.Name))
+        );
 
         return fields.Finish(() =>
         {
@@ -124,7 +175,8 @@ public static class BarReader
                 [.. foams.Values],
                 [.. pitchers.Values],
                 [.. stations.Values],
-                rules);
+                rules
+            );
         });
 
         // What the house begins new builds with is there.
@@ -132,20 +184,30 @@ public static class BarReader
         {
             if (id is not null && known.All(one => one.Id != id))
             {
-                fields.Report($"house.{field}", id, $"The bar has no {what} '{Problem.Shorten(id)}'.", known.Any() ? string.Join(", ", known.Select(one => one.Name)) : "nothing: the bar has none");
+                fields.Report(
+                    $"house.{field}",
+                    id,
+                    $"The bar has no {what} '{Problem.Shorten(id)}'.",
+                    known.Any() ? string.Join(", ", known.Select(one => one.Name)) : "nothing: the bar has none"
+                );
             }
         }
 
         EspressoRecipe? First(IngredientId id)
         {
             var home = stations.Values.FirstOrDefault()?.Id;
-            return espresso.Values.FirstOrDefault(recipe => recipe.Makes == id && recipe.Station is not null && recipe.Station == home)
-                ?? espresso.Values.FirstOrDefault(recipe => recipe.Makes == id && recipe.Station is null);
+            return espresso.Values.FirstOrDefault(recipe =>
+                recipe.Makes == id && recipe.Station is not null && recipe.Station == home
+            ) ?? espresso.Values.FirstOrDefault(recipe => recipe.Makes == id && recipe.Station is null);
         }
     }
 
     // Ice that a coffee was frozen to is that coffee.
-    private static IEnumerable<Ingredient> Frozen(SortedList<int, Ingredient> ingredients, SortedList<int, CoffeeBase> coffees, FieldReader fields)
+    private static IEnumerable<Ingredient> Frozen(
+        SortedList<int, Ingredient> ingredients,
+        SortedList<int, CoffeeBase> coffees,
+        FieldReader fields
+    )
     {
         foreach (var (index, ingredient) in ingredients)
         {
@@ -153,14 +215,24 @@ public static class BarReader
             {
                 yield return ingredient;
             }
-            else if (ingredients.Values.FirstOrDefault(other => other.Id == from) is not { Kind: IngredientKind.Coffee } coffee)
+            else if (
+                ingredients.Values.FirstOrDefault(other => other.Id == from)
+                is not { Kind: IngredientKind.Coffee } coffee
+            )
             {
-                fields.Report($"ingredients[{index}].frozenFrom", from.Value, "Ice is frozen from a brewed coffee of the bar.", "an ingredient of the kind coffee");
+                fields.Report(
+                    $"ingredients[{index}].frozenFrom",
+                    from.Value,
+                    "Ice is frozen from a brewed coffee of the bar.",
+                    "an ingredient of the kind coffee"
+                );
                 yield return ingredient;
             }
             else
             {
-                var made = coffees.Values.FirstOrDefault(brew => brew.Makes == from) is { } recipe ? CoffeeContent.Of(coffee, recipe) : coffee;
+                var made = coffees.Values.FirstOrDefault(brew => brew.Makes == from) is { } recipe
+                    ? CoffeeContent.Of(coffee, recipe)
+                    : coffee;
                 yield return ingredient with
                 {
                     Strength = made.Strength,
@@ -175,7 +247,11 @@ public static class BarReader
     }
 
     private static SortedList<int, T> ReadAll<TDocument, T>(
-        BarKind<TDocument> kind, BarDocument bar, Func<TDocument, string, Reading<T>> read, FieldReader fields)
+        BarKind<TDocument> kind,
+        BarDocument bar,
+        Func<TDocument, string, Reading<T>> read,
+        FieldReader fields
+    )
         where TDocument : class
     {
         var documents = kind.From(bar);
@@ -194,27 +270,53 @@ public static class BarReader
     }
 
     private static void RefuseTwins<T>(
-        SortedList<int, T> items, string path, string field, Func<T, string> key, FieldReader fields, Func<T, string?>? place = null)
+        SortedList<int, T> items,
+        string path,
+        string field,
+        Func<T, string> key,
+        FieldReader fields,
+        Func<T, string?>? place = null
+    )
     {
         var first = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
         foreach (var (index, item) in items)
         {
             if (!first.TryAdd($"{place?.Invoke(item)}\n{key(item)}", index))
             {
-                var accepted = field == "ingredient" ? "an ingredient that no other at the same station has" : $"a {field} of its own";
-                fields.Report($"{path}[{index}].{field}", key(item), $"Another entry already has this {field}.", accepted);
+                var accepted =
+                    field == "ingredient"
+                        ? "an ingredient that no other at the same station has"
+                        : $"a {field} of its own";
+                fields.Report(
+                    $"{path}[{index}].{field}",
+                    key(item),
+                    $"Another entry already has this {field}.",
+                    accepted
+                );
             }
         }
     }
 
     private static void RefuseStrangers<T>(
-        SortedList<int, T> items, string path, Func<T, IReadOnlyList<string>> places, SortedList<int, Station> stations, FieldReader fields)
+        SortedList<int, T> items,
+        string path,
+        Func<T, IReadOnlyList<string>> places,
+        SortedList<int, Station> stations,
+        FieldReader fields
+    )
     {
         foreach (var (index, item) in items)
         {
             foreach (var place in places(item).Where(place => !stations.Values.Any(station => station.Id == place)))
             {
-                fields.Report($"{path}[{index}].{(path == "cups" ? "stations" : "station")}", place, $"The bar has no station '{Problem.Shorten(place)}'.", stations.Count == 0 ? "nothing: the bar has no stations" : string.Join(", ", stations.Values.Select(station => station.Id)));
+                fields.Report(
+                    $"{path}[{index}].{(path == "cups" ? "stations" : "station")}",
+                    place,
+                    $"The bar has no station '{Problem.Shorten(place)}'.",
+                    stations.Count == 0
+                        ? "nothing: the bar has no stations"
+                        : string.Join(", ", stations.Values.Select(station => station.Id))
+                );
             }
         }
     }
@@ -222,5 +324,10 @@ public static class BarReader
     private static IReadOnlyList<string> One(string? place) => place is null ? [] : [place];
 
     private static void Missing(FieldReader fields, string field, IngredientId id) =>
-        fields.Report(field, id.Value, $"The bar has no ingredient '{Problem.Shorten(id.Value)}'.", "an ingredient of the bar");
+        fields.Report(
+            field,
+            id.Value,
+            $"The bar has no ingredient '{Problem.Shorten(id.Value)}'.",
+            "an ingredient of the bar"
+        );
 }

@@ -12,9 +12,9 @@ public static class BarRounding
     // What is dosed in drops goes over a scale that shows hundredths.
     private const double FlavourStep = 0.05;
 
-    /// <summary>The smallest difference that the bar pours: whole strokes, shots and cubes, or halves where the pump or the
-    /// recipe gives them; the house's steps for milk, coffee and water in ml, for ice and for the scale; the marks that
-    /// spoons, jugs and cups carry (common practice, no source).</summary>
+    /// <summary>The smallest difference that the bar pours: whole strokes, shots and cubes, or halves where the pump or
+    /// the recipe gives them; the house's steps for milk, coffee and water in ml, for ice and for the scale; the marks
+    /// that spoons, jugs and cups carry (common practice, no source).</summary>
     /// <returns>A step above zero, in <paramref name="measure"/>.</returns>
     public static double StepOf(Measure measure, Ingredient ingredient, BarFacts bar)
     {
@@ -43,22 +43,33 @@ public static class BarRounding
         if (measure == Measure.Millilitre)
         {
             // Syrups by volume go through a jigger or a syringe, which are marked finer than a milk jug.
-            return ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder ? Math.Min(1, house.LiquidStep.Value) : house.LiquidStep.Value;
+            return ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder
+                ? Math.Min(1, house.LiquidStep.Value)
+                : house.LiquidStep.Value;
         }
 
-        return measure == Measure.UsTablespoon || measure == Measure.UsTeaspoon || measure == Measure.MetricTablespoon || measure == Measure.MetricTeaspoon ? 0.5 : 0.25;
+        return
+            measure == Measure.UsTablespoon
+            || measure == Measure.UsTeaspoon
+            || measure == Measure.MetricTablespoon
+            || measure == Measure.MetricTeaspoon
+            ? 0.5
+            : 0.25;
     }
 
     /// <summary>Rounds to the nearest whole number of steps, halves upwards.</summary>
     /// <returns>A quantity that differs from the given one by at most half a step.</returns>
     public static Quantity Round(Quantity quantity, double step) => quantity.With(Round(quantity.Amount, step));
 
-    /// <summary>Rounds an amount to the nearest whole number of steps, halves upwards, whatever the floating point has made of a half.</summary>
-    /// <example>2.75 strokes on a pump without halves → 3; 1.4999999999999998, which is 1.5 worked out another way → 2.</example>
+    /// <summary>Rounds an amount to the nearest whole number of steps, halves upwards, whatever the floating point has
+    /// made of a half.</summary>
+    /// <example>2.75 strokes on a pump without halves → 3; 1.4999999999999998, which is 1.5 worked out another way →
+    /// 2.</example>
     internal static double Round(double amount, double step) => Math.Floor((amount / step) + 0.5 + Hair) * step;
 
     /// <summary>Rounds an amount to the nearest whole number of steps, halves downwards.</summary>
-    internal static double RoundHalvesDown(double amount, double step) => Math.Ceiling((amount / step) - 0.5 - Hair) * step;
+    internal static double RoundHalvesDown(double amount, double step) =>
+        Math.Ceiling((amount / step) - 0.5 - Hair) * step;
 
     /// <summary>Rounds an amount down to a whole number of steps.</summary>
     internal static double RoundDown(double amount, double step) => Math.Floor((amount / step) + Hair) * step;

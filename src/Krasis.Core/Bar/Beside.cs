@@ -15,13 +15,16 @@ public static class Beside
         return units switch
         {
             DisplayUnits.Us => $"{Fine(volume.Value / Measure.UsFluidOunce.ToMillilitres(1).Value)} fl oz · {grams}",
-            DisplayUnits.Imperial => $"{Fine(volume.Value / Measure.ImperialFluidOunce.ToMillilitres(1).Value)} fl oz · {grams}",
+            DisplayUnits.Imperial =>
+                $"{Fine(volume.Value / Measure.ImperialFluidOunce.ToMillilitres(1).Value)} fl oz · {grams}",
             _ => $"{Short(volume.Value)} ml · {grams}",
         };
     }
 
     // As one reads it off a scale or a jug: whole, or to a tenth below ten.
-    private static string Short(double value) => value.ToString(Math.Abs(value) < 9.95 ? "0.#" : "0", CultureInfo.InvariantCulture);
+    private static string Short(double value) =>
+        value.ToString(Math.Abs(value) < 9.95 ? "0.#" : "0", CultureInfo.InvariantCulture);
 
-    private static string Fine(double value) => value.ToString(Math.Abs(value) < 9.995 ? "0.##" : "0.#", CultureInfo.InvariantCulture);
+    private static string Fine(double value) =>
+        value.ToString(Math.Abs(value) < 9.995 ? "0.##" : "0.#", CultureInfo.InvariantCulture);
 }

@@ -11,10 +11,15 @@ public sealed record Equivalent(string Measure, double Amount, string Says)
 {
     /// <summary>A quantity of an ingredient in every measure in which this bar can say it.</summary>
     public static IReadOnlyList<Equivalent> Of(Quantity quantity, Ingredient ingredient, BarFacts bar) =>
-    [
-        .. Dosing.MeasuresFor(ingredient, bar)
-            .Select(measure => Dosing.Convert(quantity, measure, ingredient, bar, "text"))
-            .Where(reading => reading.IsRead)
-            .Select(reading => new Equivalent(reading.Value.Measure.Code, reading.Value.Amount, reading.Value.ToString())),
-    ];
+        [
+            .. Dosing
+                .MeasuresFor(ingredient, bar)
+                .Select(measure => Dosing.Convert(quantity, measure, ingredient, bar, "text"))
+                .Where(reading => reading.IsRead)
+                .Select(reading => new Equivalent(
+                    reading.Value.Measure.Code,
+                    reading.Value.Amount,
+                    reading.Value.ToString()
+                )),
+        ];
 }

@@ -17,7 +17,8 @@ public sealed record Build(
     IReadOnlyList<CupId> Sizes,
     CupId ReferenceSize,
     School School,
-    IReadOnlyList<BuildLine> Lines)
+    IReadOnlyList<BuildLine> Lines
+)
 {
     /// <summary>How it is served.</summary>
     public Serve Serve { get; init; }
@@ -34,7 +35,8 @@ public sealed record Build(
     /// <summary>What is claimed of it.</summary>
     public IReadOnlyList<Claim> Claims { get; init; } = [];
 
-    /// <summary>The colour of a real cup of it at the reference size, as <c>#rrggbb</c>; null when nobody has looked.</summary>
+    /// <summary>The colour of a real cup of it at the reference size, as <c>#rrggbb</c>; null when nobody has
+    /// looked.</summary>
     public string? SeenColour { get; init; }
 
     /// <summary>What the sizes are sold for, as far as it is known.</summary>

@@ -22,7 +22,8 @@ public sealed record BuildDocument
     /// <summary>What goes in, in pour order.</summary>
     public IReadOnlyList<LineDocument> Lines { get; init; } = [];
 
-    /// <summary>One of hot, iced, layered, shaken, blended; when it is missing, iced with ice in it and hot without.</summary>
+    /// <summary>One of hot, iced, layered, shaken, blended; when it is missing, iced with ice in it and hot
+    /// without.</summary>
     public string? Serve { get; init; }
 
     /// <summary>When it is on the board; all year when it is missing.</summary>
@@ -40,23 +41,35 @@ public sealed record BuildDocument
     /// <summary>What is claimed of it, such as noAddedSugar.</summary>
     public IReadOnlyList<string> Claims { get; init; } = [];
 
-    /// <summary>The colour of a real cup of it at the reference size, handed over, as #rrggbb; by it the worked-out colours of every size are
-    /// set right. Missing when nobody has looked.</summary>
+    /// <summary>The colour of a real cup of it at the reference size, handed over, as #rrggbb; by it the worked-out
+    /// colours of every size are set right. Missing when nobody has looked.</summary>
     public string? SeenColour { get; init; }
 
     /// <summary>The build that it is a variant of; missing when it stands by itself.</summary>
     public ParentDocument? Parent { get; init; }
 
-    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types say.</summary>
-    public BuildDocument WithoutNulls() => this with
-    {
-        Sizes = Kept(Sizes),
-        Lines = [.. Kept(Lines).Select(line => line with { Pins = Kept(line.Pins), Scale = line.Scale is { } scale ? scale with { Ladder = Kept(scale.Ladder) } : null })],
-        Prices = Kept(Prices),
-        Tags = Kept(Tags),
-        Waivers = Kept(Waivers),
-        Claims = Kept(Claims),
-    };
+    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types
+    /// say.</summary>
+    public BuildDocument WithoutNulls() =>
+        this with
+        {
+            Sizes = Kept(Sizes),
+            Lines =
+            [
+                .. Kept(Lines)
+                    .Select(line =>
+                        line with
+                        {
+                            Pins = Kept(line.Pins),
+                            Scale = line.Scale is { } scale ? scale with { Ladder = Kept(scale.Ladder) } : null,
+                        }
+                    ),
+            ],
+            Prices = Kept(Prices),
+            Tags = Kept(Tags),
+            Waivers = Kept(Waivers),
+            Claims = Kept(Claims),
+        };
 
     private static IReadOnlyList<T> Kept<T>(IReadOnlyList<T> list)
         where T : class => [.. list.Where(entry => entry is not null)];

@@ -13,7 +13,11 @@ namespace Krasis.Core.Builds;
 /// <param name="Pins">How much at the sizes where the lead has said so by hand, in the measure of
 /// <paramref name="Set"/>. Never the reference size.</param>
 public sealed record BuildLine(
-    LineId Id, IngredientId Ingredient, Quantity Set, IReadOnlyDictionary<CupId, Quantity> Pins)
+    LineId Id,
+    IngredientId Ingredient,
+    Quantity Set,
+    IReadOnlyDictionary<CupId, Quantity> Pins
+)
 {
     /// <summary>How it goes into the cup.</summary>
     public Technique Technique { get; init; }
@@ -30,8 +34,12 @@ public sealed record BuildLine(
     /// <summary>To where it fills the cup at the sizes where that was said by hand.</summary>
     public IReadOnlyDictionary<CupId, Mark> PinnedMarks { get; init; } = new Dictionary<CupId, Mark>();
 
-    /// <summary>To where it fills a cup; null where it goes in by amount. What is said for the size comes before what is said for all.</summary>
-    public Mark? MarkIn(CupId size) => PinnedMarks.TryGetValue(size, out var mark) ? mark : Pins.ContainsKey(size) ? null : To;
+    /// <summary>To where it fills a cup; null where it goes in by amount. What is said for the size comes before what
+    /// is said for all.</summary>
+    public Mark? MarkIn(CupId size) =>
+        PinnedMarks.TryGetValue(size, out var mark) ? mark
+        : Pins.ContainsKey(size) ? null
+        : To;
 
     /// <summary>The id of the espresso recipe that it is pulled by; null for the bar's first.</summary>
     public string? Recipe { get; init; }
@@ -45,7 +53,8 @@ public sealed record BuildLine(
     /// <summary>How thick the foam on it stands; null by the foam level.</summary>
     public Millimetres? FoamCap { get; init; }
 
-    /// <summary>What the card says the reference size's amount is in another measure; null when it says nothing.</summary>
+    /// <summary>What the card says the reference size's amount is in another measure; null when it says
+    /// nothing.</summary>
     public Quantity? Stated { get; init; }
 
     /// <summary>The same of the sizes whose amount was said by hand.</summary>

@@ -34,13 +34,23 @@ public static class BuildReader
         var reference = new CupId(document.ReferenceSize ?? "");
         if (!document.Sizes.Contains(reference.Value))
         {
-            fields.Report("referenceSize", document.ReferenceSize, "The reference size is not one of the build's sizes.", "one of the sizes");
+            fields.Report(
+                "referenceSize",
+                document.ReferenceSize,
+                "The reference size is not one of the build's sizes.",
+                "one of the sizes"
+            );
         }
 
         var school = document.School is null ? School.All[0] : School.Find(document.School);
         if (school is null)
         {
-            fields.Report("school", document.School, $"'{Problem.Shorten(document.School!)}' is not a school.", string.Join(", ", School.All.Select(known => known.Code)));
+            fields.Report(
+                "school",
+                document.School,
+                $"'{Problem.Shorten(document.School!)}' is not a school.",
+                string.Join(", ", School.All.Select(known => known.Code))
+            );
         }
 
         var reserve = ReadReserve(document, sizes, fields);
@@ -51,7 +61,12 @@ public static class BuildReader
         var waivers = ReadWaivers(document, fields);
         if (document.Tags.Count > MostTags)
         {
-            fields.Report("tags", document.Tags.Count.ToString(CultureInfo.InvariantCulture), $"There are {document.Tags.Count} tags.", $"at most {MostTags}");
+            fields.Report(
+                "tags",
+                document.Tags.Count.ToString(CultureInfo.InvariantCulture),
+                $"There are {document.Tags.Count} tags.",
+                $"at most {MostTags}"
+            );
         }
 
         for (var i = 0; i < document.Tags.Count; i++)
@@ -59,28 +74,38 @@ public static class BuildReader
             _ = fields.Id($"tags[{i}]", document.Tags[i]);
         }
 
-        var claims = document.Claims.Select((claim, i) => fields.Word($"claims[{i}]", claim, Claim.NoAddedSugar)).Distinct().ToList();
-        var seen = document.SeenColour is null ? null : IngredientReader.ReadColour(document.SeenColour, fields, "seenColour");
+        var claims = document
+            .Claims.Select((claim, i) => fields.Word($"claims[{i}]", claim, Claim.NoAddedSugar))
+            .Distinct()
+            .ToList();
+        var seen = document.SeenColour is null
+            ? null
+            : IngredientReader.ReadColour(document.SeenColour, fields, "seenColour");
         _ = fields.Note("parent.how", document.Parent?.How);
-        return fields.Finish(() => new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines)
-        {
-            Serve = serve ?? (lines.Exists(line => bar.Find(line.Ingredient)!.IsIce) ? Serve.Iced : Serve.Hot),
-            IsServeSaid = serve is not null,
-            Season = season,
-            Prices = prices,
-            Claims = claims,
-            SeenColour = seen,
-            Waivers = waivers,
-        });
+        return fields.Finish(() =>
+            new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines)
+            {
+                Serve = serve ?? (lines.Exists(line => bar.Find(line.Ingredient)!.IsIce) ? Serve.Iced : Serve.Hot),
+                IsServeSaid = serve is not null,
+                Season = season,
+                Prices = prices,
+                Claims = claims,
+                SeenColour = seen,
+                Waivers = waivers,
+            }
+        );
     }
 
     // A waiver of a cup or a line that is gone waives nothing, and comes back with it when that is undone.
     private static IReadOnlyList<Waiver> ReadWaivers(BuildDocument document, FieldReader fields) =>
-        fields.Each("waivers", document.Waivers, MostWaivers, (waiver, path, _) => new Waiver(
-            fields.Id($"{path}.check", waiver.Check),
-            new CupId(fields.Id($"{path}.size", waiver.Size)),
-            waiver.Line is null ? null : new LineId(waiver.Line),
-            fields.Note($"{path}.reason", waiver.Reason) is { } reason ? reason : Missing(fields, $"{path}.reason")));
+        fields.Each("waivers", document.Waivers, MostWaivers, (waiver, path, _) =>
+            new Waiver(
+                fields.Id($"{path}.check", waiver.Check),
+                new CupId(fields.Id($"{path}.size", waiver.Size)),
+                waiver.Line is null ? null : new LineId(waiver.Line),
+                fields.Note($"{path}.reason", waiver.Reason) is { } reason ? reason : Missing(fields, $"{path}.reason")
+            )
+        );
 
     private static string Missing(FieldReader fields, string field)
     {
@@ -106,7 +131,12 @@ public static class BuildReader
                 return day;
             }
 
-            fields.Report(field, text, text is null ? "A day is missing." : $"'{Problem.Shorten(text)}' is not a day of the year.", "a day with its month in words, such as 25 November, or month-day, such as 11-25");
+            fields.Report(
+                field,
+                text,
+                text is null ? "A day is missing." : $"'{Problem.Shorten(text)}' is not a day of the year.",
+                "a day with its month in words, such as 25 November, or month-day, such as 11-25"
+            );
             return default;
         }
     }
@@ -135,7 +165,12 @@ public static class BuildReader
     {
         if (document.Sizes.Count is 0 or > MostSizes)
         {
-            fields.Report("sizes", document.Sizes.Count.ToString(CultureInfo.InvariantCulture), $"The build has {document.Sizes.Count} sizes.", $"1 to {MostSizes} cups of the bar");
+            fields.Report(
+                "sizes",
+                document.Sizes.Count.ToString(CultureInfo.InvariantCulture),
+                $"The build has {document.Sizes.Count} sizes.",
+                $"1 to {MostSizes} cups of the bar"
+            );
             return [];
         }
 
@@ -145,7 +180,12 @@ public static class BuildReader
             var id = document.Sizes[i];
             if (bar.Find(new CupId(id ?? "")) is not { } cup)
             {
-                fields.Report($"sizes[{i}]", id, $"The bar has no cup '{Problem.Shorten(id ?? "")}'.", "a cup of the bar");
+                fields.Report(
+                    $"sizes[{i}]",
+                    id,
+                    $"The bar has no cup '{Problem.Shorten(id ?? "")}'.",
+                    "a cup of the bar"
+                );
             }
             else if (cups.Contains(cup))
             {
@@ -168,7 +208,12 @@ public static class BuildReader
             // Half a cup must stay to work with, or the sizes have nothing to be in proportion to.
             if (reserve > cup.Shape.Height * 0.5)
             {
-                fields.Report("reserveMm", Say(reserve.Value), $"{Say(reserve.Value)} mm is more than half of {cup.Name}, which is {Say(cup.Shape.Height.Value)} mm high.", $"at most {Say(cup.Shape.Height.Value / 2)} mm");
+                fields.Report(
+                    "reserveMm",
+                    Say(reserve.Value),
+                    $"{Say(reserve.Value)} mm is more than half of {cup.Name}, which is {Say(cup.Shape.Height.Value)} mm high.",
+                    $"at most {Say(cup.Shape.Height.Value / 2)} mm"
+                );
                 break;
             }
         }
@@ -180,7 +225,12 @@ public static class BuildReader
     {
         if (document.Lines.Count > MostLines)
         {
-            fields.Report("lines", document.Lines.Count.ToString(CultureInfo.InvariantCulture), $"The build has {document.Lines.Count} lines.", $"at most {MostLines} lines");
+            fields.Report(
+                "lines",
+                document.Lines.Count.ToString(CultureInfo.InvariantCulture),
+                $"The build has {document.Lines.Count} lines.",
+                $"at most {MostLines} lines"
+            );
             return [];
         }
 
@@ -195,7 +245,12 @@ public static class BuildReader
                 lines.Add(reading.Value);
                 if (!ids.Add(reading.Value.Id.Value))
                 {
-                    fields.Report($"lines[{i}].id", reading.Value.Id.Value, "Another line is known by that already.", "something of its own");
+                    fields.Report(
+                        $"lines[{i}].id",
+                        reading.Value.Id.Value,
+                        "Another line is known by that already.",
+                        "something of its own"
+                    );
                 }
             }
         }
@@ -207,7 +262,10 @@ public static class BuildReader
     // A share of a share is a chain; one that comes back to itself has no beginning.
     private static void RefuseLoops(BuildDocument document, List<BuildLine> lines, FieldReader fields)
     {
-        var shares = lines.Where(line => line.Rule?.By == ScaleBy.Share).DistinctBy(line => line.Id).ToDictionary(line => line.Id, line => line.Rule!.Of!.Value);
+        var shares = lines
+            .Where(line => line.Rule?.By == ScaleBy.Share)
+            .DistinctBy(line => line.Id)
+            .ToDictionary(line => line.Id, line => line.Rule!.Of!.Value);
         foreach (var line in lines.Where(line => shares.ContainsKey(line.Id)))
         {
             var index = document.Lines.ToList().FindIndex(entered => entered?.Id?.Trim() == line.Id.Value);
@@ -227,7 +285,12 @@ public static class BuildReader
 
             if (next == line.Id)
             {
-                fields.Report($"lines[{index}].scale.of", of.Value, "A line cannot be a share of itself, not by way of others either.", "a line that does not lead back here");
+                fields.Report(
+                    $"lines[{index}].scale.of",
+                    of.Value,
+                    "A line cannot be a share of itself, not by way of others either.",
+                    "a line that does not lead back here"
+                );
             }
         }
     }

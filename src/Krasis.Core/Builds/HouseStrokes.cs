@@ -15,10 +15,18 @@ public static class HouseStrokes
     /// <summary>Whether a line follows it.</summary>
     public static bool Follows(LineDocument line) => line.Scale?.By == Code;
 
-    /// <summary>The line as it follows it, whatever it followed before; what was said by hand of any size is given up.</summary>
-    public static LineDocument Follow(LineDocument line) => line with { Scale = new ScaleDocument { By = Code }, Pins = [], Stated = null };
+    /// <summary>The line as it follows it, whatever it followed before; what was said by hand of any size is given
+    /// up.</summary>
+    public static LineDocument Follow(LineDocument line) =>
+        line with
+        {
+            Scale = new ScaleDocument { By = Code },
+            Pins = [],
+            Stated = null,
+        };
 
-    /// <summary>The line with the house's strokes written out, so that they can be changed: it follows the house no more.</summary>
+    /// <summary>The line with the house's strokes written out, so that they can be changed: it follows the house no
+    /// more.</summary>
     /// <returns>The same line where it does not follow the house.</returns>
     public static LineDocument SpellOut(LineDocument line, BuildDocument build, BarFacts bar)
     {
@@ -33,7 +41,12 @@ public static class HouseStrokes
             Scale = new ScaleDocument
             {
                 By = Choice.Word(ScaleBy.Ladder),
-                Ladder = [.. build.Sizes.Where(size => size != build.ReferenceSize && StrokesIn(size) is not null).Select(size => new PinDocument { Size = size, Amount = StrokesIn(size) })],
+                Ladder =
+                [
+                    .. build
+                        .Sizes.Where(size => size != build.ReferenceSize && StrokesIn(size) is not null)
+                        .Select(size => new PinDocument { Size = size, Amount = StrokesIn(size) }),
+                ],
             },
         };
 

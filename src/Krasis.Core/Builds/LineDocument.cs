@@ -15,15 +15,17 @@ public sealed record LineDocument
     /// <summary>How much at the reference size, in that measure.</summary>
     public double? Amount { get; init; }
 
-    /// <summary>To where it fills the cup, as it is said: <c>to the milk line</c>, <c>to 62 mm</c>, <c>to 120 ml</c>, <c>to ¾</c>, <c>to the
-    /// top</c>, <c>to the brim</c>. It is kept in every size by that size's own mark, and <see cref="Amount"/> only stands for the cups that
-    /// lack it. Missing for what goes in by amount.</summary>
+    /// <summary>To where it fills the cup, as it is said: <c>to the milk line</c>, <c>to 62 mm</c>, <c>to 120 ml</c>,
+    /// <c>to ¾</c>, <c>to the top</c>, <c>to the brim</c>. It is kept in every size by that size's own mark, and
+    /// <see cref="Amount"/> only stands for the cups that lack it. Missing for what goes in by amount.</summary>
     public string? To { get; init; }
 
-    /// <summary>The id of the espresso recipe that it is pulled by; the bar's first for the coffee when it is missing.</summary>
+    /// <summary>The id of the espresso recipe that it is pulled by; the bar's first for the coffee when it is
+    /// missing.</summary>
     public string? Recipe { get; init; }
 
-    /// <summary>How it is cooled, where its technique is cool: overIce, chilledJug, fridge, stand; over ice when it is missing.</summary>
+    /// <summary>How it is cooled, where its technique is cool: overIce, chilledJug, fridge, stand; over ice when it is
+    /// missing.</summary>
     public string? Cooling { get; init; }
 
     /// <summary>To what it is cooled, °C; as that way of cooling usually does when it is missing.</summary>

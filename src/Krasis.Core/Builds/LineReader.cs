@@ -24,17 +24,34 @@ internal static class LineReader
         var ingredient = bar.Find(new IngredientId(line.Ingredient ?? ""));
         if (ingredient is null)
         {
-            fields.Report("ingredient", line.Ingredient, line.Ingredient is null ? "No ingredient is chosen." : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.", "an ingredient of the bar");
+            fields.Report(
+                "ingredient",
+                line.Ingredient,
+                line.Ingredient is null
+                    ? "No ingredient is chosen."
+                    : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.",
+                "an ingredient of the bar"
+            );
         }
 
         var measure = Measure.Find(line.Measure);
         if (measure is null)
         {
-            fields.Report("measure", line.Measure, line.Measure is null ? "No measure is chosen." : $"'{Problem.Shorten(line.Measure)}' is not a measure.", string.Join(", ", Measure.All.Select(known => known.Code)));
+            fields.Report(
+                "measure",
+                line.Measure,
+                line.Measure is null ? "No measure is chosen." : $"'{Problem.Shorten(line.Measure)}' is not a measure.",
+                string.Join(", ", Measure.All.Select(known => known.Code))
+            );
         }
         else if (ingredient is not null && Dosing.Refusal(ingredient, measure, bar) is { } refusal)
         {
-            fields.Report("measure", measure.Code, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Code)));
+            fields.Report(
+                "measure",
+                measure.Code,
+                refusal,
+                string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Code))
+            );
         }
 
         // A wrong measure is told once; the amounts are still read, in the widest bounds there are.
@@ -50,36 +67,53 @@ internal static class LineReader
         var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
         if (foam is { } level && bar.Find(level) is null)
         {
-            fields.Report("foam", line.Foam, $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.", "a foam level of the bar");
+            fields.Report(
+                "foam",
+                line.Foam,
+                $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.",
+                "a foam level of the bar"
+            );
         }
 
         var rule = ReadRule(line.Scale, ingredient, build, unit, bar, fields);
-        var set = rule?.By == ScaleBy.House && line.Scale!.Own != true && rule.Ladder.TryGetValue(new CupId(build.ReferenceSize ?? ""), out var strokes) ? said.With(strokes) : said;
+        var set =
+            rule?.By == ScaleBy.House
+            && line.Scale!.Own != true
+            && rule.Ladder.TryGetValue(new CupId(build.ReferenceSize ?? ""), out var strokes)
+                ? said.With(strokes)
+                : said;
         var stated = ReadStated(line.Stated, "stated", ingredient, bar, fields);
         var pinnedStated = new Dictionary<CupId, Quantity>();
         for (var i = 0; i < line.Pins.Count; i++)
         {
-            if (line.Pins[i] is { Size: { } size } pin && ReadStated(pin.Stated, $"pins[{i}].stated", ingredient, bar, fields) is { } again)
+            if (
+                line.Pins[i] is { Size: { } size } pin
+                && ReadStated(pin.Stated, $"pins[{i}].stated", ingredient, bar, fields) is { } again
+            )
             {
                 pinnedStated[new CupId(size)] = again;
             }
         }
 
         _ = fields.Note("note", line.Note, 1000);
-        return fields.Finish(() => new BuildLine(new LineId(id), ingredient!.Id, set, pins)
-        {
-            Technique = technique,
-            To = to,
-            PinnedMarks = line.Pins.Where(pin => pin?.To is not null).ToDictionary(pin => new CupId(pin.Size!), pin => SpokenAmountText.ReadMark(pin.To).Value),
-            Recipe = recipe,
-            Cooling = cooling,
-            CooledTo = cooled is { } celsius ? Celsius.From(celsius) : null,
-            FoamCap = cap is { } mm ? Millimetres.From(mm) : null,
-            Foam = foam,
-            Rule = rule,
-            Stated = stated,
-            PinnedStated = pinnedStated,
-        });
+        return fields.Finish(() =>
+            new BuildLine(new LineId(id), ingredient!.Id, set, pins)
+            {
+                Technique = technique,
+                To = to,
+                PinnedMarks = line
+                    .Pins.Where(pin => pin?.To is not null)
+                    .ToDictionary(pin => new CupId(pin.Size!), pin => SpokenAmountText.ReadMark(pin.To).Value),
+                Recipe = recipe,
+                Cooling = cooling,
+                CooledTo = cooled is { } celsius ? Celsius.From(celsius) : null,
+                FoamCap = cap is { } mm ? Millimetres.From(mm) : null,
+                Foam = foam,
+                Rule = rule,
+                Stated = stated,
+                PinnedStated = pinnedStated,
+            }
+        );
     }
 
     private static Mark? ReadMark(string? text, string field, FieldReader fields)
@@ -105,13 +139,27 @@ internal static class LineReader
         var known = bar.RecipesOf(ingredient.Id);
         if (!bar.HasRecipe(line.Recipe, ingredient.Id))
         {
-            fields.Report("recipe", line.Recipe, $"The bar has no recipe '{Problem.Shorten(line.Recipe)}' for {ingredient.Name}.", known.Count == 0 ? "none: no espresso recipe makes it" : string.Join(", ", known.Select(recipe => recipe.Id)));
+            fields.Report(
+                "recipe",
+                line.Recipe,
+                $"The bar has no recipe '{Problem.Shorten(line.Recipe)}' for {ingredient.Name}.",
+                known.Count == 0
+                    ? "none: no espresso recipe makes it"
+                    : string.Join(", ", known.Select(recipe => recipe.Id))
+            );
         }
 
         return line.Recipe;
     }
 
-    private static LineRule? ReadRule(ScaleDocument? scale, Ingredient? ingredient, BuildDocument build, Measure measure, BarFacts bar, FieldReader fields)
+    private static LineRule? ReadRule(
+        ScaleDocument? scale,
+        Ingredient? ingredient,
+        BuildDocument build,
+        Measure measure,
+        BarFacts bar,
+        FieldReader fields
+    )
     {
         if (scale is null)
         {
@@ -128,14 +176,24 @@ internal static class LineReader
         {
             if (ingredient is not null && !FlavourStandard.Covers(ingredient, measure))
             {
-                fields.Report("scale.by", scale.By, $"{ingredient.Name} cannot go by the house's flavour standard: that is for syrups, sauces and powders said in strokes.", "another rule, or strokes as its measure");
+                fields.Report(
+                    "scale.by",
+                    scale.By,
+                    $"{ingredient.Name} cannot go by the house's flavour standard: that is for syrups, sauces and powders said in strokes.",
+                    "another rule, or strokes as its measure"
+                );
             }
 
             return new LineRule(by)
             {
-                Ladder = build.Sizes.Select(size => new CupId(size)).Distinct()
-                    .Select(size => (size, strokes: ingredient is null ? null : bar.House.Flavours.StrokesOf(ingredient, size)))
-                    .Where(entry => entry.strokes is not null).ToDictionary(entry => entry.size, entry => entry.strokes!.Value),
+                Ladder = build
+                    .Sizes.Select(size => new CupId(size))
+                    .Distinct()
+                    .Select(size =>
+                        (size, strokes: ingredient is null ? null : bar.House.Flavours.StrokesOf(ingredient, size))
+                    )
+                    .Where(entry => entry.strokes is not null)
+                    .ToDictionary(entry => entry.size, entry => entry.strokes!.Value),
             };
         }
 
@@ -143,14 +201,24 @@ internal static class LineReader
         return new LineRule(by) { Ladder = ladder.ToDictionary(step => step.Key, step => step.Value.Amount) };
     }
 
-    private static Quantity? ReadStated(string? text, string field, Ingredient? ingredient, BarFacts bar, FieldReader fields)
+    private static Quantity? ReadStated(
+        string? text,
+        string field,
+        Ingredient? ingredient,
+        BarFacts bar,
+        FieldReader fields
+    )
     {
         if (string.IsNullOrWhiteSpace(text))
         {
             return null;
         }
 
-        var reading = QuantityText.Read(text, Measure.Millilitre, ingredient is null ? null : Dosing.MeasuresFor(ingredient, bar));
+        var reading = QuantityText.Read(
+            text,
+            Measure.Millilitre,
+            ingredient is null ? null : Dosing.MeasuresFor(ingredient, bar)
+        );
         if (!reading.IsRead)
         {
             fields.Take(reading.Problems.Select(problem => problem with { Field = fields.Path(field) }));
@@ -159,14 +227,25 @@ internal static class LineReader
 
         if (ingredient is not null && Dosing.Refusal(ingredient, reading.Value.Measure, bar) is { } refusal)
         {
-            fields.Report(field, text, refusal, string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Symbol)));
+            fields.Report(
+                field,
+                text,
+                refusal,
+                string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Symbol))
+            );
             return null;
         }
 
         return reading.Value;
     }
 
-    private static Dictionary<CupId, Quantity> ReadPins(IReadOnlyList<PinDocument> given, string field, BuildDocument build, Measure measure, FieldReader fields)
+    private static Dictionary<CupId, Quantity> ReadPins(
+        IReadOnlyList<PinDocument> given,
+        string field,
+        BuildDocument build,
+        Measure measure,
+        FieldReader fields
+    )
     {
         var pins = new Dictionary<CupId, Quantity>();
         for (var i = 0; i < given.Count; i++)
@@ -175,10 +254,18 @@ internal static class LineReader
             var pin = given[i] ?? new PinDocument();
             var size = pin.Size ?? "";
             _ = ReadMark(pin.To, $"{field}[{i}].to", fields);
-            var amount = pin.To is not null && pin.Amount is null ? 0 : fields.Number($"{field}[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
+            var amount =
+                pin.To is not null && pin.Amount is null
+                    ? 0
+                    : fields.Number($"{field}[{i}].amount", pin.Amount, 0, measure.Most, measure.Plural);
             if (size == build.ReferenceSize)
             {
-                fields.Report($"{field}[{i}].size", size, "The reference size is set, not pinned.", "another of the build's sizes");
+                fields.Report(
+                    $"{field}[{i}].size",
+                    size,
+                    "The reference size is set, not pinned.",
+                    "another of the build's sizes"
+                );
             }
             else if (!build.Sizes.Contains(size))
             {

@@ -12,8 +12,8 @@ public sealed record ParentDocument
     /// <summary>What was made of it, in words.</summary>
     public string? How { get; init; }
 
-    /// <summary>The transformation, so that it can be made anew when the parent has changed: serve, milk, syrup, lessSweet or
-    /// dairyFree; with the fields below as far as it needs them.</summary>
+    /// <summary>The transformation, so that it can be made anew when the parent has changed: serve, milk, syrup,
+    /// lessSweet or dairyFree; with the fields below as far as it needs them.</summary>
     public string? To { get; init; }
 
     /// <summary>How it is served.</summary>

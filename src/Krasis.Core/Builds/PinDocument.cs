@@ -12,6 +12,7 @@ public sealed record PinDocument
     /// <summary>To where it fills this cup, as <see cref="LineDocument.To"/>; goes before the amount.</summary>
     public string? To { get; init; }
 
-    /// <summary>What the card says this size's amount is in another measure, as <see cref="LineDocument.Stated"/>.</summary>
+    /// <summary>What the card says this size's amount is in another measure, as
+    /// <see cref="LineDocument.Stated"/>.</summary>
     public string? Stated { get; init; }
 }

@@ -9,10 +9,11 @@ public sealed record ScaleDocument
     /// <summary>The id of the line that a share is of.</summary>
     public string? Of { get; init; }
 
-    /// <summary>Whether the reference size is said by hand all the same, where everything else goes by the house.</summary>
+    /// <summary>Whether the reference size is said by hand all the same, where everything else goes by the
+    /// house.</summary>
     public bool? Own { get; init; }
 
-    /// <summary>The amounts of a ladder, size by size. Sizes that are missing are one step up or down for each size between
-    /// them and the reference.</summary>
+    /// <summary>The amounts of a ladder, size by size. Sizes that are missing are one step up or down for each size
+    /// between them and the reference.</summary>
     public IReadOnlyList<PinDocument> Ladder { get; init; } = [];
 }

@@ -21,7 +21,15 @@ public enum Placed
 /// <param name="Mixes">Whether it mixes all that is in the cup by then.</param>
 /// <param name="IsSlow">Whether it is laid on what is below so gently that a layer may hold.</param>
 /// <param name="WantsFoam">Whether it is done to a foam level.</param>
-public sealed record TechniqueFacts(Technique Technique, string Words, string Card, Placed Placed, bool Mixes, bool IsSlow, bool WantsFoam)
+public sealed record TechniqueFacts(
+    Technique Technique,
+    string Words,
+    string Card,
+    Placed Placed,
+    bool Mixes,
+    bool IsSlow,
+    bool WantsFoam
+)
 {
     /// <summary>Its name in documents.</summary>
     public string Code => Input.Choice.Word(Technique);
@@ -61,8 +69,15 @@ public static class Techniques
     /// <summary>What there is to know of a technique.</summary>
     public static TechniqueFacts Facts(this Technique technique) => Known[technique];
 
-    private static TechniqueFacts In(Technique technique, string words, string card, bool mixes = false, bool slow = false, bool foam = false) =>
-        new(technique, words, card, Placed.InTheDrink, mixes, slow, foam);
+    private static TechniqueFacts In(
+        Technique technique,
+        string words,
+        string card,
+        bool mixes = false,
+        bool slow = false,
+        bool foam = false
+    ) => new(technique, words, card, Placed.InTheDrink, mixes, slow, foam);
 
-    private static TechniqueFacts On(Technique technique, string words, string card) => new(technique, words, card, Placed.OnTop, false, false, false);
+    private static TechniqueFacts On(Technique technique, string words, string card) =>
+        new(technique, words, card, Placed.OnTop, false, false, false);
 }

@@ -26,8 +26,14 @@ public static class Choice
     private static class Words<T>
         where T : struct, Enum
     {
-        public static readonly OrderedDictionary<T, string> Of = new(Enum.GetValues<T>().Distinct().Select(choice => KeyValuePair.Create(choice, Written(choice))));
+        public static readonly OrderedDictionary<T, string> Of = new(
+            Enum.GetValues<T>().Distinct().Select(choice => KeyValuePair.Create(choice, Written(choice)))
+        );
 
-        public static readonly Dictionary<string, T> By = Of.ToDictionary(pair => pair.Value, pair => pair.Key, StringComparer.Ordinal);
+        public static readonly Dictionary<string, T> By = Of.ToDictionary(
+            pair => pair.Value,
+            pair => pair.Key,
+            StringComparer.Ordinal
+        );
     }
 }

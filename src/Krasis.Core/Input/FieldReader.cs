@@ -61,7 +61,12 @@ public sealed class FieldReader(string root = "")
         var number = Number(field, value, least, most, unit);
         if (number != Math.Floor(number))
         {
-            Report(field, Say(number), $"{Say(number)} is not a whole number.", $"a whole number from {least} to {most}");
+            Report(
+                field,
+                Say(number),
+                $"{Say(number)} is not a whole number.",
+                $"a whole number from {least} to {most}"
+            );
             return least;
         }
 
@@ -77,7 +82,12 @@ public sealed class FieldReader(string root = "")
             return found;
         }
 
-        Report(field, value, value is null ? "Nothing is chosen." : $"'{Problem.Shorten(value)}' is not one of the choices.", string.Join(", ", Choice.All<T>()));
+        Report(
+            field,
+            value,
+            value is null ? "Nothing is chosen." : $"'{Problem.Shorten(value)}' is not one of the choices.",
+            string.Join(", ", Choice.All<T>())
+        );
         return fallback;
     }
 
@@ -87,7 +97,8 @@ public sealed class FieldReader(string root = "")
     public double? Optional(string field, double? value, double least, double most, string unit) =>
         value is null ? null : Number(field, value, least, most, unit);
 
-    /// <summary>Reads a text that may be missing: trimmed, on one line, at most <paramref name="longest"/> characters.</summary>
+    /// <summary>Reads a text that may be missing: trimmed, on one line, at most <paramref name="longest"/>
+    /// characters.</summary>
     /// <returns>The text, or null when there is none.</returns>
     public string? Note(string field, string? value, int longest = 500) =>
         string.IsNullOrWhiteSpace(value) ? null : Text(field, value, "text", longest);
@@ -105,25 +116,48 @@ public sealed class FieldReader(string root = "")
         }
 
         // Beyond a lifetime either way it is a slip, and days can no longer be added to it.
-        if (DateOnly.TryParseExact(value.Trim(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) && day.Year is >= 1950 and < 2150)
+        if (
+            DateOnly.TryParseExact(
+                value.Trim(),
+                "yyyy-MM-dd",
+                CultureInfo.InvariantCulture,
+                DateTimeStyles.None,
+                out var day
+            ) && day.Year is >= 1950 and < 2150
+        )
         {
             return day;
         }
 
-        Report(field, value, $"'{Problem.Shorten(value)}' is not a day.", "a day as year-month-day, such as 2026-11-25");
+        Report(
+            field,
+            value,
+            $"'{Problem.Shorten(value)}' is not a day.",
+            "a day as year-month-day, such as 2026-11-25"
+        );
         return null;
     }
 
     /// <summary>Reads a list that may hold nulls, whatever its type says, and may be no list at all.</summary>
     /// <returns>The items that were read, in order.</returns>
-    public IReadOnlyList<T> Each<TDocument, T>(string field, IReadOnlyList<TDocument?>? documents, int most, Func<TDocument, string, FieldReader, T> read)
+    public IReadOnlyList<T> Each<TDocument, T>(
+        string field,
+        IReadOnlyList<TDocument?>? documents,
+        int most,
+        Func<TDocument, string, FieldReader, T> read
+    )
         where TDocument : class, new()
     {
         var found = new List<T>();
         var given = documents ?? [];
         if (given.Count > most)
         {
-            Report(field, given.Count.ToString(CultureInfo.InvariantCulture), $"There are {given.Count} entries.", $"at most {most}");
+            Report(
+                field,
+                given.Count.ToString(CultureInfo.InvariantCulture),
+                $"There are {given.Count} entries.",
+                $"at most {most}"
+            );
             return found;
         }
 
@@ -140,7 +174,10 @@ public sealed class FieldReader(string root = "")
         problems.Count == 0 ? Reading<T>.Of(make()) : Reading<T>.Failed(problems);
 
     /// <summary>The full path of a field of this document.</summary>
-    public string Path(string field) => root.Length == 0 ? field : field.Length == 0 ? root : $"{root}.{field}";
+    public string Path(string field) =>
+        root.Length == 0 ? field
+        : field.Length == 0 ? root
+        : $"{root}.{field}";
 
     private static string Say(double number) =>
         number.ToString(Math.Abs(number) < 1e9 ? "0.####" : "0.###E+0", CultureInfo.InvariantCulture);

@@ -20,13 +20,18 @@ public static partial class FieldWords
 
     /// <summary>A field in words.</summary>
     /// <param name="path">Where it stands in a document; what is in words already stays as it is.</param>
-    public static string Of(string path) => path.Contains(' ', StringComparison.Ordinal) ? path : string.Join(", ", path.Split('.', StringSplitOptions.RemoveEmptyEntries).Select(Part));
+    public static string Of(string path) =>
+        path.Contains(' ', StringComparison.Ordinal)
+            ? path
+            : string.Join(", ", path.Split('.', StringSplitOptions.RemoveEmptyEntries).Select(Part));
 
     private static string Part(string part)
     {
         var place = Place().Match(part);
         var name = place.Success ? part[..place.Index] : part;
-        var unit = Units.FirstOrDefault(entry => name.Length > entry.Key.Length && name.EndsWith(entry.Key, StringComparison.Ordinal));
+        var unit = Units.FirstOrDefault(entry =>
+            name.Length > entry.Key.Length && name.EndsWith(entry.Key, StringComparison.Ordinal)
+        );
         var words = new StringBuilder();
         foreach (var letter in unit.Key is null ? name : name[..^unit.Key.Length])
         {

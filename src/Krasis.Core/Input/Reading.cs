@@ -22,22 +22,34 @@ public sealed class Reading<T>
 
     /// <summary>The value.</summary>
     /// <exception cref="InvalidOperationException">There are problems; ask <see cref="IsRead"/> first.</exception>
-    public T Value => IsRead
-        ? value!
-        : throw new InvalidOperationException($"Not read: {Problems[0].Field}: {Problems[0].Message}");
+    public T Value =>
+        IsRead ? value! : throw new InvalidOperationException($"Not read: {Problems[0].Field}: {Problems[0].Message}");
 
     /// <summary>A value that was read.</summary>
-    [SuppressMessage("Design", "CA1000:Do not declare static members on generic types", Justification = "Reads as a constructor.")]
+    [SuppressMessage(
+        "Design",
+        "CA1000:Do not declare static members on generic types",
+        Justification = "Reads as a constructor."
+    )]
     public static Reading<T> Of(T value) => new(value, []);
 
     /// <summary>A reading that failed.</summary>
     /// <exception cref="ArgumentException">There are no problems.</exception>
-    [SuppressMessage("Design", "CA1000:Do not declare static members on generic types", Justification = "Reads as a constructor.")]
-    public static Reading<T> Failed(IReadOnlyList<Problem> problems) => problems.Count > 0
-        ? new(default, problems)
-        : throw new ArgumentException("A failed reading has at least one problem.", nameof(problems));
+    [SuppressMessage(
+        "Design",
+        "CA1000:Do not declare static members on generic types",
+        Justification = "Reads as a constructor."
+    )]
+    public static Reading<T> Failed(IReadOnlyList<Problem> problems) =>
+        problems.Count > 0
+            ? new(default, problems)
+            : throw new ArgumentException("A failed reading has at least one problem.", nameof(problems));
 
     /// <summary>A reading that failed for one reason.</summary>
-    [SuppressMessage("Usage", "CA2225:Operator overloads have named alternates", Justification = "Failed is the named alternate.")]
+    [SuppressMessage(
+        "Usage",
+        "CA2225:Operator overloads have named alternates",
+        Justification = "Failed is the named alternate."
+    )]
     public static implicit operator Reading<T>(Problem problem) => Failed([problem]);
 }

@@ -27,10 +27,11 @@ public sealed record BuildSheet(
     Percent AllowedSweetnessDrift,
     double AllowedColourDrift,
     string Currency,
-    IReadOnlyList<Finding> Findings)
+    IReadOnlyList<Finding> Findings
+)
 {
-    /// <summary>What is to be minded in the making and the drinking, by the techniques that the build uses. It is worked out when it is asked
-    /// for.</summary>
+    /// <summary>What is to be minded in the making and the drinking, by the techniques that the build uses. It is
+    /// worked out when it is asked for.</summary>
     public IReadOnlyList<Caution> Cautions => Warn?.Value ?? [];
 
     /// <summary>Works the cautions out.</summary>

@@ -11,8 +11,7 @@ namespace Krasis.Core.Judging;
 /// <param name="Line">The line it is about, or null when it is about the whole cup.</param>
 /// <param name="Message">What is wrong, in the lead's words, naming the size.</param>
 /// <param name="Mend">What would put it right, or null when nothing simple would.</param>
-public sealed record Finding(
-    string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend)
+public sealed record Finding(string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend)
 {
     /// <summary>What it is known by: one whose numbers have moved is the same finding.</summary>
     internal (string Check, CupId Size, LineId? Line) Key => (Check, Size, Line);

@@ -15,8 +15,10 @@ public static class Mixer
     /// <param name="bar">The bar's facts.</param>
     /// <param name="today">The day on which seasons and use-by dates are judged; null when they are not.</param>
     /// <returns>The sheet; the same for the same input, bit for bit.</returns>
-    /// <exception cref="ArgumentException">The build was read against another bar, which is a defect in the caller.</exception>
-    public static BuildSheet Mix(Build build, BarFacts bar, DateOnly? today = null) => Mix(build, bar, build.School.Scaling, today);
+    /// <exception cref="ArgumentException">The build was read against another bar, which is a defect in the
+    /// caller.</exception>
+    public static BuildSheet Mix(Build build, BarFacts bar, DateOnly? today = null) =>
+        Mix(build, bar, build.School.Scaling, today);
 
     /// <summary>Works out every size of a build with a way of scaling.</summary>
     /// <inheritdoc cref="Mix(Build, BarFacts, DateOnly?)"/>
@@ -37,7 +39,8 @@ public static class Mixer
             bar.House.AllowedSweetnessDrift,
             bar.House.AllowedColourDrift,
             bar.House.Currency,
-            []);
+            []
+        );
         var setting = new Setting(build, bar, sheet, worked, scaling, today);
         return sheet with { Findings = AllChecks.Judge(setting), Warn = new(() => AllCautions.For(setting)) };
     }

@@ -13,7 +13,14 @@ namespace Krasis.Core.Judging;
 /// <param name="Worked">The same size by size, before it was made into a sheet.</param>
 /// <param name="Scaling">What the lines follow that have no rule of their own.</param>
 /// <param name="Today">The day on which it is judged; null when dates are not.</param>
-internal sealed record Setting(Build Build, BarFacts Bar, BuildSheet Sheet, IReadOnlyList<WorkedSize> Worked, IScaling Scaling, DateOnly? Today)
+internal sealed record Setting(
+    Build Build,
+    BarFacts Bar,
+    BuildSheet Sheet,
+    IReadOnlyList<WorkedSize> Worked,
+    IScaling Scaling,
+    DateOnly? Today
+)
 {
     private readonly Dictionary<WorkedSize, LineSetting[]> poured = new(ReferenceEqualityComparer.Instance);
 
@@ -22,7 +29,9 @@ internal sealed record Setting(Build Build, BarFacts Bar, BuildSheet Sheet, IRea
     {
         if (!poured.TryGetValue(worked, out var lines))
         {
-            poured[worked] = lines = [.. worked.Lines.Where(line => line.IsPoured).Select(line => new LineSetting(this, size, worked, line))];
+            poured[worked] = lines = [
+                .. worked.Lines.Where(line => line.IsPoured).Select(line => new LineSetting(this, size, worked, line)),
+            ];
         }
 
         return lines;

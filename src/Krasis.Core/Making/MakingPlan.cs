@@ -5,7 +5,8 @@ using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Making;
 
-/// <summary>How one size of a drink is made, step by step: what cards, the service view and the make-along all read.</summary>
+/// <summary>How one size of a drink is made, step by step: what cards, the service view and the make-along all
+/// read.</summary>
 /// <param name="Drink">What the drink is called.</param>
 /// <param name="Size">The cup.</param>
 /// <param name="SizeName">What the bar calls it.</param>
@@ -30,4 +31,5 @@ public sealed record MakingPlan(
     string Allergens,
     IReadOnlyList<string> Cautions,
     Celsius HandedOver,
-    SizeFill Fill);
+    SizeFill Fill
+);

@@ -39,7 +39,8 @@ public sealed record MakingStep(int Number, string Title, string Amount, string 
     /// <summary>To where the drink stands then; null where it is not in the cup yet, or not to be seen.</summary>
     public StepLevel? Level { get; init; }
 
-    /// <summary>What is to be seen then, such as where the drink stands by the lines of the cup; null where nothing is.</summary>
+    /// <summary>What is to be seen then, such as where the drink stands by the lines of the cup; null where nothing
+    /// is.</summary>
     public string? See { get; init; }
 
     /// <summary>How it is pulled, where it is espresso.</summary>
@@ -63,6 +64,7 @@ public sealed record MakingStep(int Number, string Title, string Amount, string 
     /// <summary>What is to be minded.</summary>
     public IReadOnlyList<string> Cautions { get; init; } = [];
 
-    /// <summary>The allergens that come in with it, then those that may, and whether nobody has read its label.</summary>
+    /// <summary>The allergens that come in with it, then those that may, and whether nobody has read its
+    /// label.</summary>
     public IReadOnlyList<string> Allergens { get; init; } = [];
 }

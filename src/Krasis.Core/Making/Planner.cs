@@ -17,8 +17,8 @@ public static class Planner
     /// <param name="build">The build, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The facts that it was published with, seen from the station where standards are set.</param>
     /// <param name="station">The station's id; null for the one where standards are set.</param>
-    /// <returns>The plans in the build's order of sizes; or a problem under <c>station</c> where there is no such station, or it has none of the
-    /// cups.</returns>
+    /// <returns>The plans in the build's order of sizes; or a problem under <c>station</c> where there is no such
+    /// station, or it has none of the cups.</returns>
     public static Reading<IReadOnlyList<MakingPlan>> Plan(Build build, BarFacts bar, string? station = null)
     {
         var place = Place(build, bar, station);
@@ -34,7 +34,12 @@ public static class Planner
     {
         var sheet = turned.Mix();
         var worked = SizeWork.SettleAll(turned.Build, turned.Bar, turned.Scaling);
-        return [.. sheet.Sizes.Zip(worked, (size, settled) => new SizePlanner(turned, sheet, size, settled, station).Plan())];
+        return
+        [
+            .. sheet.Sizes.Zip(worked, (size, settled) =>
+                new SizePlanner(turned, sheet, size, settled, station).Plan()
+            ),
+        ];
     }
 
     /// <summary>Turns a build to the station where it is made.</summary>
@@ -44,19 +49,38 @@ public static class Planner
         var there = station is null ? bar.Station : bar.Stations.FirstOrDefault(known => known.Id == station);
         if (station is not null && there is null)
         {
-            return Problem.At("station", station, "The house has no such station.", bar.Stations.Count == 0 ? "nothing: the house has one place only" : string.Join(", ", bar.Stations.Select(known => known.Name)));
+            return Problem.At(
+                "station",
+                station,
+                "The house has no such station.",
+                bar.Stations.Count == 0
+                    ? "nothing: the house has one place only"
+                    : string.Join(", ", bar.Stations.Select(known => known.Name))
+            );
         }
 
-        var turned = there is null || there == bar.Station
-            ? new TurnedBuild(build, bar, build.School.Scaling)
-            : StationPour.Turn(build, Mixer.Mix(build, bar), bar, there);
+        var turned =
+            there is null || there == bar.Station
+                ? new TurnedBuild(build, bar, build.School.Scaling)
+                : StationPour.Turn(build, Mixer.Mix(build, bar), bar, there);
         return turned is null
-            ? Problem.At("station", station, $"{there!.Name} has none of the cups of this drink.", "a station that has one of its cups")
+            ? Problem.At(
+                "station",
+                station,
+                $"{there!.Name} has none of the cups of this drink.",
+                "a station that has one of its cups"
+            )
             : Reading<(TurnedBuild, string?)>.Of((turned, there?.Name));
     }
 
     /// <summary>One size on its way to a plan.</summary>
-    private sealed class SizePlanner(TurnedBuild turned, BuildSheet sheet, SizeSheet size, WorkedSize worked, string? station)
+    private sealed class SizePlanner(
+        TurnedBuild turned,
+        BuildSheet sheet,
+        SizeSheet size,
+        WorkedSize worked,
+        string? station
+    )
     {
         private readonly List<WorkedLine> poured = [.. worked.Lines.Where(line => line.IsPoured)];
 
@@ -88,15 +112,25 @@ public static class Planner
                 size.Cup,
                 size.Drawing.Poured,
                 size.Inside.Allergens.Says,
-                [.. sheet.Cautions.Where(caution => caution.Lines.Count == 0 && caution.Sizes.Contains(size.Size)).Select(caution => caution.Message)],
+                [
+                    .. sheet
+                        .Cautions.Where(caution => caution.Lines.Count == 0 && caution.Sizes.Contains(size.Size))
+                        .Select(caution => caution.Message),
+                ],
                 size.Life.Moments[0].Temperature,
-                size.Fill);
+                size.Fill
+            );
 
             void Finish()
             {
                 if (finish is { } last)
                 {
-                    steps.Add(new MakingStep(steps.Count + 1, last.Title, "", "", last.How) { Level = At(worked.Size.Cup.HeightFor(Millilitres.From(tally.Surface)), null) });
+                    steps.Add(
+                        new MakingStep(steps.Count + 1, last.Title, "", "", last.How)
+                        {
+                            Level = At(worked.Size.Cup.HeightFor(Millilitres.From(tally.Surface)), null),
+                        }
+                    );
                     finish = null;
                 }
             }
@@ -105,7 +139,11 @@ public static class Planner
         private static List<string> BroughtBy(WorkedLine line)
         {
             var facts = AllergenFacts.Of([line]);
-            return [.. facts.Found.Select(found => found.IsTrace ? $"perhaps {found.Name}" : found.Name), .. facts.Unknown.Select(_ => "not read")];
+            return
+            [
+                .. facts.Found.Select(found => found.IsTrace ? $"perhaps {found.Name}" : found.Name),
+                .. facts.Unknown.Select(_ => "not read"),
+            ];
         }
 
         // What stands on the drink, or is laid on it, comes after the shaking and blending.
@@ -115,11 +153,18 @@ public static class Planner
         {
             var cell = CellOf(line);
             var foam = FoamOf(line);
-            var dispenser = line.Line.Set.Measure.Kind == MeasureKind.Stroke ? turned.Bar.DispenserOf(line.Ingredient.Id) : null;
+            var dispenser =
+                line.Line.Set.Measure.Kind == MeasureKind.Stroke ? turned.Bar.DispenserOf(line.Ingredient.Id) : null;
             var beside = Beside(line, cell);
             var stands = level is { } top ? At(top, cell.Mark?.Says) : null;
             var isReady = poured.Take(poured.IndexOf(line)).Any(shot => SteamedMeanwhile(shot) == line);
-            return new MakingStep(number, line.Ingredient.Name, cell.Mark?.Says ?? $"{Say.Fine(cell.Amount)} {cell.Unit}", beside, StepWords.How(line, isReady))
+            return new MakingStep(
+                number,
+                line.Ingredient.Name,
+                cell.Mark?.Says ?? $"{Say.Fine(cell.Amount)} {cell.Unit}",
+                beside,
+                StepWords.How(line, isReady)
+            )
             {
                 Line = line.Line.Id,
                 Ingredient = line.Ingredient.Id,
@@ -133,43 +178,77 @@ public static class Planner
                 Shot = ShotOf(line, cell),
                 Foam = foam,
                 Meanwhile = Together(line),
-                Temperature = line.Line.Technique is Technique.Steam or Technique.Cool or Technique.Foam ? Celsius.From(line.Temperature) : null,
+                Temperature = line.Line.Technique is Technique.Steam or Technique.Cool or Technique.Foam
+                    ? Celsius.From(line.Temperature)
+                    : null,
                 Seconds = StepWords.SecondsOf(line),
                 MayStand = line.Facts.Recipe is not null && poured[^1] != line ? turned.Bar.House.Standing.Shot : null,
-                Cautions = [.. sheet.Cautions.Where(caution => caution.Lines.Contains(line.Line.Id)).Select(caution => caution.Message)],
+                Cautions =
+                [
+                    .. sheet
+                        .Cautions.Where(caution => caution.Lines.Contains(line.Line.Id))
+                        .Select(caution => caution.Message),
+                ],
                 Allergens = BroughtBy(line),
             };
         }
 
         // What is counted or filled to a mark is told in ml and g; what is told in one of these, in the other alone.
-        private static string Beside(WorkedLine line, SheetLine cell) => (cell.Mark is null ? line.Line.Set.Measure.Kind : MeasureKind.Stroke) switch
-        {
-            MeasureKind.Mass => "",
-            MeasureKind.Volume => $"{Say.Short(cell.Mass.Value)} g",
-            _ => line.IsIce || line.Facts.Recipe is not null ? $"{Say.Short(cell.Mass.Value)} g" : cell.Beside,
-        };
+        private static string Beside(WorkedLine line, SheetLine cell) =>
+            (cell.Mark is null ? line.Line.Set.Measure.Kind : MeasureKind.Stroke) switch
+            {
+                MeasureKind.Mass => "",
+                MeasureKind.Volume => $"{Say.Short(cell.Mass.Value)} g",
+                _ => line.IsIce || line.Facts.Recipe is not null ? $"{Say.Short(cell.Mass.Value)} g" : cell.Beside,
+            };
 
-        // The milk that is steamed while a shot runs: the first that comes after it and before another shot. There is one wand.
-        private WorkedLine? SteamedMeanwhile(WorkedLine shot) => shot.Facts.Recipe is null ? null
-            : poured.Skip(poured.IndexOf(shot) + 1).TakeWhile(line => line.Facts.Recipe is null).FirstOrDefault(line => line is { Line.Technique: Technique.Steam, Foam: not null });
+        // The milk that is steamed while a shot runs: the first that comes after it and before another shot. There is
+        // one wand.
+        private WorkedLine? SteamedMeanwhile(WorkedLine shot) =>
+            shot.Facts.Recipe is null
+                ? null
+                : poured
+                    .Skip(poured.IndexOf(shot) + 1)
+                    .TakeWhile(line => line.Facts.Recipe is null)
+                    .FirstOrDefault(line => line is { Line.Technique: Technique.Steam, Foam: not null });
 
-        private string? Together(WorkedLine shot) => SteamedMeanwhile(shot) is { } milk && FoamOf(milk) is { } foam
-            ? $"While it runs, {StepWords.Foam(milk.Ingredient.Name, Say.Ml(CellOf(milk).Volume), foam)}."
-            : null;
+        private string? Together(WorkedLine shot) =>
+            SteamedMeanwhile(shot) is { } milk && FoamOf(milk) is { } foam
+                ? $"While it runs, {StepWords.Foam(milk.Ingredient.Name, Say.Ml(CellOf(milk).Volume), foam)}."
+                : null;
 
         private SheetLine CellOf(WorkedLine line) => size.Lines.Single(each => each.Line == line.Line.Id);
 
-        private StepFoam? FoamOf(WorkedLine line) => line.Foam is { } level
-            ? new StepFoam(level.Name, level.Thirds, level.From, level.IsCold ? level.From : level.To, level.IsCold, level.IsCold ? null : size.Milk?.Pitcher)
-            : null;
+        private StepFoam? FoamOf(WorkedLine line) =>
+            line.Foam is { } level
+                ? new StepFoam(
+                    level.Name,
+                    level.Thirds,
+                    level.From,
+                    level.IsCold ? level.From : level.To,
+                    level.IsCold,
+                    level.IsCold ? null : size.Milk?.Pitcher
+                )
+                : null;
 
-        private static StepShot? ShotOf(WorkedLine line, SheetLine cell) => cell.Pull is { } pull
-            ? new StepShot(pull.Recipe, pull.WholePulls, pull.Dose, pull.Yield, line.Facts.Recipe?.Window?.From, line.Facts.Recipe?.Window?.To, pull.PouredAway)
-            : null;
+        private static StepShot? ShotOf(WorkedLine line, SheetLine cell) =>
+            cell.Pull is { } pull
+                ? new StepShot(
+                    pull.Recipe,
+                    pull.WholePulls,
+                    pull.Dose,
+                    pull.Yield,
+                    line.Facts.Recipe?.Window?.From,
+                    line.Facts.Recipe?.Window?.To,
+                    pull.PouredAway
+                )
+                : null;
 
-        private StepLevel At(Millimetres height, string? mark) => new(height, height * worked.Size.Cup.Shape.WallPerHeight, mark);
+        private StepLevel At(Millimetres height, string? mark) =>
+            new(height, height * worked.Size.Cup.Shape.WallPerHeight, mark);
 
-        private Millimetres LevelOf(Tally tally, WorkedLine line) => worked.Size.Cup.HeightFor(Millilitres.From(line.IsIce ? tally.Levels.Top : tally.Surface));
+        private Millimetres LevelOf(Tally tally, WorkedLine line) =>
+            worked.Size.Cup.HeightFor(Millilitres.From(line.IsIce ? tally.Levels.Top : tally.Surface));
 
         private MakingStep HandOver(int number)
         {
@@ -180,7 +259,16 @@ public static class Planner
                 _ => "Hand it over",
             };
             var isCold = turned.Build.Serve != Serve.Hot;
-            return new MakingStep(number, "Hand it over", Say.Degrees(size.Life.Moments[0].Temperature), "", $"{lid}{(isCold ? " within a minute: the ice is melting" : "")}.") { Temperature = size.Life.Moments[0].Temperature };
+            return new MakingStep(
+                number,
+                "Hand it over",
+                Say.Degrees(size.Life.Moments[0].Temperature),
+                "",
+                $"{lid}{(isCold ? " within a minute: the ice is melting" : "")}."
+            )
+            {
+                Temperature = size.Life.Moments[0].Temperature,
+            };
         }
     }
 }

@@ -12,51 +12,59 @@ internal static class StepWords
     /// <summary>How a line goes in.</summary>
     /// <param name="line">The line.</param>
     /// <param name="isReady">Whether its milk is steamed already when its turn comes.</param>
-    public static string How(WorkedLine line, bool isReady) => line.Line.Technique switch
-    {
-        Technique.Steam when isReady => "Pour the steamed milk in.",
-        Technique.Steam => "Steam it, then pour it in.",
-        Technique.Cool => $"{Cooling(line)}, then pour it in.",
-        Technique.Pour when line.Ingredient.Kind == IngredientKind.Espresso => "Let it run into the cup.",
-        Technique.Stir when line.Ingredient.Kind == IngredientKind.Espresso => "Let it run into the cup, and stir until nothing is left on the bottom.",
-        Technique.Stir => "Pour it in, and stir until nothing is left on the bottom.",
-        Technique.Pour when line.IsIce => "Put it in.",
-        _ => $"{Capital(line.Facts.Technique.Card)}.",
-    };
+    public static string How(WorkedLine line, bool isReady) =>
+        line.Line.Technique switch
+        {
+            Technique.Steam when isReady => "Pour the steamed milk in.",
+            Technique.Steam => "Steam it, then pour it in.",
+            Technique.Cool => $"{Cooling(line)}, then pour it in.",
+            Technique.Pour when line.Ingredient.Kind == IngredientKind.Espresso => "Let it run into the cup.",
+            Technique.Stir when line.Ingredient.Kind == IngredientKind.Espresso =>
+                "Let it run into the cup, and stir until nothing is left on the bottom.",
+            Technique.Stir => "Pour it in, and stir until nothing is left on the bottom.",
+            Technique.Pour when line.IsIce => "Put it in.",
+            _ => $"{Capital(line.Facts.Technique.Card)}.",
+        };
 
-    /// <summary>For how long what goes in is stirred, s: enough to lift a sauce off the bottom (common practice, no source).</summary>
+    /// <summary>For how long what goes in is stirred, s: enough to lift a sauce off the bottom (common practice, no
+    /// source).</summary>
     public const double StirSeconds = 10;
 
     /// <summary>How long a line is worked on once it is in, s; null where that is not said.</summary>
-    public static double? SecondsOf(WorkedLine line) => line.Line.Technique switch
-    {
-        Technique.Stir => StirSeconds,
-        Technique.Cool when line.Line.Cooling == CoolingWay.OverIce => CoolingWays.OverIceSeconds,
-        _ => null,
-    };
+    public static double? SecondsOf(WorkedLine line) =>
+        line.Line.Technique switch
+        {
+            Technique.Stir => StirSeconds,
+            Technique.Cool when line.Line.Cooling == CoolingWay.OverIce => CoolingWays.OverIceSeconds,
+            _ => null,
+        };
 
     /// <summary>How a foam is made, to be said beside what else is done.</summary>
-    public static string Foam(string milk, string amount, StepFoam foam) => foam.IsCold
-        ? $"foam {amount} of {milk} cold to {Named(foam)}"
-        : $"steam {amount} of {milk}{(foam.Pitcher is null ? "" : $" in the {foam.Pitcher}")} to {Named(foam)}, {Say.Degrees(foam.To)}";
+    public static string Foam(string milk, string amount, StepFoam foam) =>
+        foam.IsCold
+            ? $"foam {amount} of {milk} cold to {Named(foam)}"
+            : $"steam {amount} of {milk}{(foam.Pitcher is null ? "" : $" in the {foam.Pitcher}")} to {Named(foam)}, {Say.Degrees(foam.To)}";
 
     /// <summary>A foam level with its third.</summary>
-    public static string Named(StepFoam foam) => foam.Thirds switch
-    {
-        1 => $"{foam.Level} (one third)",
-        2 => $"{foam.Level} (two thirds)",
-        3 => $"{foam.Level} (three thirds)",
-        _ => foam.Level,
-    };
+    public static string Named(StepFoam foam) =>
+        foam.Thirds switch
+        {
+            1 => $"{foam.Level} (one third)",
+            2 => $"{foam.Level} (two thirds)",
+            3 => $"{foam.Level} (three thirds)",
+            _ => foam.Level,
+        };
 
-    /// <summary>What is to be seen once a line is in: of a shot and of foam what they look like, and where the drink stands.</summary>
+    /// <summary>What is to be seen once a line is in: of a shot and of foam what they look like, and where the drink
+    /// stands.</summary>
     /// <param name="line">The line.</param>
     /// <param name="level">To where the drink stands then; null where that is not to be seen.</param>
     /// <param name="cup">The cup.</param>
     /// <remarks>How a shot and foam should look: common practice, no source.</remarks>
     public static string? See(WorkedLine line, StepLevel? level, Cup cup)
     {
-        var looks = line.Facts.Recipe is not null ? "An even stream that turns from dark to blond."
+        var looks =
+            line.Facts.Recipe is not null ? "An even stream that turns from dark to blond."
             : line.Foam is { IsCold: false } ? "Milk that shines, without bubbles."
             : line.Foam is not null ? "Foam that holds its shape."
             : null;
@@ -78,16 +86,23 @@ internal static class StepWords
         }
 
         var off = Math.Round((height - nearest.Height).Value);
-        return off == 0 ? $"at the {nearest.Label} line" : $"{Say.Whole(Math.Abs(off))} mm {(off > 0 ? "above" : "below")} the {nearest.Label} line";
+        return off == 0
+            ? $"at the {nearest.Label} line"
+            : $"{Say.Whole(Math.Abs(off))} mm {(off > 0 ? "above" : "below")} the {nearest.Label} line";
     }
 
-    /// <summary>What is done once everything is together that is shaken or blended; null for what is built in the cup.</summary>
-    public static (string Title, string How)? Finish(Serve serve) => serve switch
-    {
-        Serve.Shaken => ("Shake", "Shake it all hard until the shaker is too cold to hold, and pour everything into the cup."),
-        Serve.Blended => ("Blend", "Blend it all until no ice is heard, and pour everything into the cup."),
-        _ => null,
-    };
+    /// <summary>What is done once everything is together that is shaken or blended; null for what is built in the
+    /// cup.</summary>
+    public static (string Title, string How)? Finish(Serve serve) =>
+        serve switch
+        {
+            Serve.Shaken => (
+                "Shake",
+                "Shake it all hard until the shaker is too cold to hold, and pour everything into the cup."
+            ),
+            Serve.Blended => ("Blend", "Blend it all until no ice is heard, and pour everything into the cup."),
+            _ => null,
+        };
 
     private static string Cooling(WorkedLine line)
     {

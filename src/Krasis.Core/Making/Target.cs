@@ -13,8 +13,9 @@ namespace Krasis.Core.Making;
 public sealed record Target(Grams Grams, Grams From, Grams To)
 {
     /// <summary>Of a line as it is settled.</summary>
-    /// <remarks>A bar is held to what it pours by: a sauce to the house's tolerance, what is counted (strokes, pieces) to half of the next one,
-    /// espresso to what a good pull is held to, and everything else to one of the bar's steps, up or down.</remarks>
+    /// <remarks>A bar is held to what it pours by: a sauce to the house's tolerance, what is counted (strokes, pieces)
+    /// to half of the next one, espresso to what a good pull is held to, and everything else to one of the bar's steps,
+    /// up or down.</remarks>
     internal static Target Of(WorkedLine line, HouseRules house)
     {
         var grams = line.Mass;
@@ -28,7 +29,11 @@ public sealed record Target(Grams Grams, Grams From, Grams To)
 
         // What can be taken for nothing is not right.
         by = Math.Min(by, grams / 2);
-        return new Target(Quantities.Grams.From(grams), Quantities.Grams.From(grams - by), Quantities.Grams.From(grams + by));
+        return new Target(
+            Quantities.Grams.From(grams),
+            Quantities.Grams.From(grams - by),
+            Quantities.Grams.From(grams + by)
+        );
     }
 
     /// <summary>Whether a weight is right.</summary>

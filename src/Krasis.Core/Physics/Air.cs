@@ -1,8 +1,9 @@
 namespace Krasis.Core.Physics;
 
-/// <summary>Air in a room, at about 40 °C, half way between a hot cup's wall and the room, and what it carries off a surface.</summary>
-/// <remarks>Properties from the air tables of Incropera and DeWitt, Fundamentals of Heat and Mass Transfer, appendix A.4 (from memory).
-/// Between 10 and 50 °C none of them moves the results here by more than 5 %.</remarks>
+/// <summary>Air in a room, at about 40 °C, half way between a hot cup's wall and the room, and what it carries off a
+/// surface.</summary>
+/// <remarks>Properties from the air tables of Incropera and DeWitt, Fundamentals of Heat and Mass Transfer, appendix
+/// A.4 (from memory). Between 10 and 50 °C none of them moves the results here by more than 5 %.</remarks>
 public static class Air
 {
     /// <summary>How well it conducts, W/(m·K).</summary>
@@ -33,17 +34,17 @@ public static class Air
     // Paper, glass, ceramic, water: 0.9 to 0.96 (Incropera, table A.11; from memory).
     private const double Emissivity = 0.92;
 
-    /// <summary>Free convection and radiation off a standing wall, W/(m²·K): Nu = 0.59·Ra^¼ (Incropera 9.27, 10⁴ to 10⁹; from memory).
-    /// Rival: Churchill and Chu's correlation for all Ra, within 10 % of it here.</summary>
+    /// <summary>Free convection and radiation off a standing wall, W/(m²·K): Nu = 0.59·Ra^¼ (Incropera 9.27, 10⁴ to
+    /// 10⁹; from memory). Rival: Churchill and Chu's correlation for all Ra, within 10 % of it here.</summary>
     /// <param name="height">The wall's height, m.</param>
     /// <param name="wall">How warm it is, °C.</param>
     /// <param name="room">How warm the room is, °C.</param>
     public static double OffAWall(double height, double wall, double room) =>
         (0.59 * Math.Pow(Rayleigh(height, wall, room), 0.25) * Conductivity / height) + Radiation(wall, room);
 
-    /// <summary>Free convection off a small flat surface that faces up and is warmer than the room, or down and is colder, W/(m²·K):
-    /// Nu = 0.54·Ra^¼ with area ÷ perimeter as the length (Incropera 9.30; from memory). Half of it where the air lies still on the
-    /// surface: a cold one that faces up (9.32).</summary>
+    /// <summary>Free convection off a small flat surface that faces up and is warmer than the room, or down and is
+    /// colder, W/(m²·K): Nu = 0.54·Ra^¼ with area ÷ perimeter as the length (Incropera 9.30; from memory). Half of it
+    /// where the air lies still on the surface: a cold one that faces up (9.32).</summary>
     /// <param name="diameter">The surface's diameter, m.</param>
     /// <param name="surface">How warm it is, °C.</param>
     /// <param name="room">How warm the room is, °C.</param>
@@ -61,8 +62,9 @@ public static class Air
         return Emissivity * StefanBoltzmann * 4 * middle * middle * middle;
     }
 
-    /// <summary>Heat that evaporation carries off a water surface, W/(m²·K): Chilton and Colburn's analogy, h_m = h ÷ (ρ·c·Le^⅔), times
-    /// the difference in vapour density and the heat of evaporation (Incropera, section 6.7; from memory).</summary>
+    /// <summary>Heat that evaporation carries off a water surface, W/(m²·K): Chilton and Colburn's analogy, h_m = h ÷
+    /// (ρ·c·Le^⅔), times the difference in vapour density and the heat of evaporation (Incropera, section 6.7; from
+    /// memory).</summary>
     /// <param name="convection">What convection carries off it, W/(m²·K).</param>
     /// <param name="surface">How warm it is, °C; warmer than the room.</param>
     /// <param name="room">How warm the room is, °C.</param>
@@ -78,8 +80,8 @@ public static class Air
         return transfer * vapour * HeatOfEvaporation(surface) / (surface - room);
     }
 
-    /// <summary>What saturated water vapour weighs, kg/m³: Magnus's formula for its pressure (WMO-No. 8: 611.2·e^(17.62·t ÷ (243.12 + t)))
-    /// and the gas law. At 65 °C 0.160, by IAPWS-97 0.161.</summary>
+    /// <summary>What saturated water vapour weighs, kg/m³: Magnus's formula for its pressure (WMO-No. 8:
+    /// 611.2·e^(17.62·t ÷ (243.12 + t))) and the gas law. At 65 °C 0.160, by IAPWS-97 0.161.</summary>
     public static double VapourDensity(double celsius) =>
         611.2 * Math.Exp(17.62 * celsius / (243.12 + celsius)) / (461.5 * (celsius + ZeroCelsius));
 
@@ -89,6 +91,12 @@ public static class Air
     private static double Rayleigh(double length, double warm, double room)
     {
         var middle = ((warm + room) / 2) + ZeroCelsius;
-        return Gravity / middle * Math.Max(0.1, Math.Abs(warm - room)) * length * length * length / (Viscosity * Diffusivity);
+        return Gravity
+            / middle
+            * Math.Max(0.1, Math.Abs(warm - room))
+            * length
+            * length
+            * length
+            / (Viscosity * Diffusivity);
     }
 }

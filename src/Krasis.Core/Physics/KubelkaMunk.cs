@@ -1,8 +1,10 @@
 namespace Krasis.Core.Physics;
 
-/// <summary>The colour of what scatters light: milk takes coffee's colour by how much coffee absorbs against how much milk scatters.</summary>
-/// <remarks>P. Kubelka and F. Munk, Zeitschrift für technische Physik 12 (1931) 593–601: of a layer so thick that nothing is seen through it,
-/// R∞ = 1 + K/S − √((K/S)² + 2·K/S). K and S of a mixture add up by concentration.</remarks>
+/// <summary>The colour of what scatters light: milk takes coffee's colour by how much coffee absorbs against how much
+/// milk scatters.</summary>
+/// <remarks>P. Kubelka and F. Munk, Zeitschrift für technische Physik 12 (1931) 593–601: of a layer so thick that
+/// nothing is seen through it, R∞ = 1 + K/S − √((K/S)² + 2·K/S). K and S of a mixture add up by
+/// concentration.</remarks>
 public static class KubelkaMunk
 {
     // Nothing is blacker than soot or whiter than snow, and a K/S has to stay a number.

@@ -20,7 +20,8 @@ public readonly record struct Light(double Red, double Green, double Blue)
     /// <summary>The same as <c>#rrggbb</c>.</summary>
     public string ToHex() => $"#{Byte(Red)}{Byte(Green)}{Byte(Blue)}";
 
-    /// <summary>The same in CIE 1976 L*a*b* under D65 (the primaries and white of IEC 61966-2-1, to seven places).</summary>
+    /// <summary>The same in CIE 1976 L*a*b* under D65 (the primaries and white of IEC 61966-2-1, to seven
+    /// places).</summary>
     public (double L, double A, double B) ToLab()
     {
         var x = Root(((0.4124564 * Red) + (0.3575761 * Green) + (0.1804375 * Blue)) / 0.95047);
@@ -31,9 +32,11 @@ public readonly record struct Light(double Red, double Green, double Blue)
         static double Root(double t) => t > 216.0 / 24389 ? Math.Cbrt(t) : ((24389.0 / 27 * t) + 16) / 116;
     }
 
-    private static double Band(string colour, int at) => Linear[byte.Parse(colour.AsSpan(at, 2), NumberStyles.HexNumber, CultureInfo.InvariantCulture)];
+    private static double Band(string colour, int at) =>
+        Linear[byte.Parse(colour.AsSpan(at, 2), NumberStyles.HexNumber, CultureInfo.InvariantCulture)];
 
-    private static double ToLinear(double value) => value <= 0.04045 ? value / 12.92 : Math.Pow((value + 0.055) / 1.055, 2.4);
+    private static double ToLinear(double value) =>
+        value <= 0.04045 ? value / 12.92 : Math.Pow((value + 0.055) / 1.055, 2.4);
 
     private static string Byte(double light)
     {

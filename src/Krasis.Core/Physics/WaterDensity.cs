@@ -22,8 +22,16 @@ public static class WaterDensity
         ArgumentOutOfRangeException.ThrowIfLessThan(t, Coldest.Value, nameof(temperature));
         ArgumentOutOfRangeException.ThrowIfGreaterThan(t, Hottest.Value, nameof(temperature));
         var kilogramsPerCubicMetre =
-            (999.83952 + (t * (16.945176 + (t * (-7.9870401e-3 + (t * (-46.170461e-6 + (t * (105.56302e-9 + (t * -280.54253e-12)))))))))) /
-            (1 + (16.879850e-3 * t));
+            (
+                999.83952
+                + (
+                    t
+                    * (
+                        16.945176
+                        + (t * (-7.9870401e-3 + (t * (-46.170461e-6 + (t * (105.56302e-9 + (t * -280.54253e-12)))))))
+                    )
+                )
+            ) / (1 + (16.879850e-3 * t));
         return Density.From(kilogramsPerCubicMetre / 1000);
     }
 }

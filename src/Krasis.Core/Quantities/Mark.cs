@@ -2,14 +2,14 @@ using System.Globalization;
 
 namespace Krasis.Core.Quantities;
 
-/// <summary>To where a cup is filled. The mark is the standard, and the millilitres follow from what is already in the cup.</summary>
+/// <summary>To where a cup is filled. The mark is the standard, and the millilitres follow from what is already in the
+/// cup.</summary>
 public abstract record Mark
 {
-    private Mark()
-    {
-    }
+    private Mark() { }
 
-    /// <summary>The mark as it is said behind "fill": <c>to 62 mm</c>, <c>to the milk line</c>. It can be read again.</summary>
+    /// <summary>The mark as it is said behind "fill": <c>to 62 mm</c>, <c>to the milk line</c>. It can be read
+    /// again.</summary>
     public abstract string Says { get; }
 
     /// <summary>A height.</summary>
@@ -33,7 +33,8 @@ public abstract record Mark
     public sealed record Share(double Value) : Mark
     {
         /// <inheritdoc/>
-        public override string Says => $"to {SharesSaid.FirstOrDefault(known => Math.Abs(known.Value - Value) < 1e-9).Says ?? $"{Short(Value * 100)} %"}";
+        public override string Says =>
+            $"to {SharesSaid.FirstOrDefault(known => Math.Abs(known.Value - Value) < 1e-9).Says ?? $"{Short(Value * 100)} %"}";
     }
 
     /// <summary>A printed line, by its place or by its name.</summary>
@@ -42,7 +43,8 @@ public abstract record Mark
     public sealed record Line(int? Number, string? Label) : Mark
     {
         /// <inheritdoc/>
-        public override string Says => Number is { } number ? $"to line {number.ToString(CultureInfo.InvariantCulture)}" : $"to the {Label} line";
+        public override string Says =>
+            Number is { } number ? $"to line {number.ToString(CultureInfo.InvariantCulture)}" : $"to the {Label} line";
     }
 
     /// <summary>As high as the build's reserve lets it stand.</summary>
@@ -61,7 +63,7 @@ public abstract record Mark
 
     /// <summary>Shares that have a name.</summary>
     internal static IReadOnlyList<(string Says, double Value)> SharesSaid { get; } =
-        [("¼", 0.25), ("⅓", 1.0 / 3), ("½", 0.5), ("⅔", 2.0 / 3), ("¾", 0.75)];
+    [("¼", 0.25), ("⅓", 1.0 / 3), ("½", 0.5), ("⅔", 2.0 / 3), ("¾", 0.75)];
 
     private static string Short(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -15,7 +15,16 @@ public sealed class Measure
     private const string Metric = "SI";
     private const string MetricKitchen = "Metric kitchen measure, common practice";
 
-    private Measure(string code, string symbol, string plural, MeasureKind kind, double factor, double most, string source, params string[] spoken)
+    private Measure(
+        string code,
+        string symbol,
+        string plural,
+        MeasureKind kind,
+        double factor,
+        double most,
+        string source,
+        params string[] spoken
+    )
     {
         Code = code;
         Symbol = symbol;
@@ -31,53 +40,109 @@ public sealed class Measure
     public static Measure Gram { get; } = new("g", "g", "g", MeasureKind.Mass, 1, 5000, Metric, "gram", "grams", "gr");
 
     /// <summary>Avoirdupois ounces, 28.349523125 g. Mass, not to be taken for the fluid ounce.</summary>
-    public static Measure Ounce { get; } = new("oz", "oz", "oz", MeasureKind.Mass, 28.349523125, 176, Nist, "ounce", "ounces");
+    public static Measure Ounce { get; } =
+        new("oz", "oz", "oz", MeasureKind.Mass, 28.349523125, 176, Nist, "ounce", "ounces");
 
     /// <summary>Millilitres.</summary>
-    public static Measure Millilitre { get; } = new("ml", "ml", "ml", MeasureKind.Volume, 1, 5000, Metric, "millilitre", "millilitres", "milliliter", "milliliters");
+    public static Measure Millilitre { get; } =
+        new(
+            "ml",
+            "ml",
+            "ml",
+            MeasureKind.Volume,
+            1,
+            5000,
+            Metric,
+            "millilitre",
+            "millilitres",
+            "milliliter",
+            "milliliters"
+        );
 
     /// <summary>US fluid ounces, 29.5735295625 ml.</summary>
-    public static Measure UsFluidOunce { get; } = Us("us-fl-oz", "US fl oz", UsFluidOunceInMl, 169, "fl oz", "fluid ounce", "fluid ounces");
+    public static Measure UsFluidOunce { get; } =
+        Us("us-fl-oz", "US fl oz", UsFluidOunceInMl, 169, "fl oz", "fluid ounce", "fluid ounces");
 
     /// <summary>US tablespoons, half a US fluid ounce.</summary>
-    public static Measure UsTablespoon { get; } = Us("us-tbsp", "US tbsp", UsFluidOunceInMl / 2, 338, "tbsp", "tablespoon", "tablespoons");
+    public static Measure UsTablespoon { get; } =
+        Us("us-tbsp", "US tbsp", UsFluidOunceInMl / 2, 338, "tbsp", "tablespoon", "tablespoons");
 
     /// <summary>US teaspoons, a sixth of a US fluid ounce.</summary>
-    public static Measure UsTeaspoon { get; } = Us("us-tsp", "US tsp", UsFluidOunceInMl / 6, 1014, "tsp", "teaspoon", "teaspoons");
+    public static Measure UsTeaspoon { get; } =
+        Us("us-tsp", "US tsp", UsFluidOunceInMl / 6, 1014, "tsp", "teaspoon", "teaspoons");
 
     /// <summary>US cups, eight US fluid ounces.</summary>
     public static Measure UsCup { get; } = Us("us-cup", "US cup", UsFluidOunceInMl * 8, 21, "cup", "cups", "US cups");
 
     /// <summary>Imperial fluid ounces, 28.4130625 ml.</summary>
-    public static Measure ImperialFluidOunce { get; } = new(
-        "imp-fl-oz", "imp fl oz", "imp fl oz", MeasureKind.Volume, ImperialFluidOunceInMl, 175, "UK Units of Measurement Regulations 1995", "imperial fl oz");
+    public static Measure ImperialFluidOunce { get; } =
+        new(
+            "imp-fl-oz",
+            "imp fl oz",
+            "imp fl oz",
+            MeasureKind.Volume,
+            ImperialFluidOunceInMl,
+            175,
+            "UK Units of Measurement Regulations 1995",
+            "imperial fl oz"
+        );
 
     /// <summary>Metric tablespoons, 15 ml.</summary>
-    public static Measure MetricTablespoon { get; } = new("metric-tbsp", "metric tbsp", "metric tbsp", MeasureKind.Volume, 15, 333, MetricKitchen);
+    public static Measure MetricTablespoon { get; } =
+        new("metric-tbsp", "metric tbsp", "metric tbsp", MeasureKind.Volume, 15, 333, MetricKitchen);
 
     /// <summary>Metric teaspoons, 5 ml.</summary>
-    public static Measure MetricTeaspoon { get; } = new("metric-tsp", "metric tsp", "metric tsp", MeasureKind.Volume, 5, 1000, MetricKitchen);
+    public static Measure MetricTeaspoon { get; } =
+        new("metric-tsp", "metric tsp", "metric tsp", MeasureKind.Volume, 5, 1000, MetricKitchen);
 
     /// <summary>Metric cups, 250 ml.</summary>
-    public static Measure MetricCup { get; } = new("metric-cup", "metric cup", "metric cups", MeasureKind.Volume, 250, 20, MetricKitchen);
+    public static Measure MetricCup { get; } =
+        new("metric-cup", "metric cup", "metric cups", MeasureKind.Volume, 250, 20, MetricKitchen);
 
     /// <summary>Strokes of the dispenser that holds the ingredient.</summary>
-    public static Measure Stroke { get; } = new("stroke", "stroke", "strokes", MeasureKind.Stroke, double.NaN, 100, "The dispenser in hand, measured", "pump", "pumps");
+    public static Measure Stroke { get; } =
+        new(
+            "stroke",
+            "stroke",
+            "strokes",
+            MeasureKind.Stroke,
+            double.NaN,
+            100,
+            "The dispenser in hand, measured",
+            "pump",
+            "pumps"
+        );
 
     /// <summary>Level scoops of the scoop or spoon that lies with the ingredient.</summary>
-    public static Measure Scoop { get; } = new("scoop", "scoop", "scoops", MeasureKind.Stroke, double.NaN, 100, "The scoop in hand, measured");
+    public static Measure Scoop { get; } =
+        new("scoop", "scoop", "scoops", MeasureKind.Stroke, double.NaN, 100, "The scoop in hand, measured");
 
     /// <summary>Shots of the espresso recipe that makes the ingredient.</summary>
-    public static Measure Shot { get; } = new("shot", "shot", "shots", MeasureKind.Shot, double.NaN, 20, "The espresso recipe in use");
+    public static Measure Shot { get; } =
+        new("shot", "shot", "shots", MeasureKind.Shot, double.NaN, 20, "The espresso recipe in use");
 
     /// <summary>Pieces of the ice in use.</summary>
-    public static Measure Cube { get; } = new("cube", "cube", "cubes", MeasureKind.Piece, double.NaN, 500, "The ice in use, weighed", "piece", "pieces");
+    public static Measure Cube { get; } =
+        new("cube", "cube", "cubes", MeasureKind.Piece, double.NaN, 500, "The ice in use, weighed", "piece", "pieces");
 
     /// <summary>Every measure, in the order in which people are offered them.</summary>
     public static IReadOnlyList<Measure> All { get; } =
     [
-        Stroke, Scoop, Shot, Cube, Millilitre, Gram, UsFluidOunce, ImperialFluidOunce, UsTablespoon, UsTeaspoon, UsCup,
-        MetricTablespoon, MetricTeaspoon, MetricCup, Ounce,
+        Stroke,
+        Scoop,
+        Shot,
+        Cube,
+        Millilitre,
+        Gram,
+        UsFluidOunce,
+        ImperialFluidOunce,
+        UsTablespoon,
+        UsTeaspoon,
+        UsCup,
+        MetricTablespoon,
+        MetricTeaspoon,
+        MetricCup,
+        Ounce,
     ];
 
     /// <summary>The name in documents, such as <c>us-fl-oz</c>.</summary>
@@ -115,15 +180,17 @@ public sealed class Measure
 
     /// <summary>The mass of an amount in this measure.</summary>
     /// <exception cref="InvalidOperationException">The measure is not of mass.</exception>
-    public Grams ToGrams(double amount) => Kind == MeasureKind.Mass
-        ? Grams.From(amount * Factor)
-        : throw new InvalidOperationException($"'{Code}' is not a measure of mass.");
+    public Grams ToGrams(double amount) =>
+        Kind == MeasureKind.Mass
+            ? Grams.From(amount * Factor)
+            : throw new InvalidOperationException($"'{Code}' is not a measure of mass.");
 
     /// <summary>The volume of an amount in this measure.</summary>
     /// <exception cref="InvalidOperationException">The measure is not of volume.</exception>
-    public Millilitres ToMillilitres(double amount) => Kind == MeasureKind.Volume
-        ? Millilitres.From(amount * Factor)
-        : throw new InvalidOperationException($"'{Code}' is not a measure of volume.");
+    public Millilitres ToMillilitres(double amount) =>
+        Kind == MeasureKind.Volume
+            ? Millilitres.From(amount * Factor)
+            : throw new InvalidOperationException($"'{Code}' is not a measure of volume.");
 
     /// <summary>The code.</summary>
     public override string ToString() => Code;

@@ -6,7 +6,8 @@ namespace Krasis.Core.Quantities;
 internal static class Say
 {
     /// <summary>A volume, in whole ml and at least one: a message that says "0 ml too much" helps nobody.</summary>
-    public static string Ml(Millilitres volume) => $"{Math.Max(1, Math.Round(volume.Value)).ToString(CultureInfo.InvariantCulture)} ml";
+    public static string Ml(Millilitres volume) =>
+        $"{Math.Max(1, Math.Round(volume.Value)).ToString(CultureInfo.InvariantCulture)} ml";
 
     /// <summary>A number to at most one decimal.</summary>
     public static string Short(double value) => Write(value, "0.#");
@@ -17,9 +18,12 @@ internal static class Say
     /// <summary>A number to at most two decimals.</summary>
     public static string Fine(double value) => Write(value, "0.##");
 
-    /// <summary>A number with just so many decimals, halves up, with a minus and not a hyphen: for columns that are compared by eye.</summary>
+    /// <summary>A number with just so many decimals, halves up, with a minus and not a hyphen: for columns that are
+    /// compared by eye.</summary>
     public static string Fixed(double value, int digits) =>
-        (Math.Round(value, digits, MidpointRounding.AwayFromZero) + 0.0).ToString($"F{digits}", CultureInfo.InvariantCulture).Replace('-', '−');
+        (Math.Round(value, digits, MidpointRounding.AwayFromZero) + 0.0)
+            .ToString($"F{digits}", CultureInfo.InvariantCulture)
+            .Replace('-', '−');
 
     /// <summary>A temperature.</summary>
     public static string Degrees(Celsius temperature) => $"{Short(temperature.Value)} °C";
@@ -29,5 +33,6 @@ internal static class Say
         words.Count < 2 ? string.Concat(words) : $"{string.Join(", ", words.SkipLast(1))} and {words[^1]}";
 
     // What rounds to nothing has no sign.
-    private static string Write(double value, string format) => value.ToString(format, CultureInfo.InvariantCulture) is var text && text == "-0" ? "0" : text;
+    private static string Write(double value, string format) =>
+        value.ToString(format, CultureInfo.InvariantCulture) is var text && text == "-0" ? "0" : text;
 }

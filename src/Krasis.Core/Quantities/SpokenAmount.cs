@@ -3,13 +3,12 @@ namespace Krasis.Core.Quantities;
 /// <summary>What a barista says of how much: a quantity, a height to pour to, a printed line, or a ratio.</summary>
 public abstract record SpokenAmount
 {
-    private SpokenAmount()
-    {
-    }
+    private SpokenAmount() { }
 
     /// <summary>A quantity, such as 3 strokes.</summary>
     /// <param name="Quantity">The quantity.</param>
-    /// <param name="AlsoSaid">The same said again in another measure, as in "2 strokes = 50 ml"; null when it is said once.</param>
+    /// <param name="AlsoSaid">The same said again in another measure, as in "2 strokes = 50 ml"; null when it is said
+    /// once.</param>
     public sealed record Plain(Quantity Quantity, Quantity? AlsoSaid) : SpokenAmount;
 
     /// <summary>A share or a multiple of what stands there, as in "half" and "double".</summary>

@@ -7,7 +7,8 @@ namespace Krasis.Core.Quantities;
 /// <summary>Reads how much, as somebody typed it.</summary>
 public static partial class SpokenAmountText
 {
-    private const string MarksAccepted = "a height such as 'to 62 mm', a volume such as 'to 120 ml', a share such as 'to ¾', 'to the top', 'to the brim', or a printed line such as 'to the second line'";
+    private const string MarksAccepted =
+        "a height such as 'to 62 mm', a volume such as 'to 120 ml', a share such as 'to ¾', 'to the top', 'to the brim', or a printed line such as 'to the second line'";
 
     private static readonly Dictionary<string, double> SharesInWords = new(StringComparer.Ordinal)
     {
@@ -41,14 +42,30 @@ public static partial class SpokenAmountText
     };
 
     // The same words are numbers where shots are counted: a double is two of them, whatever stands there.
-    private static readonly Dictionary<string, double> Counted = new(StringComparer.OrdinalIgnoreCase) { ["single"] = 1, ["double"] = 2, ["triple"] = 3 };
+    private static readonly Dictionary<string, double> Counted = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["single"] = 1,
+        ["double"] = 2,
+        ["triple"] = 3,
+    };
 
-    private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
+    private static readonly string[] Ordinals =
+    [
+        "first",
+        "second",
+        "third",
+        "fourth",
+        "fifth",
+        "sixth",
+        "seventh",
+        "eighth",
+    ];
 
     /// <summary>Reads <paramref name="text"/>.</summary>
-    /// <param name="text">A quantity as <see cref="QuantityText"/> takes it, twice if need be (<c>2 strokes = 15 ml</c>), or
-    /// <c>to 62 mm</c>, <c>to the second line</c>, <c>to line 2</c>, <c>to the milk line</c>, <c>fill</c>, <c>1:6</c>; <c>half</c> and
-    /// <c>double</c> of what stands there, or a <c>single</c>, <c>double</c> and <c>triple</c> where shots are counted.</param>
+    /// <param name="text">A quantity as <see cref="QuantityText"/> takes it, twice if need be (<c>2 strokes = 15
+    /// ml</c>), or <c>to 62 mm</c>, <c>to the second line</c>, <c>to line 2</c>, <c>to the milk line</c>, <c>fill</c>,
+    /// <c>1:6</c>; <c>half</c> and <c>double</c> of what stands there, or a <c>single</c>, <c>double</c> and
+    /// <c>triple</c> where shots are counted.</param>
     /// <param name="assumed">The measure meant when the text names none.</param>
     /// <param name="known">The measures to choose from; null for every one there is.</param>
     /// <returns>What was said, or what is wrong with the text, under the field <c>text</c>.</returns>
@@ -58,7 +75,9 @@ public static partial class SpokenAmountText
         if (To().Match(given) is { Success: true } to)
         {
             var mark = ReadTarget(given, to.Groups["target"].Value.Trim());
-            return mark.IsRead ? Reading<SpokenAmount>.Of(new SpokenAmount.FillTo(mark.Value)) : Reading<SpokenAmount>.Failed(mark.Problems);
+            return mark.IsRead
+                ? Reading<SpokenAmount>.Of(new SpokenAmount.FillTo(mark.Value))
+                : Reading<SpokenAmount>.Failed(mark.Problems);
         }
 
         if (Fill().IsMatch(given))
@@ -66,7 +85,13 @@ public static partial class SpokenAmountText
             return Reading<SpokenAmount>.Of(new SpokenAmount.FillTo(new Mark.Top()));
         }
 
-        if (Counted.TryGetValue(given, out var count) && (assumed.Kind == MeasureKind.Shot || (count == 1 && assumed.Kind is MeasureKind.Stroke or MeasureKind.Piece)))
+        if (
+            Counted.TryGetValue(given, out var count)
+            && (
+                assumed.Kind == MeasureKind.Shot
+                || (count == 1 && assumed.Kind is MeasureKind.Stroke or MeasureKind.Piece)
+            )
+        )
         {
             return Reading<SpokenAmount>.Of(new SpokenAmount.Plain(new Quantity(count, assumed), null));
         }
@@ -81,7 +106,12 @@ public static partial class SpokenAmountText
             var parts = Number(ratio.Groups["parts"].Value);
             return parts is > 0 and <= 100
                 ? Reading<SpokenAmount>.Of(new SpokenAmount.Ratio(parts))
-                : Problem.At("text", given, $"1 : {ratio.Groups["parts"].Value} is no ratio of coffee to milk.", "1 : a number above 0, at most 100");
+                : Problem.At(
+                    "text",
+                    given,
+                    $"1 : {ratio.Groups["parts"].Value} is no ratio of coffee to milk.",
+                    "1 : a number above 0, at most 100"
+                );
         }
 
         if (Twice().Match(given) is { Success: true } pair)
@@ -100,7 +130,8 @@ public static partial class SpokenAmountText
     }
 
     /// <summary>Reads a mark: what stands behind "to".</summary>
-    /// <param name="text">Such as <c>to the milk line</c>, <c>to 62 mm</c>, <c>to 120 ml</c>, <c>to ¾</c>, <c>to the top</c>, <c>to the brim</c>.</param>
+    /// <param name="text">Such as <c>to the milk line</c>, <c>to 62 mm</c>, <c>to 120 ml</c>, <c>to ¾</c>, <c>to the
+    /// top</c>, <c>to the brim</c>.</param>
     /// <returns>The mark, or what is wrong with the text, under the field <c>text</c>.</returns>
     public static Reading<Mark> ReadMark(string? text)
     {
@@ -114,7 +145,9 @@ public static partial class SpokenAmountText
     {
         if (Length().Match(target) is { Success: true } height)
         {
-            var mm = Number(height.Groups["number"].Value) * (height.Groups["unit"].Value.Equals("cm", StringComparison.OrdinalIgnoreCase) ? 10 : 1);
+            var mm =
+                Number(height.Groups["number"].Value)
+                * (height.Groups["unit"].Value.Equals("cm", StringComparison.OrdinalIgnoreCase) ? 10 : 1);
             return mm is > 0 and <= 400
                 ? Reading<Mark>.Of(new Mark.Height(Millimetres.From(mm)))
                 : Problem.At("text", given, $"No cup is filled to {Short(mm)} mm.", "a height from 0 to 400 mm");
@@ -132,7 +165,9 @@ public static partial class SpokenAmountText
 
         if (LineCounted().Match(target) is { Success: true } counted)
         {
-            return Reading<Mark>.Of(new Mark.Line(int.Parse(counted.Groups["number"].Value, CultureInfo.InvariantCulture), null));
+            return Reading<Mark>.Of(
+                new Mark.Line(int.Parse(counted.Groups["number"].Value, CultureInfo.InvariantCulture), null)
+            );
         }
 
         if (OnlyLine().IsMatch(target))
@@ -150,13 +185,29 @@ public static partial class SpokenAmountText
         {
             return share is > 0 and <= 1
                 ? Reading<Mark>.Of(new Mark.Share(share))
-                : Problem.At("text", given, $"{Short(share * 100)} % of a cup is not in it.", "a share above 0, at most 100 %");
+                : Problem.At(
+                    "text",
+                    given,
+                    $"{Short(share * 100)} % of a cup is not in it.",
+                    "a share above 0, at most 100 %"
+                );
         }
 
-        var volume = QuantityText.Read(target, Measure.Millilitre, [.. Measure.All.Where(measure => measure.Kind == MeasureKind.Volume)]);
-        return volume is { IsRead: true, Value: { Measure.Kind: MeasureKind.Volume, Amount: > 0 } quantity } && target.Any(char.IsLetter)
+        var volume = QuantityText.Read(
+            target,
+            Measure.Millilitre,
+            [.. Measure.All.Where(measure => measure.Kind == MeasureKind.Volume)]
+        );
+        return
+            volume is { IsRead: true, Value: { Measure.Kind: MeasureKind.Volume, Amount: > 0 } quantity }
+            && target.Any(char.IsLetter)
             ? Reading<Mark>.Of(new Mark.Volume(quantity.Measure.ToMillilitres(quantity.Amount)))
-            : Problem.At("text", given, $"'{Problem.Shorten(target)}' is nothing that a cup can be filled to.", MarksAccepted);
+            : Problem.At(
+                "text",
+                given,
+                $"'{Problem.Shorten(target)}' is nothing that a cup can be filled to.",
+                MarksAccepted
+            );
     }
 
     // ¾, 3/4, three quarters, half, 75 %, of the cup or the glass if need be.
@@ -168,34 +219,59 @@ public static partial class SpokenAmountText
             return Number(percent.Groups["number"].Value) / 100;
         }
 
-        return SharesInWords.TryGetValue(bare.ToLowerInvariant(), out var words) ? words
+        return SharesInWords.TryGetValue(bare.ToLowerInvariant(), out var words)
+            ? words
             : Mark.SharesSaid.Where(known => known.Says == bare).Select(known => (double?)known.Value).FirstOrDefault();
     }
 
     private static string? Named(string target, Regex pattern) =>
-        pattern.Match(target) is { Success: true } match ? (match.Groups["name"] is { Success: true } name ? name.Value : "") : null;
+        pattern.Match(target) is { Success: true } match
+            ? (match.Groups["name"] is { Success: true } name ? name.Value : "")
+            : null;
 
     private static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
     private static double Number(string digits) =>
-        double.TryParse(digits.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) ? number : double.NaN;
+        double.TryParse(
+            digits.Replace(',', '.'),
+            NumberStyles.AllowDecimalPoint,
+            CultureInfo.InvariantCulture,
+            out var number
+        )
+            ? number
+            : double.NaN;
 
-    [GeneratedRegex(@"^(?:(?:fill\s+)?(?:up\s+)?to\s+)(?<target>.{1,80})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:(?:fill\s+)?(?:up\s+)?to\s+)(?<target>.{1,80})$",
+        RegexOptions.CultureInvariant | RegexOptions.IgnoreCase
+    )]
     private static partial Regex To();
 
-    [GeneratedRegex(@"^(?:fill|fill\s+(?:it\s+)?up|top\s+(?:it\s+)?up|fill\s+(?:the\s+)?(?:cup|glass))$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:fill|fill\s+(?:it\s+)?up|top\s+(?:it\s+)?up|fill\s+(?:the\s+)?(?:cup|glass))$",
+        RegexOptions.CultureInvariant | RegexOptions.IgnoreCase
+    )]
     private static partial Regex Fill();
 
     [GeneratedRegex(@"^1\s*:\s*(?<parts>[0-9]{1,6}(?:[.,][0-9]{1,6})?)$", RegexOptions.CultureInvariant)]
     private static partial Regex Parts();
 
-    [GeneratedRegex(@"^(?<first>.{1,60}?)\s*(?:=|\bor\b|\()\s*(?<second>[^()=]{1,60}?)\s*\)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?<first>.{1,60}?)\s*(?:=|\bor\b|\()\s*(?<second>[^()=]{1,60}?)\s*\)?$",
+        RegexOptions.CultureInvariant | RegexOptions.IgnoreCase
+    )]
     private static partial Regex Twice();
 
-    [GeneratedRegex(@"^(?<number>[0-9]{1,4}(?:[.,][0-9]{1,4})?)\s*(?<unit>mm|cm)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?<number>[0-9]{1,4}(?:[.,][0-9]{1,4})?)\s*(?<unit>mm|cm)$",
+        RegexOptions.CultureInvariant | RegexOptions.IgnoreCase
+    )]
     private static partial Regex Length();
 
-    [GeneratedRegex(@"^(?:the\s+)?line\s+(?<number>[0-9]{1,2})$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:the\s+)?line\s+(?<number>[0-9]{1,2})$",
+        RegexOptions.CultureInvariant | RegexOptions.IgnoreCase
+    )]
     private static partial Regex LineCounted();
 
     // Of a cup with one line: who has several counts or names them.

@@ -11,7 +11,21 @@ public static partial class SpokenNumber
     public const string Pattern =
         @"(?:[0-9]{1,4}\s+)?[0-9]{1,3}/[0-9]{1,3}|[0-9]{0,4}\s?[¼½¾⅓⅔⅛⅜⅝⅞]|[0-9]{1,300}(?:[.,][0-9]{1,300})?|[.,][0-9]{1,300}|half(?:\s+an?(?=\s))?|a\s+quarter(?:\s+of\s+an?(?=\s))?|quarter|an?(?=\s)|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
 
-    private static readonly string[] Words = ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+    private static readonly string[] Words =
+    [
+        "one",
+        "two",
+        "three",
+        "four",
+        "five",
+        "six",
+        "seven",
+        "eight",
+        "nine",
+        "ten",
+        "eleven",
+        "twelve",
+    ];
 
     private static readonly Dictionary<char, double> Vulgar = new()
     {
@@ -58,7 +72,8 @@ public static partial class SpokenNumber
 
         var fraction = Fraction().Match(lower);
         return fraction.Success
-            ? Whole(fraction.Groups["whole"].Value) + (Whole(fraction.Groups["top"].Value) / Whole(fraction.Groups["bottom"].Value))
+            ? Whole(fraction.Groups["whole"].Value)
+                + (Whole(fraction.Groups["top"].Value) / Whole(fraction.Groups["bottom"].Value))
             : double.Parse(lower.Replace(',', '.'), CultureInfo.InvariantCulture);
     }
 

@@ -10,7 +10,13 @@ namespace Krasis.Exchange.Books;
 /// <param name="Season">When it is on the board; null for all year.</param>
 /// <param name="Plans">How its sizes are made.</param>
 /// <param name="Sizes">The same sizes worked out.</param>
-public sealed record BookDrink(long Number, DateTimeOffset PublishedAt, Season? Season, IReadOnlyList<MakingPlan> Plans, IReadOnlyList<SizeSheet> Sizes)
+public sealed record BookDrink(
+    long Number,
+    DateTimeOffset PublishedAt,
+    Season? Season,
+    IReadOnlyList<MakingPlan> Plans,
+    IReadOnlyList<SizeSheet> Sizes
+)
 {
     /// <summary>What it is called.</summary>
     public string Name => Plans[0].Drink;

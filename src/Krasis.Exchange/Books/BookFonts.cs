@@ -3,8 +3,8 @@ using PdfSharp.Fonts;
 
 namespace Krasis.Exchange.Books;
 
-/// <summary>The fonts of books, which come with the program: what is printed looks the same on every machine. Source Sans 3, under the SIL Open Font
-/// License (Fonts/OFL.md).</summary>
+/// <summary>The fonts of books, which come with the program: what is printed looks the same on every machine. Source
+/// Sans 3, under the SIL Open Font License (Fonts/OFL.md).</summary>
 internal sealed class BookFonts : IFontResolver
 {
     /// <summary>The family.</summary>
@@ -12,9 +12,7 @@ internal sealed class BookFonts : IFontResolver
 
     private static readonly Lock Gate = new();
 
-    private BookFonts()
-    {
-    }
+    private BookFonts() { }
 
     /// <summary>Sees to it that documents find them.</summary>
     public static void Use()
@@ -26,12 +24,15 @@ internal sealed class BookFonts : IFontResolver
     }
 
     /// <inheritdoc/>
-    public FontResolverInfo ResolveTypeface(string familyName, bool bold, bool italic) => new(bold ? "Semibold" : "Regular");
+    public FontResolverInfo ResolveTypeface(string familyName, bool bold, bool italic) =>
+        new(bold ? "Semibold" : "Regular");
 
     /// <inheritdoc/>
     public byte[] GetFont(string faceName)
     {
-        using var font = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Krasis.Exchange.Books.Fonts.SourceSans3-{faceName}.ttf")!;
+        using var font = Assembly
+            .GetExecutingAssembly()
+            .GetManifestResourceStream($"Krasis.Exchange.Books.Fonts.SourceSans3-{faceName}.ttf")!;
         using var bytes = new MemoryStream();
         font.CopyTo(bytes);
         return bytes.ToArray();

@@ -5,10 +5,12 @@ using PdfSharp.Pdf;
 
 namespace Krasis.Exchange.Books;
 
-/// <summary>Pages that are written from the top to the bottom: text that breaks, tables, and where each chapter begins.</summary>
+/// <summary>Pages that are written from the top to the bottom: text that breaks, tables, and where each chapter
+/// begins.</summary>
 internal sealed class BookPages
 {
-    private const double Margin = 48, Foot = 36;
+    private const double Margin = 48,
+        Foot = 36;
 
     private readonly BookCover cover;
     private XGraphics? drawing;
@@ -39,7 +41,8 @@ internal sealed class BookPages
     public double Width => page!.Width.Point - (2 * Margin);
 
     /// <summary>A font of the book.</summary>
-    public static XFont Font(double size, bool isBold = false) => new(BookFonts.Family, size, isBold ? XFontStyleEx.Bold : XFontStyleEx.Regular);
+    public static XFont Font(double size, bool isBold = false) =>
+        new(BookFonts.Family, size, isBold ? XFontStyleEx.Bold : XFontStyleEx.Regular);
 
     /// <summary>Begins a page.</summary>
     public void Turn()
@@ -51,8 +54,20 @@ internal sealed class BookPages
         y = Margin;
         if (Document.PageCount > 1)
         {
-            drawing.DrawString(Document.PageCount.ToString(CultureInfo.InvariantCulture), Font(9), XBrushes.DimGray, new XRect(Margin, page.Height.Point - Foot, Width, 12), XStringFormats.TopRight);
-            drawing.DrawString(cover.Title, Font(9), XBrushes.DimGray, new XRect(Margin, page.Height.Point - Foot, Width, 12), XStringFormats.TopLeft);
+            drawing.DrawString(
+                Document.PageCount.ToString(CultureInfo.InvariantCulture),
+                Font(9),
+                XBrushes.DimGray,
+                new XRect(Margin, page.Height.Point - Foot, Width, 12),
+                XStringFormats.TopRight
+            );
+            drawing.DrawString(
+                cover.Title,
+                Font(9),
+                XBrushes.DimGray,
+                new XRect(Margin, page.Height.Point - Foot, Width, 12),
+                XStringFormats.TopLeft
+            );
         }
     }
 
@@ -88,7 +103,13 @@ internal sealed class BookPages
         var (left, right) = (drawing!.MeasureString(text, font).Width, drawing.MeasureString(end, font).Width);
         drawing.DrawString(text, font, XBrushes.Black, new XPoint(Margin, y + size));
         drawing.DrawString(end, font, XBrushes.Black, new XPoint(Margin + Width - right, y + size));
-        drawing.DrawLine(new XPen(XColors.LightGray, 0.7) { DashStyle = XDashStyle.Dot }, Margin + left + 6, y + size, Margin + Width - right - 6, y + size);
+        drawing.DrawLine(
+            new XPen(XColors.LightGray, 0.7) { DashStyle = XDashStyle.Dot },
+            Margin + left + 6,
+            y + size,
+            Margin + Width - right - 6,
+            y + size
+        );
         y += size * 1.6;
     }
 
@@ -97,7 +118,12 @@ internal sealed class BookPages
     /// <param name="rows">Its rows.</param>
     /// <param name="shares">How wide its columns are, as shares of the line.</param>
     /// <param name="size">How large its letters are, pt.</param>
-    public void Table(IReadOnlyList<string> head, IReadOnlyList<IReadOnlyList<string>> rows, IReadOnlyList<double> shares, double size = 10)
+    public void Table(
+        IReadOnlyList<string> head,
+        IReadOnlyList<IReadOnlyList<string>> rows,
+        IReadOnlyList<double> shares,
+        double size = 10
+    )
     {
         const double Pad = 3;
         var widths = shares.Select(share => share / shares.Sum() * Width).ToList();
@@ -110,7 +136,9 @@ internal sealed class BookPages
         void Row(IReadOnlyList<string> cells, bool isHead)
         {
             var font = Font(size, isHead);
-            var lines = cells.Select((cell, i) => Lines(cell, i == 0 && !isHead ? Font(size, true) : font, widths[i] - (2 * Pad))).ToList();
+            var lines = cells
+                .Select((cell, i) => Lines(cell, i == 0 && !isHead ? Font(size, true) : font, widths[i] - (2 * Pad)))
+                .ToList();
             var height = (lines.Max(cell => cell.Count) * size * 1.25) + (2 * Pad);
             if (Need(height) && !isHead)
             {
@@ -122,7 +150,12 @@ internal sealed class BookPages
             {
                 for (var j = 0; j < lines[i].Count; j++)
                 {
-                    drawing!.DrawString(lines[i][j], i == 0 && !isHead ? Font(size, true) : font, XBrushes.Black, new XPoint(x + Pad, y + Pad + (size * (1 + (j * 1.25)))));
+                    drawing!.DrawString(
+                        lines[i][j],
+                        i == 0 && !isHead ? Font(size, true) : font,
+                        XBrushes.Black,
+                        new XPoint(x + Pad, y + Pad + (size * (1 + (j * 1.25))))
+                    );
                 }
 
                 x += widths[i];
@@ -175,7 +208,10 @@ internal sealed class BookPages
             // A word that is wider than the line breaks where it must.
             while (line.Length == 0 && rest.Length > 1 && drawing!.MeasureString(rest, font).Width > width)
             {
-                var fits = Enumerable.Range(1, rest.Length - 1).TakeWhile(count => drawing.MeasureString(rest[..count], font).Width <= width).LastOrDefault(1);
+                var fits = Enumerable
+                    .Range(1, rest.Length - 1)
+                    .TakeWhile(count => drawing.MeasureString(rest[..count], font).Width <= width)
+                    .LastOrDefault(1);
                 lines.Add(rest[..fits]);
                 rest = rest[fits..];
             }

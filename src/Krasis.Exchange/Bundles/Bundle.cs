@@ -9,5 +9,8 @@ public sealed record Bundle(BundleManifest Manifest, IReadOnlyDictionary<string,
 {
     /// <summary>The documents of a type, by path.</summary>
     public IEnumerable<JsonElement> Of(string type) =>
-        Manifest.Documents.Where(entry => entry.Type == type).OrderBy(entry => entry.Path, StringComparer.Ordinal).Select(entry => Documents[entry.Path]);
+        Manifest
+            .Documents.Where(entry => entry.Type == type)
+            .OrderBy(entry => entry.Path, StringComparer.Ordinal)
+            .Select(entry => Documents[entry.Path]);
 }

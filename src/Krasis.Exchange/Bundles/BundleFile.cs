@@ -36,7 +36,17 @@ public static class BundleFile
     public static byte[] Document(Action<Utf8JsonWriter> write)
     {
         using var stream = new MemoryStream();
-        using (var json = new Utf8JsonWriter(stream, new JsonWriterOptions { Indented = true, NewLine = "\n", Encoder = Json.Encoder }))
+        using (
+            var json = new Utf8JsonWriter(
+                stream,
+                new JsonWriterOptions
+                {
+                    Indented = true,
+                    NewLine = "\n",
+                    Encoder = Json.Encoder,
+                }
+            )
+        )
         {
             write(json);
         }
@@ -48,10 +58,19 @@ public static class BundleFile
     /// <summary>Writes a bundle.</summary>
     /// <param name="manifest">What it says of itself; what is in it is filled in.</param>
     /// <param name="documents">Its documents: path, type and bytes.</param>
-    public static byte[] Write(BundleManifest manifest, IReadOnlyList<(string Path, string Type, byte[] Bytes)> documents)
+    public static byte[] Write(
+        BundleManifest manifest,
+        IReadOnlyList<(string Path, string Type, byte[] Bytes)> documents
+    )
     {
         var listed = documents.OrderBy(document => document.Path, StringComparer.Ordinal).ToList();
-        var said = manifest with { Documents = [.. listed.Select(document => new BundleEntry(document.Path, document.Type, Hash(document.Bytes)))] };
+        var said = manifest with
+        {
+            Documents =
+            [
+                .. listed.Select(document => new BundleEntry(document.Path, document.Type, Hash(document.Bytes))),
+            ],
+        };
         using var stream = new MemoryStream();
         using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, leaveOpen: true))
         {
@@ -74,7 +93,12 @@ public static class BundleFile
 
         try
         {
-            using var zip = new ZipArchive(new MemoryStream(bytes), ZipArchiveMode.Read, leaveOpen: false, Encoding.UTF8);
+            using var zip = new ZipArchive(
+                new MemoryStream(bytes),
+                ZipArchiveMode.Read,
+                leaveOpen: false,
+                Encoding.UTF8
+            );
             return Read(zip);
         }
         catch (InvalidDataException)
@@ -85,7 +109,8 @@ public static class BundleFile
         {
             return Refuse($"A document in it is not JSON at line {e.LineNumber + 1}.");
         }
-        catch (Exception e) when (e is NotSupportedException or EndOfStreamException or OverflowException or ArgumentException)
+        catch (Exception e)
+            when (e is NotSupportedException or EndOfStreamException or OverflowException or ArgumentException)
         {
             return Refuse("The file is packed in a way that no bundle is.");
         }
@@ -114,20 +139,34 @@ public static class BundleFile
         }
 
         var manifest = ManifestOf(head);
-        if (manifest is not { Format: BundleManifest.Krasis, Scope: BundleManifest.Drinks or BundleManifest.WholeHouse, Documents: not null } || manifest.House.Length is 0 or > 64)
+        if (
+            manifest
+                is not {
+                    Format: BundleManifest.Krasis,
+                    Scope: BundleManifest.Drinks or BundleManifest.WholeHouse,
+                    Documents: not null
+                }
+            || manifest.House.Length is 0 or > 64
+        )
         {
             return Refuse("Its manifest is not one of Krasis.");
         }
 
         if (manifest.Version is < 1 or > BundleManifest.Newest)
         {
-            return Refuse($"It was written by a newer Krasis (version {manifest.Version} of the format; this program reads up to {BundleManifest.Newest}).");
+            return Refuse(
+                $"It was written by a newer Krasis (version {manifest.Version} of the format; this program reads up to {BundleManifest.Newest})."
+            );
         }
 
         var documents = new Dictionary<string, JsonElement>(StringComparer.Ordinal);
         foreach (var listed in manifest.Documents)
         {
-            if (listed?.Path is null || !entries.TryGetValue(listed.Path, out var entry) || documents.ContainsKey(listed.Path))
+            if (
+                listed?.Path is null
+                || !entries.TryGetValue(listed.Path, out var entry)
+                || documents.ContainsKey(listed.Path)
+            )
             {
                 return Refuse($"'{Problem.Shorten(listed?.Path ?? "")}' is listed in it and not there once.");
             }
@@ -147,7 +186,9 @@ public static class BundleFile
         }
 
         return entries.Count != documents.Count + 1
-            ? Refuse($"'{Problem.Shorten(entries.Keys.First(path => path != ManifestPath && !documents.ContainsKey(path)))}' is in it and not listed.")
+            ? Refuse(
+                $"'{Problem.Shorten(entries.Keys.First(path => path != ManifestPath && !documents.ContainsKey(path)))}' is in it and not listed."
+            )
             : Reading<Bundle>.Of(new Bundle(manifest, documents));
     }
 
@@ -171,7 +212,7 @@ public static class BundleFile
         using var stream = entry.Open();
         using var content = new MemoryStream();
         var buffer = new byte[81_920];
-        for (int read; (read = stream.Read(buffer)) > 0;)
+        for (int read; (read = stream.Read(buffer)) > 0; )
         {
             if ((budget -= read) < 0)
             {
@@ -185,7 +226,13 @@ public static class BundleFile
     }
 
     private static bool IsPlain(string path) =>
-        path.Length is > 0 and <= 200 && path.Split('/').All(step => step.Length > 0 && step is not ("." or "..") && step.All(letter => char.IsAsciiLetterOrDigit(letter) || letter is '-' or '_' or '.'));
+        path.Length is > 0 and <= 200
+        && path.Split('/')
+            .All(step =>
+                step.Length > 0
+                && step is not ("." or "..")
+                && step.All(letter => char.IsAsciiLetterOrDigit(letter) || letter is '-' or '_' or '.')
+            );
 
     private static void Add(ZipArchive zip, string path, byte[] bytes)
     {
@@ -197,5 +244,6 @@ public static class BundleFile
 
     private static string Hash(byte[] bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes));
 
-    private static Reading<Bundle> Refuse(string why) => Problem.At("file", null, why, "a .krasis file as Krasis writes it");
+    private static Reading<Bundle> Refuse(string why) =>
+        Problem.At("file", null, why, "a .krasis file as Krasis writes it");
 }

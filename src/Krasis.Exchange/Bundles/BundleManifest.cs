@@ -8,7 +8,15 @@ namespace Krasis.Exchange.Bundles;
 /// <param name="WrittenAt">When it was written.</param>
 /// <param name="Tables">Of a house: which version its tables are of; 0 for drinks.</param>
 /// <param name="Documents">What is in it.</param>
-public sealed record BundleManifest(string Format, int Version, string Scope, string House, DateTimeOffset WrittenAt, int Tables, IReadOnlyList<BundleEntry> Documents)
+public sealed record BundleManifest(
+    string Format,
+    int Version,
+    string Scope,
+    string House,
+    DateTimeOffset WrittenAt,
+    int Tables,
+    IReadOnlyList<BundleEntry> Documents
+)
 {
     /// <summary>What every bundle is called.</summary>
     public const string Krasis = "krasis";

@@ -22,7 +22,10 @@ public static class LabelPages
         foreach (var label in labels)
         {
             var page = document.AddPage();
-            (page.Width, page.Height) = (XUnit.FromPoint(widthMm * PointsPerMm), XUnit.FromPoint(heightMm * PointsPerMm));
+            (page.Width, page.Height) = (
+                XUnit.FromPoint(widthMm * PointsPerMm),
+                XUnit.FromPoint(heightMm * PointsPerMm)
+            );
             using var drawing = XGraphics.FromPdfPage(page);
             using var bmp = new MemoryStream(label.ToBmp());
             using var picture = XImage.FromStream(bmp);

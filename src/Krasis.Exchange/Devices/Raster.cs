@@ -7,7 +7,8 @@ namespace Krasis.Exchange.Devices;
 /// <summary>A picture of dots, black or white, as label printers take it.</summary>
 /// <param name="Width">How many dots a row has.</param>
 /// <param name="Height">How many rows.</param>
-/// <param name="Bits">The rows from the top, eight dots a byte from the left, the highest bit first, a black dot a one; each row begins a byte.</param>
+/// <param name="Bits">The rows from the top, eight dots a byte from the left, the highest bit first, a black dot a one;
+/// each row begins a byte.</param>
 public sealed record Raster(int Width, int Height, byte[] Bits)
 {
     /// <summary>The widest and the longest that is printed, in dots: 30 cm at 8 dots a millimetre.</summary>
@@ -20,7 +21,8 @@ public sealed record Raster(int Width, int Height, byte[] Bits)
     public bool IsWhole => Width is > 0 and <= Most && Height is > 0 and <= Most && Bits.Length == Stride * Height;
 
     /// <summary>As a portable bitmap (netpbm's P4).</summary>
-    public byte[] ToPbm() => [.. Encoding.ASCII.GetBytes(string.Create(CultureInfo.InvariantCulture, $"P4\n{Width} {Height}\n")), .. Bits];
+    public byte[] ToPbm() =>
+        [.. Encoding.ASCII.GetBytes(string.Create(CultureInfo.InvariantCulture, $"P4\n{Width} {Height}\n")), .. Bits];
 
     /// <summary>As a Windows bitmap of one bit a dot.</summary>
     public byte[] ToBmp()

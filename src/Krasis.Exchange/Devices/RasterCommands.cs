@@ -1,10 +1,12 @@
 namespace Krasis.Exchange.Devices;
 
-/// <summary>The commands that receipt and label printers with a raster mode take: made ready, a raster, feed and cut.</summary>
+/// <summary>The commands that receipt and label printers with a raster mode take: made ready, a raster, feed and
+/// cut.</summary>
 /// <remarks>The ESC/POS family of commands as such printers share it; common practice, no published standard.</remarks>
 public static class RasterCommands
 {
-    private const byte Escape = 0x1B, Group = 0x1D;
+    private const byte Escape = 0x1B,
+        Group = 0x1D;
 
     // The most rows that a printer with little memory takes at once.
     private const int MostRows = 255;
@@ -16,7 +18,16 @@ public static class RasterCommands
         for (var from = 0; from < label.Height; from += MostRows)
         {
             var rows = Math.Min(MostRows, label.Height - from);
-            sent.AddRange([Group, (byte)'v', (byte)'0', 0, (byte)label.Stride, (byte)(label.Stride >> 8), (byte)rows, (byte)(rows >> 8)]);
+            sent.AddRange([
+                Group,
+                (byte)'v',
+                (byte)'0',
+                0,
+                (byte)label.Stride,
+                (byte)(label.Stride >> 8),
+                (byte)rows,
+                (byte)(rows >> 8),
+            ]);
             sent.AddRange(label.Bits.AsSpan(from * label.Stride, rows * label.Stride));
         }
 

@@ -16,7 +16,8 @@ public sealed record BoardFeed(string House, DateOnly Day, string Currency, IRea
     private const string Atom = "http://www.w3.org/2005/Atom";
 
     /// <summary>When anything on it was changed last; the beginning of its day where nothing is on it.</summary>
-    public DateTimeOffset Updated => Drinks.Select(drink => drink.PublishedAt).DefaultIfEmpty(new DateTimeOffset(Day, default, TimeSpan.Zero)).Max();
+    public DateTimeOffset Updated =>
+        Drinks.Select(drink => drink.PublishedAt).DefaultIfEmpty(new DateTimeOffset(Day, default, TimeSpan.Zero)).Max();
 
     /// <summary>As Atom (RFC 4287): an entry a drink.</summary>
     /// <param name="self">Where it is had.</param>
@@ -63,13 +64,25 @@ public sealed record BoardFeed(string House, DateOnly Day, string Currency, IRea
         return text.ToString();
     }
 
-    private string Says(FeedDrink drink) => string.Join(". ", new[]
-    {
-        string.Join(", ", drink.Sizes.Select(size => size.Price is { } price ? string.Create(CultureInfo.InvariantCulture, $"{size.Name} {price:0.00} {Currency}") : size.Name)),
-        $"Allergens: {drink.Allergens.Says}. Traces are always possible",
-    }) + ".";
+    private string Says(FeedDrink drink) =>
+        string.Join(
+            ". ",
+            new[]
+            {
+                string.Join(
+                    ", ",
+                    drink.Sizes.Select(size =>
+                        size.Price is { } price
+                            ? string.Create(CultureInfo.InvariantCulture, $"{size.Name} {price:0.00} {Currency}")
+                            : size.Name
+                    )
+                ),
+                $"Allergens: {drink.Allergens.Says}. Traces are always possible",
+            }
+        ) + ".";
 
-    private static string Moment(DateTimeOffset at) => at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
+    private static string Moment(DateTimeOffset at) =>
+        at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
 
     // What is written says that it is UTF-8.
     private sealed class Utf8Writer() : StringWriter(CultureInfo.InvariantCulture)
@@ -88,27 +101,50 @@ public sealed record BoardFeed(string House, DateOnly Day, string Currency, IRea
 /// <param name="Tags">Words to find it by.</param>
 /// <param name="Sizes">Its sizes, the smallest first.</param>
 /// <param name="Allergens">What is told of allergens.</param>
-public sealed record FeedDrink(string Id, string Name, long Standard, DateTimeOffset PublishedAt, string? From, string? To, IReadOnlyList<string> Tags, IReadOnlyList<FeedSize> Sizes, FeedAllergens Allergens)
+public sealed record FeedDrink(
+    string Id,
+    string Name,
+    long Standard,
+    DateTimeOffset PublishedAt,
+    string? From,
+    string? To,
+    IReadOnlyList<string> Tags,
+    IReadOnlyList<FeedSize> Sizes,
+    FeedAllergens Allergens
+)
 {
     /// <summary>A drink as it is worked out.</summary>
-    public static FeedDrink Of(string id, long number, DateTimeOffset publishedAt, Build build, BuildDocument document, BuildSheet sheet) => new(
-        id,
-        build.Name,
-        number,
-        publishedAt,
-        build.Season is { } season ? Written(season.From) : null,
-        build.Season is { } until ? Written(until.To) : null,
-        document.Tags,
-        [
-            .. sheet.Sizes.OrderBy(size => size.Fill.WorkingVolume.Value).Select(size => new FeedSize(
-                size.Name,
-                size.Cost.Price?.Value is { } price ? Math.Round(price, 2) : null,
-                size.Inside.Nutrition.EnergyKj?.Value is { } energy ? Math.Round(energy) : null,
-                size.Inside.Nutrition.Energy?.Value is { } kcal ? Math.Round(kcal) : null)),
-        ],
-        FeedAllergens.Of(sheet));
+    public static FeedDrink Of(
+        string id,
+        long number,
+        DateTimeOffset publishedAt,
+        Build build,
+        BuildDocument document,
+        BuildSheet sheet
+    ) =>
+        new(
+            id,
+            build.Name,
+            number,
+            publishedAt,
+            build.Season is { } season ? Written(season.From) : null,
+            build.Season is { } until ? Written(until.To) : null,
+            document.Tags,
+            [
+                .. sheet
+                    .Sizes.OrderBy(size => size.Fill.WorkingVolume.Value)
+                    .Select(size => new FeedSize(
+                        size.Name,
+                        size.Cost.Price?.Value is { } price ? Math.Round(price, 2) : null,
+                        size.Inside.Nutrition.EnergyKj?.Value is { } energy ? Math.Round(energy) : null,
+                        size.Inside.Nutrition.Energy?.Value is { } kcal ? Math.Round(kcal) : null
+                    )),
+            ],
+            FeedAllergens.Of(sheet)
+        );
 
-    private static string Written(MonthDay day) => string.Create(CultureInfo.InvariantCulture, $"{day.Month:00}-{day.Day:00}");
+    private static string Written(MonthDay day) =>
+        string.Create(CultureInfo.InvariantCulture, $"{day.Month:00}-{day.Day:00}");
 }
 
 /// <summary>A size of a drink on the board.</summary>
@@ -122,15 +158,26 @@ public sealed record FeedSize(string Name, double? Price, double? EnergyKj, doub
 /// <param name="Contains">Those that a label says are in it.</param>
 /// <param name="MayContain">Those that a label says may be.</param>
 /// <param name="NotRead">What of it nobody has read the label of.</param>
-public sealed record FeedAllergens(IReadOnlyList<string> Contains, IReadOnlyList<string> MayContain, IReadOnlyList<string> NotRead)
+public sealed record FeedAllergens(
+    IReadOnlyList<string> Contains,
+    IReadOnlyList<string> MayContain,
+    IReadOnlyList<string> NotRead
+)
 {
     /// <summary>The same in a sentence.</summary>
-    public string Says => string.Join("; ", new[]
-    {
-        string.Join(", ", Contains),
-        MayContain.Count > 0 ? $"may contain {string.Join(", ", MayContain)}" : "",
-        NotRead.Count > 0 ? $"not read: {string.Join(", ", NotRead)}" : "",
-    }.Where(part => part.Length > 0)) is { Length: > 0 } says ? says : "none on the labels";
+    public string Says =>
+        string.Join(
+            "; ",
+            new[]
+            {
+                string.Join(", ", Contains),
+                MayContain.Count > 0 ? $"may contain {string.Join(", ", MayContain)}" : "",
+                NotRead.Count > 0 ? $"not read: {string.Join(", ", NotRead)}" : "",
+            }.Where(part => part.Length > 0)
+        )
+            is { Length: > 0 } says
+            ? says
+            : "none on the labels";
 
     internal static FeedAllergens Of(BuildSheet sheet)
     {
@@ -138,6 +185,7 @@ public sealed record FeedAllergens(IReadOnlyList<string> Contains, IReadOnlyList
         return new FeedAllergens(
             [.. found.Where(one => !one.IsTrace).Select(one => one.Name).Distinct()],
             [.. found.Where(one => one.IsTrace).Select(one => one.Name).Distinct()],
-            [.. sheet.Sizes.SelectMany(size => size.Inside.Allergens.Unknown).Distinct()]);
+            [.. sheet.Sizes.SelectMany(size => size.Inside.Allergens.Unknown).Distinct()]
+        );
     }
 }

@@ -8,7 +8,8 @@ using Krasis.Core.Working.Nutrition;
 namespace Krasis.Exchange.Linked;
 
 /// <summary>A drink as linked data: schema.org's <c>Recipe</c>, one a size, as JSON-LD 1.1.</summary>
-/// <remarks>The words are those of schema.org/Recipe, /HowToStep and /NutritionInformation. What is not known is left out, and nothing is said of being free from something.</remarks>
+/// <remarks>The words are those of schema.org/Recipe, /HowToStep and /NutritionInformation. What is not known is left
+/// out, and nothing is said of being free from something.</remarks>
 public static class LinkedRecipe
 {
     /// <summary>Writes it.</summary>
@@ -16,29 +17,59 @@ public static class LinkedRecipe
     /// <param name="sizes">The same sizes worked out.</param>
     /// <param name="published">When it was published.</param>
     /// <param name="house">Who makes it; null where that is not said.</param>
-    public static JsonObject Of(IReadOnlyList<MakingPlan> plans, IReadOnlyList<SizeSheet> sizes, DateTimeOffset published, string? house = null) => new()
-    {
-        ["@context"] = "https://schema.org",
-        ["@graph"] = new JsonArray([.. plans.Select(plan => (JsonNode)Recipe(plan, sizes.FirstOrDefault(size => size.Size == plan.Size)?.Inside.Nutrition, published, house))]),
-    };
+    public static JsonObject Of(
+        IReadOnlyList<MakingPlan> plans,
+        IReadOnlyList<SizeSheet> sizes,
+        DateTimeOffset published,
+        string? house = null
+    ) =>
+        new()
+        {
+            ["@context"] = "https://schema.org",
+            ["@graph"] = new JsonArray([
+                .. plans.Select(plan =>
+                    (JsonNode)Recipe(
+                        plan,
+                        sizes.FirstOrDefault(size => size.Size == plan.Size)?.Inside.Nutrition,
+                        published,
+                        house
+                    )
+                ),
+            ]),
+        };
 
-    private static JsonObject Recipe(MakingPlan plan, NutritionFacts? nutrition, DateTimeOffset published, string? house)
+    private static JsonObject Recipe(
+        MakingPlan plan,
+        NutritionFacts? nutrition,
+        DateTimeOffset published,
+        string? house
+    )
     {
         var recipe = new JsonObject
         {
             ["@type"] = "Recipe",
             ["name"] = $"{plan.Drink}, {plan.SizeName}",
             ["recipeCategory"] = "Drink",
-            ["recipeYield"] = $"1 {plan.SizeName} ({KitchenAmount.Of(plan.Cup.BrimCapacity, KitchenWords.Metric)} to the brim)",
+            ["recipeYield"] =
+                $"1 {plan.SizeName} ({KitchenAmount.Of(plan.Cup.BrimCapacity, KitchenWords.Metric)} to the brim)",
             ["datePublished"] = published.UtcDateTime.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
-            ["recipeIngredient"] = new JsonArray([.. plan.Steps.Where(step => step.Ingredient is not null && !step.IsMore).Select(step => (JsonNode)Ingredient(step))]),
-            ["recipeInstructions"] = new JsonArray([.. plan.Steps.Select(step => (JsonNode)new JsonObject
-            {
-                ["@type"] = "HowToStep",
-                ["position"] = step.Number,
-                ["name"] = step.Title,
-                ["text"] = RecipeText.Line(step, KitchenWords.Metric),
-            })]),
+            ["recipeIngredient"] = new JsonArray([
+                .. plan
+                    .Steps.Where(step => step.Ingredient is not null && !step.IsMore)
+                    .Select(step => (JsonNode)Ingredient(step)),
+            ]),
+            ["recipeInstructions"] = new JsonArray([
+                .. plan.Steps.Select(step =>
+                    (JsonNode)
+                        new JsonObject
+                        {
+                            ["@type"] = "HowToStep",
+                            ["position"] = step.Number,
+                            ["name"] = step.Title,
+                            ["text"] = RecipeText.Line(step, KitchenWords.Metric),
+                        }
+                ),
+            ]),
             ["keywords"] = RecipeText.Allergens(plan),
         };
         if (house is not null)

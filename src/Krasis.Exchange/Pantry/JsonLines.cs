@@ -55,6 +55,8 @@ internal static class JsonLines
 
         var (path, index) = open.Pop();
         open.Push((path, index < 0 ? index : index + 1));
-        return index >= 0 ? $"{path}[{index.ToString(CultureInfo.InvariantCulture)}]" : path.Length == 0 ? property : $"{path}.{property}";
+        return index >= 0 ? $"{path}[{index.ToString(CultureInfo.InvariantCulture)}]"
+            : path.Length == 0 ? property
+            : $"{path}.{property}";
     }
 }

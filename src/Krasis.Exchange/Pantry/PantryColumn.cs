@@ -7,9 +7,14 @@ namespace Krasis.Exchange.Pantry;
 /// <param name="Name">What stands in the first line.</param>
 /// <param name="Accepted">What may stand in it, for messages.</param>
 /// <param name="Write">What stands in it for an ingredient.</param>
-/// <param name="Read">The ingredient with what stands in it; null when that cannot be read. An empty cell is not known.</param>
+/// <param name="Read">The ingredient with what stands in it; null when that cannot be read. An empty cell is not
+/// known.</param>
 internal sealed record PantryColumn(
-    string Name, string Accepted, Func<IngredientDocument, string?> Write, Func<IngredientDocument, string, IngredientDocument?> Read)
+    string Name,
+    string Accepted,
+    Func<IngredientDocument, string?> Write,
+    Func<IngredientDocument, string, IngredientDocument?> Read
+)
 {
     /// <summary>Every column, in the order in which they are written.</summary>
     public static IReadOnlyList<PantryColumn> All { get; } =
@@ -17,17 +22,49 @@ internal sealed record PantryColumn(
         Text("id", document => document.Id, (document, value) => document with { Id = value }),
         Text("name", document => document.Name, (document, value) => document with { Name = value }),
         Text("kind", document => document.Kind, (document, value) => document with { Kind = value }),
-        Number("densityGramsPerMl", document => document.DensityGramsPerMl, (document, value) => document with { DensityGramsPerMl = value }),
+        Number(
+            "densityGramsPerMl",
+            document => document.DensityGramsPerMl,
+            (document, value) => document with { DensityGramsPerMl = value }
+        ),
         Number("brix", document => document.Brix, (document, value) => document with { Brix = value }),
         Text("colour", document => document.Colour, (document, value) => document with { Colour = value }),
-        Number("pieceGrams", document => document.PieceGrams, (document, value) => document with { PieceGrams = value }),
-        Number("solidPercent", document => document.SolidPercent, (document, value) => document with { SolidPercent = value }),
+        Number(
+            "pieceGrams",
+            document => document.PieceGrams,
+            (document, value) => document with { PieceGrams = value }
+        ),
+        Number(
+            "solidPercent",
+            document => document.SolidPercent,
+            (document, value) => document with { SolidPercent = value }
+        ),
         Text("frozenFrom", document => document.FrozenFrom, (document, value) => document with { FrozenFrom = value }),
-        Number("servedCelsius", document => document.ServedCelsius, (document, value) => document with { ServedCelsius = value }),
-        Number("specificHeat", document => document.SpecificHeat, (document, value) => document with { SpecificHeat = value }),
-        Number("strengthPercent", document => document.StrengthPercent, (document, value) => document with { StrengthPercent = value }),
-        Number("roastCaffeinePercent", document => document.RoastCaffeinePercent, (document, value) => document with { RoastCaffeinePercent = value }),
-        Number("roastCaffeineSpreadPercent", document => document.RoastCaffeineSpreadPercent, (document, value) => document with { RoastCaffeineSpreadPercent = value }),
+        Number(
+            "servedCelsius",
+            document => document.ServedCelsius,
+            (document, value) => document with { ServedCelsius = value }
+        ),
+        Number(
+            "specificHeat",
+            document => document.SpecificHeat,
+            (document, value) => document with { SpecificHeat = value }
+        ),
+        Number(
+            "strengthPercent",
+            document => document.StrengthPercent,
+            (document, value) => document with { StrengthPercent = value }
+        ),
+        Number(
+            "roastCaffeinePercent",
+            document => document.RoastCaffeinePercent,
+            (document, value) => document with { RoastCaffeinePercent = value }
+        ),
+        Number(
+            "roastCaffeineSpreadPercent",
+            document => document.RoastCaffeineSpreadPercent,
+            (document, value) => document with { RoastCaffeineSpreadPercent = value }
+        ),
         Per100("energyKcal", part => part.EnergyKcal, (part, value) => part with { EnergyKcal = value }),
         Per100("fat", part => part.Fat, (part, value) => part with { Fat = value }),
         Per100("saturates", part => part.Saturates, (part, value) => part with { Saturates = value }),
@@ -47,70 +84,217 @@ internal sealed record PantryColumn(
         Sweetening("maltitol", part => part.Maltitol, (part, value) => part with { Maltitol = value }),
         Sweetening("allulose", part => part.Allulose, (part, value) => part with { Allulose = value }),
         Sweetening("aspartame", part => part.Aspartame, (part, value) => part with { Aspartame = value }),
-        Sweetening("steviolGlycosides", part => part.SteviolGlycosides, (part, value) => part with { SteviolGlycosides = value }),
+        Sweetening(
+            "steviolGlycosides",
+            part => part.SteviolGlycosides,
+            (part, value) => part with { SteviolGlycosides = value }
+        ),
         Sweetening("sucralose", part => part.Sucralose, (part, value) => part with { Sucralose = value }),
-        Text("per100g.source", document => document.Per100g?.Source, (document, value) => WithPart(document, part => part with { Source = value }, value is null)),
-        Text("per100g.on", document => document.Per100g?.On, (document, value) => WithPart(document, part => part with { On = value }, value is null)),
-        Words("allergens.contains", document => document.Allergens?.Contains, (document, words) => document with { Allergens = (document.Allergens ?? new()) with { Contains = words } }),
-        Words("allergens.mayContain", document => document.Allergens?.MayContain, (document, words) => document with { Allergens = (document.Allergens ?? new()) with { MayContain = words } }),
-        Text("allergens.source", document => document.Allergens?.Source, (document, value) => value is null ? Without(document, part => part with { Source = null }) : document with { Allergens = (document.Allergens ?? new()) with { Source = value } }),
-        Text("allergens.on", document => document.Allergens?.On, (document, value) => value is null ? Without(document, part => part with { On = null }) : document with { Allergens = (document.Allergens ?? new()) with { On = value } }),
-        Number("packAmount", document => document.PackAmount, (document, value) => document with { PackAmount = value }),
-        Text("packMeasure", document => document.PackMeasure, (document, value) => document with { PackMeasure = value }),
+        Text(
+            "per100g.source",
+            document => document.Per100g?.Source,
+            (document, value) => WithPart(document, part => part with { Source = value }, value is null)
+        ),
+        Text(
+            "per100g.on",
+            document => document.Per100g?.On,
+            (document, value) => WithPart(document, part => part with { On = value }, value is null)
+        ),
+        Words(
+            "allergens.contains",
+            document => document.Allergens?.Contains,
+            (document, words) => document with { Allergens = (document.Allergens ?? new()) with { Contains = words } }
+        ),
+        Words(
+            "allergens.mayContain",
+            document => document.Allergens?.MayContain,
+            (document, words) => document with { Allergens = (document.Allergens ?? new()) with { MayContain = words } }
+        ),
+        Text(
+            "allergens.source",
+            document => document.Allergens?.Source,
+            (document, value) =>
+                value is null
+                    ? Without(document, part => part with { Source = null })
+                    : document with
+                    {
+                        Allergens = (document.Allergens ?? new()) with { Source = value },
+                    }
+        ),
+        Text(
+            "allergens.on",
+            document => document.Allergens?.On,
+            (document, value) =>
+                value is null
+                    ? Without(document, part => part with { On = null })
+                    : document with
+                    {
+                        Allergens = (document.Allergens ?? new()) with { On = value },
+                    }
+        ),
+        Number(
+            "packAmount",
+            document => document.PackAmount,
+            (document, value) => document with { PackAmount = value }
+        ),
+        Text(
+            "packMeasure",
+            document => document.PackMeasure,
+            (document, value) => document with { PackMeasure = value }
+        ),
         Number("packPrice", document => document.PackPrice, (document, value) => document with { PackPrice = value }),
-        Number("usablePercent", document => document.UsablePercent, (document, value) => document with { UsablePercent = value }),
-        Number("mostGramsPerDrink", document => document.MostGramsPerDrink, (document, value) => document with { MostGramsPerDrink = value }),
-        Number("usualMlPer100Ml", document => document.UsualMlPer100Ml, (document, value) => document with { UsualMlPer100Ml = value }),
-        Number("foamsColdBelowCelsius", document => document.FoamsColdBelowCelsius, (document, value) => document with { FoamsColdBelowCelsius = value }),
-        Number("steamsBelowCelsius", document => document.SteamsBelowCelsius, (document, value) => document with { SteamsBelowCelsius = value }),
+        Number(
+            "usablePercent",
+            document => document.UsablePercent,
+            (document, value) => document with { UsablePercent = value }
+        ),
+        Number(
+            "mostGramsPerDrink",
+            document => document.MostGramsPerDrink,
+            (document, value) => document with { MostGramsPerDrink = value }
+        ),
+        Number(
+            "usualMlPer100Ml",
+            document => document.UsualMlPer100Ml,
+            (document, value) => document with { UsualMlPer100Ml = value }
+        ),
+        Number(
+            "foamsColdBelowCelsius",
+            document => document.FoamsColdBelowCelsius,
+            (document, value) => document with { FoamsColdBelowCelsius = value }
+        ),
+        Number(
+            "steamsBelowCelsius",
+            document => document.SteamsBelowCelsius,
+            (document, value) => document with { SteamsBelowCelsius = value }
+        ),
         Text("openedOn", document => document.OpenedOn, (document, value) => document with { OpenedOn = value }),
-        Number("openedDays", document => document.OpenedDays, (document, value) => document with { OpenedDays = value }),
-        new("chilled", "yes, no, or nothing", document => document.Chilled switch { true => "yes", false => "no", _ => "" }, ReadChilled),
+        Number(
+            "openedDays",
+            document => document.OpenedDays,
+            (document, value) => document with { OpenedDays = value }
+        ),
+        new(
+            "chilled",
+            "yes, no, or nothing",
+            document =>
+                document.Chilled switch
+                {
+                    true => "yes",
+                    false => "no",
+                    _ => "",
+                },
+            ReadChilled
+        ),
         Text("source", document => document.Source, (document, value) => document with { Source = value }),
     ];
 
     private const string Nothing = "none";
 
-    private static PantryColumn Text(string name, Func<IngredientDocument, string?> write, Func<IngredientDocument, string?, IngredientDocument> read) =>
-        new(name, "text", write, (document, text) => read(document, text.Length == 0 ? null : text));
+    private static PantryColumn Text(
+        string name,
+        Func<IngredientDocument, string?> write,
+        Func<IngredientDocument, string?, IngredientDocument> read
+    ) => new(name, "text", write, (document, text) => read(document, text.Length == 0 ? null : text));
 
-    private static PantryColumn Number(string name, Func<IngredientDocument, double?> write, Func<IngredientDocument, double?, IngredientDocument> read) => new(
-        name,
-        "a number such as 12.5 or 12,5, or nothing where it is not known",
-        document => write(document)?.ToString("R", CultureInfo.InvariantCulture),
-        (document, text) => text.Length == 0 ? read(document, null)
-            : double.TryParse(text.Replace(',', '.'), NumberStyles.Float & ~NumberStyles.AllowThousands, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value) ? read(document, value) : null);
+    private static PantryColumn Number(
+        string name,
+        Func<IngredientDocument, double?> write,
+        Func<IngredientDocument, double?, IngredientDocument> read
+    ) =>
+        new(
+            name,
+            "a number such as 12.5 or 12,5, or nothing where it is not known",
+            document => write(document)?.ToString("R", CultureInfo.InvariantCulture),
+            (document, text) =>
+                text.Length == 0 ? read(document, null)
+                : double.TryParse(
+                    text.Replace(',', '.'),
+                    NumberStyles.Float & ~NumberStyles.AllowThousands,
+                    CultureInfo.InvariantCulture,
+                    out var value
+                ) && double.IsFinite(value)
+                    ? read(document, value)
+                : null
+        );
 
-    private static PantryColumn Per100(string name, Func<CompositionDocument, double?> write, Func<CompositionDocument, double?, CompositionDocument> read) => Number(
-        $"per100g.{name}",
-        document => document.Per100g is { } part ? write(part) : null,
-        (document, value) => WithPart(document, part => read(part, value), value is null));
+    private static PantryColumn Per100(
+        string name,
+        Func<CompositionDocument, double?> write,
+        Func<CompositionDocument, double?, CompositionDocument> read
+    ) =>
+        Number(
+            $"per100g.{name}",
+            document => document.Per100g is { } part ? write(part) : null,
+            (document, value) => WithPart(document, part => read(part, value), value is null)
+        );
 
-    private static PantryColumn Sweetening(string name, Func<SweetenerDocument, double?> write, Func<SweetenerDocument, double?, SweetenerDocument> read) => Per100(
-        $"sweeteners.{name}",
-        part => part.Sweeteners is { } sweeteners ? write(sweeteners) : null,
-        (part, value) => part.Sweeteners is null && value is null ? part : part with { Sweeteners = read(part.Sweeteners ?? new(), value) });
+    private static PantryColumn Sweetening(
+        string name,
+        Func<SweetenerDocument, double?> write,
+        Func<SweetenerDocument, double?, SweetenerDocument> read
+    ) =>
+        Per100(
+            $"sweeteners.{name}",
+            part => part.Sweeteners is { } sweeteners ? write(sweeteners) : null,
+            (part, value) =>
+                part.Sweeteners is null && value is null
+                    ? part
+                    : part with
+                    {
+                        Sweeteners = read(part.Sweeteners ?? new(), value),
+                    }
+        );
 
     // "none" says that the label was read and names nothing; an empty cell that nobody has looked.
-    private static PantryColumn Words(string name, Func<IngredientDocument, IReadOnlyList<string>?> write, Func<IngredientDocument, IReadOnlyList<string>, IngredientDocument> read) => new(
-        name,
-        $"allergens such as milk or treeNuts with spaces between them, '{Nothing}' where the label names none, or nothing where it was not read",
-        document => write(document) is not { } words ? null : words.Count == 0 ? Nothing : string.Join(' ', words),
-        (document, text) => text.Length == 0
-            ? Without(document, part => name.EndsWith("contains", StringComparison.Ordinal) ? part with { Contains = [] } : part with { MayContain = [] })
-            : read(document, text == Nothing ? [] : text.Split([' ', ';', ','], StringSplitOptions.RemoveEmptyEntries)));
+    private static PantryColumn Words(
+        string name,
+        Func<IngredientDocument, IReadOnlyList<string>?> write,
+        Func<IngredientDocument, IReadOnlyList<string>, IngredientDocument> read
+    ) =>
+        new(
+            name,
+            $"allergens such as milk or treeNuts with spaces between them, '{Nothing}' where the label names none, or nothing where it was not read",
+            document =>
+                write(document) is not { } words ? null
+                : words.Count == 0 ? Nothing
+                : string.Join(' ', words),
+            (document, text) =>
+                text.Length == 0
+                    ? Without(document, part =>
+                        name.EndsWith("contains", StringComparison.Ordinal)
+                            ? part with
+                            {
+                                Contains = [],
+                            }
+                            : part with
+                            {
+                                MayContain = [],
+                            }
+                    )
+                    : read(
+                        document,
+                        text == Nothing ? [] : text.Split([' ', ';', ','], StringSplitOptions.RemoveEmptyEntries)
+                    )
+        );
 
-    private static IngredientDocument WithPart(IngredientDocument document, Func<CompositionDocument, CompositionDocument> change, bool isEmpty) =>
-        document.Per100g is null && isEmpty ? document : document with { Per100g = change(document.Per100g ?? new()) };
+    private static IngredientDocument WithPart(
+        IngredientDocument document,
+        Func<CompositionDocument, CompositionDocument> change,
+        bool isEmpty
+    ) => document.Per100g is null && isEmpty ? document : document with { Per100g = change(document.Per100g ?? new()) };
 
-    private static IngredientDocument Without(IngredientDocument document, Func<AllergenDocument, AllergenDocument> change) =>
-        document.Allergens is null ? document : document with { Allergens = change(document.Allergens) };
+    private static IngredientDocument Without(
+        IngredientDocument document,
+        Func<AllergenDocument, AllergenDocument> change
+    ) => document.Allergens is null ? document : document with { Allergens = change(document.Allergens) };
 
-    private static IngredientDocument? ReadChilled(IngredientDocument document, string text) => text.ToLowerInvariant() switch
-    {
-        "" => document with { Chilled = null },
-        "yes" => document with { Chilled = true },
-        "no" => document with { Chilled = false },
-        _ => null,
-    };
+    private static IngredientDocument? ReadChilled(IngredientDocument document, string text) =>
+        text.ToLowerInvariant() switch
+        {
+            "" => document with { Chilled = null },
+            "yes" => document with { Chilled = true },
+            "no" => document with { Chilled = false },
+            _ => null,
+        };
 }

@@ -49,7 +49,13 @@ public static class PantryCsv
             }
             else if (bad.TryGetValue(line, out var row))
             {
-                WriteRecord(csv, [.. Kept(record), string.Join(" ", row.Problems.Select(problem => $"{problem.Column}: {problem.Message}"))]);
+                WriteRecord(
+                    csv,
+                    [
+                        .. Kept(record),
+                        string.Join(" ", row.Problems.Select(problem => $"{problem.Column}: {problem.Message}")),
+                    ]
+                );
             }
         }
 
@@ -74,7 +80,13 @@ public static class PantryCsv
                 if (header is null)
                 {
                     header = [.. record.Select(name => name.Trim())];
-                    columns.AddRange(header.Select(name => PantryColumn.All.FirstOrDefault(column => string.Equals(column.Name, name, StringComparison.OrdinalIgnoreCase))));
+                    columns.AddRange(
+                        header.Select(name =>
+                            PantryColumn.All.FirstOrDefault(column =>
+                                string.Equals(column.Name, name, StringComparison.OrdinalIgnoreCase)
+                            )
+                        )
+                    );
                     if (RefuseHeader(header, columns, line) is { } refused)
                     {
                         return refused;
@@ -85,7 +97,13 @@ public static class PantryCsv
 
                 if (rows.Count == PantryFile.MostRows)
                 {
-                    return PantryFile.Refused(line, "", null, $"There are more than {PantryFile.MostRows} ingredients.", $"at most {PantryFile.MostRows} rows");
+                    return PantryFile.Refused(
+                        line,
+                        "",
+                        null,
+                        $"There are more than {PantryFile.MostRows} ingredients.",
+                        $"at most {PantryFile.MostRows} rows"
+                    );
                 }
 
                 rows.Add(ReadRow(line, record, header, columns, bar));
@@ -93,11 +111,23 @@ public static class PantryCsv
         }
         catch (CsvHelperException broken)
         {
-            return PantryFile.Refused(broken.Context?.Parser?.RawRow ?? 1, "", null, "The line cannot be read: a quotation mark is opened and not closed, or stands alone.", "cells as RFC 4180 has them");
+            return PantryFile.Refused(
+                broken.Context?.Parser?.RawRow ?? 1,
+                "",
+                null,
+                "The line cannot be read: a quotation mark is opened and not closed, or stands alone.",
+                "cells as RFC 4180 has them"
+            );
         }
 
         return header is null || rows.Count == 0
-            ? PantryFile.Refused(1, "", null, "There are no ingredients in the file.", "a first line with the columns' names, and a line for each ingredient")
+            ? PantryFile.Refused(
+                1,
+                "",
+                null,
+                "There are no ingredients in the file.",
+                "a first line with the columns' names, and a line for each ingredient"
+            )
             : new PantryFile(rows, []);
     }
 
@@ -106,21 +136,62 @@ public static class PantryCsv
         var unknown = header.Where((name, i) => columns[i] is null && name != Why).ToList();
         if (unknown.Count > 0)
         {
-            return new PantryFile([], [.. unknown.Select(name => new PantryProblem(line, name, Problem.Shorten(name), name.Length == 0 ? "A column has no name." : $"There is no column '{Problem.Shorten(name)}'.", "the columns that a saved pantry has"))]);
+            return new PantryFile(
+                [],
+                [
+                    .. unknown.Select(name => new PantryProblem(
+                        line,
+                        name,
+                        Problem.Shorten(name),
+                        name.Length == 0 ? "A column has no name." : $"There is no column '{Problem.Shorten(name)}'.",
+                        "the columns that a saved pantry has"
+                    )),
+                ]
+            );
         }
 
-        var twice = header.GroupBy(name => name, StringComparer.OrdinalIgnoreCase).FirstOrDefault(group => group.Count() > 1);
-        return twice is not null ? PantryFile.Refused(line, twice.Key, twice.Key, $"The column '{twice.Key}' is there twice.", "each column once")
-            : !header.Contains("name", StringComparer.OrdinalIgnoreCase) ? PantryFile.Refused(line, "name", null, "There is no column 'name'.", "at least the columns name and, for new ingredients, kind and colour")
+        var twice = header
+            .GroupBy(name => name, StringComparer.OrdinalIgnoreCase)
+            .FirstOrDefault(group => group.Count() > 1);
+        return twice is not null
+                ? PantryFile.Refused(
+                    line,
+                    twice.Key,
+                    twice.Key,
+                    $"The column '{twice.Key}' is there twice.",
+                    "each column once"
+                )
+            : !header.Contains("name", StringComparer.OrdinalIgnoreCase)
+                ? PantryFile.Refused(
+                    line,
+                    "name",
+                    null,
+                    "There is no column 'name'.",
+                    "at least the columns name and, for new ingredients, kind and colour"
+                )
             : null;
     }
 
-    private static PantryRow ReadRow(int line, string[] record, string[] header, List<PantryColumn?> columns, IReadOnlyList<IngredientDocument> bar)
+    private static PantryRow ReadRow(
+        int line,
+        string[] record,
+        string[] header,
+        List<PantryColumn?> columns,
+        IReadOnlyList<IngredientDocument> bar
+    )
     {
         var problems = new List<PantryProblem>();
         if (record.Length != header.Length)
         {
-            problems.Add(new PantryProblem(line, "", null, $"The line has {record.Length} cells, and the first line names {header.Length}.", $"{header.Length} cells; a cell with a comma in it stands in quotation marks"));
+            problems.Add(
+                new PantryProblem(
+                    line,
+                    "",
+                    null,
+                    $"The line has {record.Length} cells, and the first line names {header.Length}.",
+                    $"{header.Length} cells; a cell with a comma in it stands in quotation marks"
+                )
+            );
         }
 
         string? Cell(string name)
@@ -145,7 +216,15 @@ public static class PantryCsv
             }
             else
             {
-                problems.Add(new PantryProblem(line, column.Name, Problem.Shorten(text), $"'{Problem.Shorten(text)}' cannot be read.", column.Accepted));
+                problems.Add(
+                    new PantryProblem(
+                        line,
+                        column.Name,
+                        Problem.Shorten(text),
+                        $"'{Problem.Shorten(text)}' cannot be read.",
+                        column.Accepted
+                    )
+                );
             }
         }
 
@@ -160,7 +239,10 @@ public static class PantryCsv
         {
             if (parser.Record is { } record && record.Any(cell => cell.Length > 0))
             {
-                yield return (parser.RawRow - parser.RawRecord.TrimEnd('\r', '\n').Count(letter => letter == '\n'), record);
+                yield return (
+                    parser.RawRow - parser.RawRecord.TrimEnd('\r', '\n').Count(letter => letter == '\n'),
+                    record
+                );
             }
         }
     }
@@ -175,7 +257,8 @@ public static class PantryCsv
     // Written with RFC 4180's line ends, read with whatever ends the lines.
     private static CsvConfiguration Writing() => new(CultureInfo.InvariantCulture) { NewLine = "\r\n" };
 
-    private static CsvConfiguration Reading(string delimiter) => new(CultureInfo.InvariantCulture) { Delimiter = delimiter, BadDataFound = null };
+    private static CsvConfiguration Reading(string delimiter) =>
+        new(CultureInfo.InvariantCulture) { Delimiter = delimiter, BadDataFound = null };
 
     private static void WriteRecord(CsvWriter csv, IEnumerable<string> cells)
     {

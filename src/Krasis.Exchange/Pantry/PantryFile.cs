@@ -46,14 +46,31 @@ public sealed partial record PantryFile(IReadOnlyList<PantryRow> Rows, IReadOnly
             var problems = row.Problems.ToList();
             if (problems.Count == 0)
             {
-                problems.AddRange(IngredientReader.Read(row.Document with { Id = row.Known ?? row.Document.Id ?? "new" }).Problems
-                    .Select(problem => new PantryProblem(row.Line, Index().Replace(problem.Field, ""), problem.Value, problem.Message, problem.Accepted)));
+                problems.AddRange(
+                    IngredientReader
+                        .Read(row.Document with { Id = row.Known ?? row.Document.Id ?? "new" })
+                        .Problems.Select(problem => new PantryProblem(
+                            row.Line,
+                            Index().Replace(problem.Field, ""),
+                            problem.Value,
+                            problem.Message,
+                            problem.Accepted
+                        ))
+                );
             }
 
             var name = row.Document.Name?.Trim() ?? "";
             if (name.Length > 0 && !first.TryAdd(name, row.Line))
             {
-                problems.Add(new PantryProblem(row.Line, "name", Problem.Shorten(name), $"Line {first[name].ToString(CultureInfo.InvariantCulture)} already has that name.", "each ingredient once"));
+                problems.Add(
+                    new PantryProblem(
+                        row.Line,
+                        "name",
+                        Problem.Shorten(name),
+                        $"Line {first[name].ToString(CultureInfo.InvariantCulture)} already has that name.",
+                        "each ingredient once"
+                    )
+                );
             }
 
             judged.Add(row with { Problems = problems });

@@ -23,7 +23,15 @@ public static class PantryJson
 
     /// <summary>Writes ingredients.</summary>
     public static string Write(IEnumerable<IngredientDocument> ingredients) =>
-        JsonSerializer.Serialize(new { format = Format, version = Version, ingredients }, Options);
+        JsonSerializer.Serialize(
+            new
+            {
+                format = Format,
+                version = Version,
+                ingredients,
+            },
+            Options
+        );
 
     /// <summary>Reads a file. What an ingredient does not say is not known of it, whatever the bar knew.</summary>
     internal static PantryFile Read(string text, IReadOnlyList<IngredientDocument> bar)
@@ -35,33 +43,76 @@ public static class PantryJson
         }
         catch (JsonException broken)
         {
-            return PantryFile.Refused((int)(broken.LineNumber ?? 0) + 1, "", null, $"It is not JSON at character {broken.BytePositionInLine + 1} of the line.", "JSON");
+            return PantryFile.Refused(
+                (int)(broken.LineNumber ?? 0) + 1,
+                "",
+                null,
+                $"It is not JSON at character {broken.BytePositionInLine + 1} of the line.",
+                "JSON"
+            );
         }
 
         using (json)
         {
             var root = json.RootElement;
-            if (root.ValueKind != JsonValueKind.Object || !root.TryGetProperty("ingredients", out var list) || list.ValueKind != JsonValueKind.Array)
+            if (
+                root.ValueKind != JsonValueKind.Object
+                || !root.TryGetProperty("ingredients", out var list)
+                || list.ValueKind != JsonValueKind.Array
+            )
             {
-                return PantryFile.Refused(1, "ingredients", null, "There is no list of ingredients.", $"{{ \"format\": \"{Format}\", \"version\": {Version}, \"ingredients\": [ … ] }}");
+                return PantryFile.Refused(
+                    1,
+                    "ingredients",
+                    null,
+                    "There is no list of ingredients.",
+                    $"{{ \"format\": \"{Format}\", \"version\": {Version}, \"ingredients\": [ … ] }}"
+                );
             }
 
-            if (root.TryGetProperty("version", out var version) && (version.ValueKind != JsonValueKind.Number || !version.TryGetInt32(out var number) || number != Version))
+            if (
+                root.TryGetProperty("version", out var version)
+                && (
+                    version.ValueKind != JsonValueKind.Number
+                    || !version.TryGetInt32(out var number)
+                    || number != Version
+                )
+            )
             {
-                return PantryFile.Refused(1, "version", version.GetRawText(), "That version of the format is not known.", $"{Version}");
+                return PantryFile.Refused(
+                    1,
+                    "version",
+                    version.GetRawText(),
+                    "That version of the format is not known.",
+                    $"{Version}"
+                );
             }
 
             if (list.GetArrayLength() is 0 or > PantryFile.MostRows)
             {
-                return PantryFile.Refused(1, "ingredients", null, $"There are {list.GetArrayLength()} ingredients.", $"1 to {PantryFile.MostRows} ingredients");
+                return PantryFile.Refused(
+                    1,
+                    "ingredients",
+                    null,
+                    $"There are {list.GetArrayLength()} ingredients.",
+                    $"1 to {PantryFile.MostRows} ingredients"
+                );
             }
 
             var lines = JsonLines.Of(Encoding.UTF8.GetBytes(text));
-            return new PantryFile([.. list.EnumerateArray().Select((element, i) => ReadOne(element, $"ingredients[{i}]", lines, bar))], []);
+            return new PantryFile(
+                [.. list.EnumerateArray().Select((element, i) => ReadOne(element, $"ingredients[{i}]", lines, bar))],
+                []
+            );
         }
     }
 
-    private static PantryRow ReadOne(JsonElement element, string path, IReadOnlyDictionary<string, int> lines, IReadOnlyList<IngredientDocument> bar)
+    private static PantryRow ReadOne(
+        JsonElement element,
+        string path,
+        IReadOnlyDictionary<string, int> lines,
+        IReadOnlyList<IngredientDocument> bar
+    )
     {
         var line = lines.GetValueOrDefault(path, 1);
         try
@@ -71,8 +122,15 @@ public static class PantryJson
             var read = new PantryRow(line, known is null ? document : document with { Id = known.Id }, known?.Id, []);
 
             // The reader's own problems are given the line of their field rather than the ingredient's.
-            var problems = IngredientReader.Read(read.Document with { Id = read.Document.Id ?? "new" }).Problems
-                .Select(problem => new PantryProblem(lines.GetValueOrDefault($"{path}.{problem.Field}", line), problem.Field, problem.Value, problem.Message, problem.Accepted));
+            var problems = IngredientReader
+                .Read(read.Document with { Id = read.Document.Id ?? "new" })
+                .Problems.Select(problem => new PantryProblem(
+                    lines.GetValueOrDefault($"{path}.{problem.Field}", line),
+                    problem.Field,
+                    problem.Value,
+                    problem.Message,
+                    problem.Accepted
+                ));
             return read with { Problems = [.. problems] };
         }
         catch (JsonException broken)
@@ -80,9 +138,26 @@ public static class PantryJson
             var field = (broken.Path ?? "$").TrimStart('$').TrimStart('.');
             return new PantryRow(
                 line,
-                new IngredientDocument { Name = element.ValueKind == JsonValueKind.Object && element.TryGetProperty("name", out var name) ? name.ToString() : null },
+                new IngredientDocument
+                {
+                    Name =
+                        element.ValueKind == JsonValueKind.Object && element.TryGetProperty("name", out var name)
+                            ? name.ToString()
+                            : null,
+                },
                 null,
-                [new PantryProblem(lines.GetValueOrDefault($"{path}.{field}", line), Problem.Shorten(field), null, broken.Message.Contains("could not be mapped", StringComparison.Ordinal) ? "There is no such field." : "That is not what belongs here.", "the fields of docs/formats.md; numbers without quotation marks")]);
+                [
+                    new PantryProblem(
+                        lines.GetValueOrDefault($"{path}.{field}", line),
+                        Problem.Shorten(field),
+                        null,
+                        broken.Message.Contains("could not be mapped", StringComparison.Ordinal)
+                            ? "There is no such field."
+                            : "That is not what belongs here.",
+                        "the fields of docs/formats.md; numbers without quotation marks"
+                    ),
+                ]
+            );
         }
     }
 }

@@ -32,7 +32,14 @@ public static class PrepCalendar
             };
             if (!batch.IsOff)
             {
-                entry.Alarms.Add(new Alarm { Action = AlarmAction.Display, Description = batch.Title, Trigger = new Trigger(Duration.FromMinutes(0)) });
+                entry.Alarms.Add(
+                    new Alarm
+                    {
+                        Action = AlarmAction.Display,
+                        Description = batch.Title,
+                        Trigger = new Trigger(Duration.FromMinutes(0)),
+                    }
+                );
             }
 
             calendar.Events.Add(entry);
@@ -51,4 +58,13 @@ public static class PrepCalendar
 /// <param name="End">When it is ready.</param>
 /// <param name="Changed">When it last changed.</param>
 /// <param name="IsOff">Whether it is no longer to be made.</param>
-public sealed record CalendarBatch(string Uid, int Sequence, string Title, string Says, DateTimeOffset Begin, DateTimeOffset End, DateTimeOffset Changed, bool IsOff);
+public sealed record CalendarBatch(
+    string Uid,
+    int Sequence,
+    string Title,
+    string Says,
+    DateTimeOffset Begin,
+    DateTimeOffset End,
+    DateTimeOffset Changed,
+    bool IsOff
+);

@@ -11,19 +11,43 @@ public sealed record SalesColumns(int? Day, int? Drink, int? Cups, int? Size, in
 {
     private static readonly string[] DayWords = ["day", "date", "datum", "when", "business day"];
     private static readonly string[] DrinkWords = ["drink", "item", "product", "name", "article", "description"];
-    private static readonly string[] CupWords = ["cups", "sold", "qty", "quantity", "count", "number", "units", "pieces"];
+    private static readonly string[] CupWords =
+    [
+        "cups",
+        "sold",
+        "qty",
+        "quantity",
+        "count",
+        "number",
+        "units",
+        "pieces",
+    ];
     private static readonly string[] SizeWords = ["size", "cup", "variant", "modifier"];
     private static readonly string[] StationWords = ["station", "till", "place", "location", "register", "outlet"];
 
     /// <summary>What a head leads to suppose.</summary>
     public static SalesColumns Guess(IReadOnlyList<string> head)
     {
-        return new SalesColumns(Find(DayWords), Find(DrinkWords), Find(CupWords), Find(SizeWords), Find(StationWords), null);
+        return new SalesColumns(
+            Find(DayWords),
+            Find(DrinkWords),
+            Find(CupWords),
+            Find(SizeWords),
+            Find(StationWords),
+            null
+        );
 
         int? Find(string[] words)
         {
-            var at = head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i)).Where(each => words.Contains(each.Cell)).Select(each => (int?)each.i).FirstOrDefault();
-            return at ?? head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i)).Where(each => words.Any(word => each.Cell.Contains(word, StringComparison.Ordinal))).Select(each => (int?)each.i).FirstOrDefault();
+            var at = head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i))
+                .Where(each => words.Contains(each.Cell))
+                .Select(each => (int?)each.i)
+                .FirstOrDefault();
+            return at
+                ?? head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i))
+                    .Where(each => words.Any(word => each.Cell.Contains(word, StringComparison.Ordinal)))
+                    .Select(each => (int?)each.i)
+                    .FirstOrDefault();
         }
     }
 }

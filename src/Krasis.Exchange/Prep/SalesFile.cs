@@ -14,12 +14,34 @@ public static class SalesFile
     public static SalesRead Read(SalesTable table, SalesColumns columns)
     {
         var problems = new List<SalesProblem>();
-        columns = new SalesColumns(At(columns.Day), At(columns.Drink), At(columns.Cups), At(columns.Size), At(columns.Station), columns.Order);
+        columns = new SalesColumns(
+            At(columns.Day),
+            At(columns.Drink),
+            At(columns.Cups),
+            At(columns.Size),
+            At(columns.Station),
+            columns.Order
+        );
         if (columns is not { Day: { } dayAt, Drink: { } drinkAt, Cups: { } cupsAt })
         {
-            foreach (var (at, what) in new[] { (columns.Day, "day"), (columns.Drink, "drink"), (columns.Cups, "number of cups") }.Where(each => each.Item1 is null))
+            foreach (
+                var (at, what) in new[]
+                {
+                    (columns.Day, "day"),
+                    (columns.Drink, "drink"),
+                    (columns.Cups, "number of cups"),
+                }.Where(each => each.Item1 is null)
+            )
             {
-                problems.Add(new SalesProblem(1, what, "", $"It is not known which column holds the {what}.", string.Join(", ", table.Head)));
+                problems.Add(
+                    new SalesProblem(
+                        1,
+                        what,
+                        "",
+                        $"It is not known which column holds the {what}.",
+                        string.Join(", ", table.Head)
+                    )
+                );
             }
 
             return new SalesRead([], problems, []);
@@ -32,24 +54,61 @@ public static class SalesFile
             var (day, cups, drink) = (Day(Cell(cells, dayAt), order), Cups(Cell(cells, cupsAt)), Cell(cells, drinkAt));
             if (day is null)
             {
-                problems.Add(new SalesProblem(line, NameOf(dayAt), Cell(cells, dayAt), order is null ? "It cannot be told which is the day and which the month." : "That is not a day.", order is null ? "the order of day and month, chosen once for the file" : "a day such as 2026-11-25"));
+                problems.Add(
+                    new SalesProblem(
+                        line,
+                        NameOf(dayAt),
+                        Cell(cells, dayAt),
+                        order is null
+                            ? "It cannot be told which is the day and which the month."
+                            : "That is not a day.",
+                        order is null
+                            ? "the order of day and month, chosen once for the file"
+                            : "a day such as 2026-11-25"
+                    )
+                );
             }
 
             if (cups is null)
             {
-                problems.Add(new SalesProblem(line, NameOf(cupsAt), Cell(cells, cupsAt), "That is not a number of cups.", $"a whole number from 0 to {MostCups.ToString("0", CultureInfo.InvariantCulture)}"));
+                problems.Add(
+                    new SalesProblem(
+                        line,
+                        NameOf(cupsAt),
+                        Cell(cells, cupsAt),
+                        "That is not a number of cups.",
+                        $"a whole number from 0 to {MostCups.ToString("0", CultureInfo.InvariantCulture)}"
+                    )
+                );
             }
 
             if (drink.Length is 0 or > 120)
             {
-                problems.Add(new SalesProblem(line, NameOf(drinkAt), drink.Length == 0 ? "" : drink[..40], drink.Length == 0 ? "No drink is named." : "That is too long for a drink's name.", "the drink as the till calls it"));
+                problems.Add(
+                    new SalesProblem(
+                        line,
+                        NameOf(drinkAt),
+                        drink.Length == 0 ? "" : drink[..40],
+                        drink.Length == 0 ? "No drink is named." : "That is too long for a drink's name.",
+                        "the drink as the till calls it"
+                    )
+                );
             }
 
             if (day is { } on && cups is { } sold && drink.Length is > 0 and <= 120)
             {
                 if (seen.Add(string.Join('\u001f', cells)))
                 {
-                    rows.Add(new SalesRow(line, on, drink, columns.Size is { } size ? Cell(cells, size) : "", columns.Station is { } station ? Cell(cells, station) : "", sold));
+                    rows.Add(
+                        new SalesRow(
+                            line,
+                            on,
+                            drink,
+                            columns.Size is { } size ? Cell(cells, size) : "",
+                            columns.Station is { } station ? Cell(cells, station) : "",
+                            sold
+                        )
+                    );
                 }
                 else
                 {
@@ -60,21 +119,42 @@ public static class SalesFile
 
         if (table.Rows.Count > SalesTable.MostRows)
         {
-            problems.Add(new SalesProblem(table.Rows[SalesTable.MostRows].Line, "", "", $"There are more than {SalesTable.MostRows} rows.", "the rest as another file"));
+            problems.Add(
+                new SalesProblem(
+                    table.Rows[SalesTable.MostRows].Line,
+                    "",
+                    "",
+                    $"There are more than {SalesTable.MostRows} rows.",
+                    "the rest as another file"
+                )
+            );
         }
 
         return new SalesRead(rows, problems, twins);
 
         int? At(int? column) => column is { } place && place >= 0 && place < table.Head.Count ? place : null;
 
-        string NameOf(int at) => at < table.Head.Count && table.Head[at].Length > 0 ? table.Head[at] : $"column {at + 1}";
+        string NameOf(int at) =>
+            at < table.Head.Count && table.Head[at].Length > 0 ? table.Head[at] : $"column {at + 1}";
     }
 
-    /// <summary>A count of cups as it is written with either decimal sign; null for what is none, and for a part of a cup.</summary>
+    /// <summary>A count of cups as it is written with either decimal sign; null for what is none, and for a part of a
+    /// cup.</summary>
     internal static double? Cups(string text) =>
-        double.TryParse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign | NumberStyles.AllowLeadingWhite | NumberStyles.AllowTrailingWhite, CultureInfo.InvariantCulture, out var cups)
-        && cups is >= 0 and <= MostCups && cups == Math.Floor(cups)
-        && !IsThousands(text) ? cups + 0.0 : null;
+        double.TryParse(
+            text.Replace(',', '.'),
+            NumberStyles.AllowDecimalPoint
+                | NumberStyles.AllowLeadingSign
+                | NumberStyles.AllowLeadingWhite
+                | NumberStyles.AllowTrailingWhite,
+            CultureInfo.InvariantCulture,
+            out var cups
+        )
+        && cups is >= 0 and <= MostCups
+        && cups == Math.Floor(cups)
+        && !IsThousands(text)
+            ? cups + 0.0
+            : null;
 
     /// <summary>A day as it is written, with a time behind it or without; null for what is none.</summary>
     /// <param name="text">The text.</param>
@@ -88,19 +168,31 @@ public static class SalesFile
         }
 
         var numbers = parts.Select(part => int.Parse(part, CultureInfo.InvariantCulture)).ToArray();
-        var (year, month, day) = parts[0].Length == 4 ? (numbers[0], numbers[1], numbers[2])
+        var (year, month, day) =
+            parts[0].Length == 4 ? (numbers[0], numbers[1], numbers[2])
             : order == "dmy" ? (numbers[2], numbers[1], numbers[0])
             : order == "mdy" ? (numbers[2], numbers[0], numbers[1])
             : order == "ymd" ? (numbers[0], numbers[1], numbers[2])
             : (0, 0, 0);
         year += year is > 0 and < 100 ? 2000 : 0;
-        return year is >= 2000 and < 2150 && month is >= 1 and <= 12 && day >= 1 && day <= DateTime.DaysInMonth(year, month) ? new DateOnly(year, month, day) : null;
+        return
+            year is >= 2000 and < 2150
+            && month is >= 1 and <= 12
+            && day >= 1
+            && day <= DateTime.DaysInMonth(year, month)
+            ? new DateOnly(year, month, day)
+            : null;
     }
 
-    // A day beyond the twelfth tells which is the month, as long as none tells otherwise; a dot is written by those who write the day first.
+    // A day beyond the twelfth tells which is the month, as long as none tells otherwise; a dot is written by those who
+    // write the day first.
     private static string? OrderOf(IEnumerable<string> days)
     {
-        var parts = days.Select(day => day.Trim().Split(' ', 'T')[0]).Where(day => day.Length > 0).Select(day => (Text: day, Parts: day.Split(DaySigns))).Where(day => day.Parts.Length == 3 && day.Parts[0].Length <= 2).ToList();
+        var parts = days.Select(day => day.Trim().Split(' ', 'T')[0])
+            .Where(day => day.Length > 0)
+            .Select(day => (Text: day, Parts: day.Split(DaySigns)))
+            .Where(day => day.Parts.Length == 3 && day.Parts[0].Length <= 2)
+            .ToList();
         if (parts.Count == 0 || parts.All(day => day.Text.Contains('.', StringComparison.Ordinal)))
         {
             return "dmy";
@@ -108,11 +200,17 @@ public static class SalesFile
 
         var isDayFirst = parts.Any(day => int.TryParse(day.Parts[0], out var first) && first > 12);
         var isMonthFirst = parts.Any(day => int.TryParse(day.Parts[1], out var second) && second > 12);
-        return (isDayFirst, isMonthFirst) switch { (true, false) => "dmy", (false, true) => "mdy", _ => null };
+        return (isDayFirst, isMonthFirst) switch
+        {
+            (true, false) => "dmy",
+            (false, true) => "mdy",
+            _ => null,
+        };
     }
 
     // 1.200 and 1,200 may be twelve hundred, and are not guessed at.
-    private static bool IsThousands(string text) => text.Trim().Split('.', ',') is [{ Length: >= 1 and <= 3 }, { Length: 3 }];
+    private static bool IsThousands(string text) =>
+        text.Trim().Split('.', ',') is [{ Length: >= 1 and <= 3 }, { Length: 3 }];
 
     private static string Cell(IReadOnlyList<string> cells, int at) => at < cells.Count ? cells[at] : "";
 }

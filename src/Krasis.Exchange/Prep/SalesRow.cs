@@ -21,4 +21,8 @@ public sealed record SalesProblem(int Line, string Column, string Value, string 
 /// <param name="Rows">The rows that can be taken.</param>
 /// <param name="Problems">The others.</param>
 /// <param name="Twins">Rows that say the same as one before, which are left out.</param>
-public sealed record SalesRead(IReadOnlyList<SalesRow> Rows, IReadOnlyList<SalesProblem> Problems, IReadOnlyList<int> Twins);
+public sealed record SalesRead(
+    IReadOnlyList<SalesRow> Rows,
+    IReadOnlyList<SalesProblem> Problems,
+    IReadOnlyList<int> Twins
+);

@@ -13,7 +13,9 @@ public sealed record SalesTable(IReadOnlyList<string> Head, IReadOnlyList<(int L
 
     /// <summary>Reads the first sheet of a workbook; null when it is none or there is nothing in it.</summary>
     public static SalesTable? OfWorkbook(byte[] bytes) =>
-        Workbook.Read(bytes, MostRows + 1, sheets: 1) is [var sheet] ? Of([.. sheet.Rows.Select((row, i) => (i + 1, row))]) : null;
+        Workbook.Read(bytes, MostRows + 1, sheets: 1) is [var sheet]
+            ? Of([.. sheet.Rows.Select((row, i) => (i + 1, row))])
+            : null;
 
     private static SalesTable? Of(List<(int Line, IReadOnlyList<string> Cells)> rows)
     {

@@ -27,7 +27,8 @@ public sealed record AnswerRow(
     int? Rank,
     bool? IsChosen,
     bool? IsRight,
-    string? Comment);
+    string? Comment
+);
 
 /// <summary>What was said on a scale.</summary>
 /// <param name="Scale">What it is called.</param>

@@ -15,7 +15,14 @@ internal sealed record Clause(IReadOnlyList<Bit> Bits, RecipeToken? Before, Reci
     public bool HasWords => Bits.Any(bit => bit is Bit.Word);
 
     /// <summary>Whether its amount says of what it is: shots are of espresso, and cubes of ice.</summary>
-    public bool SaysOfWhat => Bits.Any(bit => bit is Bit.Amount { Quantity.Measure.Kind: Core.Quantities.MeasureKind.Shot or Core.Quantities.MeasureKind.Piece });
+    public bool SaysOfWhat =>
+        Bits.Any(bit =>
+            bit
+                is Bit.Amount
+                {
+                    Quantity.Measure.Kind: Core.Quantities.MeasureKind.Shot or Core.Quantities.MeasureKind.Piece
+                }
+        );
 
     /// <summary>What is written.</summary>
     public string Said => string.Join(' ', Bits.Select(bit => bit.Said));
@@ -26,7 +33,8 @@ internal sealed record Clause(IReadOnlyList<Bit> Bits, RecipeToken? Before, Reci
     /// <summary>Whether it begins with the size that it is of.</summary>
     public bool HasSize { get; init; }
 
-    /// <summary>Takes a line's bits apart into what they say one after another. An amount that stands apart from its name is said with it.</summary>
+    /// <summary>Takes a line's bits apart into what they say one after another. An amount that stands apart from its
+    /// name is said with it.</summary>
     /// <param name="bits">The bits.</param>
     /// <param name="isSize">Whether words call a size.</param>
     public static IReadOnlyList<Clause> Of(IReadOnlyList<Bit> bits, Func<string, bool> isSize)
@@ -47,11 +55,23 @@ internal sealed record Clause(IReadOnlyList<Bit> Bits, RecipeToken? Before, Reci
         }
 
         raw.Add(new Clause([.. open], before, null));
-        raw = [.. raw.Select(one => one with
-        {
-            IsLabel = one.After is RecipeToken.Colon or RecipeToken.Dash or RecipeToken.Equals or RecipeToken.Cell && isSize(one.Said),
-            HasSize = Enumerable.Range(1, 3).Any(count => count < one.Bits.Count && isSize(string.Join(' ', one.Bits.Take(count).Select(bit => bit.Said)))),
-        })];
+        raw =
+        [
+            .. raw.Select(one =>
+                one with
+                {
+                    IsLabel =
+                        one.After is RecipeToken.Colon or RecipeToken.Dash or RecipeToken.Equals or RecipeToken.Cell
+                        && isSize(one.Said),
+                    HasSize = Enumerable
+                        .Range(1, 3)
+                        .Any(count =>
+                            count < one.Bits.Count
+                            && isSize(string.Join(' ', one.Bits.Take(count).Select(bit => bit.Said)))
+                        ),
+                }
+            ),
+        ];
         var clauses = new List<Clause>();
         foreach (var next in raw)
         {
@@ -69,15 +89,33 @@ internal sealed record Clause(IReadOnlyList<Bit> Bits, RecipeToken? Before, Reci
     }
 
     // "Hazelnut – 3 pumps", "hazelnut syrup: 3 pumps", "hazelnut, 3 pumps".
-    private static bool IsOneThing(Clause name, Clause amount) =>
-        IsDeed(name, amount) || IsName(name, amount);
+    private static bool IsOneThing(Clause name, Clause amount) => IsDeed(name, amount) || IsName(name, amount);
 
     // "Finish: 3 g sugar".
     private static bool IsDeed(Clause deed, Clause next) =>
-        next.Before == RecipeToken.Colon && deed.Bits.Count > 0 && next.Bits.Count > 0 && deed.Bits.All(bit => bit is Bit.Deed or Bit.Filler) && deed.Bits.Any(bit => bit is Bit.Deed);
+        next.Before == RecipeToken.Colon
+        && deed.Bits.Count > 0
+        && next.Bits.Count > 0
+        && deed.Bits.All(bit => bit is Bit.Deed or Bit.Filler)
+        && deed.Bits.Any(bit => bit is Bit.Deed);
 
     private static bool IsName(Clause name, Clause amount) =>
-        name.Bits.Count > 0 && amount.Bits.Count > 0 && name.HasWords && !name.HasAmount && !name.IsLabel && !amount.IsLabel && !amount.HasSize && amount.HasAmount
-        && (amount.Before is RecipeToken.Dash or RecipeToken.Colon or RecipeToken.Equals or RecipeToken.Cell or RecipeToken.Arrow || (amount.Before == RecipeToken.Comma && !amount.HasWords && !amount.SaysOfWhat))
+        name.Bits.Count > 0
+        && amount.Bits.Count > 0
+        && name.HasWords
+        && !name.HasAmount
+        && !name.IsLabel
+        && !amount.IsLabel
+        && !amount.HasSize
+        && amount.HasAmount
+        && (
+            amount.Before
+                is RecipeToken.Dash
+                    or RecipeToken.Colon
+                    or RecipeToken.Equals
+                    or RecipeToken.Cell
+                    or RecipeToken.Arrow
+            || (amount.Before == RecipeToken.Comma && !amount.HasWords && !amount.SaysOfWhat)
+        )
         && !name.Bits.Any(bit => bit is Bit.Group or Bit.Doubt);
 }

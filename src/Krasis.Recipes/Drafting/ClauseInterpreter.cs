@@ -4,7 +4,8 @@ using Krasis.Recipes.Grammar;
 
 namespace Krasis.Recipes.Drafting;
 
-/// <summary>Makes of one thing that a recipe says what it says of the build, and marks what became of each of its words.</summary>
+/// <summary>Makes of one thing that a recipe says what it says of the build, and marks what became of each of its
+/// words.</summary>
 /// <param name="draft">The build so far.</param>
 /// <param name="marking">The marks.</param>
 /// <param name="sizes">Says of which size is spoken.</param>
@@ -39,7 +40,10 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
         all = sizes.Take(all, out var lasts);
         var groups = all.OfType<Bit.Group>().ToList();
         var bits = all.Where(bit => bit is not Bit.Group).ToList();
-        if (groups.Find(group => IsMakings(group)) is { } makings && new PartReader(draft, marking).Read(bits, makings) is { } made)
+        if (
+            groups.Find(group => IsMakings(group)) is { } makings
+            && new PartReader(draft, marking).Read(bits, makings) is { } made
+        )
         {
             groups.Remove(makings);
             lines.Put(made.Line, made.Rest, made.Amounts, made.Says, made.Doubt, isAgain: false);
@@ -62,7 +66,10 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
     }
 
     private static bool IsMakings(Bit.Group group) =>
-        group.Inside.Any(bit => bit is Bit.Ratio) || group.Inside.Count(bit => bit is Bit.Amount) >= 2 && group.Inside.Count(bit => bit is Bit.Word) >= 2 && group.Inside.Any(bit => bit is Bit.Between);
+        group.Inside.Any(bit => bit is Bit.Ratio)
+        || group.Inside.Count(bit => bit is Bit.Amount) >= 2
+            && group.Inside.Count(bit => bit is Bit.Word) >= 2
+            && group.Inside.Any(bit => bit is Bit.Between);
 
     private void Bracketed(Bit.Group group, bool isAgain)
     {
@@ -77,10 +84,19 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
         }
 
         // The same said again, or of which size it was.
-        if (bits.Where(bit => bit is not Bit.Filler).ToList() is [Bit.Amount { Quantity: var again } amount] && draft.Current is { Measure: { } measure } line && line.Amounts.TryGetValue(draft.Size, out var known) && known.Amount is { } figure)
+        if (
+            bits.Where(bit => bit is not Bit.Filler).ToList() is [Bit.Amount { Quantity: var again } amount]
+            && draft.Current is { Measure: { } measure } line
+            && line.Amounts.TryGetValue(draft.Size, out var known)
+            && known.Amount is { } figure
+        )
         {
             var refusal = line.Take(draft.Size, new Quantity(figure, measure), again, draft.Bar);
-            marking.Mark(bits, refusal is null ? PieceKind.Read : PieceKind.NotUnderstood, refusal ?? $"{line.Ingredient.Name} · stated as {amount.Quantity}");
+            marking.Mark(
+                bits,
+                refusal is null ? PieceKind.Read : PieceKind.NotUnderstood,
+                refusal ?? $"{line.Ingredient.Name} · stated as {amount.Quantity}"
+            );
             return;
         }
 
@@ -101,7 +117,8 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
         var names = NamedBits.In(bits, draft.Names);
         var amounts = bits.Where(bit => bit.IsAmount).ToList();
         var deeds = bits.OfType<Bit.Deed>().Where(deed => !names.Exists(name => name.Bits.Contains(deed))).ToList();
-        var fillers = bits.Where(bit => bit is Bit.Filler or Bit.Sign && !names.Exists(name => name.Bits.Contains(bit))).ToList();
+        var fillers = bits.Where(bit => bit is Bit.Filler or Bit.Sign && !names.Exists(name => name.Bits.Contains(bit)))
+            .ToList();
         var words = bits.Where(bit => bit is Bit.Word && !names.Exists(name => name.Bits.Contains(bit))).ToList();
         var asides = bits.Where(bit => bit is Bit.Warmth or Bit.Time or Bit.Ratio).ToList();
         if (names.Count == 0)
@@ -111,7 +128,11 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
         }
 
         // A drizzle of sauce has no amount, and milk in brackets may be anything.
-        if (inBrackets && amounts.Count == 0 && !names.TrueForAll(name => draft.Lines.Exists(line => line.Ingredient.Id == name.Found.Ingredient.Id)))
+        if (
+            inBrackets
+            && amounts.Count == 0
+            && !names.TrueForAll(name => draft.Lines.Exists(line => line.Ingredient.Id == name.Found.Ingredient.Id))
+        )
         {
             marking.Mark(bits, PieceKind.NotUnderstood, "It is not said whether it goes in.");
             return;
@@ -119,7 +140,12 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
 
         // Dissolved in the espresso: what is done is done to what stood before, and that is only where.
         var before = draft.Current;
-        if (before is not null && deeds.Count > 0 && amounts.Count == 0 && names.TrueForAll(name => name.IsPlaceIn(bits)))
+        if (
+            before is not null
+            && deeds.Count > 0
+            && amounts.Count == 0
+            && names.TrueForAll(name => name.IsPlaceIn(bits))
+        )
         {
             Surfaces.Apply(draft, before, deeds.ConvertAll(deed => deed.Does));
             marking.Mark(deeds, PieceKind.Read, before.Ingredient.Name);
@@ -131,35 +157,83 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
             var name = names[i];
             var mine = names.Count == 1 ? amounts : [.. amounts.Where(amount => NamedBits.Owner(amount, names) == i)];
             var strays = words.Where(word => NamedBits.Owner(word, names) == i).ToList();
-            var doubt = name.Found.Doubt ?? (strays.Exists(word => word.End < name.Start && name.Start - word.End <= 1) ? $"taken for {name.Found.Ingredient.Name}, though more is said of it" : null);
+            var doubt = name.Found.Doubt
+                ?? (
+                    strays.Exists(word => word.End < name.Start && name.Start - word.End <= 1)
+                        ? $"taken for {name.Found.Ingredient.Name}, though more is said of it"
+                        : null
+                );
             if (name.Found.Doubt is not null)
             {
                 draft.Ask(name.Said, name.Found.Ingredient.Id.Value);
             }
 
-            lines.Put(name.Found.Ingredient, [.. name.Bits, .. fillers.Where(filler => NamedBits.Owner(filler, names) == i), .. deeds.Where(deed => NamedBits.Owner(deed, names) == i)], mine, name.Found.Ingredient.Name, doubt, isAgain);
+            lines.Put(
+                name.Found.Ingredient,
+                [
+                    .. name.Bits,
+                    .. fillers.Where(filler => NamedBits.Owner(filler, names) == i),
+                    .. deeds.Where(deed => NamedBits.Owner(deed, names) == i),
+                ],
+                mine,
+                name.Found.Ingredient.Name,
+                doubt,
+                isAgain
+            );
             marking.Mark(strays, PieceKind.NotUnderstood, null);
         }
 
         Aside(asides);
     }
 
-    private void Nameless(bool isAgain, List<Bit> bits, List<Bit> amounts, List<Bit.Deed> deeds, List<Bit> fillers, List<Bit> words, List<Bit> asides)
+    private void Nameless(
+        bool isAgain,
+        List<Bit> bits,
+        List<Bit> amounts,
+        List<Bit.Deed> deeds,
+        List<Bit> fillers,
+        List<Bit> words,
+        List<Bit> asides
+    )
     {
         // "Double shot" and "6 cubes" say of what; "20oz: 4" says it of what stood before.
         if (words.Count == 0 && amounts.Count > 0)
         {
-            var sort = amounts.OfType<Bit.Amount>().FirstOrDefault()?.Quantity.Measure.Kind switch { MeasureKind.Shot => IngredientKind.Espresso, MeasureKind.Piece => IngredientKind.Ice, _ => default(IngredientKind?) };
+            var sort = amounts.OfType<Bit.Amount>().FirstOrDefault()?.Quantity.Measure.Kind switch
+            {
+                MeasureKind.Shot => IngredientKind.Espresso,
+                MeasureKind.Piece => IngredientKind.Ice,
+                _ => default(IngredientKind?),
+            };
             if (sort is { } kind && draft.Names.OfSort(kind) is { } found)
             {
-                lines.Put(found.Ingredient, [.. fillers, .. deeds], amounts, found.Ingredient.Name, found.Doubt, isAgain);
+                lines.Put(
+                    found.Ingredient,
+                    [.. fillers, .. deeds],
+                    amounts,
+                    found.Ingredient.Name,
+                    found.Doubt,
+                    isAgain
+                );
                 Aside(asides);
                 return;
             }
 
-            if (draft.Continued is { } current && draft.Size != DraftedLine.AnySize && !current.Amounts.ContainsKey(draft.Size) && !draft.IsSizeUnknown)
+            if (
+                draft.Continued is { } current
+                && draft.Size != DraftedLine.AnySize
+                && !current.Amounts.ContainsKey(draft.Size)
+                && !draft.IsSizeUnknown
+            )
             {
-                lines.Put(current.Ingredient, [.. fillers, .. deeds], amounts, current.Ingredient.Name, null, isAgain: false);
+                lines.Put(
+                    current.Ingredient,
+                    [.. fillers, .. deeds],
+                    amounts,
+                    current.Ingredient.Name,
+                    null,
+                    isAgain: false
+                );
                 Aside(asides);
                 return;
             }
@@ -171,12 +245,24 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
             }
 
             draft.Continued = draft.IsSizeUnknown ? draft.Continued : null;
-            marking.Mark(bits.Except(asides), PieceKind.NotUnderstood, draft.IsSizeUnknown ? "The bar has no such size: nothing of it was kept." : OfWhat);
+            marking.Mark(
+                bits.Except(asides),
+                PieceKind.NotUnderstood,
+                draft.IsSizeUnknown ? "The bar has no such size: nothing of it was kept." : OfWhat
+            );
             Aside(asides);
             return;
         }
 
-        if (words.Count > 0 && (amounts.Count > 0 || deeds.Exists(deed => deed.Does is Doing.Add or Doing.Fill or Doing.Top or Doing.Drizzle or Doing.Dust or Doing.Rim)))
+        if (
+            words.Count > 0
+            && (
+                amounts.Count > 0
+                || deeds.Exists(deed =>
+                    deed.Does is Doing.Add or Doing.Fill or Doing.Top or Doing.Drizzle or Doing.Dust or Doing.Rim
+                )
+            )
+        )
         {
             draft.Continued = null;
             var said = string.Join(' ', words.Select(word => word.Said));
@@ -205,7 +291,11 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
         }
         else if (bits.Count < ShortestProse && words.Count > 0)
         {
-            marking.Mark(bits.Except(asides), PieceKind.NotUnderstood, $"The bar has nothing like '{string.Join(' ', words.Select(word => word.Said))}'.");
+            marking.Mark(
+                bits.Except(asides),
+                PieceKind.NotUnderstood,
+                $"The bar has nothing like '{string.Join(' ', words.Select(word => word.Said))}'."
+            );
         }
         else
         {
@@ -219,20 +309,32 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
     private void Done(List<Bit> bits, List<Bit.Deed> deeds)
     {
         var does = deeds.ConvertAll(deed => deed.Does);
-        if (draft.Current is { IsPlaceholder: true } empty && does.TrueForAll(one => one == Doing.Fill) && !draft.IsSizeUnknown)
+        if (
+            draft.Current is { IsPlaceholder: true } empty
+            && does.TrueForAll(one => one == Doing.Fill)
+            && !draft.IsSizeUnknown
+        )
         {
             marking.Mark(bits, PieceKind.Read, $"{empty.Ingredient.Name} · {lines.FillUp(empty)}");
             return;
         }
 
-        if (does.TrueForAll(one => one is Doing.Drizzle or Doing.Dust or Doing.Rim or Doing.Skewer or Doing.Top or Doing.Fill) || (draft.Current is null && !does.Exists(one => one is Doing.Shake or Doing.Blend or Doing.Add)))
+        if (
+            does.TrueForAll(one =>
+                one is Doing.Drizzle or Doing.Dust or Doing.Rim or Doing.Skewer or Doing.Top or Doing.Fill
+            ) || (draft.Current is null && !does.Exists(one => one is Doing.Shake or Doing.Blend or Doing.Add))
+        )
         {
             marking.Mark(bits, PieceKind.NotUnderstood, OfWhat);
             return;
         }
 
         var said = Surfaces.Apply(draft, draft.Current, does);
-        marking.Mark(bits, said is null ? PieceKind.Aside : PieceKind.Read, said ?? "It is done and changes no amount.");
+        marking.Mark(
+            bits,
+            said is null ? PieceKind.Aside : PieceKind.Read,
+            said ?? "It is done and changes no amount."
+        );
     }
 
     private void Aside(IReadOnlyList<Bit> asides)

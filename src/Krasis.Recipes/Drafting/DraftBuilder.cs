@@ -6,20 +6,24 @@ namespace Krasis.Recipes.Drafting;
 /// <summary>Makes a build of what has been read, and says what it had to assume.</summary>
 internal static class DraftBuilder
 {
-    private const int LongestName = 60, LongestNote = 500;
+    private const int LongestName = 60,
+        LongestNote = 500;
 
     /// <summary>The build.</summary>
     /// <param name="draft">What has been read.</param>
     public static BuildDocument Build(Drafted draft)
     {
         var blank = BlankBuild.For(draft.Bar);
-        var sizes = draft.SizesSaid.Count > 0
-            ? [.. draft.SizesSaid.OrderBy(id => draft.Bar.Find(new Core.Bar.Cups.CupId(id))!.BrimCapacity.Value)]
-            : blank.Sizes;
+        var sizes =
+            draft.SizesSaid.Count > 0
+                ? [.. draft.SizesSaid.OrderBy(id => draft.Bar.Find(new Core.Bar.Cups.CupId(id))!.BrimCapacity.Value)]
+                : blank.Sizes;
         var reference = Reference(draft, sizes, blank);
         if (draft.SizesSaid.Count == 0 && sizes.Count > 0)
         {
-            draft.Assumed.Add($"No size is said: the amounts are taken for {NameOf(reference)}, and the other sizes follow from it.");
+            draft.Assumed.Add(
+                $"No size is said: the amounts are taken for {NameOf(reference)}, and the other sizes follow from it."
+            );
         }
 
         if (string.IsNullOrWhiteSpace(draft.Name))
@@ -27,7 +31,10 @@ internal static class DraftBuilder
             draft.Assumed.Add("No name is said.");
         }
 
-        var lowest = sizes.Select(id => draft.Bar.Find(new Core.Bar.Cups.CupId(id))!.Shape.Height.Value / 2).DefaultIfEmpty(double.MaxValue).Min();
+        var lowest = sizes
+            .Select(id => draft.Bar.Find(new Core.Bar.Cups.CupId(id))!.Shape.Height.Value / 2)
+            .DefaultIfEmpty(double.MaxValue)
+            .Min();
         return blank with
         {
             Name = Plain(draft.Name ?? "", LongestName),
@@ -35,7 +42,12 @@ internal static class DraftBuilder
             ReferenceSize = reference,
             ReserveMm = Math.Min(draft.Bar.House.Reserve.Value, lowest),
             Serve = draft.Serve is { } serve ? Core.Input.Choice.Word(serve) : null,
-            Lines = [.. draft.Lines.Take(BuildReader.MostLines).Select((line, i) => Line(draft, line, $"l{i + 1}", reference ?? "", sizes))],
+            Lines =
+            [
+                .. draft
+                    .Lines.Take(BuildReader.MostLines)
+                    .Select((line, i) => Line(draft, line, $"l{i + 1}", reference ?? "", sizes)),
+            ],
         };
 
         string NameOf(string? id) => draft.Bar.Find(new Core.Bar.Cups.CupId(id ?? ""))?.Name ?? "the first";
@@ -50,10 +62,29 @@ internal static class DraftBuilder
 
     // The size that most is said of; the middle one of those.
     private static string? Reference(Drafted draft, IReadOnlyList<string> sizes, BuildDocument blank) =>
-        draft.SizesSaid.Count == 0 ? blank.ReferenceSize
-        : sizes.Select((id, i) => (Id: id, Said: draft.Lines.Count(line => line.Amounts.ContainsKey(id)), Off: Math.Abs(i - ((sizes.Count - 1) / 2)))).OrderByDescending(one => one.Said).ThenBy(one => one.Off).First().Id;
+        draft.SizesSaid.Count == 0
+            ? blank.ReferenceSize
+            : sizes
+                .Select(
+                    (id, i) =>
+                        (
+                            Id: id,
+                            Said: draft.Lines.Count(line => line.Amounts.ContainsKey(id)),
+                            Off: Math.Abs(i - ((sizes.Count - 1) / 2))
+                        )
+                )
+                .OrderByDescending(one => one.Said)
+                .ThenBy(one => one.Off)
+                .First()
+                .Id;
 
-    private static LineDocument Line(Drafted draft, DraftedLine line, string id, string reference, IReadOnlyList<string> sizes)
+    private static LineDocument Line(
+        Drafted draft,
+        DraftedLine line,
+        string id,
+        string reference,
+        IReadOnlyList<string> sizes
+    )
     {
         var measure = line.Measure ?? Dosing.MeasuresFor(line.Ingredient, draft.Bar)[0];
         var known = line.Amounts.GetValueOrDefault(reference) ?? line.Amounts.GetValueOrDefault(DraftedLine.AnySize);
@@ -61,7 +92,9 @@ internal static class DraftBuilder
         {
             var (size, other) = line.Amounts.First();
             known = other;
-            draft.Assumed.Add($"{line.Ingredient.Name}: nothing is said of {draft.Bar.Find(new Core.Bar.Cups.CupId(reference))!.Name}; the amount of {draft.Bar.Find(new Core.Bar.Cups.CupId(size))!.Name} stands there.");
+            draft.Assumed.Add(
+                $"{line.Ingredient.Name}: nothing is said of {draft.Bar.Find(new Core.Bar.Cups.CupId(reference))!.Name}; the amount of {draft.Bar.Find(new Core.Bar.Cups.CupId(size))!.Name} stands there."
+            );
         }
 
         return new LineDocument
@@ -75,7 +108,18 @@ internal static class DraftBuilder
             Technique = line.Technique is { } technique ? Techniques.Of(technique) : null,
             Recipe = line.Recipe,
             Note = line.Notes.Count == 0 ? null : Plain(string.Join("; ", line.Notes), LongestNote),
-            Pins = [.. sizes.Where(size => size != reference && line.Amounts.ContainsKey(size)).Select(size => new PinDocument { Size = size, Amount = line.Amounts[size].Amount, To = line.Amounts[size].To, Stated = line.Amounts[size].Stated })],
+            Pins =
+            [
+                .. sizes
+                    .Where(size => size != reference && line.Amounts.ContainsKey(size))
+                    .Select(size => new PinDocument
+                    {
+                        Size = size,
+                        Amount = line.Amounts[size].Amount,
+                        To = line.Amounts[size].To,
+                        Stated = line.Amounts[size].Stated,
+                    }),
+            ],
         };
     }
 }

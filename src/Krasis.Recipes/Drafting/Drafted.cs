@@ -32,7 +32,8 @@ internal sealed class Drafted
     /// <summary>The line that what has no name of its own is said of.</summary>
     public DraftedLine? Current { get; set; }
 
-    /// <summary>The line whose other sizes may be said next: "16 oz: 3 pumps, 20 oz: 4". Null once something was not understood.</summary>
+    /// <summary>The line whose other sizes may be said next: "16 oz: 3 pumps, 20 oz: 4". Null once something was not
+    /// understood.</summary>
     public DraftedLine? Continued { get; set; }
 
     /// <summary>The size that is spoken of; <see cref="DraftedLine.AnySize"/> where none is.</summary>
@@ -54,12 +55,15 @@ internal sealed class Drafted
     public IReadOnlyList<PartDocument> Parts => parts;
 
     /// <summary>The makings of a part that the house has; null where it has none of that id.</summary>
-    public PartDocument? PartOf(IngredientId id) => whole.Parts.Concat(parts).FirstOrDefault(part => part.Id == id.Value);
+    public PartDocument? PartOf(IngredientId id) =>
+        whole.Parts.Concat(parts).FirstOrDefault(part => part.Id == id.Value);
 
     /// <summary>The first of the house's parts that is so; null where none is.</summary>
-    public Ingredient? PartLike(Func<PartDocument, bool> isSo) => whole.Parts.FirstOrDefault(isSo) is { Id: { } id } ? Bar.Find(new IngredientId(id)) : null;
+    public Ingredient? PartLike(Func<PartDocument, bool> isSo) =>
+        whole.Parts.FirstOrDefault(isSo) is { Id: { } id } ? Bar.Find(new IngredientId(id)) : null;
 
-    public bool HasName(string name) => Bar.Ingredients.Any(ingredient => string.Equals(ingredient.Name, name, StringComparison.OrdinalIgnoreCase));
+    public bool HasName(string name) =>
+        Bar.Ingredients.Any(ingredient => string.Equals(ingredient.Name, name, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>Makes a part one of the bar's for this recipe.</summary>
     /// <returns>It as an ingredient, or why it cannot be one.</returns>
@@ -78,14 +82,18 @@ internal sealed class Drafted
         return (Bar.Find(new IngredientId(own.Id)), null);
     }
 
-    private NameFinder NamesNow() => new(Bar, whole.Parts.Concat(parts).Select(part => part.Id ?? "").ToHashSet(StringComparer.Ordinal), choices);
+    private NameFinder NamesNow() =>
+        new(Bar, whole.Parts.Concat(parts).Select(part => part.Id ?? "").ToHashSet(StringComparer.Ordinal), choices);
 
     /// <summary>Asks what a name means here.</summary>
     /// <param name="said">The name.</param>
     /// <param name="taken">The id of what it was taken for; null for nothing.</param>
     public void Ask(string said, string? taken)
     {
-        if (said.Length > 0 && !Unknown.Exists(one => string.Equals(one.Said, said, StringComparison.OrdinalIgnoreCase)))
+        if (
+            said.Length > 0
+            && !Unknown.Exists(one => string.Equals(one.Said, said, StringComparison.OrdinalIgnoreCase))
+        )
         {
             Unknown.Add(new UnknownName(said, taken));
         }

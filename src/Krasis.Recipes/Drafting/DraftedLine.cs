@@ -25,7 +25,9 @@ internal sealed class DraftedLine(Ingredient ingredient)
     public bool IsPlaceholder => Amounts.Count == 0;
 
     /// <summary>Whether it is foam, or called so.</summary>
-    public bool IsFoam { get; set; } = ingredient.Name.Contains("foam", StringComparison.OrdinalIgnoreCase) || ingredient.Name.Contains("whip", StringComparison.OrdinalIgnoreCase);
+    public bool IsFoam { get; set; } =
+        ingredient.Name.Contains("foam", StringComparison.OrdinalIgnoreCase)
+        || ingredient.Name.Contains("whip", StringComparison.OrdinalIgnoreCase);
 
     /// <summary>How it goes in; null where it is not said.</summary>
     public Technique? Technique { get; set; }
@@ -52,7 +54,10 @@ internal sealed class DraftedLine(Ingredient ingredient)
             return mine.Problems[0].Message;
         }
 
-        var stated = also is { } again && Dosing.Refusal(Ingredient, again.Measure, bar) is null ? again : quantity.Measure != Measure ? quantity : default(Quantity?);
+        var stated =
+            also is { } again && Dosing.Refusal(Ingredient, again.Measure, bar) is null ? again
+            : quantity.Measure != Measure ? quantity
+            : default(Quantity?);
         Amounts[size] = Of(size) with { Amount = Math.Round(mine.Value.Amount, 2), Stated = stated?.ToString() };
         return null;
     }

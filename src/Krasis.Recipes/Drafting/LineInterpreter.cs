@@ -5,7 +5,26 @@ namespace Krasis.Recipes.Drafting;
 /// <summary>Reads a line of a recipe, one thing that it says after another.</summary>
 internal sealed class LineInterpreter
 {
-    private static readonly HashSet<string> ToTheEnd = new(StringComparer.OrdinalIgnoreCase) { "if", "unless", "when", "otherwise", "instead", "except", "depending", "either", "sub", "swap", "replace", "replacing", "substitute", "optional", "optionally", "without", "w/o" };
+    private static readonly HashSet<string> ToTheEnd = new(StringComparer.OrdinalIgnoreCase)
+    {
+        "if",
+        "unless",
+        "when",
+        "otherwise",
+        "instead",
+        "except",
+        "depending",
+        "either",
+        "sub",
+        "swap",
+        "replace",
+        "replacing",
+        "substitute",
+        "optional",
+        "optionally",
+        "without",
+        "w/o",
+    };
 
     private readonly Drafted draft;
     private readonly Marking marking;
@@ -65,13 +84,20 @@ internal sealed class LineInterpreter
         // A label by itself is of what stands below it, and one before amounts of these.
         if (clauses.Count > 1 || (clauses.Count == 1 && !draft.Sizes.IsSize(clauses[0].Said)))
         {
-            (draft.Size, draft.IsSizeUnknown) = clauses is [{ IsLabel: true, After: RecipeToken.Colon }] ? (draft.Size, draft.IsSizeUnknown) : (size, isUnknown);
+            (draft.Size, draft.IsSizeUnknown) = clauses is [{ IsLabel: true, After: RecipeToken.Colon }]
+                ? (draft.Size, draft.IsSizeUnknown)
+                : (size, isUnknown);
         }
     }
 
     private static Bit Moved(Bit bit, int offset)
     {
         var moved = bit with { Start = bit.Start + offset, End = bit.End + offset };
-        return moved is Bit.Group group ? group with { Inside = [.. group.Inside.Select(one => Moved(one, offset))] } : moved;
+        return moved is Bit.Group group
+            ? group with
+            {
+                Inside = [.. group.Inside.Select(one => Moved(one, offset))],
+            }
+            : moved;
     }
 }

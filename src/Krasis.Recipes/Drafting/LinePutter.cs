@@ -15,7 +15,14 @@ internal sealed class LinePutter(Drafted draft, Marking marking)
     /// <param name="name">What it is called.</param>
     /// <param name="doubt">Why it may be another; null where there is no doubt.</param>
     /// <param name="isAgain">Whether it says again what was said: a step that names what is listed above.</param>
-    public void Put(Ingredient ingredient, IReadOnlyList<Bit> said, IReadOnlyList<Bit> amounts, string name, string? doubt, bool isAgain)
+    public void Put(
+        Ingredient ingredient,
+        IReadOnlyList<Bit> said,
+        IReadOnlyList<Bit> amounts,
+        string name,
+        string? doubt,
+        bool isAgain
+    )
     {
         var deeds = said.OfType<Bit.Deed>().Select(deed => deed.Does).ToList();
         string? twice = null;
@@ -27,7 +34,14 @@ internal sealed class LinePutter(Drafted draft, Marking marking)
             twice = $"{name}: said twice, and taken once";
         }
 
-        var isMention = line is not null && (isAgain || amounts.Count == 0 || line.IsPlaceholder || (draft.Size != DraftedLine.AnySize && !line.Amounts.ContainsKey(draft.Size)));
+        var isMention =
+            line is not null
+            && (
+                isAgain
+                || amounts.Count == 0
+                || line.IsPlaceholder
+                || (draft.Size != DraftedLine.AnySize && !line.Amounts.ContainsKey(draft.Size))
+            );
         if (line is null || !isMention)
         {
             line = new DraftedLine(ingredient);
@@ -45,7 +59,9 @@ internal sealed class LinePutter(Drafted draft, Marking marking)
         var taken = amounts.Except(figures.Skip(1), ReferenceEqualityComparer.Instance).Cast<Bit>().ToList();
         foreach (var amount in taken)
         {
-            var (what, why, problem) = amount is Bit.Series series ? new Amounts(draft).Take(line, series) : new Amounts(draft).Take(line, amount, isAgain && isMention);
+            var (what, why, problem) = amount is Bit.Series series
+                ? new Amounts(draft).Take(line, series)
+                : new Amounts(draft).Take(line, amount, isAgain && isMention);
             if (problem is not null)
             {
                 marking.Mark(amount.Start, amount.End, PieceKind.NotUnderstood, problem);
@@ -74,14 +90,30 @@ internal sealed class LinePutter(Drafted draft, Marking marking)
             doubt = twice;
         }
 
-        var sentence = doubt is not null ? (says.Count > 0 && !doubt.Contains('·', StringComparison.Ordinal) ? $"{doubt} · {string.Join(", ", says)}" : doubt) : says.Count > 0 ? $"{name} · {string.Join(", ", says)}" : name;
-        marking.Mark(said.Concat(taken.Where(amount => amount is not Bit.Vague)), doubt is null ? PieceKind.Read : PieceKind.Guessed, sentence);
+        var sentence =
+            doubt is not null
+                ? (
+                    says.Count > 0 && !doubt.Contains('·', StringComparison.Ordinal)
+                        ? $"{doubt} · {string.Join(", ", says)}"
+                        : doubt
+                )
+            : says.Count > 0 ? $"{name} · {string.Join(", ", says)}"
+            : name;
+        marking.Mark(
+            said.Concat(taken.Where(amount => amount is not Bit.Vague)),
+            doubt is null ? PieceKind.Read : PieceKind.Guessed,
+            sentence
+        );
     }
 
     // Whether just that much of it is said of that size already.
     private bool IsSaid(DraftedLine line, IReadOnlyList<Bit> amounts) =>
-        amounts is [Bit.Amount { Quantity: var quantity }] && line.Measure is { } measure && line.Amounts.TryGetValue(draft.Size, out var known) && known.Amount is { } amount
-        && quantity.Measure == measure && Math.Abs(quantity.Amount - amount) < 1e-9;
+        amounts is [Bit.Amount { Quantity: var quantity }]
+        && line.Measure is { } measure
+        && line.Amounts.TryGetValue(draft.Size, out var known)
+        && known.Amount is { } amount
+        && quantity.Measure == measure
+        && Math.Abs(quantity.Amount - amount) < 1e-9;
 
     /// <summary>Fills up with something.</summary>
     /// <returns>What is said of it.</returns>

@@ -25,13 +25,18 @@ internal sealed class Marking(string text)
         }
     }
 
-    /// <summary>The pieces of a stretch of the text, side by side: what nobody has marked is between them where it is white space, and else was not
-    /// understood.</summary>
+    /// <summary>The pieces of a stretch of the text, side by side: what nobody has marked is between them where it is
+    /// white space, and else was not understood.</summary>
     public IReadOnlyList<Piece> Tile(int start, int end)
     {
         var pieces = new List<Piece>();
         var at = start;
-        foreach (var piece in marked.Where(piece => piece.Start >= start && piece.Start < end).OrderBy(piece => piece.Start).ThenByDescending(piece => piece.Length))
+        foreach (
+            var piece in marked
+                .Where(piece => piece.Start >= start && piece.Start < end)
+                .OrderBy(piece => piece.Start)
+                .ThenByDescending(piece => piece.Length)
+        )
         {
             if (piece.Start < at)
             {
@@ -50,7 +55,14 @@ internal sealed class Marking(string text)
         {
             if (to > from)
             {
-                Put(new Piece(from, to - from, string.IsNullOrWhiteSpace(text[from..to]) ? PieceKind.Between : PieceKind.NotUnderstood, null));
+                Put(
+                    new Piece(
+                        from,
+                        to - from,
+                        string.IsNullOrWhiteSpace(text[from..to]) ? PieceKind.Between : PieceKind.NotUnderstood,
+                        null
+                    )
+                );
             }
         }
 
@@ -63,8 +75,14 @@ internal sealed class Marking(string text)
                 return;
             }
 
-            if (pieces.Count > 1 && pieces[^1] is { Kind: PieceKind.Between } && pieces[^2] is var before && before.Kind == piece.Kind && before.Says == piece.Says
-                && !text[pieces[^1].Start..piece.Start].Contains('\n', StringComparison.Ordinal))
+            if (
+                pieces.Count > 1
+                && pieces[^1] is { Kind: PieceKind.Between }
+                && pieces[^2] is var before
+                && before.Kind == piece.Kind
+                && before.Says == piece.Says
+                && !text[pieces[^1].Start..piece.Start].Contains('\n', StringComparison.Ordinal)
+            )
             {
                 pieces.RemoveAt(pieces.Count - 1);
                 pieces[^1] = before with { Length = piece.Start + piece.Length - before.Start };

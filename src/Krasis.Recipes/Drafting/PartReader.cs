@@ -19,7 +19,8 @@ internal sealed class PartReader(Drafted draft, Marking marking)
     /// <summary>Reads a part.</summary>
     /// <param name="bits">What stands before the brackets: its name, and how much of it goes in.</param>
     /// <param name="makings">The brackets.</param>
-    /// <returns>The part as an ingredient with what is said of it; null where the brackets do not say how it is made.</returns>
+    /// <returns>The part as an ingredient with what is said of it; null where the brackets do not say how it is
+    /// made.</returns>
     public Made? Read(IReadOnlyList<Bit> bits, Bit.Group makings)
     {
         var said = bits.Where(bit => bit.IsOfWords).ToList();
@@ -31,7 +32,10 @@ internal sealed class PartReader(Drafted draft, Marking marking)
 
         var name = string.Join(' ', named.Select(bit => bit.Said));
         var isRatio = makings.Inside.Any(bit => bit is Bit.Ratio);
-        var known = draft.Names.Find([.. named.Select(bit => bit.Said)], _ => true) is [{ } one] && one.Count == named.Count ? one : null;
+        var known =
+            draft.Names.Find([.. named.Select(bit => bit.Said)], _ => true) is [{ } one] && one.Count == named.Count
+                ? one
+                : null;
         var own = known is null ? null : draft.PartOf(known.Ingredient.Id);
         var amounts = bits.Where(bit => bit.IsAmount).ToList();
         if (own is not null && IsSame(own, lines))
@@ -47,8 +51,18 @@ internal sealed class PartReader(Drafted draft, Marking marking)
         }
 
         var kind = KindOf(name, lines);
-        var title = Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? Capital(name) : string.Create(CultureInfo.InvariantCulture, $"{Capital(name)} {n}")).First(free => !draft.HasName(free));
-        var part = new PartDocument { Name = title, Kind = Core.Input.Choice.Word(kind), Colour = "#d9b38c", Ratio = isRatio ? "volume" : null, Lines = [.. lines.Select(line => line.Document)] };
+        var title = Enumerable
+            .Range(1, int.MaxValue)
+            .Select(n => n == 1 ? Capital(name) : string.Create(CultureInfo.InvariantCulture, $"{Capital(name)} {n}"))
+            .First(free => !draft.HasName(free));
+        var part = new PartDocument
+        {
+            Name = title,
+            Kind = Core.Input.Choice.Word(kind),
+            Colour = "#d9b38c",
+            Ratio = isRatio ? "volume" : null,
+            Lines = [.. lines.Select(line => line.Document)],
+        };
         var (made, problem) = draft.Add(part);
         if (made is null)
         {
@@ -56,15 +70,38 @@ internal sealed class PartReader(Drafted draft, Marking marking)
             return null;
         }
 
-        marking.Mark([makings], PieceKind.Guessed, isRatio ? $"{title} · a new part, its makings taken by volume" : $"{title} · a new part");
-        draft.Assumed.Add($"{title} is a new part of the bar: how it is made, and how long it keeps, is to be looked at before it is used.");
-        return new Made(made, said, amounts, title, known is null ? null : $"{title} · made otherwise than the house's own");
+        marking.Mark(
+            [makings],
+            PieceKind.Guessed,
+            isRatio ? $"{title} · a new part, its makings taken by volume" : $"{title} · a new part"
+        );
+        draft.Assumed.Add(
+            $"{title} is a new part of the bar: how it is made, and how long it keeps, is to be looked at before it is used."
+        );
+        return new Made(
+            made,
+            said,
+            amounts,
+            title,
+            known is null ? null : $"{title} · made otherwise than the house's own"
+        );
     }
 
     // "Cold" and "top" are of a name where the house has one that begins so.
     private bool IsOfName(List<Bit> said, Bit bit) =>
-        draft.Bar.Ingredients.Any(ingredient => ingredient.Name.StartsWith(string.Join(' ', said.SkipWhile(one => one != bit).Select(one => one.Said)), StringComparison.OrdinalIgnoreCase))
-        || (bit.Said.Equals("cold", StringComparison.OrdinalIgnoreCase) && said.SkipWhile(one => one != bit).Skip(1).FirstOrDefault()?.Said.Equals("foam", StringComparison.OrdinalIgnoreCase) == true);
+        draft.Bar.Ingredients.Any(ingredient =>
+            ingredient.Name.StartsWith(
+                string.Join(' ', said.SkipWhile(one => one != bit).Select(one => one.Said)),
+                StringComparison.OrdinalIgnoreCase
+            )
+        )
+        || (
+            bit.Said.Equals("cold", StringComparison.OrdinalIgnoreCase)
+            && said.SkipWhile(one => one != bit)
+                .Skip(1)
+                .FirstOrDefault()
+                ?.Said.Equals("foam", StringComparison.OrdinalIgnoreCase) == true
+        );
 
     private List<PartOf>? ReadLines(Bit.Group makings)
     {
@@ -88,16 +125,38 @@ internal sealed class PartReader(Drafted draft, Marking marking)
 
             if (ratio is not null)
             {
-                lines.Add(new PartOf(only, new PartLineDocument { Ingredient = only.Ingredient.Id.Value, Amount = ratio.Parts.ElementAtOrDefault(lines.Count) }));
+                lines.Add(
+                    new PartOf(
+                        only,
+                        new PartLineDocument
+                        {
+                            Ingredient = only.Ingredient.Id.Value,
+                            Amount = ratio.Parts.ElementAtOrDefault(lines.Count),
+                        }
+                    )
+                );
                 continue;
             }
 
-            if (clause.Bits.OfType<Bit.Amount>().FirstOrDefault() is not { Quantity: var quantity } || Measured(quantity, only.Ingredient) is not { } measured)
+            if (
+                clause.Bits.OfType<Bit.Amount>().FirstOrDefault() is not { Quantity: var quantity }
+                || Measured(quantity, only.Ingredient) is not { } measured
+            )
             {
                 return null;
             }
 
-            lines.Add(new PartOf(only, new PartLineDocument { Ingredient = only.Ingredient.Id.Value, Amount = Math.Round(measured.Amount, 2), Measure = measured.Measure.Code }));
+            lines.Add(
+                new PartOf(
+                    only,
+                    new PartLineDocument
+                    {
+                        Ingredient = only.Ingredient.Id.Value,
+                        Amount = Math.Round(measured.Amount, 2),
+                        Measure = measured.Measure.Code,
+                    }
+                )
+            );
         }
 
         return lines.Count < 2 || (ratio is not null && ratio.Parts.Count != lines.Count) ? null : lines;
@@ -106,17 +165,30 @@ internal sealed class PartReader(Drafted draft, Marking marking)
     // A part is measured out; strokes and shots are turned into what they are here.
     private Quantity? Measured(Quantity quantity, Ingredient ingredient) =>
         quantity.Measure.Kind is MeasureKind.Mass or MeasureKind.Volume ? quantity
-        : Dosing.Convert(quantity, Measure.Millilitre, ingredient, draft.Bar, "amount") is { IsRead: true } ml ? ml.Value : null;
+        : Dosing.Convert(quantity, Measure.Millilitre, ingredient, draft.Bar, "amount") is { IsRead: true } ml
+            ? ml.Value
+        : null;
 
     private static bool IsSame(PartDocument own, List<PartOf> lines)
     {
-        if (own.Lines.Count != lines.Count || !own.Lines.Select(line => line.Ingredient).SequenceEqual(lines.Select(line => line.Document.Ingredient)) || lines.Exists(line => line.Document.Measure is not null) != own.Ratio is null)
+        if (
+            own.Lines.Count != lines.Count
+            || !own.Lines.Select(line => line.Ingredient).SequenceEqual(lines.Select(line => line.Document.Ingredient))
+            || lines.Exists(line => line.Document.Measure is not null) != own.Ratio is null
+        )
         {
             return false;
         }
 
         var (first, other) = (own.Lines.Sum(line => line.Amount ?? 0), lines.Sum(line => line.Document.Amount ?? 0));
-        return first > 0 && other > 0 && own.Lines.Zip(lines).All(pair => pair.First.Measure == pair.Second.Document.Measure && Math.Abs(((pair.First.Amount ?? 0) / first) - ((pair.Second.Document.Amount ?? 0) / other)) <= SameShare);
+        return first > 0
+            && other > 0
+            && own.Lines.Zip(lines)
+                .All(pair =>
+                    pair.First.Measure == pair.Second.Document.Measure
+                    && Math.Abs(((pair.First.Amount ?? 0) / first) - ((pair.Second.Document.Amount ?? 0) / other))
+                        <= SameShare
+                );
     }
 
     private static IngredientKind KindOf(string name, List<PartOf> lines) =>
@@ -133,7 +205,13 @@ internal sealed class PartReader(Drafted draft, Marking marking)
     /// <param name="Amounts">How much of it goes in.</param>
     /// <param name="Says">What it is called.</param>
     /// <param name="Doubt">Why it may be another.</param>
-    internal sealed record Made(Ingredient Line, IReadOnlyList<Bit> Rest, IReadOnlyList<Bit> Amounts, string Says, string? Doubt);
+    internal sealed record Made(
+        Ingredient Line,
+        IReadOnlyList<Bit> Rest,
+        IReadOnlyList<Bit> Amounts,
+        string Says,
+        string? Doubt
+    );
 
     private sealed record PartOf(FoundName Found, PartLineDocument Document);
 }

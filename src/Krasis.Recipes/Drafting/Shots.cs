@@ -11,7 +11,8 @@ namespace Krasis.Recipes.Drafting;
 internal sealed class Shots(Drafted draft, Marking marking)
 {
     // Two ways of saying the same pull differ by less, g (common practice, no source).
-    private const double SameDose = 0.5, SameYield = 2;
+    private const double SameDose = 0.5,
+        SameYield = 2;
 
     private readonly List<Bit.Pulled> said = [];
 
@@ -36,8 +37,14 @@ internal sealed class Shots(Drafted draft, Marking marking)
             return;
         }
 
-        var (dose, yield, seconds) = (said.Select(one => one.Dose).LastOrDefault(one => one is not null), said.Select(one => one.Yield).LastOrDefault(one => one is not null), said.Select(one => one.Seconds).LastOrDefault(one => one is not null));
-        var line = draft.Current is { Ingredient.Kind: IngredientKind.Espresso } current ? current : draft.Lines.LastOrDefault(one => one.Ingredient.Kind == IngredientKind.Espresso);
+        var (dose, yield, seconds) = (
+            said.Select(one => one.Dose).LastOrDefault(one => one is not null),
+            said.Select(one => one.Yield).LastOrDefault(one => one is not null),
+            said.Select(one => one.Seconds).LastOrDefault(one => one is not null)
+        );
+        var line = draft.Current is { Ingredient.Kind: IngredientKind.Espresso } current
+            ? current
+            : draft.Lines.LastOrDefault(one => one.Ingredient.Kind == IngredientKind.Espresso);
         var bits = said.ToList();
         said.Clear();
         if (dose is null && yield is null)
@@ -45,7 +52,11 @@ internal sealed class Shots(Drafted draft, Marking marking)
             // Seconds by themselves are of the shot only where one is spoken of.
             var about = draft.Current;
             about?.Notes.Add(string.Create(CultureInfo.InvariantCulture, $"{seconds:0} s"));
-            marking.Mark(bits, about is null ? PieceKind.NotUnderstood : PieceKind.Aside, about is null ? null : $"kept as a note on {about.Ingredient.Name}");
+            marking.Mark(
+                bits,
+                about is null ? PieceKind.NotUnderstood : PieceKind.Aside,
+                about is null ? null : $"kept as a note on {about.Ingredient.Name}"
+            );
             return;
         }
 
@@ -77,9 +88,16 @@ internal sealed class Shots(Drafted draft, Marking marking)
 
         line.Notes.Add(string.Join(", ", bits.Select(bit => bit.Said)));
         var own = draft.Bar.EspressoOf(line.Ingredient.Id);
-        marking.Mark(bits, PieceKind.NotUnderstood, own is null
-            ? "The bar has no espresso recipe like that. It is kept as a note."
-            : string.Create(CultureInfo.InvariantCulture, $"The bar pulls {own.Name} with {own.Dose.Value:0.#} g in and {own.Yield.Value:0.#} g out. What is said is kept as a note."));
+        marking.Mark(
+            bits,
+            PieceKind.NotUnderstood,
+            own is null
+                ? "The bar has no espresso recipe like that. It is kept as a note."
+                : string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"The bar pulls {own.Name} with {own.Dose.Value:0.#} g in and {own.Yield.Value:0.#} g out. What is said is kept as a note."
+                )
+        );
     }
 
     private static bool Is(EspressoRecipe recipe, double? dose, double? yield, double? seconds) =>

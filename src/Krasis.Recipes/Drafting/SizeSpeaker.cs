@@ -7,7 +7,8 @@ namespace Krasis.Recipes.Drafting;
 /// <param name="marking">The marks.</param>
 internal sealed class SizeSpeaker(Drafted draft, Marking marking)
 {
-    /// <summary>Takes what the drink is sold in, which is not of which size the next is said: "Wren / Plover / Heron".</summary>
+    /// <summary>Takes what the drink is sold in, which is not of which size the next is said: "Wren / Plover /
+    /// Heron".</summary>
     public void AllSizes(IReadOnlyList<Clause> clauses)
     {
         foreach (var clause in clauses)
@@ -48,7 +49,11 @@ internal sealed class SizeSpeaker(Drafted draft, Marking marking)
     private IReadOnlyList<Bit> TakeFirstSize(IReadOnlyList<Bit> all, out bool isOfAll)
     {
         isOfAll = false;
-        if (all.OfType<Bit.Group>().FirstOrDefault(group => draft.Sizes.IsSize(string.Join(' ', group.Inside.Select(bit => bit.Said)))) is { } sized)
+        if (
+            all.OfType<Bit.Group>()
+                .FirstOrDefault(group => draft.Sizes.IsSize(string.Join(' ', group.Inside.Select(bit => bit.Said)))) is
+            { } sized
+        )
         {
             Label([sized], string.Join(' ', sized.Inside.Select(bit => bit.Said)));
             return [.. all.Where(bit => bit != sized)];
@@ -85,13 +90,22 @@ internal sealed class SizeSpeaker(Drafted draft, Marking marking)
             {
                 var said = all.Skip(i + 1).Take(count).ToList();
                 var text = string.Join(' ', said.Select(bit => bit.Said));
-                if (!said.TrueForAll(bit => bit is Bit.Filler or Bit.Word or Bit.Amount or Bit.Deed) || !draft.Sizes.IsSize(text) || said.TrueForAll(bit => bit is Bit.Filler))
+                if (
+                    !said.TrueForAll(bit => bit is Bit.Filler or Bit.Word or Bit.Amount or Bit.Deed)
+                    || !draft.Sizes.IsSize(text)
+                    || said.TrueForAll(bit => bit is Bit.Filler)
+                )
                 {
                     continue;
                 }
 
-                // A volume is a size only where a cup is said of it, or nothing more and there is such a cup: 'in 30 ml of water' is not.
-                if (said.Exists(bit => bit is Bit.Amount) && !IsCup(all, i + 1 + count, said) && !(i + 1 + count == all.Count && i > 0 && draft.Sizes.Find(text) is not null))
+                // A volume is a size only where a cup is said of it, or nothing more and there is such a cup: 'in 30 ml
+                // of water' is not.
+                if (
+                    said.Exists(bit => bit is Bit.Amount)
+                    && !IsCup(all, i + 1 + count, said)
+                    && !(i + 1 + count == all.Count && i > 0 && draft.Sizes.Find(text) is not null)
+                )
                 {
                     continue;
                 }

@@ -19,7 +19,12 @@ internal static class Surfaces
 
     /// <summary>Whether it fills a cup up where it is topped up with.</summary>
     public static bool FillsUp(DraftedLine line) =>
-        line.Ingredient.Kind is IngredientKind.Milk or IngredientKind.Water or IngredientKind.Coffee or IngredientKind.Ice && !line.IsFoam;
+        line.Ingredient.Kind
+            is IngredientKind.Milk
+                or IngredientKind.Water
+                or IngredientKind.Coffee
+                or IngredientKind.Ice
+        && !line.IsFoam;
 
     /// <summary>How a drink is served by what a word says; null where it says nothing of it.</summary>
     public static Serve? ServeOf(string word) => Serves.TryGetValue(word, out var serve) ? serve : null;
@@ -47,22 +52,27 @@ internal static class Surfaces
         return said;
     }
 
-    private static Technique? Of(Doing deed, DraftedLine line) => deed switch
-    {
-        Doing.Stir when line.Ingredient.Kind is not (IngredientKind.Ice or IngredientKind.Topping) => Technique.Stir,
-        Doing.Steam when line.Ingredient.Kind == IngredientKind.Milk => Technique.Steam,
-        Doing.Foam when line.Ingredient.Kind == IngredientKind.Milk => Technique.Foam,
-        Doing.Float when line.Ingredient.Kind is not (IngredientKind.Ice or IngredientKind.Topping) => Technique.Float,
-        Doing.Drizzle => Technique.Top,
-        Doing.Dust => line.Ingredient.Kind == IngredientKind.Powder ? Technique.Dust : Technique.Top,
-        Doing.Rim => Technique.Rim,
-        Doing.Torch => Technique.Torch,
-        Doing.Skewer => Technique.Skewer,
-        Doing.Wall when line.Ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup => Technique.Wall,
-        Doing.Dissolve when line.Ingredient.Kind is IngredientKind.Powder or IngredientKind.Sauce or IngredientKind.Syrup => Technique.Dissolve,
-        Doing.Cool when line.Ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee => Technique.Cool,
-        Doing.Top when line.IsFoam => Technique.Foam,
-        Doing.Top when !FillsUp(line) && line.Ingredient.Kind is not IngredientKind.Espresso => Technique.Top,
-        _ => null,
-    };
+    private static Technique? Of(Doing deed, DraftedLine line) =>
+        deed switch
+        {
+            Doing.Stir when line.Ingredient.Kind is not (IngredientKind.Ice or IngredientKind.Topping) =>
+                Technique.Stir,
+            Doing.Steam when line.Ingredient.Kind == IngredientKind.Milk => Technique.Steam,
+            Doing.Foam when line.Ingredient.Kind == IngredientKind.Milk => Technique.Foam,
+            Doing.Float when line.Ingredient.Kind is not (IngredientKind.Ice or IngredientKind.Topping) =>
+                Technique.Float,
+            Doing.Drizzle => Technique.Top,
+            Doing.Dust => line.Ingredient.Kind == IngredientKind.Powder ? Technique.Dust : Technique.Top,
+            Doing.Rim => Technique.Rim,
+            Doing.Torch => Technique.Torch,
+            Doing.Skewer => Technique.Skewer,
+            Doing.Wall when line.Ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup => Technique.Wall,
+            Doing.Dissolve
+                when line.Ingredient.Kind is IngredientKind.Powder or IngredientKind.Sauce or IngredientKind.Syrup =>
+                Technique.Dissolve,
+            Doing.Cool when line.Ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee => Technique.Cool,
+            Doing.Top when line.IsFoam => Technique.Foam,
+            Doing.Top when !FillsUp(line) && line.Ingredient.Kind is not IngredientKind.Espresso => Technique.Top,
+            _ => null,
+        };
 }

@@ -11,7 +11,9 @@ namespace Krasis.Recipes.Finding;
 internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IReadOnlyList<NameChoice> choices)
 {
     // Common practice, no source: from here on two names are of one thing, or may be (held by texts of our own).
-    private const double Surely = 0.85, Perhaps = 0.55, Nearly = 0.08;
+    private const double Surely = 0.85,
+        Perhaps = 0.55,
+        Nearly = 0.08;
 
     private const int LongestName = 7;
 
@@ -30,7 +32,14 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
         ["water"] = IngredientKind.Water,
     };
 
-    private readonly IReadOnlyList<string> own = [.. bar.Ingredients.SelectMany(ingredient => ingredient.Name.Split(' ')).Concat(choices.SelectMany(choice => choice.Said.Split(' '))).Concat(Sorts.Keys).Distinct(StringComparer.OrdinalIgnoreCase)];
+    private readonly IReadOnlyList<string> own =
+    [
+        .. bar
+            .Ingredients.SelectMany(ingredient => ingredient.Name.Split(' '))
+            .Concat(choices.SelectMany(choice => choice.Said.Split(' ')))
+            .Concat(Sorts.Keys)
+            .Distinct(StringComparer.OrdinalIgnoreCase),
+    ];
     private readonly Dictionary<string, bool> near = new(StringComparer.OrdinalIgnoreCase);
     private readonly Dictionary<string, FoundName?> remembered = new(StringComparer.OrdinalIgnoreCase);
 
@@ -45,9 +54,16 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
         // "Espresso shots": one thing, said twice.
         for (var i = found.Count - 1; i > 0; i--)
         {
-            if (found[i].Ingredient == found[i - 1].Ingredient && found[i - 1].From + found[i - 1].Count == found[i].From)
+            if (
+                found[i].Ingredient == found[i - 1].Ingredient
+                && found[i - 1].From + found[i - 1].Count == found[i].From
+            )
             {
-                found[i - 1] = found[i - 1] with { Count = found[i - 1].Count + found[i].Count, Doubt = found[i - 1].Doubt is null || found[i].Doubt is null ? null : found[i].Doubt };
+                found[i - 1] = found[i - 1] with
+                {
+                    Count = found[i - 1].Count + found[i].Count,
+                    Doubt = found[i - 1].Doubt is null || found[i].Doubt is null ? null : found[i].Doubt,
+                };
                 found.RemoveAt(i);
             }
         }
@@ -55,13 +71,29 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
         return found;
     }
 
-    /// <summary>The ingredient of a sort: the only one that is called by the sort's own word, such as the one milk among drinks of oats and coconuts;
-    /// where there are several or none, the bar's first, with doubt.</summary>
+    /// <summary>The ingredient of a sort: the only one that is called by the sort's own word, such as the one milk
+    /// among drinks of oats and coconuts; where there are several or none, the bar's first, with doubt.</summary>
     public FoundName? OfSort(IngredientKind kind)
     {
         var all = bar.Ingredients.Where(ingredient => ingredient.Kind == kind).ToList();
-        var plain = all.Where(ingredient => ingredient.Name.Split(' ', '-') is var words && words.Contains(kind.ToString(), StringComparer.OrdinalIgnoreCase)
-            && !words.Any(word => word.ToLowerInvariant() is "coffee" or "decaf" or "condensed" or "evaporated" or "oat" or "soya" or "soy" or "almond" or "coconut") && !parts.Contains(ingredient.Id.Value)).ToList();
+        var plain = all.Where(ingredient =>
+                ingredient.Name.Split(' ', '-') is var words
+                && words.Contains(kind.ToString(), StringComparer.OrdinalIgnoreCase)
+                && !words.Any(word =>
+                    word.ToLowerInvariant()
+                        is "coffee"
+                            or "decaf"
+                            or "condensed"
+                            or "evaporated"
+                            or "oat"
+                            or "soya"
+                            or "soy"
+                            or "almond"
+                            or "coconut"
+                )
+                && !parts.Contains(ingredient.Id.Value)
+            )
+            .ToList();
         return all.Count == 0 ? null
             : all.Count == 1 || plain.Count == 1 ? new FoundName(0, 0, plain.FirstOrDefault() ?? all[0], null)
             : new FoundName(0, 0, all[0], $"taken for {all[0].Name}: the bar has others");
@@ -104,8 +136,15 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
                 named = named with { From = start, Count = count };
                 if (named.Doubt is null)
                 {
-                    // What is said besides makes it doubtful, and is of it all the same: oat milk, of which the house has a drink.
-                    return perhaps is not null && perhaps.Ingredient == named.Ingredient && perhaps.From <= start && perhaps.From + perhaps.Count >= start + count ? perhaps : named;
+                    // What is said besides makes it doubtful, and is of it all the same: oat milk, of which the house
+                    // has a drink.
+                    return
+                        perhaps is not null
+                        && perhaps.Ingredient == named.Ingredient
+                        && perhaps.From <= start
+                        && perhaps.From + perhaps.Count >= start + count
+                        ? perhaps
+                        : named;
                 }
 
                 perhaps ??= named;
@@ -137,7 +176,11 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
 
     private FoundName? Look(string said)
     {
-        if (choices.FirstOrDefault(choice => string.Equals(choice.Said, said, StringComparison.OrdinalIgnoreCase)) is { } chosen && bar.Find(new IngredientId(chosen.Ingredient)) is { } own)
+        if (
+            choices.FirstOrDefault(choice => string.Equals(choice.Said, said, StringComparison.OrdinalIgnoreCase))
+                is { } chosen
+            && bar.Find(new IngredientId(chosen.Ingredient)) is { } own
+        )
         {
             return new FoundName(0, 0, own, null);
         }
@@ -147,8 +190,16 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
             return OfSort(kind);
         }
 
-        var ranked = bar.Ingredients.Select(ingredient => (Ingredient: ingredient, Like: NameLikeness.Of(said, ingredient.Name), IsShort: NameLikeness.IsShortFor(said, ingredient.Name)))
-            .OrderByDescending(one => one.Like).ToList();
+        var ranked = bar
+            .Ingredients.Select(ingredient =>
+                (
+                    Ingredient: ingredient,
+                    Like: NameLikeness.Of(said, ingredient.Name),
+                    IsShort: NameLikeness.IsShortFor(said, ingredient.Name)
+                )
+            )
+            .OrderByDescending(one => one.Like)
+            .ToList();
         if (ranked.Count == 0)
         {
             return null;
@@ -158,12 +209,22 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
         var holders = ranked.Where(one => NameLikeness.IsWithin(said, one.Ingredient.Name)).ToList();
         if (holders is [{ } holder] && best.Like < Surely)
         {
-            return new FoundName(0, 0, holder.Ingredient, NameLikeness.IsSort(said) ? $"taken for {holder.Ingredient.Name}" : null);
+            return new FoundName(
+                0,
+                0,
+                holder.Ingredient,
+                NameLikeness.IsSort(said) ? $"taken for {holder.Ingredient.Name}" : null
+            );
         }
 
-        var others = ranked.Skip(1).Where(other => other.Like >= best.Like - Nearly || (best.Like < Surely && best.IsShort && other.IsShort)).Select(other => other.Ingredient.Name).ToList();
+        var others = ranked
+            .Skip(1)
+            .Where(other => other.Like >= best.Like - Nearly || (best.Like < Surely && best.IsShort && other.IsShort))
+            .Select(other => other.Ingredient.Name)
+            .ToList();
         return best.Like < Perhaps && !best.IsShort ? null
-            : others.Count > 0 && best.Like < 0.99 ? new FoundName(0, 0, best.Ingredient, $"taken for {best.Ingredient.Name}, and could be {others[0]}")
+            : others.Count > 0 && best.Like < 0.99
+                ? new FoundName(0, 0, best.Ingredient, $"taken for {best.Ingredient.Name}, and could be {others[0]}")
             : best.Like >= Surely || best.IsShort ? new FoundName(0, 0, best.Ingredient, null)
             : new FoundName(0, 0, best.Ingredient, $"taken for {best.Ingredient.Name}");
     }

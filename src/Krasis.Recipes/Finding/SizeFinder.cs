@@ -6,7 +6,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Recipes.Finding;
 
-/// <summary>Finds the bar's cups by what they are called in recipes: their name, what is printed on them, small and large.</summary>
+/// <summary>Finds the bar's cups by what they are called in recipes: their name, what is printed on them, small and
+/// large.</summary>
 /// <param name="bar">The bar.</param>
 internal sealed partial class SizeFinder(BarFacts bar)
 {
@@ -33,7 +34,8 @@ internal sealed partial class SizeFinder(BarFacts bar)
 
     /// <summary>The cup that words call.</summary>
     /// <param name="said">Such as <c>16 oz</c>, <c>large</c>, <c>the Heron</c>.</param>
-    /// <returns>The cup and why it may be another, null where there is no doubt; nothing where they call none.</returns>
+    /// <returns>The cup and why it may be another, null where there is no doubt; nothing where they call
+    /// none.</returns>
     public (Cup Cup, string? Doubt)? Find(string said)
     {
         var text = Around().Replace(said.Trim(), "").Trim();
@@ -50,14 +52,31 @@ internal sealed partial class SizeFinder(BarFacts bar)
         if (Labelled().Match(text) is { Success: true } label)
         {
             var ml = MlOf(label);
-            var labels = bar.Cups.Where(cup => cup.Label is not null).Select(cup => (Cup: cup, Off: Math.Abs((cup.Label!.Value.Value / ml) - 1))).Where(one => one.Off <= SameLabel).OrderBy(one => one.Off).ToList();
-            return labels.Count > 0 ? (labels[0].Cup, labels[0].Off <= 0.03 ? null : $"taken for {labels[0].Cup.Name}, which is sold as {labels[0].Cup.Label!.Value.Value:0} ml") : null;
+            var labels = bar
+                .Cups.Where(cup => cup.Label is not null)
+                .Select(cup => (Cup: cup, Off: Math.Abs((cup.Label!.Value.Value / ml) - 1)))
+                .Where(one => one.Off <= SameLabel)
+                .OrderBy(one => one.Off)
+                .ToList();
+            return labels.Count > 0
+                ? (
+                    labels[0].Cup,
+                    labels[0].Off <= 0.03
+                        ? null
+                        : $"taken for {labels[0].Cup.Name}, which is sold as {labels[0].Cup.Label!.Value.Value:0} ml"
+                )
+                : null;
         }
 
         if (Orders.TryGetValue(text, out var place) && bar.Cups.Count > 1)
         {
             var cups = bar.Cups.OrderBy(cup => cup.BrimCapacity.Value).ToList();
-            var cup = place switch { 0 => cups[0], 1 => cups[cups.Count / 2], _ => cups[^1] };
+            var cup = place switch
+            {
+                0 => cups[0],
+                1 => cups[cups.Count / 2],
+                _ => cups[^1],
+            };
             return (cup, $"taken for {cup.Name}");
         }
 
@@ -65,7 +84,8 @@ internal sealed partial class SizeFinder(BarFacts bar)
     }
 
     /// <summary>Whether words say how large a cup is, whether the bar has it or not.</summary>
-    public bool IsSize(string said) => Find(said) is not null || Labelled().IsMatch(Around().Replace(said.Trim(), "").Trim());
+    public bool IsSize(string said) =>
+        Find(said) is not null || Labelled().IsMatch(Around().Replace(said.Trim(), "").Trim());
 
     private static double MlOf(Match label)
     {
@@ -78,9 +98,15 @@ internal sealed partial class SizeFinder(BarFacts bar)
         };
     }
 
-    [GeneratedRegex(@"^(?:(?:for|in|the|an?|our|size)\s+)+|\s+(?:cup|glass|size|mug|one|drink)s?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?:(?:for|in|the|an?|our|size)\s+)+|\s+(?:cup|glass|size|mug|one|drink)s?$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex Around();
 
-    [GeneratedRegex(@"^(?<number>[0-9]{1,3}(?:[.,][0-9])?|[0-9]{0,2}\s?½)\s*-?\s*(?<unit>oz|ozs|ounce|ounces|fl\.?\s*oz\.?|floz|ml|cl)\.?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"^(?<number>[0-9]{1,3}(?:[.,][0-9])?|[0-9]{0,2}\s?½)\s*-?\s*(?<unit>oz|ozs|ounce|ounces|fl\.?\s*oz\.?|floz|ml|cl)\.?$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    )]
     private static partial Regex Labelled();
 }

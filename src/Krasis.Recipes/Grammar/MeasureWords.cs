@@ -2,7 +2,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Recipes.Grammar;
 
-/// <summary>What measures are called in recipes, beyond what the quantity language takes: abbreviations, misspellings, and multiples of them.</summary>
+/// <summary>What measures are called in recipes, beyond what the quantity language takes: abbreviations, misspellings,
+/// and multiples of them.</summary>
 /// <remarks>Common practice, no source.</remarks>
 internal static class MeasureWords
 {
@@ -28,12 +29,13 @@ internal static class MeasureWords
         (Measure.Gram, 1000, "kg,kilo,kilos"),
     ];
 
-    private static readonly Dictionary<string, (Measure Measure, double Times)> Known = Measure.All
-        .SelectMany(measure => measure.Spoken.Select(said => (Measure: measure, Times: 1.0, Words: said)))
+    private static readonly Dictionary<string, (Measure Measure, double Times)> Known = Measure
+        .All.SelectMany(measure => measure.Spoken.Select(said => (Measure: measure, Times: 1.0, Words: said)))
         .Concat(More.SelectMany(more => more.Words.Split(',').Select(said => (more.Measure, more.Times, Words: said))))
         .DistinctBy(one => one.Words.ToLowerInvariant())
         .ToDictionary(one => one.Words.ToLowerInvariant(), one => (one.Measure, one.Times), StringComparer.Ordinal);
 
     /// <summary>The measure that words call, and how many of it one is; null where they call none.</summary>
-    public static (Measure Measure, double Times)? Find(string words) => Known.TryGetValue(words.ToLowerInvariant(), out var found) ? found : null;
+    public static (Measure Measure, double Times)? Find(string words) =>
+        Known.TryGetValue(words.ToLowerInvariant(), out var found) ? found : null;
 }

@@ -8,8 +8,9 @@ namespace Krasis.Recipes.Grammar;
 /// <summary>Takes a line of a recipe apart.</summary>
 internal static class RecipeTokenizer
 {
-    private static readonly TextParser<TextSpan> Number =
-        Span.Regex(@"(?:(?:[0-9]{1,4}[ \t]+)?[0-9]{1,3}/[0-9]{1,3}(?![0-9/])|[0-9]{0,4}[ \t]?[¼½¾⅓⅔⅛⅜⅝⅞]|[0-9]{1,9}(?:[.,][0-9]{1,9})?)");
+    private static readonly TextParser<TextSpan> Number = Span.Regex(
+        @"(?:(?:[0-9]{1,4}[ \t]+)?[0-9]{1,3}/[0-9]{1,3}(?![0-9/])|[0-9]{0,4}[ \t]?[¼½¾⅓⅔⅛⅜⅝⅞]|[0-9]{1,9}(?:[.,][0-9]{1,9})?)"
+    );
 
     private static readonly Tokenizer<RecipeToken> Tokens = new TokenizerBuilder<RecipeToken>()
         .Ignore(Span.WhiteSpace)

@@ -28,8 +28,8 @@ public sealed class BarStore
     /// <summary>How often the facts have been changed.</summary>
     public long Revision => connection.ExecuteScalar<long>(RevisionNow, transaction: transaction);
 
-    /// <summary>The bar's facts. Every change is read before it is kept, so that what is kept can always be read; if it cannot, the file was changed
-    /// by another hand.</summary>
+    /// <summary>The bar's facts. Every change is read before it is kept, so that what is kept can always be read; if it
+    /// cannot, the file was changed by another hand.</summary>
     /// <exception cref="InvalidOperationException">The kept bar cannot be read.</exception>
     public BarFacts Facts()
     {
@@ -51,16 +51,21 @@ public sealed class BarStore
     }
 
     /// <summary>Whether nothing is known of the bar yet.</summary>
-    public bool IsEmpty => connection.ExecuteScalar<long>("SELECT count(*) FROM bar_fact", transaction: transaction) == 0;
+    public bool IsEmpty =>
+        connection.ExecuteScalar<long>("SELECT count(*) FROM bar_fact", transaction: transaction) == 0;
 
     /// <summary>Every fact of a kind, in the bar's order.</summary>
     public IReadOnlyList<StoredFact<TDocument>> List<TDocument>(BarKind<TDocument> kind)
         where TDocument : class =>
-    [
-        .. connection
-            .Query<Row>("SELECT id, version, document FROM bar_fact WHERE kind = @Name ORDER BY position, id", new { kind.Name }, transaction)
-            .Select(row => new StoredFact<TDocument>(row.Id, row.Version, StoreJson.Read<TDocument>(row.Document))),
-    ];
+        [
+            .. connection
+                .Query<Row>(
+                    "SELECT id, version, document FROM bar_fact WHERE kind = @Name ORDER BY position, id",
+                    new { kind.Name },
+                    transaction
+                )
+                .Select(row => new StoredFact<TDocument>(row.Id, row.Version, StoreJson.Read<TDocument>(row.Document))),
+        ];
 
     /// <summary>The whole bar as one document.</summary>
     public BarDocument Whole()
@@ -76,14 +81,31 @@ public sealed class BarStore
         where TDocument : class => Insert(kind.Name, id, 1, StoreJson.Write(document), now);
 
     /// <summary>Keeps a changed fact, if it still is the version that was changed.</summary>
-    public SaveOutcome Update<TDocument>(BarKind<TDocument> kind, string id, long expectedVersion, TDocument document, DateTimeOffset now)
+    public SaveOutcome Update<TDocument>(
+        BarKind<TDocument> kind,
+        string id,
+        long expectedVersion,
+        TDocument document,
+        DateTimeOffset now
+    )
         where TDocument : class
     {
         var json = StoreJson.Write(document);
-        var outcome = Outcome(kind.Name, id, connection.Execute(
-            "UPDATE bar_fact SET document = @json, version = version + 1 WHERE kind = @Name AND id = @id AND version = @expectedVersion",
-            new { kind.Name, id, expectedVersion, json },
-            transaction));
+        var outcome = Outcome(
+            kind.Name,
+            id,
+            connection.Execute(
+                "UPDATE bar_fact SET document = @json, version = version + 1 WHERE kind = @Name AND id = @id AND version = @expectedVersion",
+                new
+                {
+                    kind.Name,
+                    id,
+                    expectedVersion,
+                    json,
+                },
+                transaction
+            )
+        );
         if (outcome == SaveOutcome.Saved)
         {
             Remember(kind.Name, id, expectedVersion + 1, json, now);
@@ -96,10 +118,20 @@ public sealed class BarStore
     public SaveOutcome Delete<TDocument>(BarKind<TDocument> kind, string id, long expectedVersion, DateTimeOffset now)
         where TDocument : class
     {
-        var outcome = Outcome(kind.Name, id, connection.Execute(
-            "DELETE FROM bar_fact WHERE kind = @Name AND id = @id AND version = @expectedVersion",
-            new { kind.Name, id, expectedVersion },
-            transaction));
+        var outcome = Outcome(
+            kind.Name,
+            id,
+            connection.Execute(
+                "DELETE FROM bar_fact WHERE kind = @Name AND id = @id AND version = @expectedVersion",
+                new
+                {
+                    kind.Name,
+                    id,
+                    expectedVersion,
+                },
+                transaction
+            )
+        );
         if (outcome == SaveOutcome.Saved)
         {
             Remember(kind.Name, id, expectedVersion + 1, null, now);
@@ -126,33 +158,42 @@ public sealed class BarStore
     /// <summary>The versions of a fact, the newest first; empty where there never was one.</summary>
     public IReadOnlyList<FactRevision<TDocument>> History<TDocument>(BarKind<TDocument> kind, string id)
         where TDocument : class =>
-    [
-        .. connection
-            .Query<(long Version, string? SavedAt, string? Document)>(
-                "SELECT version, saved_at, document FROM bar_fact_revision WHERE kind = @Name AND id = @id ORDER BY version DESC", new { kind.Name, id }, transaction)
-            .Select(row => new FactRevision<TDocument>(row.Version, row.SavedAt is { } at ? Time(at) : null, row.Document is { } json ? StoreJson.Read<TDocument>(json) : null)),
-    ];
+        [
+            .. connection
+                .Query<(long Version, string? SavedAt, string? Document)>(
+                    "SELECT version, saved_at, document FROM bar_fact_revision WHERE kind = @Name AND id = @id ORDER BY version DESC",
+                    new { kind.Name, id },
+                    transaction
+                )
+                .Select(row => new FactRevision<TDocument>(
+                    row.Version,
+                    row.SavedAt is { } at ? Time(at) : null,
+                    row.Document is { } json ? StoreJson.Read<TDocument>(json) : null
+                )),
+        ];
 
     /// <summary>The facts that were removed and are not back, the last removed first.</summary>
     public IReadOnlyList<RemovedFact> Removed() =>
-    [
-        .. connection
-            .Query<(string Kind, string Id, string Name, string RemovedAt)>(
-                """
-                SELECT gone.kind, gone.id, coalesce(json_extract(was.document, '$.name'), ''), gone.saved_at
-                FROM bar_fact_revision AS gone
-                JOIN bar_fact_revision AS was ON was.kind = gone.kind AND was.id = gone.id AND was.version = gone.version - 1
-                WHERE gone.document IS NULL
-                  AND NOT EXISTS (SELECT 1 FROM bar_fact WHERE bar_fact.kind = gone.kind AND bar_fact.id = gone.id)
-                  AND gone.version = (SELECT max(version) FROM bar_fact_revision AS other WHERE other.kind = gone.kind AND other.id = gone.id)
-                ORDER BY gone.saved_at DESC, gone.kind, gone.id
-                """,
-                transaction: transaction)
-            .Select(row => new RemovedFact(row.Kind, row.Id, row.Name, Time(row.RemovedAt))),
-    ];
+        [
+            .. connection
+                .Query<(string Kind, string Id, string Name, string RemovedAt)>(
+                    """
+                    SELECT gone.kind, gone.id, coalesce(json_extract(was.document, '$.name'), ''), gone.saved_at
+                    FROM bar_fact_revision AS gone
+                    JOIN bar_fact_revision AS was ON was.kind = gone.kind AND was.id = gone.id AND was.version = gone.version - 1
+                    WHERE gone.document IS NULL
+                      AND NOT EXISTS (SELECT 1 FROM bar_fact WHERE bar_fact.kind = gone.kind AND bar_fact.id = gone.id)
+                      AND gone.version = (SELECT max(version) FROM bar_fact_revision AS other WHERE other.kind = gone.kind AND other.id = gone.id)
+                    ORDER BY gone.saved_at DESC, gone.kind, gone.id
+                    """,
+                    transaction: transaction
+                )
+                .Select(row => new RemovedFact(row.Kind, row.Id, row.Name, Time(row.RemovedAt))),
+        ];
 
     /// <summary>Removes every fact and what is remembered of them, for a bar that is set up anew.</summary>
-    public void Clear() => connection.Execute("DELETE FROM bar_fact; DELETE FROM bar_fact_revision", transaction: transaction);
+    public void Clear() =>
+        connection.Execute("DELETE FROM bar_fact; DELETE FROM bar_fact_revision", transaction: transaction);
 
     private static DateTimeOffset Time(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
 
@@ -163,15 +204,31 @@ public sealed class BarStore
             INSERT INTO bar_fact (kind, id, position, version, document)
             VALUES (@kind, @id, (SELECT coalesce(max(position), 0) + 1 FROM bar_fact WHERE kind = @kind), @version, @json)
             """,
-            new { kind, id, version, json },
-            transaction);
+            new
+            {
+                kind,
+                id,
+                version,
+                json,
+            },
+            transaction
+        );
         Remember(kind, id, version, json, now);
     }
 
-    private void Remember(string kind, string id, long version, string? json, DateTimeOffset now) => connection.Execute(
-        "INSERT INTO bar_fact_revision (kind, id, version, saved_at, document) VALUES (@kind, @id, @version, @at, @json)",
-        new { kind, id, version, at = now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture), json },
-        transaction);
+    private void Remember(string kind, string id, long version, string? json, DateTimeOffset now) =>
+        connection.Execute(
+            "INSERT INTO bar_fact_revision (kind, id, version, saved_at, document) VALUES (@kind, @id, @version, @at, @json)",
+            new
+            {
+                kind,
+                id,
+                version,
+                at = now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture),
+                json,
+            },
+            transaction
+        );
 
     private SaveOutcome Outcome(string kind, string id, int changed)
     {
@@ -180,7 +237,11 @@ public sealed class BarStore
             return SaveOutcome.Saved;
         }
 
-        var there = connection.ExecuteScalar<long>("SELECT count(*) FROM bar_fact WHERE kind = @kind AND id = @id", new { kind, id }, transaction);
+        var there = connection.ExecuteScalar<long>(
+            "SELECT count(*) FROM bar_fact WHERE kind = @kind AND id = @id",
+            new { kind, id },
+            transaction
+        );
         return there > 0 ? SaveOutcome.Stale : SaveOutcome.Missing;
     }
 

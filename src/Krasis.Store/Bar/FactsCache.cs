@@ -2,7 +2,8 @@ using Krasis.Core.Bar;
 
 namespace Krasis.Store.Bar;
 
-/// <summary>The bar's facts as they were last read, as long as nobody changes them: reading them takes longer than most of what is asked.</summary>
+/// <summary>The bar's facts as they were last read, as long as nobody changes them: reading them takes longer than most
+/// of what is asked.</summary>
 internal sealed class FactsCache
 {
     private volatile Entry? last;

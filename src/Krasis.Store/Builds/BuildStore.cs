@@ -9,7 +9,8 @@ namespace Krasis.Store.Builds;
 /// <summary>Keeps builds.</summary>
 public sealed class BuildStore
 {
-    private const string Columns = "id, version, (SELECT max(version) FROM revision WHERE build_id = build.id) AS savedVersion, created_at AS createdAt, updated_at AS updatedAt, state, document";
+    private const string Columns =
+        "id, version, (SELECT max(version) FROM revision WHERE build_id = build.id) AS savedVersion, created_at AS createdAt, updated_at AS updatedAt, state, document";
 
     private static readonly TimeSpan OneSitting = TimeSpan.FromMinutes(10);
 
@@ -28,10 +29,14 @@ public sealed class BuildStore
 
     /// <summary>The same without their documents.</summary>
     public IReadOnlyList<BuildHead> Heads() =>
-    [
-        .. connection.Query<Row>($"SELECT {Columns.Replace(", document", "", StringComparison.Ordinal)} FROM build WHERE deleted_at IS NULL ORDER BY name COLLATE NOCASE, id", transaction: transaction)
-            .Select(row => row.ReadHead()),
-    ];
+        [
+            .. connection
+                .Query<Row>(
+                    $"SELECT {Columns.Replace(", document", "", StringComparison.Ordinal)} FROM build WHERE deleted_at IS NULL ORDER BY name COLLATE NOCASE, id",
+                    transaction: transaction
+                )
+                .Select(row => row.ReadHead()),
+        ];
 
     /// <summary>Every build that is deleted and can be restored, the last deleted first.</summary>
     public IReadOnlyList<StoredBuild> ListDeleted() =>
@@ -55,8 +60,15 @@ public sealed class BuildStore
     {
         connection.Execute(
             "INSERT INTO build (id, name, version, created_at, updated_at, document) VALUES (@id, @name, 1, @now, @now, @json)",
-            new { id, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
-            transaction);
+            new
+            {
+                id,
+                name = document.Name ?? "",
+                now = Text(now),
+                json = StoreJson.Write(document),
+            },
+            transaction
+        );
         KeepRevision(id, byItself);
     }
 
@@ -65,25 +77,48 @@ public sealed class BuildStore
     /// <param name="expectedVersion">The version that was changed.</param>
     /// <param name="document">What it is now.</param>
     /// <param name="now">The time.</param>
-    /// <param name="byItself">Whether the page has saved it by itself. Of such saves, shortly one after another, only the last
-    /// is kept in the history: nobody looks for a word half typed.</param>
-    public SaveOutcome Update(string id, long expectedVersion, BuildDocument document, DateTimeOffset now, bool byItself = false)
+    /// <param name="byItself">Whether the page has saved it by itself. Of such saves, shortly one after another, only
+    /// the last is kept in the history: nobody looks for a word half typed.</param>
+    public SaveOutcome Update(
+        string id,
+        long expectedVersion,
+        BuildDocument document,
+        DateTimeOffset now,
+        bool byItself = false
+    )
     {
-        var outcome = Outcome(id, connection.Execute(
-            """
-            UPDATE build SET name = @name, document = @json, updated_at = @now, version = version + 1
-            WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL
-            """,
-            new { id, expectedVersion, name = document.Name ?? "", now = Text(now), json = StoreJson.Write(document) },
-            transaction));
+        var outcome = Outcome(
+            id,
+            connection.Execute(
+                """
+                UPDATE build SET name = @name, document = @json, updated_at = @now, version = version + 1
+                WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL
+                """,
+                new
+                {
+                    id,
+                    expectedVersion,
+                    name = document.Name ?? "",
+                    now = Text(now),
+                    json = StoreJson.Write(document),
+                },
+                transaction
+            )
+        );
         if (outcome == SaveOutcome.Saved)
         {
             if (byItself)
             {
                 connection.Execute(
                     "DELETE FROM revision WHERE build_id = @id AND version = @expectedVersion AND by_itself = 1 AND saved_at > @since",
-                    new { id, expectedVersion, since = Text(now - OneSitting) },
-                    transaction);
+                    new
+                    {
+                        id,
+                        expectedVersion,
+                        since = Text(now - OneSitting),
+                    },
+                    transaction
+                );
             }
 
             KeepRevision(id, byItself);
@@ -92,14 +127,30 @@ public sealed class BuildStore
         return outcome;
     }
 
-    /// <summary>Moves a build to another state, if it still is the version that was seen. The document stays as it is; its version goes up all the
-    /// same, so that who has not seen the move cannot save over it.</summary>
-    public SaveOutcome Move(string id, long expectedVersion, BuildState state, string who, string reason, DateTimeOffset now)
+    /// <summary>Moves a build to another state, if it still is the version that was seen. The document stays as it is;
+    /// its version goes up all the same, so that who has not seen the move cannot save over it.</summary>
+    public SaveOutcome Move(
+        string id,
+        long expectedVersion,
+        BuildState state,
+        string who,
+        string reason,
+        DateTimeOffset now
+    )
     {
-        var outcome = Outcome(id, connection.Execute(
-            "UPDATE build SET state = @state, version = version + 1 WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
-            new { id, expectedVersion, state = Choice.Word(state) },
-            transaction));
+        var outcome = Outcome(
+            id,
+            connection.Execute(
+                "UPDATE build SET state = @state, version = version + 1 WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
+                new
+                {
+                    id,
+                    expectedVersion,
+                    state = Choice.Word(state),
+                },
+                transaction
+            )
+        );
         if (outcome == SaveOutcome.Saved)
         {
             connection.Execute(
@@ -107,8 +158,16 @@ public sealed class BuildStore
                 INSERT INTO state_change (build_id, number, changed_at, state, who, reason)
                 VALUES (@id, (SELECT coalesce(max(number), 0) + 1 FROM state_change WHERE build_id = @id), @now, @state, @who, @reason)
                 """,
-                new { id, now = Text(now), state = Choice.Word(state), who, reason },
-                transaction);
+                new
+                {
+                    id,
+                    now = Text(now),
+                    state = Choice.Word(state),
+                    who,
+                    reason,
+                },
+                transaction
+            );
         }
 
         return outcome;
@@ -116,57 +175,102 @@ public sealed class BuildStore
 
     /// <summary>Every save of a build, the newest first.</summary>
     public IReadOnlyList<Revision> Revisions(string id) =>
-    [
-        .. connection.Query<RevisionRow>("SELECT version, saved_at AS savedAt, document FROM revision WHERE build_id = @id ORDER BY version DESC", new { id }, transaction).Select(Read),
-    ];
+        [
+            .. connection
+                .Query<RevisionRow>(
+                    "SELECT version, saved_at AS savedAt, document FROM revision WHERE build_id = @id ORDER BY version DESC",
+                    new { id },
+                    transaction
+                )
+                .Select(Read),
+        ];
 
-    /// <summary>A build as it stood at a version: a version that was a move, or a save that a later one has taken the place of, is the last save before
-    /// it. Null when the build has not come so far.</summary>
-    public Revision? RevisionAt(string id, long version) => connection.Query<RevisionRow>(
-            """
-            SELECT version, saved_at AS savedAt, document FROM revision
-            WHERE build_id = @id AND version <= @version AND EXISTS (SELECT 1 FROM build WHERE id = @id AND version >= @version)
-            ORDER BY version DESC LIMIT 1
-            """,
-            new { id, version },
-            transaction)
-        .Select(Read).SingleOrDefault();
+    /// <summary>A build as it stood at a version: a version that was a move, or a save that a later one has taken the
+    /// place of, is the last save before it. Null when the build has not come so far.</summary>
+    public Revision? RevisionAt(string id, long version) =>
+        connection
+            .Query<RevisionRow>(
+                """
+                SELECT version, saved_at AS savedAt, document FROM revision
+                WHERE build_id = @id AND version <= @version AND EXISTS (SELECT 1 FROM build WHERE id = @id AND version >= @version)
+                ORDER BY version DESC LIMIT 1
+                """,
+                new { id, version },
+                transaction
+            )
+            .Select(Read)
+            .SingleOrDefault();
 
     /// <summary>Every move of a build from one state to another, the newest first.</summary>
     public IReadOnlyList<StateChange> StateChanges(string id) =>
-    [
-        .. connection.Query<ChangeRow>("SELECT changed_at AS changedAt, state, who, reason FROM state_change WHERE build_id = @id ORDER BY number DESC", new { id }, transaction)
-            .Select(row => new StateChange(DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture), State(row.State), row.Who, row.Reason)),
-    ];
+        [
+            .. connection
+                .Query<ChangeRow>(
+                    "SELECT changed_at AS changedAt, state, who, reason FROM state_change WHERE build_id = @id ORDER BY number DESC",
+                    new { id },
+                    transaction
+                )
+                .Select(row => new StateChange(
+                    DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture),
+                    State(row.State),
+                    row.Who,
+                    row.Reason
+                )),
+        ];
 
     /// <summary>Marks a build as deleted, if it still is the version that was seen.</summary>
-    public SaveOutcome Delete(string id, long expectedVersion, DateTimeOffset now) => Outcome(id, connection.Execute(
-        "UPDATE build SET deleted_at = @now WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
-        new { id, expectedVersion, now = Text(now) },
-        transaction));
+    public SaveOutcome Delete(string id, long expectedVersion, DateTimeOffset now) =>
+        Outcome(
+            id,
+            connection.Execute(
+                "UPDATE build SET deleted_at = @now WHERE id = @id AND version = @expectedVersion AND deleted_at IS NULL",
+                new
+                {
+                    id,
+                    expectedVersion,
+                    now = Text(now),
+                },
+                transaction
+            )
+        );
 
     /// <summary>How many builds there are, deleted ones left out.</summary>
-    public int Count => connection.ExecuteScalar<int>("SELECT count(*) FROM build WHERE deleted_at IS NULL", transaction: transaction);
+    public int Count =>
+        connection.ExecuteScalar<int>("SELECT count(*) FROM build WHERE deleted_at IS NULL", transaction: transaction);
 
     /// <summary>Takes a deletion back.</summary>
     /// <returns>Whether there was one.</returns>
-    public bool Restore(string id) => connection.Execute(
-        "UPDATE build SET deleted_at = NULL WHERE id = @id AND deleted_at IS NOT NULL", new { id }, transaction) > 0;
+    public bool Restore(string id) =>
+        connection.Execute(
+            "UPDATE build SET deleted_at = NULL WHERE id = @id AND deleted_at IS NOT NULL",
+            new { id },
+            transaction
+        ) > 0;
 
     private static Revision Read(RevisionRow row) =>
-        new(row.Version, DateTimeOffset.Parse(row.SavedAt, CultureInfo.InvariantCulture), StoreJson.Read<BuildDocument>(row.Document));
+        new(
+            row.Version,
+            DateTimeOffset.Parse(row.SavedAt, CultureInfo.InvariantCulture),
+            StoreJson.Read<BuildDocument>(row.Document)
+        );
 
-    private static BuildState State(string word) => Enum.GetValues<BuildState>().Single(state => Choice.Word(state) == word);
+    private static BuildState State(string word) =>
+        Enum.GetValues<BuildState>().Single(state => Choice.Word(state) == word);
 
-    private void KeepRevision(string id, bool byItself) => connection.Execute(
-        "INSERT INTO revision (build_id, version, saved_at, by_itself, document) SELECT id, version, updated_at, @byItself, document FROM build WHERE id = @id",
-        new { id, byItself },
-        transaction);
+    private void KeepRevision(string id, bool byItself) =>
+        connection.Execute(
+            "INSERT INTO revision (build_id, version, saved_at, by_itself, document) SELECT id, version, updated_at, @byItself, document FROM build WHERE id = @id",
+            new { id, byItself },
+            transaction
+        );
 
-    private static string Text(DateTimeOffset time) => time.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
+    private static string Text(DateTimeOffset time) =>
+        time.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 
     private SaveOutcome Outcome(string id, int changed) =>
-        changed > 0 ? SaveOutcome.Saved : Find(id) is null ? SaveOutcome.Missing : SaveOutcome.Stale;
+        changed > 0 ? SaveOutcome.Saved
+        : Find(id) is null ? SaveOutcome.Missing
+        : SaveOutcome.Stale;
 
     private List<StoredBuild> Query(string sql, object? parameters = null) =>
         [.. connection.Query<Row>(sql, parameters, transaction).Select(row => row.Read())];
@@ -192,15 +296,24 @@ public sealed class BuildStore
 
         public string Document { get; init; } = "";
 
-        public BuildHead ReadHead() => new(Id, Version, SavedVersion, DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture), BuildStore.State(State));
+        public BuildHead ReadHead() =>
+            new(
+                Id,
+                Version,
+                SavedVersion,
+                DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
+                BuildStore.State(State)
+            );
 
-        public StoredBuild Read() => new(
-            Id,
-            Version,
-            SavedVersion,
-            DateTimeOffset.Parse(CreatedAt, CultureInfo.InvariantCulture),
-            DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
-            BuildStore.State(State),
-            StoreJson.Read<BuildDocument>(Document));
+        public StoredBuild Read() =>
+            new(
+                Id,
+                Version,
+                SavedVersion,
+                DateTimeOffset.Parse(CreatedAt, CultureInfo.InvariantCulture),
+                DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
+                BuildStore.State(State),
+                StoreJson.Read<BuildDocument>(Document)
+            );
     }
 }

@@ -11,7 +11,14 @@ namespace Krasis.Store.Builds;
 /// <param name="State">How far it has come.</param>
 /// <param name="Document">Its document.</param>
 public sealed record StoredBuild(
-    string Id, long Version, long SavedVersion, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildState State, BuildDocument Document)
+    string Id,
+    long Version,
+    long SavedVersion,
+    DateTimeOffset CreatedAt,
+    DateTimeOffset UpdatedAt,
+    BuildState State,
+    BuildDocument Document
+)
 {
     /// <summary>Whether it is what a document says.</summary>
     public bool IsSame(BuildDocument document) => StoreJson.Write(Document) == StoreJson.Write(document);

@@ -3,7 +3,8 @@ using Krasis.Core.Bar.Kinds;
 
 namespace Krasis.Store.Files;
 
-/// <summary>What is in a data file or a copy, read by this program as it would read it at work. The file itself is not touched.</summary>
+/// <summary>What is in a data file or a copy, read by this program as it would read it at work. The file itself is not
+/// touched.</summary>
 /// <param name="Says">How much of what.</param>
 /// <param name="Faults">What cannot be read, in words; none where all can.</param>
 public sealed record Contents(string Says, IReadOnlyList<string> Faults)
@@ -48,7 +49,8 @@ public sealed record Contents(string Says, IReadOnlyList<string> Faults)
         var moves = session.Prep.Book().Count;
         return new Contents(
             $"{Count(heads.Count, "build")}, {Count(deleted, "deleted build")}, {Count(standards, "standard")}, {Count(bar.Facts, "fact")} of the bar, {Count(makes, "make")}, {Count(tastings, "tasting")}, {Count(moves, "line")} in the book of stock",
-            faults);
+            faults
+        );
 
         T? Try<T>(Func<T> read, string what)
         {

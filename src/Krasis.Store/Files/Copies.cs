@@ -11,16 +11,19 @@ public static partial class Copies
 
     /// <summary>Where a data file's copies are kept unless somebody says otherwise.</summary>
     /// <param name="dataFile">The data file.</param>
-    public static string FolderBeside(string dataFile) => Path.Combine(Path.GetDirectoryName(Path.GetFullPath(dataFile))!, "backups");
+    public static string FolderBeside(string dataFile) =>
+        Path.Combine(Path.GetDirectoryName(Path.GetFullPath(dataFile))!, "backups");
 
     /// <summary>What a copy is called, such as <c>krasis-20261127T144500Z.db</c>.</summary>
     /// <param name="dataFile">The data file.</param>
     /// <param name="at">When it is made.</param>
-    /// <param name="why">Why, where it is none of those that are made from time to time, such as <c>before-0014</c>: such a copy is kept for good.</param>
+    /// <param name="why">Why, where it is none of those that are made from time to time, such as <c>before-0014</c>:
+    /// such a copy is kept for good.</param>
     public static string NameOf(string dataFile, DateTimeOffset at, string? why = null) =>
         $"{Path.GetFileNameWithoutExtension(dataFile)}-{at.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}{(why is null ? "" : $"-{why}")}.db";
 
-    /// <summary>Copies a data file while it may be in use. All of it is on the disk before the copy has its name.</summary>
+    /// <summary>Copies a data file while it may be in use. All of it is on the disk before the copy has its
+    /// name.</summary>
     /// <param name="from">The data file.</param>
     /// <param name="to">The copy; one that is there already is replaced.</param>
     /// <exception cref="KrasisFileException">It cannot be copied; the message says why.</exception>
@@ -55,7 +58,10 @@ public static partial class Copies
         }
         catch (Microsoft.Data.Sqlite.SqliteException e)
         {
-            throw new KrasisFileException($"'{from}' cannot be copied to '{to}': {(DataFileException.Of(e, from) ?? (Exception)e).Message}", e);
+            throw new KrasisFileException(
+                $"'{from}' cannot be copied to '{to}': {(DataFileException.Of(e, from) ?? (Exception)e).Message}",
+                e
+            );
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)
         {
@@ -70,7 +76,8 @@ public static partial class Copies
     /// <summary>The copies of a data file that are made from time to time, the newest first.</summary>
     /// <param name="dataFile">The data file.</param>
     /// <param name="folder">Where they are.</param>
-    public static IReadOnlyList<KeptCopy> Timed(string dataFile, string folder) => [.. All(dataFile, folder).Where(copy => !copy.IsForGood)];
+    public static IReadOnlyList<KeptCopy> Timed(string dataFile, string folder) =>
+        [.. All(dataFile, folder).Where(copy => !copy.IsForGood)];
 
     /// <summary>Takes away the oldest of the copies that are made from time to time.</summary>
     /// <param name="dataFile">The data file.</param>
@@ -90,14 +97,21 @@ public static partial class Copies
     public static KeptCopy? LastGood(string dataFile, string folder) =>
         All(dataFile, folder).FirstOrDefault(copy => DataFileLook.Fault(copy.Path, isThorough: false) is null);
 
-    private static IEnumerable<KeptCopy> All(string dataFile, string folder) => !Directory.Exists(folder) ? [] :
-        from path in Directory.EnumerateFiles(folder, $"{Path.GetFileNameWithoutExtension(dataFile)}-*.db")
-        let name = Path.GetFileNameWithoutExtension(path)[(Path.GetFileNameWithoutExtension(dataFile).Length + 1)..]
-        let parts = Named().Match(name)
-        where parts.Success
-        let at = DateTimeOffset.ParseExact(parts.Groups[1].Value, Stamp, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal)
-        orderby at descending
-        select new KeptCopy(path, at, parts.Groups[2].Success);
+    private static IEnumerable<KeptCopy> All(string dataFile, string folder) =>
+        !Directory.Exists(folder)
+            ? []
+            : from path in Directory.EnumerateFiles(folder, $"{Path.GetFileNameWithoutExtension(dataFile)}-*.db")
+            let name = Path.GetFileNameWithoutExtension(path)[(Path.GetFileNameWithoutExtension(dataFile).Length + 1)..]
+            let parts = Named().Match(name)
+            where parts.Success
+            let at = DateTimeOffset.ParseExact(
+                parts.Groups[1].Value,
+                Stamp,
+                CultureInfo.InvariantCulture,
+                DateTimeStyles.AssumeUniversal
+            )
+            orderby at descending
+            select new KeptCopy(path, at, parts.Groups[2].Success);
 
     [GeneratedRegex(@"^(\d{8}T\d{6}Z)(-.+)?$")]
     private static partial Regex Named();

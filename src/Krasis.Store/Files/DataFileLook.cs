@@ -13,7 +13,8 @@ public static class DataFileLook
     private const int HeaderLength = 100;
     private static readonly byte[] Magic = "SQLite format 3\0"u8.ToArray();
 
-    /// <summary>Whether a file can be one at all. SQLite takes one of a few bytes for an empty database, and would write over it.</summary>
+    /// <summary>Whether a file can be one at all. SQLite takes one of a few bytes for an empty database, and would
+    /// write over it.</summary>
     /// <param name="path">The file.</param>
     /// <returns>True for an empty file too, and where there is none.</returns>
     public static bool MayBeDatabase(string path)
@@ -26,12 +27,15 @@ public static class DataFileLook
 
         var head = new byte[Magic.Length];
         using var stream = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
-        return file.Length >= HeaderLength && stream.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length && head.AsSpan().SequenceEqual(Magic);
+        return file.Length >= HeaderLength
+            && stream.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length
+            && head.AsSpan().SequenceEqual(Magic);
     }
 
     /// <summary>What is wrong with a file; null where nothing is.</summary>
     /// <param name="path">The file.</param>
-    /// <param name="isThorough">Whether indexes are compared with their tables and every reference is followed, which takes several times as long.</param>
+    /// <param name="isThorough">Whether indexes are compared with their tables and every reference is followed, which
+    /// takes several times as long.</param>
     public static string? Fault(string path, bool isThorough)
     {
         if (!File.Exists(path))
@@ -51,7 +55,9 @@ public static class DataFileLook
         }
         catch (SqliteException e)
         {
-            return DataFileException.Of(e, path) is { Trouble: DataFileTrouble.Damaged } ? $"it is damaged ({e.Message})" : $"it cannot be read ({e.Message})";
+            return DataFileException.Of(e, path) is { Trouble: DataFileTrouble.Damaged }
+                ? $"it is damaged ({e.Message})"
+                : $"it cannot be read ({e.Message})";
         }
     }
 
@@ -65,14 +71,22 @@ public static class DataFileLook
 
         var said = connection.ExecuteScalar<string>(isThorough ? "PRAGMA integrity_check(1)" : "PRAGMA quick_check(1)");
         return said != "ok" ? $"it is damaged ({said?.ReplaceLineEndings(" ")})"
-            : isThorough && connection.Query("PRAGMA foreign_key_check").FirstOrDefault() is { } loose ? $"something in it points to nothing ({loose})"
+            : isThorough && connection.Query("PRAGMA foreign_key_check").FirstOrDefault() is { } loose
+                ? $"something in it points to nothing ({loose})"
             : null;
     }
 
     /// <summary>Opens a file to read in it. A log beside it is read too.</summary>
     internal static SqliteConnection OpenToRead(string path)
     {
-        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString());
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = path,
+                Mode = SqliteOpenMode.ReadOnly,
+                Pooling = false,
+            }.ToString()
+        );
         connection.Open();
         return connection;
     }

@@ -3,7 +3,8 @@ using System.Text;
 
 namespace Krasis.Store.Files;
 
-/// <summary>Lets one program after another open a data file: two that start at once would both bring it up to date.</summary>
+/// <summary>Lets one program after another open a data file: two that start at once would both bring it up to
+/// date.</summary>
 internal sealed class OpeningLock : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
@@ -20,7 +21,11 @@ internal sealed class OpeningLock : IDisposable
     /// <exception cref="KrasisFileException">The other one does not end.</exception>
     public static OpeningLock Take(string path)
     {
-        var mutex = new Mutex(initiallyOwned: false, $"krasis-{Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(path)))[..32]}", new NamedWaitHandleOptions { CurrentSessionOnly = false });
+        var mutex = new Mutex(
+            initiallyOwned: false,
+            $"krasis-{Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(path)))[..32]}",
+            new NamedWaitHandleOptions { CurrentSessionOnly = false }
+        );
         try
         {
             if (mutex.WaitOne(Patience))
@@ -30,12 +35,15 @@ internal sealed class OpeningLock : IDisposable
         }
         catch (AbandonedMutexException)
         {
-            // The other one was killed while it opened the file: now it is this one's turn, and SQLite takes back what was half done.
+            // The other one was killed while it opened the file: now it is this one's turn, and SQLite takes back what
+            // was half done.
             return new OpeningLock(mutex);
         }
 
         mutex.Dispose();
-        throw new KrasisFileException($"Another Krasis has been opening '{path}' for {Patience.TotalSeconds:0} seconds. Stop it, or choose another file with --data.");
+        throw new KrasisFileException(
+            $"Another Krasis has been opening '{path}' for {Patience.TotalSeconds:0} seconds. Stop it, or choose another file with --data."
+        );
     }
 
     public void Dispose()

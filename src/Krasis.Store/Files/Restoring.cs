@@ -6,7 +6,8 @@ namespace Krasis.Store.Files;
 /// <summary>Puts a copy in the place of a data file.</summary>
 public static class Restoring
 {
-    /// <summary>Puts a copy in the place of the data file. What is there, a log of a dead file too, is first kept among the copies.</summary>
+    /// <summary>Puts a copy in the place of the data file. What is there, a log of a dead file too, is first kept among
+    /// the copies.</summary>
     /// <param name="copy">The copy.</param>
     /// <param name="dataFile">The data file; there may be none.</param>
     /// <param name="at">When it is.</param>
@@ -22,7 +23,9 @@ public static class Restoring
         {
             if (DataFileLook.Fault(copy, isThorough: true) is { } fault)
             {
-                throw new KrasisFileException($"'{copy}' cannot be put in the place of the data file: {fault}. Nothing has been changed.");
+                throw new KrasisFileException(
+                    $"'{copy}' cannot be put in the place of the data file: {fault}. Nothing has been changed."
+                );
             }
 
             if (Path.GetFullPath(copy) == full)
@@ -51,7 +54,8 @@ public static class Restoring
         }
     }
 
-    /// <summary>Keeps what is there among the copies: as one whole file where it can be read, else as it is, with its log.</summary>
+    /// <summary>Keeps what is there among the copies: as one whole file where it can be read, else as it is, with its
+    /// log.</summary>
     private static string? Keep(string full, DateTimeOffset at)
     {
         if (!File.Exists(full) && !File.Exists(full + "-wal"))
@@ -89,12 +93,21 @@ public static class Restoring
 
     private static SqliteConnection OpenToWrite(string path)
     {
-        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, Mode = SqliteOpenMode.ReadWrite, Pooling = false, DefaultTimeout = 5 }.ToString());
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = path,
+                Mode = SqliteOpenMode.ReadWrite,
+                Pooling = false,
+                DefaultTimeout = 5,
+            }.ToString()
+        );
         connection.Open();
         return connection;
     }
 
-    /// <summary>Brings what stands in the log into the file, so that it is whole even if the power fails before the copy takes its place.</summary>
+    /// <summary>Brings what stands in the log into the file, so that it is whole even if the power fails before the
+    /// copy takes its place.</summary>
     private static void Empty(string full)
     {
         using var connection = OpenToWrite(full);

@@ -10,12 +10,41 @@ public sealed class HouseStore
     /// <summary>The tables that hold what somebody entered, those first that others point to.</summary>
     public static readonly IReadOnlyList<string> Tables =
     [
-        "bar_fact", "bar_fact_revision", "build", "revision", "state_change", "standard", "card_print", "make", "pour", "tasting", "taster", "tasting_note",
-        "prep", "prep_day", "expected_cups", "sold_cups", "sales_name", "sales_columns", "lot_entry", "set_batch", "calendar_entry", "foreign_fact",
+        "bar_fact",
+        "bar_fact_revision",
+        "build",
+        "revision",
+        "state_change",
+        "standard",
+        "card_print",
+        "make",
+        "pour",
+        "tasting",
+        "taster",
+        "tasting_note",
+        "prep",
+        "prep_day",
+        "expected_cups",
+        "sold_cups",
+        "sales_name",
+        "sales_columns",
+        "lot_entry",
+        "set_batch",
+        "calendar_entry",
+        "foreign_fact",
     ];
 
     // Columns whose text is a JSON document, wherever they stand.
-    private static readonly HashSet<string> Documents = ["document", "bar", "opened", "withdrawn", "decision", "answer", "sent"];
+    private static readonly HashSet<string> Documents =
+    [
+        "document",
+        "bar",
+        "opened",
+        "withdrawn",
+        "decision",
+        "answer",
+        "sent",
+    ];
 
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
@@ -33,27 +62,50 @@ public sealed class HouseStore
     public bool IsBoardPublic
     {
         get => connection.ExecuteScalar<long>("SELECT board_public FROM house_file", transaction: transaction) == 1;
-        set => connection.Execute("UPDATE house_file SET board_public = @value", new { value = value ? 1 : 0 }, transaction);
+        set =>
+            connection.Execute(
+                "UPDATE house_file SET board_public = @value",
+                new { value = value ? 1 : 0 },
+                transaction
+            );
     }
 
     /// <summary>The columns of a table.</summary>
     public IReadOnlyList<HouseColumn> Columns(string table) =>
-    [
-        .. connection.Query<(string Name, string Type, long NotNull)>("SELECT name, type, \"notnull\" FROM pragma_table_info(@table) ORDER BY cid", new { table }, transaction)
-            .Select(column => new HouseColumn(column.Name, column.Type, column.NotNull == 0, Documents.Contains(column.Name))),
-    ];
+        [
+            .. connection
+                .Query<(string Name, string Type, long NotNull)>(
+                    "SELECT name, type, \"notnull\" FROM pragma_table_info(@table) ORDER BY cid",
+                    new { table },
+                    transaction
+                )
+                .Select(column => new HouseColumn(
+                    column.Name,
+                    column.Type,
+                    column.NotNull == 0,
+                    Documents.Contains(column.Name)
+                )),
+        ];
 
     /// <summary>Everything, by keys, so that the same is always read in the same order.</summary>
     public IReadOnlyList<HouseTable> Read() => [.. Tables.Select(Read)];
 
-    /// <summary>Puts other things in the place of everything. What else protects the books from being changed does not protect them from this.</summary>
+    /// <summary>Puts other things in the place of everything. What else protects the books from being changed does not
+    /// protect them from this.</summary>
     /// <param name="house">Which house it is now.</param>
     /// <param name="tables">Everything, in any order; a table that is missing is empty.</param>
     public void Replace(string house, IReadOnlyList<HouseTable> tables)
     {
-        var triggers = connection.Query<(string Name, string Sql)>("SELECT name, sql FROM sqlite_schema WHERE type = 'trigger' AND (name LIKE '%_stays' OR name LIKE '%_is_kept')", transaction: transaction).ToList();
+        var triggers = connection
+            .Query<(string Name, string Sql)>(
+                "SELECT name, sql FROM sqlite_schema WHERE type = 'trigger' AND (name LIKE '%_stays' OR name LIKE '%_is_kept')",
+                transaction: transaction
+            )
+            .ToList();
         triggers.ForEach(trigger => Execute($"DROP TRIGGER {trigger.Name}"));
-        var there = connection.Query<string>("SELECT name FROM sqlite_schema WHERE type = 'table'", transaction: transaction).ToHashSet();
+        var there = connection
+            .Query<string>("SELECT name FROM sqlite_schema WHERE type = 'table'", transaction: transaction)
+            .ToHashSet();
         foreach (var table in Tables.Where(there.Contains).Reverse())
         {
             Execute($"DELETE FROM {table}");
@@ -75,9 +127,16 @@ public sealed class HouseStore
     private HouseTable Read(string table)
     {
         var columns = Columns(table);
-        var keys = connection.Query<string>("SELECT name FROM pragma_table_info(@table) WHERE pk > 0 ORDER BY pk", new { table }, transaction);
+        var keys = connection.Query<string>(
+            "SELECT name FROM pragma_table_info(@table) WHERE pk > 0 ORDER BY pk",
+            new { table },
+            transaction
+        );
         var rows = new List<IReadOnlyList<object?>>();
-        using var reader = connection.ExecuteReader($"SELECT {string.Join(", ", columns.Select(column => column.Name))} FROM {table} ORDER BY {string.Join(", ", keys)}", transaction: transaction);
+        using var reader = connection.ExecuteReader(
+            $"SELECT {string.Join(", ", columns.Select(column => column.Name))} FROM {table} ORDER BY {string.Join(", ", keys)}",
+            transaction: transaction
+        );
         while (reader.Read())
         {
             rows.Add([.. columns.Select((_, i) => reader.IsDBNull(i) ? null : reader.GetValue(i))]);
@@ -90,8 +149,11 @@ public sealed class HouseStore
     {
         using var command = connection.CreateCommand();
         command.Transaction = transaction;
-        command.CommandText = $"INSERT INTO {table.Name} ({string.Join(", ", table.Columns.Select(column => column.Name))}) VALUES ({string.Join(", ", table.Columns.Select((_, i) => $"$p{i}"))})";
-        var parameters = table.Columns.Select((_, i) => command.Parameters.AddWithValue($"$p{i}", DBNull.Value)).ToList();
+        command.CommandText =
+            $"INSERT INTO {table.Name} ({string.Join(", ", table.Columns.Select(column => column.Name))}) VALUES ({string.Join(", ", table.Columns.Select((_, i) => $"$p{i}"))})";
+        var parameters = table
+            .Columns.Select((_, i) => command.Parameters.AddWithValue($"$p{i}", DBNull.Value))
+            .ToList();
         foreach (var row in table.Rows)
         {
             for (var i = 0; i < parameters.Count; i++)

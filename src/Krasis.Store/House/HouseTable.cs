@@ -4,7 +4,11 @@ namespace Krasis.Store.House;
 /// <param name="Name">Its name.</param>
 /// <param name="Columns">Its columns, in their order.</param>
 /// <param name="Rows">Its rows by their key, each a value a column: text, a whole number, a number, or null.</param>
-public sealed record HouseTable(string Name, IReadOnlyList<HouseColumn> Columns, IReadOnlyList<IReadOnlyList<object?>> Rows);
+public sealed record HouseTable(
+    string Name,
+    IReadOnlyList<HouseColumn> Columns,
+    IReadOnlyList<IReadOnlyList<object?>> Rows
+);
 
 /// <summary>A column of a table.</summary>
 /// <param name="Name">Its name.</param>

@@ -10,7 +10,8 @@ public static class TableJson
     /// <summary>The most rows of a table that are read.</summary>
     public const int MostRows = 1_000_000;
 
-    /// <summary>Writes a table's rows, each an object by column; what is not known is left out, documents stand as what they are.</summary>
+    /// <summary>Writes a table's rows, each an object by column; what is not known is left out, documents stand as what
+    /// they are.</summary>
     public static void Write(Utf8JsonWriter json, HouseTable table)
     {
         json.WriteStartArray();
@@ -43,17 +44,36 @@ public static class TableJson
         var read = new List<IReadOnlyList<object?>>();
         foreach (var row in rows.EnumerateArray())
         {
-            if (row.ValueKind != JsonValueKind.Object || row.EnumerateObject().Any(field => columns.All(column => column.Name != field.Name)))
+            if (
+                row.ValueKind != JsonValueKind.Object
+                || row.EnumerateObject().Any(field => columns.All(column => column.Name != field.Name))
+            )
             {
-                return Problem.At($"rows[{read.Count}]", Problem.Shorten(row.GetRawText()), $"That is no row of {name}.", $"an object with {string.Join(", ", columns.Select(column => column.Name))}");
+                return Problem.At(
+                    $"rows[{read.Count}]",
+                    Problem.Shorten(row.GetRawText()),
+                    $"That is no row of {name}.",
+                    $"an object with {string.Join(", ", columns.Select(column => column.Name))}"
+                );
             }
 
             var values = new object?[columns.Count];
             for (var i = 0; i < columns.Count; i++)
             {
-                if (!TryRead(columns[i], row.TryGetProperty(columns[i].Name, out var value) ? value : default, out values[i]))
+                if (
+                    !TryRead(
+                        columns[i],
+                        row.TryGetProperty(columns[i].Name, out var value) ? value : default,
+                        out values[i]
+                    )
+                )
                 {
-                    return Problem.At($"rows[{read.Count}].{columns[i].Name}", Problem.Shorten(value.ValueKind == JsonValueKind.Undefined ? "" : value.GetRawText()), "That cannot stand here.", Accepted(columns[i]));
+                    return Problem.At(
+                        $"rows[{read.Count}].{columns[i].Name}",
+                        Problem.Shorten(value.ValueKind == JsonValueKind.Undefined ? "" : value.GetRawText()),
+                        "That cannot stand here.",
+                        Accepted(columns[i])
+                    );
                 }
             }
 
@@ -106,13 +126,22 @@ public static class TableJson
             case JsonValueKind.Number when column.Type == "INTEGER" && value.TryGetInt64(out var whole):
                 read = whole;
                 return true;
-            case JsonValueKind.Number when column.Type == "REAL" && value.TryGetDouble(out var number) && double.IsFinite(number):
+            case JsonValueKind.Number
+                when column.Type == "REAL" && value.TryGetDouble(out var number) && double.IsFinite(number):
                 read = number;
                 return true;
             case JsonValueKind.String when column.Type == "TEXT":
                 read = value.GetString();
-                return IsWhen(column.Name) ? DateTimeOffset.TryParse(value.GetString(), CultureInfo.InvariantCulture, out _)
-                    : !IsDay(column.Name) || DateOnly.TryParseExact(value.GetString(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _);
+                return IsWhen(column.Name)
+                    ? DateTimeOffset.TryParse(value.GetString(), CultureInfo.InvariantCulture, out _)
+                    : !IsDay(column.Name)
+                        || DateOnly.TryParseExact(
+                            value.GetString(),
+                            "yyyy-MM-dd",
+                            CultureInfo.InvariantCulture,
+                            DateTimeStyles.None,
+                            out _
+                        );
             default:
                 return false;
         }
@@ -123,13 +152,14 @@ public static class TableJson
 
     private static bool IsDay(string column) => column is "day" or "use_by";
 
-    private static string Accepted(HouseColumn column) => column switch
-    {
-        { IsDocument: true } => "a document",
-        { Type: "INTEGER" } => "a whole number",
-        { Type: "REAL" } => "a number",
-        _ when IsWhen(column.Name) => "an instant such as 2026-11-25T09:00:00Z",
-        _ when IsDay(column.Name) => "a day such as 2026-11-25",
-        _ => "text",
-    };
+    private static string Accepted(HouseColumn column) =>
+        column switch
+        {
+            { IsDocument: true } => "a document",
+            { Type: "INTEGER" } => "a whole number",
+            { Type: "REAL" } => "a number",
+            _ when IsWhen(column.Name) => "an instant such as 2026-11-25T09:00:00Z",
+            _ when IsDay(column.Name) => "a day such as 2026-11-25",
+            _ => "text",
+        };
 }

@@ -34,26 +34,69 @@ public sealed class TakenStore
     }
 
     /// <summary>The last that were taken in, the newest first.</summary>
-    public IReadOnlyList<TakenRow> Last(int most) => [.. connection.Query<TakenRow>($"SELECT {Columns} FROM taken_in ORDER BY taken_at DESC, id LIMIT @most", new { most }, transaction)];
+    public IReadOnlyList<TakenRow> Last(int most) =>
+        [
+            .. connection.Query<TakenRow>(
+                $"SELECT {Columns} FROM taken_in ORDER BY taken_at DESC, id LIMIT @most",
+                new { most },
+                transaction
+            ),
+        ];
 
     /// <summary>One of them.</summary>
-    public TakenRow? Find(string id) => connection.QuerySingleOrDefault<TakenRow>($"SELECT {Columns} FROM taken_in WHERE id = @id", new { id }, transaction);
+    public TakenRow? Find(string id) =>
+        connection.QuerySingleOrDefault<TakenRow>(
+            $"SELECT {Columns} FROM taken_in WHERE id = @id",
+            new { id },
+            transaction
+        );
 
     /// <summary>Notes one.</summary>
     public void Add(string id, string says, string undo, DateTimeOffset now) =>
-        connection.Execute("INSERT INTO taken_in (id, taken_at, says, undo) VALUES (@id, @now, @says, @undo)", new { id, now = Text(now), says, undo }, transaction);
+        connection.Execute(
+            "INSERT INTO taken_in (id, taken_at, says, undo) VALUES (@id, @now, @says, @undo)",
+            new
+            {
+                id,
+                now = Text(now),
+                says,
+                undo,
+            },
+            transaction
+        );
 
     /// <summary>Notes that one was undone.</summary>
-    public void Undone(string id, DateTimeOffset now) => connection.Execute("UPDATE taken_in SET undone_at = @now WHERE id = @id", new { id, now = Text(now) }, transaction);
+    public void Undone(string id, DateTimeOffset now) =>
+        connection.Execute(
+            "UPDATE taken_in SET undone_at = @now WHERE id = @id",
+            new { id, now = Text(now) },
+            transaction
+        );
 
     /// <summary>What was said of a house.</summary>
-    public IReadOnlyList<ForeignRow> Of(string house) => [.. connection.Query<ForeignRow>("SELECT kind, id, own, comes FROM foreign_fact WHERE house = @house ORDER BY kind, id", new { house }, transaction)];
+    public IReadOnlyList<ForeignRow> Of(string house) =>
+        [
+            .. connection.Query<ForeignRow>(
+                "SELECT kind, id, own, comes FROM foreign_fact WHERE house = @house ORDER BY kind, id",
+                new { house },
+                transaction
+            ),
+        ];
 
     /// <summary>Remembers what was said of it.</summary>
-    public void Say(string house, ForeignRow row) => connection.Execute(
-        "INSERT INTO foreign_fact (house, kind, id, own, comes) VALUES (@house, @Kind, @Id, @Own, @Comes) ON CONFLICT DO UPDATE SET own = excluded.own, comes = excluded.comes",
-        new { house, row.Kind, row.Id, row.Own, row.Comes },
-        transaction);
+    public void Say(string house, ForeignRow row) =>
+        connection.Execute(
+            "INSERT INTO foreign_fact (house, kind, id, own, comes) VALUES (@house, @Kind, @Id, @Own, @Comes) ON CONFLICT DO UPDATE SET own = excluded.own, comes = excluded.comes",
+            new
+            {
+                house,
+                row.Kind,
+                row.Id,
+                row.Own,
+                row.Comes,
+            },
+            transaction
+        );
 
     private static string Text(DateTimeOffset at) => at.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 }

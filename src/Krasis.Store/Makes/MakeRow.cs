@@ -4,7 +4,20 @@ namespace Krasis.Store.Makes;
 
 /// <summary>One make as the charts read it.</summary>
 public sealed record MakeRow(
-    string Id, string Build, string Drink, long? Standard, string? Station, string SizeName, string? Who, string StartedAt, double Seconds, long IsDone, double? Strength, double? Sweetness, long? IsAllowed)
+    string Id,
+    string Build,
+    string Drink,
+    long? Standard,
+    string? Station,
+    string SizeName,
+    string? Who,
+    string StartedAt,
+    double Seconds,
+    long IsDone,
+    double? Strength,
+    double? Sweetness,
+    long? IsAllowed
+)
 {
     /// <summary>When it was begun.</summary>
     public DateTimeOffset At => DateTimeOffset.Parse(StartedAt, CultureInfo.InvariantCulture);

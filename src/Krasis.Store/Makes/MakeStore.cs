@@ -7,7 +7,8 @@ namespace Krasis.Store.Makes;
 /// <summary>Keeps what was made. Nothing in it is changed afterwards.</summary>
 public sealed class MakeStore
 {
-    private const string Columns = "id, build_id AS build, drink, standard, station, size_name AS sizeName, who, started_at AS startedAt, seconds, is_done AS isDone, strength, sweetness, is_allowed AS isAllowed";
+    private const string Columns =
+        "id, build_id AS build, drink, standard, station, size_name AS sizeName, who, started_at AS startedAt, seconds, is_done AS isDone, strength, sweetness, is_allowed AS isAllowed";
 
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
@@ -19,7 +20,8 @@ public sealed class MakeStore
     }
 
     /// <summary>What a tablet sent under an id, word for word; null when nothing was.</summary>
-    public string? Sent(string id) => connection.ExecuteScalar<string?>("SELECT sent FROM make WHERE id = @id", new { id }, transaction);
+    public string? Sent(string id) =>
+        connection.ExecuteScalar<string?>("SELECT sent FROM make WHERE id = @id", new { id }, transaction);
 
     /// <summary>Keeps a make.</summary>
     /// <exception cref="SqliteException">There is one of that id.</exception>
@@ -45,50 +47,74 @@ public sealed class MakeStore
                 done = make.IsDone ? 1 : 0,
                 strength = make.Strength?.Value,
                 sweetness = make.Sweetness?.Value,
-                allowed = make.IsAllowed is { } allowed ? allowed ? 1 : 0 : default(int?),
+                allowed = make.IsAllowed is { } allowed
+                    ? allowed
+                        ? 1
+                        : 0
+                    : default(int?),
                 make.Sent,
             },
-            transaction);
+            transaction
+        );
         connection.Execute(
             "INSERT INTO pour (make_id, number, line, what, dispenser, recipe, target, grams, seconds, celsius, is_right) VALUES (@id, @number, @line, @what, @dispenser, @recipe, @target, @grams, @seconds, @celsius, @right)",
-            make.Steps.Select((step, i) => new
-            {
-                id = make.Id,
-                number = i + 1,
-                line = step.Line.Value,
-                what = step.What,
-                dispenser = step.Dispenser,
-                recipe = step.Recipe,
-                target = step.Target.Value,
-                grams = step.Grams.Value,
-                seconds = step.Seconds,
-                celsius = step.Temperature?.Value,
-                right = step.IsRight ? 1 : 0,
-            }),
-            transaction);
+            make.Steps.Select(
+                (step, i) =>
+                    new
+                    {
+                        id = make.Id,
+                        number = i + 1,
+                        line = step.Line.Value,
+                        what = step.What,
+                        dispenser = step.Dispenser,
+                        recipe = step.Recipe,
+                        target = step.Target.Value,
+                        grams = step.Grams.Value,
+                        seconds = step.Seconds,
+                        celsius = step.Temperature?.Value,
+                        right = step.IsRight ? 1 : 0,
+                    }
+            ),
+            transaction
+        );
     }
 
     /// <summary>The makes since a moment, the last first, so many at the most.</summary>
     public IReadOnlyList<MakeRow> Since(DateTimeOffset from, int most) =>
-        [.. connection.Query<MakeRow>($"SELECT {Columns} FROM make WHERE started_at >= @from ORDER BY started_at DESC, id LIMIT @most", new { from = Written(from), most }, transaction)];
+        [
+            .. connection.Query<MakeRow>(
+                $"SELECT {Columns} FROM make WHERE started_at >= @from ORDER BY started_at DESC, id LIMIT @most",
+                new { from = Written(from), most },
+                transaction
+            ),
+        ];
 
     /// <summary>How many there are since a moment.</summary>
-    public long CountSince(DateTimeOffset from) => connection.ExecuteScalar<long>("SELECT count(*) FROM make WHERE started_at >= @from", new { from = Written(from) }, transaction);
+    public long CountSince(DateTimeOffset from) =>
+        connection.ExecuteScalar<long>(
+            "SELECT count(*) FROM make WHERE started_at >= @from",
+            new { from = Written(from) },
+            transaction
+        );
 
     /// <summary>What was poured into the last makes since a moment, in the order in which it was poured.</summary>
     /// <param name="from">The moment.</param>
     /// <param name="most">Of how many makes at the most.</param>
     public IReadOnlyList<PourRow> Pours(DateTimeOffset from, int most) =>
-        [.. connection.Query<PourRow>(
-            """
-            SELECT made.started_at AS startedAt, made.station, made.who, pour.what, pour.dispenser, pour.recipe, pour.target, pour.grams, pour.seconds, pour.celsius, pour.is_right AS isRight
-            FROM (SELECT * FROM make WHERE started_at >= @from ORDER BY started_at DESC, id LIMIT @most) AS made
-            JOIN pour ON pour.make_id = made.id
-            ORDER BY made.started_at, made.id, pour.number
-            """,
-            new { from = Written(from), most },
-            transaction)];
+        [
+            .. connection.Query<PourRow>(
+                """
+                SELECT made.started_at AS startedAt, made.station, made.who, pour.what, pour.dispenser, pour.recipe, pour.target, pour.grams, pour.seconds, pour.celsius, pour.is_right AS isRight
+                FROM (SELECT * FROM make WHERE started_at >= @from ORDER BY started_at DESC, id LIMIT @most) AS made
+                JOIN pour ON pour.make_id = made.id
+                ORDER BY made.started_at, made.id, pour.number
+                """,
+                new { from = Written(from), most },
+                transaction
+            ),
+        ];
 
     // One zone and one length, so that the text sorts as the time does.
-    private static string Written(DateTimeOffset at) => at.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
+    private static string Written(DateTimeOffset at) =>
+        at.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 }

@@ -17,7 +17,8 @@ namespace Krasis.Store.Makes;
 /// <param name="IsDone">Whether it was handed over, and not given up.</param>
 /// <param name="Strength">How far it was from its standard in strength; null when that is not known.</param>
 /// <param name="Sweetness">The same in sweetness.</param>
-/// <param name="IsAllowed">Whether it was as near to its standard as the house allows; null of what was given up.</param>
+/// <param name="IsAllowed">Whether it was as near to its standard as the house allows; null of what was given
+/// up.</param>
 /// <param name="Sent">What the tablet sent, word for word, by which a second sending is recognised.</param>
 /// <param name="Steps">What went in.</param>
 public sealed record StoredMake(
@@ -36,4 +37,5 @@ public sealed record StoredMake(
     Percent? Sweetness,
     bool? IsAllowed,
     string Sent,
-    IReadOnlyList<PouredStep> Steps);
+    IReadOnlyList<PouredStep> Steps
+);

@@ -29,10 +29,31 @@ public sealed record SalesName(string Words, string? Build, string? Size);
 /// <param name="Who">Who; null of nobody in particular.</param>
 /// <param name="Cost">What it cost the house; null when not known.</param>
 public sealed record LotRow(
-    long Number, string Id, string At, string Lot, string Item, string Move, double Amount, string Day, string? UseBy, string? Batch, string? Reason, string? Who, double? Cost);
+    long Number,
+    string Id,
+    string At,
+    string Lot,
+    string Item,
+    string Move,
+    double Amount,
+    string Day,
+    string? UseBy,
+    string? Batch,
+    string? Reason,
+    string? Who,
+    double? Cost
+);
 
 /// <summary>A batch that somebody moved or began.</summary>
 public sealed record SetBatchRow(string Key, string Item, double Grams, string BeginAt, long IsBegun, string? Who);
 
 /// <summary>What the calendar has said of a batch.</summary>
-public sealed record CalendarRow(string Key, long Sequence, string Says, string BeginAt, string EndsAt, string Title, string Changed);
+public sealed record CalendarRow(
+    string Key,
+    long Sequence,
+    string Says,
+    string BeginAt,
+    string EndsAt,
+    string Title,
+    string Changed
+);

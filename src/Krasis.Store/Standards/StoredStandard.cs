@@ -12,7 +12,13 @@ namespace Krasis.Store.Standards;
 /// <param name="Document">The build as it was.</param>
 /// <param name="Bar">The facts that it rests on, as they were.</param>
 public sealed record StoredStandard(
-    string BuildId, long Number, DateTimeOffset PublishedAt, string Reason, BuildDocument Document, BarDocument Bar)
+    string BuildId,
+    long Number,
+    DateTimeOffset PublishedAt,
+    string Reason,
+    BuildDocument Document,
+    BarDocument Bar
+)
 {
     /// <summary>Whether the build that it was has been changed since.</summary>
     public bool HasChangedIn(StoredBuild build) => StoreJson.Write(Document) != StoreJson.Write(build.Document);

@@ -1,6 +1,7 @@
 namespace Krasis.Tasting.Choosing;
 
-/// <summary>A way of asking tasters for one choice, and how often somebody who tastes nothing is right by chance.</summary>
+/// <summary>A way of asking tasters for one choice, and how often somebody who tastes nothing is right by
+/// chance.</summary>
 /// <param name="Code">The name it is kept under.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Chance">The share of right answers, or of choices of the one sample, of tasters who only guess.</param>

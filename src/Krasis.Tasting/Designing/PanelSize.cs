@@ -6,20 +6,25 @@ using MathNet.Numerics.Distributions;
 namespace Krasis.Tasting.Designing;
 
 /// <summary>How many tasters it takes, before anything is poured.</summary>
-/// <param name="Enough">The fewest with whom what is looked for is found in four of five such tastings; null where no café has so many.</param>
+/// <param name="Enough">The fewest with whom what is looked for is found in four of five such tastings; null where no
+/// café has so many.</param>
 /// <param name="Power">How surely it is found with those who are expected.</param>
 /// <param name="Round">After how many tasters every order has been served once.</param>
 /// <param name="Says">What it means, sentence by sentence.</param>
 public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyList<string> Says)
 {
-    /// <summary>The share of guests of whom it is wanted that a difference is found if they can tell it (common practice, no source).</summary>
+    /// <summary>The share of guests of whom it is wanted that a difference is found if they can tell it (common
+    /// practice, no source).</summary>
     public const double WhoTell = 0.5;
 
-    /// <summary>The share of choices that the better liked of two shall get to be found (common practice, no source).</summary>
+    /// <summary>The share of choices that the better liked of two shall get to be found (common practice, no
+    /// source).</summary>
     public const double WhoPrefer = 0.75;
 
-    /// <summary>The shares of tasters to the one side and to the other of a scale that is off (common practice, no source).</summary>
-    public const double OneSide = 0.5, OtherSide = 0.1;
+    /// <summary>The shares of tasters to the one side and to the other of a scale that is off (common practice, no
+    /// source).</summary>
+    public const double OneSide = 0.5,
+        OtherSide = 0.1;
 
     /// <summary>Works it out.</summary>
     /// <param name="tasting">The tasting.</param>
@@ -28,16 +33,23 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
         var round = ServingPlan.Of(tasting.Question, tasting.Samples.Count, tasting.Seed).Round;
         var says = new List<string>();
         var (what, power) = Look(tasting);
-        var enough = Enumerable.Range(2, 199).Select(tasters => (int?)tasters).FirstOrDefault(tasters => power(tasters!.Value) >= ForcedChoice.UsualPower);
+        var enough = Enumerable
+            .Range(2, 199)
+            .Select(tasters => (int?)tasters)
+            .FirstOrDefault(tasters => power(tasters!.Value) >= ForcedChoice.UsualPower);
         var here = power(tasting.Tasters);
         if (tasting.Question.Method is { } method)
         {
-            says.Add(ForcedChoice.LeastRight(method, tasting.Tasters) is { } least
-                ? $"With {People(tasting.Tasters)}, {least} {(method.IsTwoSided ? "choices of the one drink" : "right answers")} are a result ({method.Source})."
-                : $"{People(tasting.Tasters)} cannot give a result, whatever they say.");
+            says.Add(
+                ForcedChoice.LeastRight(method, tasting.Tasters) is { } least
+                    ? $"With {People(tasting.Tasters)}, {least} {(method.IsTwoSided ? "choices of the one drink" : "right answers")} are a result ({method.Source})."
+                    : $"{People(tasting.Tasters)} cannot give a result, whatever they say."
+            );
         }
 
-        says.Add($"{what}, {People(tasting.Tasters)} find it in {Math.Round(here * 100).ToString(CultureInfo.InvariantCulture)} of 100 such tastings.");
+        says.Add(
+            $"{what}, {People(tasting.Tasters)} find it in {Math.Round(here * 100).ToString(CultureInfo.InvariantCulture)} of 100 such tastings."
+        );
         says.Add(enough is { } fewest ? $"For 80 of 100, ask {fewest}." : "For 80 of 100 it takes more than 200.");
         if (round > 1 && tasting.Tasters % round != 0)
         {
@@ -52,23 +64,41 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
         var pairs = tasting.Samples.Count * (tasting.Samples.Count - 1) / 2;
         return tasting.Question switch
         {
-            { Method: { IsTwoSided: false } method } => ("If half of your guests can tell them apart", tasters => ForcedChoice.Power(method, tasters, WhoTell)),
-            { Method: { } method } => ("If three of four guests like the one better", tasters => ForcedChoice.Power(method, tasters, WhoPrefer)),
-            { Code: "suits" } => ("If half find a drink too much of something and one in ten too little", tasters => Lopsided(tasters, ForcedChoice.UsualLevel / Math.Max(1, tasting.Scales.Count))),
+            { Method: { IsTwoSided: false } method } => ("If half of your guests can tell them apart", tasters =>
+                ForcedChoice.Power(method, tasters, WhoTell)
+            ),
+            { Method: { } method } => ("If three of four guests like the one better", tasters =>
+                ForcedChoice.Power(method, tasters, WhoPrefer)
+            ),
+            { Code: "suits" } => ("If half find a drink too much of something and one in ten too little", tasters =>
+                Lopsided(tasters, ForcedChoice.UsualLevel / Math.Max(1, tasting.Scales.Count))
+            ),
 
             // Two at a time, all pairs held to one level.
-            _ => ("If three of four guests put the one before the other", tasters => ForcedChoice.Power(ChoiceMethod.Preference, tasters, WhoPrefer, ForcedChoice.UsualLevel / Math.Max(1, pairs))),
+            _ => ("If three of four guests put the one before the other", tasters =>
+                ForcedChoice.Power(
+                    ChoiceMethod.Preference,
+                    tasters,
+                    WhoPrefer,
+                    ForcedChoice.UsualLevel / Math.Max(1, pairs)
+                )
+            ),
         };
     }
 
-    /// <summary>How likely a side that holds <see cref="OneSide"/> of the tasters outweighs the other beyond chance: summed over how many find it off.</summary>
+    /// <summary>How likely a side that holds <see cref="OneSide"/> of the tasters outweighs the other beyond chance:
+    /// summed over how many find it off.</summary>
     internal static double Lopsided(int tasters, double level)
     {
         var off = OneSide + OtherSide;
-        return Enumerable.Range(0, tasters + 1).Sum(count =>
-            ForcedChoice.LeastRight(ChoiceMethod.Preference, count, level) is { } least
-                ? Binomial.PMF(off, tasters, count) * (count == 0 ? 0 : 1 - Binomial.CDF(OneSide / off, count, least - 1))
-                : 0);
+        return Enumerable
+            .Range(0, tasters + 1)
+            .Sum(count =>
+                ForcedChoice.LeastRight(ChoiceMethod.Preference, count, level) is { } least
+                    ? Binomial.PMF(off, tasters, count)
+                        * (count == 0 ? 0 : 1 - Binomial.CDF(OneSide / off, count, least - 1))
+                    : 0
+            );
     }
 
     private static string People(int tasters) => tasters == 1 ? "1 taster" : $"{tasters} tasters";

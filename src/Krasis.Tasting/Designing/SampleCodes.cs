@@ -6,8 +6,8 @@ public static class SampleCodes
     /// <summary>How many codes there are that do.</summary>
     public static int Count => Plain.Count;
 
-    // No digit twice and none in a row up or down: 111, 321 and 100 read like a place or a mark. None of 0, which is taken for a letter, and of 6 and 9 only
-    // one, which is the other upside down.
+    // No digit twice and none in a row up or down: 111, 321 and 100 read like a place or a mark. None of 0, which is
+    // taken for a letter, and of 6 and 9 only one, which is the other upside down.
     private static readonly List<int> Plain = [.. Enumerable.Range(123, 865).Where(IsPlain)];
 
     /// <summary>Draws codes, no two of them alike.</summary>

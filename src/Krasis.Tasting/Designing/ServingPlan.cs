@@ -9,16 +9,22 @@ public sealed class ServingPlan
     private readonly IReadOnlyList<IReadOnlyList<string>> codes;
     private readonly bool hasReference;
 
-    private ServingPlan(IReadOnlyList<IReadOnlyList<int>> orders, IReadOnlyList<IReadOnlyList<string>> codes, bool hasReference)
+    private ServingPlan(
+        IReadOnlyList<IReadOnlyList<int>> orders,
+        IReadOnlyList<IReadOnlyList<string>> codes,
+        bool hasReference
+    )
     {
         (this.orders, this.codes, this.hasReference) = (orders, codes, hasReference);
         Codes = [.. codes.Select(each => (IReadOnlyList<string>)[.. each])];
     }
 
-    /// <summary>The codes of every sample. A sample that stands before one taster more than once has a code for each time.</summary>
+    /// <summary>The codes of every sample. A sample that stands before one taster more than once has a code for each
+    /// time.</summary>
     public IReadOnlyList<IReadOnlyList<string>> Codes { get; }
 
-    /// <summary>After how many tasters every order has been served once: a number of tasters that is a multiple of it is balanced.</summary>
+    /// <summary>After how many tasters every order has been served once: a number of tasters that is a multiple of it
+    /// is balanced.</summary>
     public int Round => orders.Count;
 
     /// <summary>Draws a plan.</summary>
@@ -30,12 +36,32 @@ public sealed class ServingPlan
         var random = new Random(seed);
         var times = question.Glasses == 3 ? 2 : 1;
         var drawn = SampleCodes.Draw(random, samples * times);
-        var codes = Enumerable.Range(0, samples).Select(sample => (IReadOnlyList<string>)[.. drawn.Skip(sample * times).Take(times)]).ToList();
+        var codes = Enumerable
+            .Range(0, samples)
+            .Select(sample => (IReadOnlyList<string>)[.. drawn.Skip(sample * times).Take(times)])
+            .ToList();
         var orders = (question.Method, samples) switch
         {
-            ({ Code: "triangle" }, _) => [[0, 0, 1], [0, 1, 0], [1, 0, 0], [1, 1, 0], [1, 0, 1], [0, 1, 1]],
-            ({ Code: "duo-trio" }, _) => [[0, 0, 1], [0, 1, 0], [1, 0, 1], [1, 1, 0]],
-            (_, 1) => [[0]],
+            ({ Code: "triangle" }, _) =>
+            [
+                [0, 0, 1],
+                [0, 1, 0],
+                [1, 0, 0],
+                [1, 1, 0],
+                [1, 0, 1],
+                [0, 1, 1],
+            ],
+            ({ Code: "duo-trio" }, _) =>
+            [
+                [0, 0, 1],
+                [0, 1, 0],
+                [1, 0, 1],
+                [1, 1, 0],
+            ],
+            (_, 1) =>
+            [
+                [0],
+            ],
             _ => Williams.Orders(samples).Select(order => order.ToArray()).ToArray(),
         };
 

@@ -8,7 +8,8 @@ namespace Krasis.Tasting.Documents;
 /// <param name="Said">What was said of each on each scale.</param>
 /// <param name="Order">The samples in order, the best first; empty where that was not asked or left out.</param>
 /// <param name="Chosen">The glass that was chosen; null where none was.</param>
-/// <param name="IsRight">Whether it was the odd one, or the same as the one to compare with; null where there is no right one.</param>
+/// <param name="IsRight">Whether it was the odd one, or the same as the one to compare with; null where there is no
+/// right one.</param>
 /// <param name="Comment">What else was said; null where nothing was.</param>
 public sealed record Answer(
     IReadOnlyDictionary<int, int> Liking,
@@ -16,7 +17,8 @@ public sealed record Answer(
     IReadOnlyList<int> Order,
     int? Chosen,
     bool? IsRight,
-    string? Comment)
+    string? Comment
+)
 {
     /// <summary>The longest comment, in characters.</summary>
     public const int LongestComment = 10_000;
@@ -25,7 +27,8 @@ public sealed record Answer(
     public const int MostLiking = 9;
 
     /// <summary>Whether nothing at all was answered.</summary>
-    public bool IsEmpty => Liking.Count == 0 && Said.Count == 0 && Order.Count == 0 && Chosen is null && Comment is null;
+    public bool IsEmpty =>
+        Liking.Count == 0 && Said.Count == 0 && Order.Count == 0 && Chosen is null && Comment is null;
 
     /// <summary>Reads what a taster sent.</summary>
     /// <param name="document">What was sent.</param>
@@ -54,11 +57,22 @@ public sealed record Answer(
                 var (answer, place) = (glass.Scales[j], $"{at}.scales[{j}]");
                 if (tasting.Scales.All(scale => scale.Code != answer.Scale))
                 {
-                    fields.Report($"{place}.scale", answer.Scale, "That scale is not asked.", string.Join(", ", tasting.Scales.Select(scale => scale.Code)));
+                    fields.Report(
+                        $"{place}.scale",
+                        answer.Scale,
+                        "That scale is not asked.",
+                        string.Join(", ", tasting.Scales.Select(scale => scale.Code))
+                    );
                 }
                 else
                 {
-                    said[(found.Sample, answer.Scale!)] = fields.Whole($"{place}.said", answer.Said, -JarScale.Farthest, JarScale.Farthest, "");
+                    said[(found.Sample, answer.Scale!)] = fields.Whole(
+                        $"{place}.said",
+                        answer.Said,
+                        -JarScale.Farthest,
+                        JarScale.Farthest,
+                        ""
+                    );
                 }
             }
         }
@@ -78,27 +92,40 @@ public sealed record Answer(
         var comment = document.Comment?.Trim() is { Length: > 0 } words ? words : null;
         if (comment?.Length > LongestComment)
         {
-            fields.Report("comment", null, $"The comment has {comment.Length} characters.", $"{LongestComment} at the most");
+            fields.Report(
+                "comment",
+                null,
+                $"The comment has {comment.Length} characters.",
+                $"{LongestComment} at the most"
+            );
         }
 
-        return fields.Finish(() => new Answer(liking, said, order, chosen?.Sample, chosen is null ? null : Judge(chosen), comment));
+        return fields.Finish(() =>
+            new Answer(liking, said, order, chosen?.Sample, chosen is null ? null : Judge(chosen), comment)
+        );
 
         Glass? Find(string? code, string field)
         {
             var glass = glasses.FirstOrDefault(each => each.Code == code?.Trim());
             if (glass is null)
             {
-                fields.Report(field, code, code is null ? "No code is given." : $"No cup before this taster says '{Problem.Shorten(code)}'.", string.Join(", ", glasses.Select(each => each.Code)));
+                fields.Report(
+                    field,
+                    code,
+                    code is null ? "No code is given." : $"No cup before this taster says '{Problem.Shorten(code)}'.",
+                    string.Join(", ", glasses.Select(each => each.Code))
+                );
             }
 
             return glass;
         }
 
-        bool? Judge(Glass glass) => tasting.Question.Code switch
-        {
-            "triangle" => glasses.Count(each => each.Sample == glass.Sample) == 1,
-            "duo-trio" => glass.Sample == glasses.First(each => each.IsReference).Sample,
-            _ => null,
-        };
+        bool? Judge(Glass glass) =>
+            tasting.Question.Code switch
+            {
+                "triangle" => glasses.Count(each => each.Sample == glass.Sample) == 1,
+                "duo-trio" => glass.Sample == glasses.First(each => each.IsReference).Sample,
+                _ => null,
+            };
     }
 }

@@ -15,12 +15,19 @@ public sealed record AnswerDocument
     /// <summary>What else was said.</summary>
     public string? Comment { get; init; }
 
-    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types say.</summary>
-    public AnswerDocument WithoutNulls() => this with
-    {
-        Cups = [.. (Cups ?? []).Where(each => each is not null).Select(each => each with { Scales = [.. (each.Scales ?? []).Where(one => one is not null)] })],
-        Order = [.. (Order ?? []).Where(each => each is not null)],
-    };
+    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types
+    /// say.</summary>
+    public AnswerDocument WithoutNulls() =>
+        this with
+        {
+            Cups =
+            [
+                .. (Cups ?? [])
+                    .Where(each => each is not null)
+                    .Select(each => each with { Scales = [.. (each.Scales ?? []).Where(one => one is not null)] }),
+            ],
+            Order = [.. (Order ?? []).Where(each => each is not null)],
+        };
 }
 
 /// <summary>What was said of one glass.</summary>

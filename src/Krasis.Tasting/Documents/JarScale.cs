@@ -10,7 +10,8 @@ namespace Krasis.Tasting.Documents;
 /// <param name="Moves">What of the drink it is about; null where no line of a build does it alone.</param>
 public sealed record JarScale(string Code, string Name, string TooLittle, string TooMuch, TunedTaste? Moves)
 {
-    /// <summary>How far the answers reach to either side: far too little, too little, just right, too much, far too much.</summary>
+    /// <summary>How far the answers reach to either side: far too little, too little, just right, too much, far too
+    /// much.</summary>
     public const int Farthest = 2;
 
     /// <summary>The words for the answers, from the least to the most.</summary>
@@ -27,5 +28,6 @@ public sealed record JarScale(string Code, string Name, string TooLittle, string
     ];
 
     // Not sweet enough, and not nearly so; too sweet, and far too sweet.
-    private static string Far(string words) => words.StartsWith("not ", StringComparison.Ordinal) ? $"not nearly {words[4..]}" : $"far {words}";
+    private static string Far(string words) =>
+        words.StartsWith("not ", StringComparison.Ordinal) ? $"not nearly {words[4..]}" : $"far {words}";
 }

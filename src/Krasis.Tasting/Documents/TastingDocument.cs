@@ -1,6 +1,7 @@
 namespace Krasis.Tasting.Documents;
 
-/// <summary>A tasting as it is set up. Nothing in it is trusted before <see cref="TastingReader"/> has read it.</summary>
+/// <summary>A tasting as it is set up. Nothing in it is trusted before <see cref="TastingReader"/> has read
+/// it.</summary>
 public sealed record TastingDocument
 {
     /// <summary>What the lead calls it. Tasters never see it.</summary>
@@ -36,14 +37,16 @@ public sealed record TastingDocument
     /// <summary>The tasting that this one tastes again; missing where it is the first.</summary>
     public string? Again { get; init; }
 
-    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types say.</summary>
-    public TastingDocument WithoutNulls() => this with
-    {
-        Samples = [.. (Samples ?? []).Where(each => each is not null)],
-        Scales = [.. (Scales ?? []).Where(each => each is not null)],
-        Own = [.. (Own ?? []).Where(each => each is not null)],
-        Conditions = Conditions ?? new(),
-    };
+    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types
+    /// say.</summary>
+    public TastingDocument WithoutNulls() =>
+        this with
+        {
+            Samples = [.. (Samples ?? []).Where(each => each is not null)],
+            Scales = [.. (Scales ?? []).Where(each => each is not null)],
+            Own = [.. (Own ?? []).Where(each => each is not null)],
+            Conditions = Conditions ?? new(),
+        };
 }
 
 /// <summary>Something that is tasted.</summary>

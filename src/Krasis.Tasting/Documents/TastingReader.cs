@@ -15,15 +15,28 @@ public static class TastingReader
         var question = TastingQuestion.All.FirstOrDefault(each => each.Code == document.Question);
         if (question is null)
         {
-            fields.Report("question", document.Question, "It is not said what is asked.", string.Join(", ", TastingQuestion.All.Select(each => each.Code)));
+            fields.Report(
+                "question",
+                document.Question,
+                "It is not said what is asked.",
+                string.Join(", ", TastingQuestion.All.Select(each => each.Code))
+            );
             return Reading<TastingSetup>.Failed(fields.Problems);
         }
 
         var count = document.Samples.Count;
         if (count < question.LeastSamples || count > question.MostSamples)
         {
-            var needs = question.LeastSamples == question.MostSamples ? $"{question.LeastSamples}" : $"{question.LeastSamples} to {question.MostSamples}";
-            fields.Report("samples", null, $"There {(count == 1 ? "is 1 sample" : $"are {count} samples")}.", $"{needs} of them for '{question.Name}'");
+            var needs =
+                question.LeastSamples == question.MostSamples
+                    ? $"{question.LeastSamples}"
+                    : $"{question.LeastSamples} to {question.MostSamples}";
+            fields.Report(
+                "samples",
+                null,
+                $"There {(count == 1 ? "is 1 sample" : $"are {count} samples")}.",
+                $"{needs} of them for '{question.Name}'"
+            );
         }
 
         for (var i = 0; i < count; i++)
@@ -31,9 +44,18 @@ public static class TastingReader
             ReadSample(document.Samples[i], i, fields);
         }
 
-        foreach (var twin in Enumerable.Range(0, count).Where(i => document.Samples.Take(i).Any(other => other == document.Samples[i])))
+        foreach (
+            var twin in Enumerable
+                .Range(0, count)
+                .Where(i => document.Samples.Take(i).Any(other => other == document.Samples[i]))
+        )
         {
-            fields.Report($"samples[{twin}]", null, "This sample stands there twice.", "another build, size or version");
+            fields.Report(
+                $"samples[{twin}]",
+                null,
+                "This sample stands there twice.",
+                "another build, size or version"
+            );
         }
 
         var scales = ReadScales(document, question, fields);
@@ -42,7 +64,9 @@ public static class TastingReader
         var celsius = fields.Number("celsius", document.Celsius ?? TastingSetup.UsualCelsius, 30, 70, "°C");
         var seed = fields.Whole("seed", document.Seed ?? 1, 0, int.MaxValue, "");
         ReadConditions(document.Conditions, fields);
-        return fields.Finish(() => new TastingSetup(name, question, document.Samples, scales, tasters, grams, celsius, seed));
+        return fields.Finish(() =>
+            new TastingSetup(name, question, document.Samples, scales, tasters, grams, celsius, seed)
+        );
     }
 
     private static void ReadSample(SampleDocument sample, int place, FieldReader fields)
@@ -76,19 +100,37 @@ public static class TastingReader
             }
             else
             {
-                fields.Report("scales", code, $"'{Problem.Shorten(code)}' is no scale.", string.Join(", ", JarScale.All.Select(each => each.Code)));
+                fields.Report(
+                    "scales",
+                    code,
+                    $"'{Problem.Shorten(code)}' is no scale.",
+                    string.Join(", ", JarScale.All.Select(each => each.Code))
+                );
             }
         }
 
         for (var i = 0; i < document.Own.Count; i++)
         {
             var (own, at) = (document.Own[i], $"own[{i}]");
-            scales.Add(new JarScale($"own-{i + 1}", Called($"{at}.name", own.Name, $"Your scale {i + 1} has no name.", fields), Called($"{at}.tooLittle", own.TooLittle, $"Your scale {i + 1} has no word for too little.", fields), Called($"{at}.tooMuch", own.TooMuch, $"Your scale {i + 1} has no word for too much.", fields), null));
+            scales.Add(
+                new JarScale(
+                    $"own-{i + 1}",
+                    Called($"{at}.name", own.Name, $"Your scale {i + 1} has no name.", fields),
+                    Called($"{at}.tooLittle", own.TooLittle, $"Your scale {i + 1} has no word for too little.", fields),
+                    Called($"{at}.tooMuch", own.TooMuch, $"Your scale {i + 1} has no word for too much.", fields),
+                    null
+                )
+            );
         }
 
         if (scales.Count > MostScales)
         {
-            fields.Report("scales", null, $"There are {scales.Count} scales: nobody tastes for so many.", $"{MostScales} at the most");
+            fields.Report(
+                "scales",
+                null,
+                $"There are {scales.Count} scales: nobody tastes for so many.",
+                $"{MostScales} at the most"
+            );
         }
 
         return scales;

@@ -17,14 +17,17 @@ public sealed record TastingSetup(
     int Tasters,
     double Grams,
     double Celsius,
-    int Seed)
+    int Seed
+)
 {
     /// <summary>The most tasters a tasting is for.</summary>
     public const int MostTasters = 500;
 
-    /// <summary>How warm a hot drink is tasted where nothing else is said, °C: below what burns, above what is called lukewarm (common practice, no source).</summary>
+    /// <summary>How warm a hot drink is tasted where nothing else is said, °C: below what burns, above what is called
+    /// lukewarm (common practice, no source).</summary>
     public const double UsualCelsius = 58;
 
-    /// <summary>How much of a sample a taster gets where nothing else is said, g: some two sips (common practice, no source).</summary>
+    /// <summary>How much of a sample a taster gets where nothing else is said, g: some two sips (common practice, no
+    /// source).</summary>
     public const double UsualGrams = 40;
 }

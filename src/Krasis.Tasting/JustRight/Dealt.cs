@@ -5,7 +5,8 @@ namespace Krasis.Tasting.JustRight;
 /// <summary>Points dealt out at random: the exact permutation test of two groups' means.</summary>
 internal static class Dealt
 {
-    /// <summary>Of more points than this the chance is not counted out: it would take seconds, and tell nothing else.</summary>
+    /// <summary>Of more points than this the chance is not counted out: it would take seconds, and tell nothing
+    /// else.</summary>
     public const int MostCounted = 120;
 
     /// <summary>How likely so many of the points, drawn without looking, add up to no more than so much.</summary>
@@ -13,8 +14,8 @@ internal static class Dealt
     /// <param name="points">All points, 0 and up.</param>
     /// <param name="drawn">How many are drawn.</param>
     /// <param name="sum">What they may add up to.</param>
-    /// <remarks>Counted in full up to <see cref="MostCounted"/> points; of more the sum is as good as normal, with the mean and the spread of a draw
-    /// without putting back.</remarks>
+    /// <remarks>Counted in full up to <see cref="MostCounted"/> points; of more the sum is as good as normal, with the
+    /// mean and the spread of a draw without putting back.</remarks>
     public static double AtMost(IReadOnlyList<int> points, int drawn, int sum)
     {
         if (points.Count > MostCounted)

@@ -6,7 +6,8 @@ namespace Krasis.Tasting.Learning;
 /// <summary>Learns of finished tastings how far a drink may drift before guests can tell.</summary>
 public static class DriftLearner
 {
-    /// <summary>The share of guests who may tell two drinks apart that are sold as the same (common practice, no source).</summary>
+    /// <summary>The share of guests who may tell two drinks apart that are sold as the same (common practice, no
+    /// source).</summary>
     public const double MayTell = 0.5;
 
     // Drifts nearer than that are hardly poured apart, %.
@@ -16,10 +17,11 @@ public static class DriftLearner
     /// <param name="taste">What drifted: strength or sweetness.</param>
     /// <param name="allowed">What the house allows now, %.</param>
     /// <param name="tests">The tastings.</param>
-    /// <returns>A proposal where at least two drifts were tasted and it differs from what is allowed by a percent; null otherwise.</returns>
-    /// <remarks>The share who can tell is taken to grow with the drift as 1 − 2^(−(d ÷ m)²), m being the drift that half can tell; m is found by
-    /// the greatest likelihood over all tests, and its interval is where twice the log likelihood is 3.84 less (Wilks 1938: chi-squared, one degree of
-    /// freedom, 95 %).</remarks>
+    /// <returns>A proposal where at least two drifts were tasted and it differs from what is allowed by a percent; null
+    /// otherwise.</returns>
+    /// <remarks>The share who can tell is taken to grow with the drift as 1 − 2^(−(d ÷ m)²), m being the drift that
+    /// half can tell; m is found by the greatest likelihood over all tests, and its interval is where twice the log
+    /// likelihood is 3.84 less (Wilks 1938: chi-squared, one degree of freedom, 95 %).</remarks>
     public static LearnedDrift? Of(string taste, double allowed, IReadOnlyList<ToldApart> tests)
     {
         var counted = tests.Where(test => test.DriftPercent >= Nearest && test.Tasters > 0).ToList();
@@ -34,7 +36,11 @@ public static class DriftLearner
         var drifts = Enumerable.Range(5, Math.Max(1, most - 4)).Select(tenth => tenth / 10.0).ToList();
         var likelihoods = drifts.ConvertAll(half => counted.Sum(test => LogLikelihood(test, half)));
         var best = likelihoods.Max();
-        var inside = drifts.Zip(likelihoods).Where(each => 2 * (best - each.Second) <= 3.84).Select(each => each.First).ToList();
+        var inside = drifts
+            .Zip(likelihoods)
+            .Where(each => 2 * (best - each.Second) <= 3.84)
+            .Select(each => each.First)
+            .ToList();
         var found = drifts[likelihoods.IndexOf(best)];
         var (low, high, isOpen) = (inside[0], inside[^1], inside[^1] >= drifts[^1]);
         if (Math.Abs(found - allowed) < 1)
@@ -51,7 +57,8 @@ public static class DriftLearner
             isOpen ? null : high,
             counted.Count,
             tasters,
-            $"Half of your tasters tell {Number(found)} % {(taste == "strength" ? "weaker or stronger" : "more or less sweet")} apart; the house allows {Number(allowed)} %. By {counted.Count} tastings with {tasters} answers; it may be {upTo}.");
+            $"Half of your tasters tell {Number(found)} % {(taste == "strength" ? "weaker or stronger" : "more or less sweet")} apart; the house allows {Number(allowed)} %. By {counted.Count} tastings with {tasters} answers; it may be {upTo}."
+        );
     }
 
     private static double LogLikelihood(ToldApart test, double half)
@@ -80,4 +87,13 @@ public sealed record ToldApart(ChoiceMethod Method, double DriftPercent, int Tas
 /// <param name="Tastings">By how many tastings.</param>
 /// <param name="Answers">By how many answers.</param>
 /// <param name="Says">All of it in a sentence.</param>
-public sealed record LearnedDrift(string Taste, double Allowed, double Proposed, double Low, double? High, int Tastings, int Answers, string Says);
+public sealed record LearnedDrift(
+    string Taste,
+    double Allowed,
+    double Proposed,
+    double Low,
+    double? High,
+    int Tastings,
+    int Answers,
+    string Says
+);

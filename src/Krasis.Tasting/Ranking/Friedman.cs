@@ -2,19 +2,24 @@ using MathNet.Numerics.Distributions;
 
 namespace Krasis.Tasting.Ranking;
 
-/// <summary>Whether tasters put samples in an order that is more than chance: Friedman's test with its correction for ties (ISO 8587).</summary>
+/// <summary>Whether tasters put samples in an order that is more than chance: Friedman's test with its correction for
+/// ties (ISO 8587).</summary>
 /// <param name="RankSums">The sum of ranks of every sample; the least is the best.</param>
-/// <param name="Statistic">Friedman's statistic, corrected for ties; nothing where everybody has put everything level.</param>
+/// <param name="Statistic">Friedman's statistic, corrected for ties; nothing where everybody has put everything
+/// level.</param>
 /// <param name="Probability">How likely an order as clear as this is by chance.</param>
-/// <param name="IsExact">Whether every possible outcome was counted; otherwise the chi-squared distribution is taken.</param>
+/// <param name="IsExact">Whether every possible outcome was counted; otherwise the chi-squared distribution is
+/// taken.</param>
 public sealed record Friedman(IReadOnlyList<double> RankSums, double Statistic, double Probability, bool IsExact)
 {
     // Counted in full as long as no more than so many sums of ranks are met on the way.
     private const int MostStates = 60_000;
 
     /// <summary>Tests rows of scores.</summary>
-    /// <param name="rows">A row for every taster: a place for every sample, 1 the best. Level samples have the same number; any scale will do.</param>
-    /// <exception cref="ArgumentException">There is no row, or the rows are not as long as each other, or shorter than 2.</exception>
+    /// <param name="rows">A row for every taster: a place for every sample, 1 the best. Level samples have the same
+    /// number; any scale will do.</param>
+    /// <exception cref="ArgumentException">There is no row, or the rows are not as long as each other, or shorter than
+    /// 2.</exception>
     public static Friedman Of(IReadOnlyList<IReadOnlyList<double>> rows)
     {
         if (rows.Count == 0 || rows[0].Count < 2 || rows.Any(row => row.Count != rows[0].Count))
@@ -29,11 +34,9 @@ public sealed record Friedman(IReadOnlyList<double> RankSums, double Statistic, 
         var ties = ranks.Sum(Ranks.Ties);
         var room = 1 - (ties / (n * ((double)k * k * k - k)));
         var statistic = room <= 1e-12 ? 0 : 12 * spread / (n * k * (k + 1.0)) / room;
-        return room <= 1e-12
-            ? new Friedman(sums, 0, 1, true)
-            : Exact(ranks, spread) is { } exact
-                ? new Friedman(sums, statistic, exact, true)
-                : new Friedman(sums, statistic, 1 - ChiSquared.CDF(k - 1, statistic), false);
+        return room <= 1e-12 ? new Friedman(sums, 0, 1, true)
+            : Exact(ranks, spread) is { } exact ? new Friedman(sums, statistic, exact, true)
+            : new Friedman(sums, statistic, 1 - ChiSquared.CDF(k - 1, statistic), false);
     }
 
     // The sum of squares of how far the sums are from their mean: what the statistic grows with.
@@ -43,8 +46,8 @@ public sealed record Friedman(IReadOnlyList<double> RankSums, double Statistic, 
         return sums.Sum(sum => (sum - mean) * (sum - mean));
     }
 
-    // Every taster's ranks in every order, which are all as likely where there is nothing to be told: sums are added taster by taster. Which sample has
-    // which sum does not matter to the statistic, so that sums are kept in order.
+    // Every taster's ranks in every order, which are all as likely where there is nothing to be told: sums are added
+    // taster by taster. Which sample has which sum does not matter to the statistic, so that sums are kept in order.
     private static double? Exact(List<double[]> ranks, double spread)
     {
         var k = ranks[0].Length;
@@ -76,7 +79,14 @@ public sealed record Friedman(IReadOnlyList<double> RankSums, double Statistic, 
             states = next;
         }
 
-        return Math.Min(1, states.Where(state => Spread([.. state.Key.Values.Select(value => value / 2.0)], ranks.Count) >= spread - 1e-6).Sum(state => state.Value));
+        return Math.Min(
+            1,
+            states
+                .Where(state =>
+                    Spread([.. state.Key.Values.Select(value => value / 2.0)], ranks.Count) >= spread - 1e-6
+                )
+                .Sum(state => state.Value)
+        );
     }
 
     private static IEnumerable<int[]> Permutations(int[] of)

@@ -11,7 +11,8 @@ namespace Krasis.Tasting.Reading;
 /// <param name="IsResult">Whether it is one.</param>
 /// <param name="TellLow">At least this share can really tell, with 95 % confidence; null for which of two.</param>
 /// <param name="TellHigh">At most this share.</param>
-/// <param name="FoundShare">The share of tasters who can tell that would have been found in four of five such tastings; null where none would.</param>
+/// <param name="FoundShare">The share of tasters who can tell that would have been found in four of five such tastings;
+/// null where none would.</param>
 /// <param name="Says">What it means, sentence by sentence.</param>
 public sealed record ChoiceResult(
     ChoiceMethod Method,
@@ -23,4 +24,5 @@ public sealed record ChoiceResult(
     double? TellLow,
     double? TellHigh,
     double? FoundShare,
-    IReadOnlyList<string> Says);
+    IReadOnlyList<string> Says
+);

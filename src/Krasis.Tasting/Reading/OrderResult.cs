@@ -10,4 +10,10 @@ namespace Krasis.Tasting.Reading;
 /// <param name="Pairs">Every two; places are those in <paramref name="Samples"/>.</param>
 /// <param name="Says">What it means, sentence by sentence.</param>
 public sealed record OrderResult(
-    int Tasters, IReadOnlyList<int> Samples, Friedman? Test, double LeastDifference, IReadOnlyList<RankedPair> Pairs, IReadOnlyList<string> Says);
+    int Tasters,
+    IReadOnlyList<int> Samples,
+    Friedman? Test,
+    double LeastDifference,
+    IReadOnlyList<RankedPair> Pairs,
+    IReadOnlyList<string> Says
+);

@@ -21,4 +21,5 @@ public sealed record SampleResult(
     double? LikingHigh,
     IReadOnlyList<ScaleResult> Scales,
     double? RankSum,
-    double? MeanRank);
+    double? MeanRank
+);

@@ -20,7 +20,8 @@ public sealed record TastingResult(
     OrderResult? Order,
     ChoiceResult? Choice,
     IReadOnlyList<string> Warnings,
-    IReadOnlyList<string> Comments)
+    IReadOnlyList<string> Comments
+)
 {
     /// <summary>With fewer tasters than this everything is said with a warning (common practice, no source).</summary>
     public const int FewTasters = 12;
@@ -30,14 +31,25 @@ public sealed record TastingResult(
     /// <param name="names">What each sample is, in words.</param>
     /// <param name="answers">The answers, in the order of coming.</param>
     /// <param name="withdrawn">The samples that were withdrawn.</param>
-    public static TastingResult Of(TastingSetup tasting, IReadOnlyList<string> names, IReadOnlyList<Answer> answers, IReadOnlyCollection<int> withdrawn)
+    public static TastingResult Of(
+        TastingSetup tasting,
+        IReadOnlyList<string> names,
+        IReadOnlyList<Answer> answers,
+        IReadOnlyCollection<int> withdrawn
+    )
     {
         var given = answers.Where(answer => !answer.IsEmpty).ToList();
         var codes = ServingPlan.Of(tasting.Question, tasting.Samples.Count, tasting.Seed).Codes;
         var compared = Enumerable.Range(0, names.Count).Where(sample => !withdrawn.Contains(sample)).ToList();
         var places = tasting.Question.Method is null && compared.Count > 1 ? Places(tasting, given, compared) : [];
-        var order = tasting.Question.Method is null && compared.Count > 1 ? OrderOf(tasting, names, places, compared) : null;
-        var samples = Enumerable.Range(0, names.Count).Select(sample => SampleOf(tasting, sample, codes[sample], withdrawn.Contains(sample), given, order, compared)).ToList();
+        var order =
+            tasting.Question.Method is null && compared.Count > 1 ? OrderOf(tasting, names, places, compared) : null;
+        var samples = Enumerable
+            .Range(0, names.Count)
+            .Select(sample =>
+                SampleOf(tasting, sample, codes[sample], withdrawn.Contains(sample), given, order, compared)
+            )
+            .ToList();
         var choice = tasting.Question.Method is { } method ? ChoiceOf(method, names, given) : null;
         return new TastingResult(
             given.Count,
@@ -45,24 +57,53 @@ public sealed record TastingResult(
             order,
             choice,
             [.. WarningsOf(tasting, given, withdrawn, names)],
-            [.. given.Select(answer => answer.Comment).OfType<string>()]);
+            [.. given.Select(answer => answer.Comment).OfType<string>()]
+        );
     }
 
     private static SampleResult SampleOf(
-        TastingSetup tasting, int sample, IReadOnlyList<string> codes, bool isWithdrawn, List<Answer> answers, OrderResult? order, List<int> compared)
+        TastingSetup tasting,
+        int sample,
+        IReadOnlyList<string> codes,
+        bool isWithdrawn,
+        List<Answer> answers,
+        OrderResult? order,
+        List<int> compared
+    )
     {
-        var liking = answers.Where(answer => answer.Liking.ContainsKey(sample)).Select(answer => (double)answer.Liking[sample]).ToList();
+        var liking = answers
+            .Where(answer => answer.Liking.ContainsKey(sample))
+            .Select(answer => (double)answer.Liking[sample])
+            .ToList();
         var (low, high) = Interval(liking);
-        var on = tasting.Scales.Select(scale => (IReadOnlyList<(int Said, int? Liking)>)
-        [
-            .. answers.Where(answer => answer.Said.ContainsKey((sample, scale.Code)))
-                .Select(answer => (answer.Said[(sample, scale.Code)], answer.Liking.TryGetValue(sample, out var points) ? points : default(int?))),
-        ]).ToList();
-        var scales = tasting.Scales.Zip(ScaleReading.Of(on), on).Select(each => new ScaleResult(
-            each.First,
-            [.. Enumerable.Range(-JarScale.Farthest, (2 * JarScale.Farthest) + 1).Select(said => each.Third.Count(answer => answer.Said == said))],
-            each.Second,
-            ResultWords.Scale(each.First, each.Second))).ToList();
+        var on = tasting
+            .Scales.Select(scale =>
+                (IReadOnlyList<(int Said, int? Liking)>)
+                    [
+                        .. answers
+                            .Where(answer => answer.Said.ContainsKey((sample, scale.Code)))
+                            .Select(answer =>
+                                (
+                                    answer.Said[(sample, scale.Code)],
+                                    answer.Liking.TryGetValue(sample, out var points) ? points : default(int?)
+                                )
+                            ),
+                    ]
+            )
+            .ToList();
+        var scales = tasting
+            .Scales.Zip(ScaleReading.Of(on), on)
+            .Select(each => new ScaleResult(
+                each.First,
+                [
+                    .. Enumerable
+                        .Range(-JarScale.Farthest, (2 * JarScale.Farthest) + 1)
+                        .Select(said => each.Third.Count(answer => answer.Said == said)),
+                ],
+                each.Second,
+                ResultWords.Scale(each.First, each.Second)
+            ))
+            .ToList();
         var place = order?.Test is null ? -1 : compared.IndexOf(sample);
         var sum = place < 0 ? default(double?) : order!.Test!.RankSums[place];
         return new SampleResult(
@@ -75,7 +116,8 @@ public sealed record TastingResult(
             high,
             scales,
             sum,
-            sum / order?.Tasters);
+            sum / order?.Tasters
+        );
     }
 
     // Student's t, as the points of few tasters have it; the scale ends at 1 and 9.
@@ -93,15 +135,43 @@ public sealed record TastingResult(
     }
 
     // Scores of which the least is the best, of those who have tasted and judged all that is compared.
-    private static List<IReadOnlyList<double>> Places(TastingSetup tasting, List<Answer> answers, List<int> compared) => tasting.Question == TastingQuestion.Best
-        ? [.. answers.Where(answer => compared.All(answer.Order.Contains)).Select(answer => (IReadOnlyList<double>)[.. compared.Select(sample => (double)answer.Order.ToList().IndexOf(sample))])]
-        : [.. answers.Where(answer => compared.All(answer.Liking.ContainsKey)).Select(answer => (IReadOnlyList<double>)[.. compared.Select(sample => -(double)answer.Liking[sample])])];
+    private static List<IReadOnlyList<double>> Places(TastingSetup tasting, List<Answer> answers, List<int> compared) =>
+        tasting.Question == TastingQuestion.Best
+            ?
+            [
+                .. answers
+                    .Where(answer => compared.All(answer.Order.Contains))
+                    .Select(answer =>
+                        (IReadOnlyList<double>)
+                            [.. compared.Select(sample => (double)answer.Order.ToList().IndexOf(sample))]
+                    ),
+            ]
+            :
+            [
+                .. answers
+                    .Where(answer => compared.All(answer.Liking.ContainsKey))
+                    .Select(answer =>
+                        (IReadOnlyList<double>)[.. compared.Select(sample => -(double)answer.Liking[sample])]
+                    ),
+            ];
 
-    private static OrderResult OrderOf(TastingSetup tasting, IReadOnlyList<string> names, List<IReadOnlyList<double>> places, List<int> compared)
+    private static OrderResult OrderOf(
+        TastingSetup tasting,
+        IReadOnlyList<string> names,
+        List<IReadOnlyList<double>> places,
+        List<int> compared
+    )
     {
         if (places.Count < 2)
         {
-            return new OrderResult(places.Count, compared, null, 0, [], ["Fewer than two tasters have judged all of them: nothing can be said of how they compare."]);
+            return new OrderResult(
+                places.Count,
+                compared,
+                null,
+                0,
+                [],
+                ["Fewer than two tasters have judged all of them: nothing can be said of how they compare."]
+            );
         }
 
         var test = Friedman.Of(places);
@@ -115,20 +185,44 @@ public sealed record TastingResult(
             test,
             RankSums.LeastDifference(places.Count, compared.Count),
             pairs,
-            ResultWords.Order(tasting.Question == TastingQuestion.Best, [.. compared.Select(sample => names[sample])], places.Count, test, pairs));
+            ResultWords.Order(
+                tasting.Question == TastingQuestion.Best,
+                [.. compared.Select(sample => names[sample])],
+                places.Count,
+                test,
+                pairs
+            )
+        );
     }
 
     private static ChoiceResult ChoiceOf(ChoiceMethod method, IReadOnlyList<string> names, List<Answer> answers)
     {
         var chose = answers.Where(answer => answer.Chosen is not null).ToList();
-        var right = method.IsTwoSided ? chose.Count(answer => answer.Chosen == 0) : chose.Count(answer => answer.IsRight == true);
+        var right = method.IsTwoSided
+            ? chose.Count(answer => answer.Chosen == 0)
+            : chose.Count(answer => answer.IsRight == true);
         var least = ForcedChoice.LeastRight(method, chose.Count);
         var chance = ForcedChoice.Probability(method, chose.Count, right);
         var isResult = least is not null && chance <= ForcedChoice.UsualLevel;
         var (low, high) = method.IsTwoSided ? (default(double?), default(double?)) : Tell(method, chose.Count, right);
-        var found = Enumerable.Range(1, 20).Select(step => step / 20.0).Where(share => !method.IsTwoSided || share > 0.5)
-            .Select(share => (double?)share).FirstOrDefault(share => ForcedChoice.Power(method, chose.Count, share!.Value) >= ForcedChoice.UsualPower);
-        return new ChoiceResult(method, chose.Count, right, least, chance, isResult, low, high, found, ResultWords.Choice(method, names, chose.Count, right, least, chance, isResult, (low, high), found));
+        var found = Enumerable
+            .Range(1, 20)
+            .Select(step => step / 20.0)
+            .Where(share => !method.IsTwoSided || share > 0.5)
+            .Select(share => (double?)share)
+            .FirstOrDefault(share => ForcedChoice.Power(method, chose.Count, share!.Value) >= ForcedChoice.UsualPower);
+        return new ChoiceResult(
+            method,
+            chose.Count,
+            right,
+            least,
+            chance,
+            isResult,
+            low,
+            high,
+            found,
+            ResultWords.Choice(method, names, chose.Count, right, least, chance, isResult, (low, high), found)
+        );
     }
 
     private static (double?, double?) Tell(ChoiceMethod method, int tasters, int right)
@@ -137,7 +231,12 @@ public sealed record TastingResult(
         return (low, high);
     }
 
-    private static IEnumerable<string> WarningsOf(TastingSetup tasting, List<Answer> answers, IReadOnlyCollection<int> withdrawn, IReadOnlyList<string> names)
+    private static IEnumerable<string> WarningsOf(
+        TastingSetup tasting,
+        List<Answer> answers,
+        IReadOnlyCollection<int> withdrawn,
+        IReadOnlyList<string> names
+    )
     {
         if (answers.Count == 0)
         {
@@ -155,7 +254,10 @@ public sealed record TastingResult(
             yield return $"{names[sample]} was withdrawn and is not compared.";
         }
 
-        if (tasting.Question == TastingQuestion.Suits && answers.Count(answer => answer.Liking.Count == 0) is > 0 and var silent)
+        if (
+            tasting.Question == TastingQuestion.Suits
+            && answers.Count(answer => answer.Liking.Count == 0) is > 0 and var silent
+        )
         {
             yield return $"{(silent == 1 ? "One taster has" : $"{silent} tasters have")} not said how much they like it: what anything costs in liking is told by the others.";
         }

@@ -7,4 +7,9 @@ namespace Krasis.Tasting.Simulating;
 /// <param name="Step">How far off, as a share, a taster calls one step on a scale.</param>
 /// <param name="Cost">What such a step costs in points of liking.</param>
 public sealed record PanelTraits(
-    IReadOnlyDictionary<string, double> Ideal, double Spread = 0.05, double Noise = 0.05, double Step = 0.15, double Cost = 1.2);
+    IReadOnlyDictionary<string, double> Ideal,
+    double Spread = 0.05,
+    double Noise = 0.05,
+    double Step = 0.15,
+    double Cost = 1.2
+);

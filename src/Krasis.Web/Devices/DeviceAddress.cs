@@ -11,7 +11,8 @@ namespace Krasis.Web.Devices;
 internal sealed record DeviceAddress(string? Host, int Port, string? Path)
 {
     /// <summary>What an address may be, in words.</summary>
-    public const string Accepted = "tcp:HOST:PORT, such as tcp:192.168.1.40:9100, or the file of a port, such as /dev/usb/lp0";
+    public const string Accepted =
+        "tcp:HOST:PORT, such as tcp:192.168.1.40:9100, or the file of a port, such as /dev/usb/lp0";
 
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(5);
 
@@ -24,7 +25,11 @@ internal sealed record DeviceAddress(string? Host, int Port, string? Path)
         }
 
         var at = text.LastIndexOf(':');
-        return at > 4 && int.TryParse(text[(at + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port is > 0 and <= IPEndPoint.MaxPort && Uri.CheckHostName(text[4..at].Trim('[', ']')) != UriHostNameType.Unknown
+        return
+            at > 4
+            && int.TryParse(text[(at + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out var port)
+            && port is > 0 and <= IPEndPoint.MaxPort
+            && Uri.CheckHostName(text[4..at].Trim('[', ']')) != UriHostNameType.Unknown
             ? new DeviceAddress(text[4..at].Trim('[', ']'), port, null)
             : null;
     }
@@ -37,7 +42,14 @@ internal sealed record DeviceAddress(string? Host, int Port, string? Path)
         {
             if (Path is not null)
             {
-                return new FileStream(Path, FileMode.Open, FileAccess.ReadWrite, FileShare.ReadWrite, bufferSize: 0, useAsync: true);
+                return new FileStream(
+                    Path,
+                    FileMode.Open,
+                    FileAccess.ReadWrite,
+                    FileShare.ReadWrite,
+                    bufferSize: 0,
+                    useAsync: true
+                );
             }
 
             var socket = new Socket(SocketType.Stream, ProtocolType.Tcp) { NoDelay = true };
@@ -55,9 +67,15 @@ internal sealed record DeviceAddress(string? Host, int Port, string? Path)
 
             return new NetworkStream(socket, ownsSocket: true);
         }
-        catch (Exception e) when (e is IOException or SocketException or UnauthorizedAccessException || (e is OperationCanceledException && !cancellation.IsCancellationRequested))
+        catch (Exception e)
+            when (e is IOException or SocketException or UnauthorizedAccessException
+                || (e is OperationCanceledException && !cancellation.IsCancellationRequested)
+            )
         {
-            throw new DeviceException($"The device at {this} does not answer. Look whether it is on and its cable is in.", e);
+            throw new DeviceException(
+                $"The device at {this} does not answer. Look whether it is on and its cable is in.",
+                e
+            );
         }
     }
 

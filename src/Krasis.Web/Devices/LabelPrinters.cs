@@ -20,7 +20,12 @@ internal interface ILabelPrinter
 internal sealed class RasterPrinter(DeviceAddress address) : ILabelPrinter
 {
     /// <inheritdoc/>
-    public async Task Print(IReadOnlyList<Raster> labels, double widthMm, double heightMm, CancellationToken cancellation)
+    public async Task Print(
+        IReadOnlyList<Raster> labels,
+        double widthMm,
+        double heightMm,
+        CancellationToken cancellation
+    )
     {
         var device = await address.Open(cancellation).ConfigureAwait(false);
         await using (device.ConfigureAwait(false))
@@ -36,7 +41,10 @@ internal sealed class RasterPrinter(DeviceAddress address) : ILabelPrinter
             }
             catch (IOException e)
             {
-                throw new DeviceException($"The printer at {address} has stopped in the middle. Look after its paper; what was printed is to be thrown away.", e);
+                throw new DeviceException(
+                    $"The printer at {address} has stopped in the middle. Look after its paper; what was printed is to be thrown away.",
+                    e
+                );
             }
         }
     }
@@ -48,15 +56,27 @@ internal sealed class RasterPrinter(DeviceAddress address) : ILabelPrinter
 internal sealed class PdfQueue(string folder, TimeProvider clock) : ILabelPrinter
 {
     /// <inheritdoc/>
-    public async Task Print(IReadOnlyList<Raster> labels, double widthMm, double heightMm, CancellationToken cancellation)
+    public async Task Print(
+        IReadOnlyList<Raster> labels,
+        double widthMm,
+        double heightMm,
+        CancellationToken cancellation
+    )
     {
         try
         {
             Directory.CreateDirectory(folder);
 
             // It has its name only when it is whole: whoever watches the folder must not print half of it.
-            var name = Path.Combine(folder, string.Create(CultureInfo.InvariantCulture, $"labels-{clock.GetUtcNow():yyyyMMdd-HHmmss-fff}-{Guid.NewGuid():N}.pdf"));
-            await File.WriteAllBytesAsync(name + ".part", LabelPages.Write(labels, widthMm, heightMm), cancellation).ConfigureAwait(false);
+            var name = Path.Combine(
+                folder,
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"labels-{clock.GetUtcNow():yyyyMMdd-HHmmss-fff}-{Guid.NewGuid():N}.pdf"
+                )
+            );
+            await File.WriteAllBytesAsync(name + ".part", LabelPages.Write(labels, widthMm, heightMm), cancellation)
+                .ConfigureAwait(false);
             File.Move(name + ".part", name);
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)

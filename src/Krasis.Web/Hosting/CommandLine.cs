@@ -24,7 +24,12 @@ public static class CommandLine
         Description = "The port; 0 takes a free one.",
         HelpName = "NUMBER",
         DefaultValueFactory = _ => KrasisOptions.DefaultPort,
-        CustomParser = Read("a whole number from 0 to 65535", text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port <= IPEndPoint.MaxPort ? port : (int?)null),
+        CustomParser = Read("a whole number from 0 to 65535", text =>
+            int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var port)
+            && port <= IPEndPoint.MaxPort
+                ? port
+                : (int?)null
+        ),
     };
 
     private static readonly Option<IPAddress> Listen = new("--listen")
@@ -32,18 +37,28 @@ public static class CommandLine
         Description = "The address to listen on. Any but this machine's own needs --host.",
         HelpName = "ADDRESS",
         DefaultValueFactory = _ => IPAddress.Loopback,
-        CustomParser = result => Words(result) is [var text] && IPAddress.TryParse(text, out var address) ? address : Refuse<IPAddress>(result, "an IP address, such as 127.0.0.1 or 0.0.0.0"),
+        CustomParser = result =>
+            Words(result) is [var text] && IPAddress.TryParse(text, out var address)
+                ? address
+                : Refuse<IPAddress>(result, "an IP address, such as 127.0.0.1 or 0.0.0.0"),
     };
 
     private static readonly Option<string[]> Host = new("--host")
     {
-        Description = "A name or address under which other machines reach this one, such as bar.lan or 192.168.1.20; may be said again.",
+        Description =
+            "A name or address under which other machines reach this one, such as bar.lan or 192.168.1.20; may be said again.",
         HelpName = "NAME",
         DefaultValueFactory = _ => [],
-        CustomParser = result => Words(result) is var names && names.All(IsHost) ? [.. names] : Refuse<string[]>(result, "names or addresses without a port, such as bar.lan or 192.168.1.20"),
+        CustomParser = result =>
+            Words(result) is var names && names.All(IsHost)
+                ? [.. names]
+                : Refuse<string[]>(result, "names or addresses without a port, such as bar.lan or 192.168.1.20"),
     };
 
-    private static readonly Option<bool> Demo = new("--demo") { Description = "Fills a fresh file with the demo café instead of a plain bar." };
+    private static readonly Option<bool> Demo = new("--demo")
+    {
+        Description = "Fills a fresh file with the demo café instead of a plain bar.",
+    };
 
     private static readonly Option<TimeSpan> CopyEvery = new("--backup-every")
     {
@@ -57,7 +72,12 @@ public static class CommandLine
         Description = "How many of those copies are kept.",
         HelpName = "NUMBER",
         DefaultValueFactory = _ => 14,
-        CustomParser = Read("a whole number from 1 to 1000", text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number is >= 1 and <= 1000 ? number : (int?)null),
+        CustomParser = Read("a whole number from 1 to 1000", text =>
+            int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+            && number is >= 1 and <= 1000
+                ? number
+                : (int?)null
+        ),
     };
 
     private static readonly Option<string?> CopiesFolder = new("--backup-folder")
@@ -69,23 +89,39 @@ public static class CommandLine
 
     private static readonly Option<string?> Printer = new("--printer")
     {
-        Description = $"Where the label printer is: {DeviceAddress.Accepted}, or pdf:FOLDER for a folder that it takes PDF files from.",
+        Description =
+            $"Where the label printer is: {DeviceAddress.Accepted}, or pdf:FOLDER for a folder that it takes PDF files from.",
         HelpName = "ADDRESS",
-        CustomParser = result => Words(result) is [var text] && (DeviceAddress.Read(text) is not null || (text.StartsWith(PdfFolder, StringComparison.OrdinalIgnoreCase) && text.Length > PdfFolder.Length)) ? text : Refuse<string>(result, $"{DeviceAddress.Accepted}, or pdf:FOLDER"),
+        CustomParser = result =>
+            Words(result) is [var text]
+            && (
+                DeviceAddress.Read(text) is not null
+                || (text.StartsWith(PdfFolder, StringComparison.OrdinalIgnoreCase) && text.Length > PdfFolder.Length)
+            )
+                ? text
+                : Refuse<string>(result, $"{DeviceAddress.Accepted}, or pdf:FOLDER"),
     };
 
     private static readonly Option<DeviceAddress?> Scale = new("--scale")
     {
         Description = $"Where the bar's scale is: {DeviceAddress.Accepted}.",
         HelpName = "ADDRESS",
-        CustomParser = result => Words(result) is [var text] && DeviceAddress.Read(text) is { } address ? address : Refuse<DeviceAddress>(result, DeviceAddress.Accepted),
+        CustomParser = result =>
+            Words(result) is [var text] && DeviceAddress.Read(text) is { } address
+                ? address
+                : Refuse<DeviceAddress>(result, DeviceAddress.Accepted),
     };
 
     private static readonly Option<int> DevicePort = new("--at")
     {
         Description = "The port of the simulated device; 0 takes a free one.",
         HelpName = "NUMBER",
-        CustomParser = Read("a whole number from 0 to 65535", text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port <= IPEndPoint.MaxPort ? port : (int?)null),
+        CustomParser = Read("a whole number from 0 to 65535", text =>
+            int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var port)
+            && port <= IPEndPoint.MaxPort
+                ? port
+                : (int?)null
+        ),
     };
 
     private static readonly Option<TimeProvider> Clock = new(TestClock.Option)
@@ -106,21 +142,76 @@ public static class CommandLine
         },
     };
 
-    private static readonly Argument<string> To = new("FILE") { Description = "The copy; one that is there already is replaced." };
+    private static readonly Argument<string> To = new("FILE")
+    {
+        Description = "The copy; one that is there already is replaced.",
+    };
     private static readonly Argument<string> From = new("FILE") { Description = "The copy." };
-    private static readonly Argument<string?> Checked = new("FILE") { Description = "The file; the data file unless said.", Arity = ArgumentArity.ZeroOrOne };
+    private static readonly Argument<string?> Checked = new("FILE")
+    {
+        Description = "The file; the data file unless said.",
+        Arity = ArgumentArity.ZeroOrOne,
+    };
 
-    private static readonly Command BackUp = new("backup", "Copies everything to a file, whether Krasis is running or not.") { To };
-    private static readonly Command Restore = new("restore", "Puts a copy in the place of the data file, and keeps what is there. Stop Krasis first.") { From };
-    private static readonly Command Check = new("check", "Reads a data file or a copy from end to end and says whether it is good.") { Checked };
+    private static readonly Command BackUp = new(
+        "backup",
+        "Copies everything to a file, whether Krasis is running or not."
+    )
+    {
+        To,
+    };
+    private static readonly Command Restore = new(
+        "restore",
+        "Puts a copy in the place of the data file, and keeps what is there. Stop Krasis first."
+    )
+    {
+        From,
+    };
+    private static readonly Command Check = new(
+        "check",
+        "Reads a data file or a copy from end to end and says whether it is good."
+    )
+    {
+        Checked,
+    };
 
     private static readonly Argument<string> Labels = new("FOLDER") { Description = "Where it puts what it prints." };
-    private static readonly Command SimulatedPrinter = new("simulated-printer", "A label printer that is a program, on this machine alone: what it is sent becomes pictures in a folder.") { Labels, DevicePort };
-    private static readonly Command SimulatedScale = new("simulated-scale", "A bench scale that is a program, on this machine alone. Lines such as +30, -5 and C that are sent to it lay things on it and take them off.") { DevicePort };
-
-    private static readonly RootCommand Root = new("Krasis writes the standard builds of a café. Without a command it serves its pages to a browser.")
+    private static readonly Command SimulatedPrinter = new(
+        "simulated-printer",
+        "A label printer that is a program, on this machine alone: what it is sent becomes pictures in a folder."
+    )
     {
-        Data, Port, Listen, Host, Demo, CopyEvery, CopiesKept, CopiesFolder, Printer, Scale, Clock, BackUp, Restore, Check, SimulatedPrinter, SimulatedScale,
+        Labels,
+        DevicePort,
+    };
+    private static readonly Command SimulatedScale = new(
+        "simulated-scale",
+        "A bench scale that is a program, on this machine alone. Lines such as +30, -5 and C that are sent to it lay things on it and take them off."
+    )
+    {
+        DevicePort,
+    };
+
+    private static readonly RootCommand Root = new(
+        "Krasis writes the standard builds of a café. Without a command it serves its pages to a browser."
+    )
+    {
+        Data,
+        Port,
+        Listen,
+        Host,
+        Demo,
+        CopyEvery,
+        CopiesKept,
+        CopiesFolder,
+        Printer,
+        Scale,
+        Clock,
+        BackUp,
+        Restore,
+        Check,
+        SimulatedPrinter,
+        SimulatedScale,
     };
 
     static CommandLine()
@@ -139,16 +230,24 @@ public static class CommandLine
         Root.SetAction((said, _) => Commands.Serve(Served(said)));
         BackUp.SetAction(said => Commands.BackUp(said.GetValue(Data)!, said.GetValue(To)!));
         Restore.SetAction(said => Commands.Restore(said.GetValue(From)!, said.GetValue(Data)!));
-        SimulatedPrinter.SetAction((said, stop) => Commands.Simulate(SimulatedDevices.Printer(said.GetValue(DevicePort), said.GetValue(Labels)!, stop)));
-        SimulatedScale.SetAction((said, stop) => Commands.Simulate(SimulatedDevices.Scale(said.GetValue(DevicePort), stop)));
+        SimulatedPrinter.SetAction(
+            (said, stop) =>
+                Commands.Simulate(SimulatedDevices.Printer(said.GetValue(DevicePort), said.GetValue(Labels)!, stop))
+        );
+        SimulatedScale.SetAction(
+            (said, stop) => Commands.Simulate(SimulatedDevices.Scale(said.GetValue(DevicePort), stop))
+        );
         Check.SetAction(said => Commands.Check(said.GetValue(Checked) ?? said.GetValue(Data)!));
     }
 
     /// <summary>Does what the command line says.</summary>
     /// <returns>0 where it was done, 1 where a file was found bad, 2 where it could not be done.</returns>
-    public static Task<int> Run(string[] args) => Root.Parse(args) is { Errors: [] } said
-        ? said.InvokeAsync(new InvocationConfiguration { EnableDefaultExceptionHandler = false, ProcessTerminationTimeout = null })
-        : throw Misunderstood(Root.Parse(args));
+    public static Task<int> Run(string[] args) =>
+        Root.Parse(args) is { Errors: [] } said
+            ? said.InvokeAsync(
+                new InvocationConfiguration { EnableDefaultExceptionHandler = false, ProcessTerminationTimeout = null }
+            )
+            : throw Misunderstood(Root.Parse(args));
 
     /// <summary>Reads the command line of a program that is to serve.</summary>
     /// <exception cref="KrasisOptionsException">A word of it is not understood.</exception>
@@ -163,26 +262,45 @@ public static class CommandLine
 
     private static KrasisOptions Served(ParseResult said)
     {
-        var options = new KrasisOptions(said.GetValue(Data)!, said.GetValue(Listen)!, said.GetValue(Port), said.GetValue(Demo), said.GetValue(Clock)!)
+        var options = new KrasisOptions(
+            said.GetValue(Data)!,
+            said.GetValue(Listen)!,
+            said.GetValue(Port),
+            said.GetValue(Demo),
+            said.GetValue(Clock)!
+        )
         {
             Hosts = said.GetValue(Host)!,
             CopyEvery = said.GetValue(CopyEvery) is { Ticks: > 0 } every ? every : null,
             CopiesKept = said.GetValue(CopiesKept),
             CopiesFolder = said.GetValue(CopiesFolder),
             PrinterAt = said.GetValue(Printer) is { } printer ? DeviceAddress.Read(printer) : null,
-            PrinterFolder = said.GetValue(Printer) is { } queue && queue.StartsWith(PdfFolder, StringComparison.OrdinalIgnoreCase) ? queue[PdfFolder.Length..] : null,
+            PrinterFolder =
+                said.GetValue(Printer) is { } queue && queue.StartsWith(PdfFolder, StringComparison.OrdinalIgnoreCase)
+                    ? queue[PdfFolder.Length..]
+                    : null,
             ScaleAt = said.GetValue(Scale),
         };
         return !IPAddress.IsLoopback(options.Listen) && options.Hosts.Count == 0
-            ? throw new KrasisOptionsException($"--listen {options.Listen} lets other machines in, where everybody may read, change and delete everything: Krasis has no log-in yet. Say under which names they are to reach it, such as --host bar.lan --host 192.168.1.20; pages of other names are then refused.")
+            ? throw new KrasisOptionsException(
+                $"--listen {options.Listen} lets other machines in, where everybody may read, change and delete everything: Krasis has no log-in yet. Say under which names they are to reach it, such as --host bar.lan --host 192.168.1.20; pages of other names are then refused."
+            )
             : options;
     }
 
     private static TimeSpan? ReadTime(string text)
     {
         var unit = text.TrimStart("0123456789".ToCharArray());
-        var minutes = unit switch { "min" or "m" => 1, "h" => 60, "d" => 24 * 60, _ => 0 };
-        return int.TryParse(text[..^unit.Length], NumberStyles.None, CultureInfo.InvariantCulture, out var number) && (long)number * minutes is >= 1 and <= 30 * 24 * 60
+        var minutes = unit switch
+        {
+            "min" or "m" => 1,
+            "h" => 60,
+            "d" => 24 * 60,
+            _ => 0,
+        };
+        return
+            int.TryParse(text[..^unit.Length], NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+            && (long)number * minutes is >= 1 and <= 30 * 24 * 60
             ? TimeSpan.FromMinutes((double)number * minutes)
             : null;
     }
@@ -190,13 +308,17 @@ public static class CommandLine
     private static bool IsHost(string name) => Uri.CheckHostName(name.Trim('[', ']')) != UriHostNameType.Unknown;
 
     private static Func<ArgumentResult, T> Read<T>(string accepted, Func<string, T?> read)
-        where T : struct => result => Words(result) is [var text] && read(text) is { } value ? value : Refuse<T>(result, accepted)!;
+        where T : struct =>
+        result => Words(result) is [var text] && read(text) is { } value ? value : Refuse<T>(result, accepted)!;
 
-    private static IReadOnlyList<string> Words(ArgumentResult result) => [.. result.Tokens.Select(token => token.Value)];
+    private static IReadOnlyList<string> Words(ArgumentResult result) =>
+        [.. result.Tokens.Select(token => token.Value)];
 
     private static T? Refuse<T>(ArgumentResult result, string accepted)
     {
-        result.AddError($"{((OptionResult)result.Parent!).Option.Name} {string.Join(' ', Words(result))}: give {accepted}.");
+        result.AddError(
+            $"{((OptionResult)result.Parent!).Option.Name} {string.Join(' ', Words(result))}: give {accepted}."
+        );
         return default;
     }
 }

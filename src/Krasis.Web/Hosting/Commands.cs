@@ -13,7 +13,9 @@ internal static class Commands
         var app = KrasisApp.Create(options);
         if (!IPAddress.IsLoopback(options.Listen))
         {
-            Console.WriteLine($"Whoever reaches this machine as {string.Join(" or ", options.Hosts)} may read, change and delete everything: Krasis has no log-in yet.");
+            Console.WriteLine(
+                $"Whoever reaches this machine as {string.Join(" or ", options.Hosts)} may read, change and delete everything: Krasis has no log-in yet."
+            );
         }
 
         await app.RunAsync().ConfigureAwait(false);
@@ -24,7 +26,12 @@ internal static class Commands
     public static int BackUp(string dataFile, string to)
     {
         Copies.Make(dataFile, to);
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"Everything in '{dataFile}' is in '{Path.GetFullPath(to)}' now, {new FileInfo(to).Length / 1e6:0.0} MB, and was read back."));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"Everything in '{dataFile}' is in '{Path.GetFullPath(to)}' now, {new FileInfo(to).Length / 1e6:0.0} MB, and was read back."
+            )
+        );
         return 0;
     }
 
@@ -32,7 +39,9 @@ internal static class Commands
     public static int Restore(string copy, string dataFile)
     {
         var kept = Restoring.Put(copy, dataFile, TimeProvider.System.GetUtcNow());
-        Console.WriteLine($"'{copy}' is in the place of '{dataFile}' now.{(kept is null ? "" : $" What was there is kept as '{kept}'.")} Start Krasis again if it is running.");
+        Console.WriteLine(
+            $"'{copy}' is in the place of '{dataFile}' now.{(kept is null ? "" : $" What was there is kept as '{kept}'.")} Start Krasis again if it is running."
+        );
         return 0;
     }
 
@@ -53,7 +62,11 @@ internal static class Commands
         }
 
         var contents = Contents.Of(path);
-        Console.WriteLine(contents.Faults.Count == 0 ? $"'{path}' is good: {contents.Says}." : $"'{path}' is not good: {string.Join("; ", contents.Faults)}.");
+        Console.WriteLine(
+            contents.Faults.Count == 0
+                ? $"'{path}' is good: {contents.Says}."
+                : $"'{path}' is not good: {string.Join("; ", contents.Faults)}."
+        );
         return contents.Faults.Count == 0 ? 0 : 1;
     }
 }

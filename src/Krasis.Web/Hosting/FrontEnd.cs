@@ -11,9 +11,14 @@ public static class FrontEnd
     {
         var files = new StaticFileOptions
         {
-            // The names of built files carry a hash of their content; the page itself and what it is installed by must be asked for again.
-            OnPrepareResponse = served => served.Context.Response.Headers.CacheControl =
-                served.Context.Request.Path.StartsWithSegments($"/{Hashed}") ? "public, max-age=31536000, immutable" : "no-cache",
+            // The names of built files carry a hash of their content; the page itself and what it is installed by must
+            // be asked for again.
+            OnPrepareResponse = served =>
+                served.Context.Response.Headers.CacheControl = served.Context.Request.Path.StartsWithSegments(
+                    $"/{Hashed}"
+                )
+                    ? "public, max-age=31536000, immutable"
+                    : "no-cache",
         };
         app.UseDefaultFiles();
         app.UseStaticFiles(files);
@@ -29,7 +34,8 @@ public static class FrontEnd
         context.Response.OnStarting(() =>
         {
             var headers = context.Response.Headers;
-            headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+            headers.ContentSecurityPolicy =
+                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
             headers.XContentTypeOptions = "nosniff";
             headers["Referrer-Policy"] = "no-referrer";
             headers["Cross-Origin-Resource-Policy"] = "same-origin";

@@ -35,7 +35,8 @@ public static class KrasisApp
     /// <summary>The largest request taken, in bytes. The largest build there can be is a tenth of it.</summary>
     public const int LargestRequest = 1_000_000;
 
-    // A connection that somebody has left half open must not hold up the end; whatever is being saved takes milliseconds.
+    // A connection that somebody has left half open must not hold up the end; whatever is being saved takes
+    // milliseconds.
     private static readonly TimeSpan PatienceAtEnd = TimeSpan.FromSeconds(5);
 
     /// <summary>Opens the data file and makes the web application, ready to be started.</summary>
@@ -45,13 +46,14 @@ public static class KrasisApp
         var file = KrasisFile.Open(options.DataFile, options.Clock, options.CopiesFolder);
         Seeder.FillIfFresh(file, options.Demo, options.Clock);
 
-        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions
-        {
-            ContentRootPath = AppContext.BaseDirectory,
-            WebRootPath = "wwwroot",
-        });
+        var builder = WebApplication.CreateSlimBuilder(
+            new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = "wwwroot" }
+        );
         // A start that fails is told in a sentence by whoever started it, not in a page of stack.
-        builder.Logging.SetMinimumLevel(LogLevel.Warning).AddFilter("Microsoft.Extensions.Hosting.Internal.Host", LogLevel.None).AddSimpleConsole();
+        builder
+            .Logging.SetMinimumLevel(LogLevel.Warning)
+            .AddFilter("Microsoft.Extensions.Hosting.Internal.Host", LogLevel.None)
+            .AddSimpleConsole();
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(options.Listen, options.Port);
@@ -65,11 +67,19 @@ public static class KrasisApp
         builder.Services.AddSingleton<StandardNeeds>();
         builder.Services.AddSingleton<BundleShelf>();
         builder.Services.AddSingleton<WorkedOut>();
-        builder.Services.AddResponseCompression(compression => compression.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml", "application/problem+json"]);
+        builder.Services.AddResponseCompression(compression =>
+            compression.MimeTypes = [
+                .. ResponseCompressionDefaults.MimeTypes,
+                "image/svg+xml",
+                "application/problem+json",
+            ]
+        );
         builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
         builder.Services.AddSingleton<SameAnswer>();
         builder.Services.AddSingleton(options.Clock);
-        builder.Services.Configure<RouteOptions>(routes => routes.SetParameterPolicy<RegexInlineRouteConstraint>("regex"));
+        builder.Services.Configure<RouteOptions>(routes =>
+            routes.SetParameterPolicy<RegexInlineRouteConstraint>("regex")
+        );
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
         builder.Services.ConfigureHttpJsonOptions(json => Configure(json.SerializerOptions));
         builder.Services.AddExceptionHandler<BadRequests>();
@@ -79,7 +89,13 @@ public static class KrasisApp
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = PatienceAtEnd);
         if (options.CopyEvery is { } every)
         {
-            builder.Services.AddHostedService(services => new TimedCopies(file, every, options.CopiesKept, options.Clock, services.GetRequiredService<ILogger<TimedCopies>>()));
+            builder.Services.AddHostedService(services => new TimedCopies(
+                file,
+                every,
+                options.CopiesKept,
+                options.Clock,
+                services.GetRequiredService<ILogger<TimedCopies>>()
+            ));
         }
 
         var app = builder.Build();
@@ -133,7 +149,9 @@ public static class KrasisApp
         app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));
 
         // The first page need not wait for every build to be worked out.
-        app.Lifetime.ApplicationStarted.Register(() => _ = Task.Run(() => app.Services.GetRequiredService<Library>().On(options.Clock.Today())));
+        app.Lifetime.ApplicationStarted.Register(() =>
+            _ = Task.Run(() => app.Services.GetRequiredService<Library>().On(options.Clock.Today()))
+        );
         return app;
     }
 

@@ -8,7 +8,8 @@ namespace Krasis.Web.Hosting;
 /// <param name="Listen">The address to listen on; loopback unless told otherwise.</param>
 /// <param name="Port">The port; 0 takes a free one.</param>
 /// <param name="Demo">Whether a fresh file is filled with the demo café.</param>
-/// <param name="Clock">Tells the time: the machine's, unless a test has set another (see <see cref="TestClock"/>).</param>
+/// <param name="Clock">Tells the time: the machine's, unless a test has set another (see
+/// <see cref="TestClock"/>).</param>
 public sealed record KrasisOptions(string DataFile, IPAddress Listen, int Port, bool Demo, TimeProvider Clock)
 {
     public const int DefaultPort = 5180;

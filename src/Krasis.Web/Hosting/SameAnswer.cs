@@ -4,8 +4,8 @@ using Microsoft.Extensions.Caching.Memory;
 
 namespace Krasis.Web.Hosting;
 
-/// <summary>Remembers answers that nothing else decides than what was sent, the bar's facts and the day. Bytes as they were sent are kept, so that
-/// nothing is read or written anew.</summary>
+/// <summary>Remembers answers that nothing else decides than what was sent, the bar's facts and the day. Bytes as they
+/// were sent are kept, so that nothing is read or written anew.</summary>
 /// <param name="file">The data file.</param>
 /// <param name="clock">Says what day it is.</param>
 public sealed class SameAnswer(KrasisFile file, TimeProvider clock) : IDisposable
@@ -54,12 +54,17 @@ public sealed class SameAnswer(KrasisFile file, TimeProvider clock) : IDisposabl
             response.Body = wire;
         }
 
-        // Whoever hangs up while it is worked out gets nothing or a part of it, and the framework says nothing: that is nobody's answer.
+        // Whoever hangs up while it is worked out gets nothing or a part of it, and the framework says nothing: that is
+        // nobody's answer.
         context.RequestAborted.ThrowIfCancellationRequested();
         var bytes = made.ToArray();
         if (response.StatusCode == StatusCodes.Status200OK)
         {
-            answers.Set(key, new Kept(response.ContentType, bytes), new MemoryCacheEntryOptions { Size = bytes.Length, AbsoluteExpirationRelativeToNow = Remembered });
+            answers.Set(
+                key,
+                new Kept(response.ContentType, bytes),
+                new MemoryCacheEntryOptions { Size = bytes.Length, AbsoluteExpirationRelativeToNow = Remembered }
+            );
         }
 
         await wire.WriteAsync(bytes, context.RequestAborted);

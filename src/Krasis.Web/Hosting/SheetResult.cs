@@ -11,8 +11,14 @@ internal static class SheetResult
     public const string WorkbookType = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     /// <summary>A sheet as comma-separated values.</summary>
-    public static FileContentHttpResult Csv(Sheet sheet) => TypedResults.File(Encoding.UTF8.GetBytes(SheetFile.Csv(sheet)), "text/csv; charset=utf-8", $"krasis-{sheet.Name}.csv");
+    public static FileContentHttpResult Csv(Sheet sheet) =>
+        TypedResults.File(
+            Encoding.UTF8.GetBytes(SheetFile.Csv(sheet)),
+            "text/csv; charset=utf-8",
+            $"krasis-{sheet.Name}.csv"
+        );
 
     /// <summary>Sheets as a workbook.</summary>
-    public static FileContentHttpResult Workbook(string name, params IReadOnlyList<Sheet> sheets) => TypedResults.File(SheetFile.Workbook(sheets), WorkbookType, $"krasis-{name}.xlsx");
+    public static FileContentHttpResult Workbook(string name, params IReadOnlyList<Sheet> sheets) =>
+        TypedResults.File(SheetFile.Workbook(sheets), WorkbookType, $"krasis-{name}.xlsx");
 }

@@ -2,15 +2,16 @@ using System.Globalization;
 
 namespace Krasis.Web.Hosting;
 
-/// <summary>A clock that was set by a test and runs on from there, in UTC wherever the machine stands: so that what the program shows on a day
-/// does not depend on the day it is tested.</summary>
+/// <summary>A clock that was set by a test and runs on from there, in UTC wherever the machine stands: so that what the
+/// program shows on a day does not depend on the day it is tested.</summary>
 /// <param name="start">What it shows at first.</param>
 public sealed class TestClock(DateTimeOffset start) : TimeProvider
 {
     /// <summary>The option that sets it.</summary>
     public const string Option = "--clock";
 
-    /// <summary>The environment variable without which the option is refused: a bar's records must not be dated by a slip.</summary>
+    /// <summary>The environment variable without which the option is refused: a bar's records must not be dated by a
+    /// slip.</summary>
     public const string Permission = "KRASIS_TESTS";
 
     private readonly long began = System.GetTimestamp();
@@ -30,7 +31,12 @@ public sealed class TestClock(DateTimeOffset start) : TimeProvider
             throw new KrasisOptionsException($"{Option} is for tests alone; Krasis goes by the machine's clock.");
         }
 
-        return DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out var start)
+        return DateTimeOffset.TryParse(
+            text,
+            CultureInfo.InvariantCulture,
+            DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal,
+            out var start
+        )
             ? new TestClock(start)
             : throw new KrasisOptionsException($"{Option} {text}: give an instant such as 2026-11-25T09:00:00Z.");
     }

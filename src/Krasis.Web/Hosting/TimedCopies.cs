@@ -9,7 +9,13 @@ namespace Krasis.Web.Hosting;
 /// <param name="keep">How many are kept.</param>
 /// <param name="clock">Tells when it is.</param>
 /// <param name="log">Where a copy that fails is told.</param>
-internal sealed partial class TimedCopies(KrasisFile file, TimeSpan every, int keep, TimeProvider clock, ILogger<TimedCopies> log) : BackgroundService
+internal sealed partial class TimedCopies(
+    KrasisFile file,
+    TimeSpan every,
+    int keep,
+    TimeProvider clock,
+    ILogger<TimedCopies> log
+) : BackgroundService
 {
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
@@ -34,11 +40,11 @@ internal sealed partial class TimedCopies(KrasisFile file, TimeSpan every, int k
                 // The bar goes on; the page says when the last copy was made.
                 Failed(e.Message);
             }
-        }
-        while (await NextMinute(minute, stoppingToken).ConfigureAwait(false));
+        } while (await NextMinute(minute, stoppingToken).ConfigureAwait(false));
     }
 
-    private static bool IsOfFiles(Exception e) => e is KrasisFileException or IOException or UnauthorizedAccessException;
+    private static bool IsOfFiles(Exception e) =>
+        e is KrasisFileException or IOException or UnauthorizedAccessException;
 
     private DateTimeOffset? Last()
     {

@@ -10,7 +10,8 @@ namespace Krasis.Web.Json;
 public sealed class IdJsonConverterFactory : JsonConverterFactory
 {
     /// <summary>Whether a type is an id.</summary>
-    public static bool IsId(Type type) => type == typeof(CupId) || type == typeof(IngredientId) || type == typeof(LineId);
+    public static bool IsId(Type type) =>
+        type == typeof(CupId) || type == typeof(IngredientId) || type == typeof(LineId);
 
     public override bool CanConvert(Type typeToConvert) => IsId(typeToConvert);
 
@@ -21,8 +22,10 @@ public sealed class IdJsonConverterFactory : JsonConverterFactory
 
     private sealed class Converter<T>(Func<string, T> make, Func<T, string> text) : JsonConverter<T>
     {
-        public override T Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) => make(reader.GetString() ?? "");
+        public override T Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
+            make(reader.GetString() ?? "");
 
-        public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) => writer.WriteStringValue(text(value));
+        public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) =>
+            writer.WriteStringValue(text(value));
     }
 }

@@ -4,8 +4,8 @@ using Krasis.Core.Input;
 
 namespace Krasis.Web.Json;
 
-/// <summary>Reads numbers that can be measured, and refuses the others where they come in: what is larger or smaller than anything at a bar makes
-/// sums overflow long after it has been kept.</summary>
+/// <summary>Reads numbers that can be measured, and refuses the others where they come in: what is larger or smaller
+/// than anything at a bar makes sums overflow long after it has been kept.</summary>
 public sealed class MeasurableDoubleConverter : JsonConverter<double>
 {
     public override double Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
@@ -20,5 +20,6 @@ public sealed class MeasurableDoubleConverter : JsonConverter<double>
         return Measurable.Is(value) ? value : throw new JsonException(Measurable.Refusal);
     }
 
-    public override void Write(Utf8JsonWriter writer, double value, JsonSerializerOptions options) => writer.WriteNumberValue(value);
+    public override void Write(Utf8JsonWriter writer, double value, JsonSerializerOptions options) =>
+        writer.WriteNumberValue(value);
 }

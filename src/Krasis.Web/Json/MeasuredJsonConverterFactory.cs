@@ -9,7 +9,9 @@ public sealed class MeasuredJsonConverterFactory : JsonConverterFactory
 {
     /// <summary>Whether a type is a measure.</summary>
     public static bool IsMeasured(Type type) =>
-        type.IsValueType && type.GetInterfaces().Any(face => face.IsGenericType && face.GetGenericTypeDefinition() == typeof(IMeasured<>));
+        type.IsValueType
+        && type.GetInterfaces()
+            .Any(face => face.IsGenericType && face.GetGenericTypeDefinition() == typeof(IMeasured<>));
 
     public override bool CanConvert(Type typeToConvert) => IsMeasured(typeToConvert);
 

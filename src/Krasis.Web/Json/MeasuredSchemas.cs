@@ -9,58 +9,83 @@ public static class MeasuredSchemas
 {
     public static void Describe(OpenApiOptions options)
     {
-        options.AddDocumentTransformer((document, _, _) =>
-        {
-            document.Info.Title = "Krasis";
-            document.Info.Version = "1";
-            document.Info.Description = "Standard builds, scaled across the cup sizes. Numbers are in the unit that their description names.";
-
-            // Where the server answers differs from place to place; the description must not.
-            document.Servers?.Clear();
-            return Task.CompletedTask;
-        });
-        options.CreateSchemaReferenceId = type => Plain(type.Type) ? null : OpenApiOptions.CreateDefaultSchemaReferenceId(type);
-        options.AddSchemaTransformer((schema, context, _) =>
-        {
-            var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
-            // What is worked out when it is asked for is always sent.
-            foreach (var property in context.JsonTypeInfo.Properties.Where(property => property is { Set: null, Get: not null, AssociatedParameter: null } && schema.Properties?.ContainsKey(property.Name) == true))
+        options.AddDocumentTransformer(
+            (document, _, _) =>
             {
-                schema.Required ??= new HashSet<string>();
-                schema.Required.Add(property.Name);
-                if (!property.IsGetNullable && schema.Properties![property.Name] is OpenApiSchema { Type: { } kind } sent)
+                document.Info.Title = "Krasis";
+                document.Info.Version = "1";
+                document.Info.Description =
+                    "Standard builds, scaled across the cup sizes. Numbers are in the unit that their description names.";
+
+                // Where the server answers differs from place to place; the description must not.
+                document.Servers?.Clear();
+                return Task.CompletedTask;
+            }
+        );
+        options.CreateSchemaReferenceId = type =>
+            Plain(type.Type) ? null : OpenApiOptions.CreateDefaultSchemaReferenceId(type);
+        options.AddSchemaTransformer(
+            (schema, context, _) =>
+            {
+                var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
+                // What is worked out when it is asked for is always sent.
+                foreach (
+                    var property in context.JsonTypeInfo.Properties.Where(property =>
+                        property is { Set: null, Get: not null, AssociatedParameter: null }
+                        && schema.Properties?.ContainsKey(property.Name) == true
+                    )
+                )
                 {
-                    sent.Type = kind & ~JsonSchemaType.Null;
+                    schema.Required ??= new HashSet<string>();
+                    schema.Required.Add(property.Name);
+                    if (
+                        !property.IsGetNullable
+                        && schema.Properties![property.Name] is OpenApiSchema { Type: { } kind } sent
+                    )
+                    {
+                        sent.Type = kind & ~JsonSchemaType.Null;
+                    }
                 }
-            }
 
-            var orNull = type == context.JsonTypeInfo.Type ? default : JsonSchemaType.Null;
-            if (MeasuredJsonConverterFactory.IsMeasured(type))
-            {
-                schema.Type = JsonSchemaType.Number | orNull;
-                schema.Format = "double";
-                schema.Description = $"In {type.GetProperty(nameof(IMeasured<Grams>.Symbol))!.GetValue(null)}.";
-            }
-            else if (type == typeof(double))
-            {
-                schema.Type = JsonSchemaType.Number | orNull;
-                schema.Format = "double";
-            }
-            else if (IdJsonConverterFactory.IsId(type))
-            {
-                schema.Type = JsonSchemaType.String | orNull;
-            }
-            else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>) && IdJsonConverterFactory.IsId(type.GetGenericArguments()[0]))
-            {
-                schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
-            }
-            else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>) && (type.GetGenericArguments()[0] == typeof(double) || MeasuredJsonConverterFactory.IsMeasured(type.GetGenericArguments()[0])))
-            {
-                schema.Items = new OpenApiSchema { Type = JsonSchemaType.Number, Format = "double" };
-            }
+                var orNull = type == context.JsonTypeInfo.Type ? default : JsonSchemaType.Null;
+                if (MeasuredJsonConverterFactory.IsMeasured(type))
+                {
+                    schema.Type = JsonSchemaType.Number | orNull;
+                    schema.Format = "double";
+                    schema.Description = $"In {type.GetProperty(nameof(IMeasured<Grams>.Symbol))!.GetValue(null)}.";
+                }
+                else if (type == typeof(double))
+                {
+                    schema.Type = JsonSchemaType.Number | orNull;
+                    schema.Format = "double";
+                }
+                else if (IdJsonConverterFactory.IsId(type))
+                {
+                    schema.Type = JsonSchemaType.String | orNull;
+                }
+                else if (
+                    type.IsGenericType
+                    && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>)
+                    && IdJsonConverterFactory.IsId(type.GetGenericArguments()[0])
+                )
+                {
+                    schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
+                }
+                else if (
+                    type.IsGenericType
+                    && type.GetGenericTypeDefinition() == typeof(IReadOnlyList<>)
+                    && (
+                        type.GetGenericArguments()[0] == typeof(double)
+                        || MeasuredJsonConverterFactory.IsMeasured(type.GetGenericArguments()[0])
+                    )
+                )
+                {
+                    schema.Items = new OpenApiSchema { Type = JsonSchemaType.Number, Format = "double" };
+                }
 
-            return Task.CompletedTask;
-        });
+                return Task.CompletedTask;
+            }
+        );
     }
 
     private static bool Plain(Type type)

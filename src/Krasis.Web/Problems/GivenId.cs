@@ -11,7 +11,9 @@ internal static partial class GivenId
     /// <param name="id">What was given.</param>
     /// <param name="says">What is wrong with it, such as <c>No tablet calls a make so.</c></param>
     public static Problem? Refusal(string field, string? id, string says) =>
-        id is not null && Pattern().IsMatch(id) ? null : Problem.At(field, id, says, "16 to 40 of the digits 0 to 9, a to f and hyphens");
+        id is not null && Pattern().IsMatch(id)
+            ? null
+            : Problem.At(field, id, says, "16 to 40 of the digits 0 to 9, a to f and hyphens");
 
     [GeneratedRegex("^[0-9a-f-]{16,40}$")]
     private static partial Regex Pattern();

@@ -16,14 +16,21 @@ public sealed class IfMatch(string? tag)
     {
         var tags = request.GetTypedHeaders().IfMatch;
         return tags is not { Count: > 0 }
-            ? request.Headers.ContainsKey(HeaderNames.IfMatch) ? new IfMatch(null) : null
+            ? request.Headers.ContainsKey(HeaderNames.IfMatch)
+                ? new IfMatch(null)
+                : null
             : new IfMatch(tags.Count == 1 && !tags[0].IsWeak ? tags[0].Tag.Value : null);
     }
 
-    /// <summary>The version, which is none that there ever is where the ETag is of a file that was here before this one.</summary>
+    /// <summary>The version, which is none that there ever is where the ETag is of a file that was here before this
+    /// one.</summary>
     public long In(Session session)
     {
         var said = tag?.Trim('"').Split('-')[0];
-        return long.TryParse(said, NumberStyles.None, CultureInfo.InvariantCulture, out var version) && tag == ETags.Of(version, session) ? version : Never;
+        return
+            long.TryParse(said, NumberStyles.None, CultureInfo.InvariantCulture, out var version)
+            && tag == ETags.Of(version, session)
+            ? version
+            : Never;
     }
 }

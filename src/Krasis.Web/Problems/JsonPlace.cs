@@ -16,9 +16,11 @@ public static class JsonPlace
         {
             if (step.EndsWith(']'))
             {
-                if (here.ValueKind != JsonValueKind.Array ||
-                    !int.TryParse(step.TrimEnd(']'), NumberStyles.None, CultureInfo.InvariantCulture, out var index) ||
-                    index >= here.GetArrayLength())
+                if (
+                    here.ValueKind != JsonValueKind.Array
+                    || !int.TryParse(step.TrimEnd(']'), NumberStyles.None, CultureInfo.InvariantCulture, out var index)
+                    || index >= here.GetArrayLength()
+                )
                 {
                     return null;
                 }
@@ -40,7 +42,11 @@ public static class JsonPlace
         var line = text.Split('\n').ElementAtOrDefault((int)(broken.LineNumber ?? 0)) ?? "";
         var bytes = Encoding.UTF8.GetBytes(line);
         var start = (int)Math.Min(broken.BytePositionInLine ?? 0, bytes.Length);
-        var token = new string([.. Encoding.UTF8.GetString(bytes[start..]).TakeWhile(letter => !",]} \t\r".Contains(letter, StringComparison.Ordinal))]);
+        var token = new string([
+            .. Encoding
+                .UTF8.GetString(bytes[start..])
+                .TakeWhile(letter => !",]} \t\r".Contains(letter, StringComparison.Ordinal)),
+        ]);
         return token.Length == 0 ? null : Problem.Shorten(token);
     }
 }

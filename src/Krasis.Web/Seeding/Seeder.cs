@@ -28,64 +28,80 @@ public static partial class Seeder
     };
 
     /// <summary>Fills the file if nothing is known of a bar in it; leaves it alone otherwise.</summary>
-    public static void FillIfFresh(KrasisFile file, bool demo, TimeProvider clock) => file.Write(session =>
-    {
-        if (!session.Bar.IsEmpty)
+    public static void FillIfFresh(KrasisFile file, bool demo, TimeProvider clock) =>
+        file.Write(session =>
         {
-            return false;
-        }
-
-        var seed = Load(demo ? Demo : Starter, clock.Today());
-        BarKinds.Each(new Adding(session, seed.Bar, clock.GetUtcNow()));
-        var ids = seed.Builds.ToDictionary(build => build.Name!, _ => Guid.CreateVersion7().ToString());
-        foreach (var build in seed.Builds)
-        {
-            AddBuild(build.Parent is { } parent ? build with { Parent = parent with { Build = ids[parent.Build!] } } : build);
-        }
-
-        if (demo)
-        {
-            SeedMakes.Fill(session, clock.GetUtcNow());
-            SeedTastings.Fill(session, clock.GetUtcNow());
-            SeedPrep.Fill(session, clock.Today(), clock.GetUtcNow());
-        }
-
-        return true;
-
-        void AddBuild(BuildDocument build)
-        {
-            var (id, now) = (ids[build.Name!], clock.GetUtcNow());
-            var version = 1;
-            if (seed.Earlier.FirstOrDefault(entry => entry.Build == build.Name) is { } earlier)
+            if (!session.Bar.IsEmpty)
             {
-                var then = new DateTimeOffset(earlier.On.ToDateTime(new TimeOnly(9, 0)), TimeSpan.Zero);
-                var was = build with { Lines = [.. build.Lines.Select(line => line.Id == earlier.Line ? line with { Amount = earlier.Amount } : line)] };
-                session.Builds.Add(id, was, then);
-                session.Standards.Add(id, was, BarSubset.For(was, seed.Bar), earlier.Reason, then);
-                session.Builds.Move(id, 1, BuildState.Standard, "", earlier.Reason, then);
-                session.Builds.Update(id, 2, build, now);
-                version = 3;
-            }
-            else
-            {
-                session.Builds.Add(id, build, now);
+                return false;
             }
 
-            if (seed.Published.Contains(build.Name))
+            var seed = Load(demo ? Demo : Starter, clock.Today());
+            BarKinds.Each(new Adding(session, seed.Bar, clock.GetUtcNow()));
+            var ids = seed.Builds.ToDictionary(build => build.Name!, _ => Guid.CreateVersion7().ToString());
+            foreach (var build in seed.Builds)
             {
-                session.Standards.Add(id, build, BarSubset.For(build, seed.Bar), "As it has been poured.", now);
-                session.Builds.Move(id, version, BuildState.Standard, "", "As it has been poured.", now);
+                AddBuild(
+                    build.Parent is { } parent
+                        ? build with
+                        {
+                            Parent = parent with { Build = ids[parent.Build!] },
+                        }
+                        : build
+                );
             }
-            else if (seed.OnTrial.Contains(build.Name))
+
+            if (demo)
             {
-                session.Builds.Move(id, version, BuildState.Trial, "", "To be tasted this week.", now);
+                SeedMakes.Fill(session, clock.GetUtcNow());
+                SeedTastings.Fill(session, clock.GetUtcNow());
+                SeedPrep.Fill(session, clock.Today(), clock.GetUtcNow());
             }
-            else if (seed.Retired.FirstOrDefault(entry => entry.Build == build.Name) is { } retired)
+
+            return true;
+
+            void AddBuild(BuildDocument build)
             {
-                session.Builds.Move(id, version, BuildState.Retired, "", retired.Reason, now);
+                var (id, now) = (ids[build.Name!], clock.GetUtcNow());
+                var version = 1;
+                if (seed.Earlier.FirstOrDefault(entry => entry.Build == build.Name) is { } earlier)
+                {
+                    var then = new DateTimeOffset(earlier.On.ToDateTime(new TimeOnly(9, 0)), TimeSpan.Zero);
+                    var was = build with
+                    {
+                        Lines =
+                        [
+                            .. build.Lines.Select(line =>
+                                line.Id == earlier.Line ? line with { Amount = earlier.Amount } : line
+                            ),
+                        ],
+                    };
+                    session.Builds.Add(id, was, then);
+                    session.Standards.Add(id, was, BarSubset.For(was, seed.Bar), earlier.Reason, then);
+                    session.Builds.Move(id, 1, BuildState.Standard, "", earlier.Reason, then);
+                    session.Builds.Update(id, 2, build, now);
+                    version = 3;
+                }
+                else
+                {
+                    session.Builds.Add(id, build, now);
+                }
+
+                if (seed.Published.Contains(build.Name))
+                {
+                    session.Standards.Add(id, build, BarSubset.For(build, seed.Bar), "As it has been poured.", now);
+                    session.Builds.Move(id, version, BuildState.Standard, "", "As it has been poured.", now);
+                }
+                else if (seed.OnTrial.Contains(build.Name))
+                {
+                    session.Builds.Move(id, version, BuildState.Trial, "", "To be tasted this week.", now);
+                }
+                else if (seed.Retired.FirstOrDefault(entry => entry.Build == build.Name) is { } retired)
+                {
+                    session.Builds.Move(id, version, BuildState.Retired, "", retired.Reason, now);
+                }
             }
-        }
-    });
+        });
 
     /// <summary>Puts a bar in the place of the one that is kept, which no build may rest on.</summary>
     public static void Replace(Session session, BarDocument bar, DateTimeOffset now)
@@ -104,7 +120,12 @@ public static partial class Seeder
         using var stream = assembly.GetManifestResourceStream($"{typeof(Seeder).Namespace}.{name}")
             ?? throw new InvalidOperationException($"The seed '{name}' is not built in.");
         using var reader = new StreamReader(stream);
-        var text = DaysAgo().Replace(reader.ReadToEnd(), match => today.AddDays(-int.Parse(match.Groups[1].ValueSpan, CultureInfo.InvariantCulture)).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
+        var text = DaysAgo()
+            .Replace(reader.ReadToEnd(), match =>
+                today
+                    .AddDays(-int.Parse(match.Groups[1].ValueSpan, CultureInfo.InvariantCulture))
+                    .ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)
+            );
         var seed = JsonSerializer.Deserialize<SeedDocument>(text, Options)!;
         var bar = BarReader.Read(seed.Bar).Value;
         foreach (var build in seed.Builds)

@@ -11,34 +11,64 @@ namespace Krasis.Core.Tests.Advising;
 
 public class AdviserTests
 {
-    private static readonly Gen<BuildDocument> Lattes = Gen.Select(Gen.Int[1, 4], Gen.Double[40, 220], Gen.Int[1, 5], Gen.Double[0, 120], Gen.Double[0, 20], (shots, milk, strokes, ice, reserve) =>
-        TestBar.Build(TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", milk, "ml"), TestBar.Line("ice", ice, "g"))
-            with
-        { ReserveMm = reserve });
+    private static readonly Gen<BuildDocument> Lattes = Gen.Select(
+        Gen.Int[1, 4],
+        Gen.Double[40, 220],
+        Gen.Int[1, 5],
+        Gen.Double[0, 120],
+        Gen.Double[0, 20],
+        (shots, milk, strokes, ice, reserve) =>
+            TestBar.Build(
+                TestBar.Line("syrup", strokes, "stroke"),
+                TestBar.Line("espresso", shots, "shot"),
+                TestBar.Line("milk", milk, "ml"),
+                TestBar.Line("ice", ice, "g")
+            ) with
+            {
+                ReserveMm = reserve,
+            }
+    );
 
     [Fact]
-    public void Everything_advised_fits_and_can_be_poured_and_is_what_it_says() => Gen.Select(Lattes, Gen.OneOfConst("s", "m", "l")).Seeded().Sample(
-        (build, size) => Advise(build, size).All(advice =>
-        {
-            var mixed = FullBar.Mix(advice.Edits.Aggregate(build, BuildEdits.Apply)).Size(size);
-            return mixed.Fill.RoomLeft.Value >= -1e-6
-                && Math.Abs(mixed.Fill.RoomLeft.Value - advice.Room.Value) < 1e-6
-                && (size == "m" || Math.Abs(mixed.Taste.Drift.Strength!.Value.Value - advice.Strength!.Value.Value) < 1e-6)
-                && advice.Edits.All(edit => Math.Abs(edit.Amount / Step(edit) - Math.Round(edit.Amount / Step(edit))) < 1e-6);
-        }),
-        iter: 60);
+    public void Everything_advised_fits_and_can_be_poured_and_is_what_it_says() =>
+        Gen.Select(Lattes, Gen.OneOfConst("s", "m", "l"))
+            .Seeded()
+            .Sample(
+                (build, size) =>
+                    Advise(build, size)
+                        .All(advice =>
+                        {
+                            var mixed = FullBar.Mix(advice.Edits.Aggregate(build, BuildEdits.Apply)).Size(size);
+                            return mixed.Fill.RoomLeft.Value >= -1e-6
+                                && Math.Abs(mixed.Fill.RoomLeft.Value - advice.Room.Value) < 1e-6
+                                && (
+                                    size == "m"
+                                    || Math.Abs(mixed.Taste.Drift.Strength!.Value.Value - advice.Strength!.Value.Value)
+                                        < 1e-6
+                                )
+                                && advice.Edits.All(edit =>
+                                    Math.Abs(edit.Amount / Step(edit) - Math.Round(edit.Amount / Step(edit))) < 1e-6
+                                );
+                        }),
+                iter: 60
+            );
 
     [Fact]
-    public void They_are_at_most_five_and_the_best_first() => Lattes.Seeded().Sample(
-        build =>
-        {
-            var advice = Advise(build, "s");
-            return advice.Count <= Adviser.Best && advice.Zip(advice.Skip(1)).All(pair => pair.First.Score <= pair.Second.Score + 1e-12);
-        },
-        iter: 60);
+    public void They_are_at_most_five_and_the_best_first() =>
+        Lattes
+            .Seeded()
+            .Sample(
+                build =>
+                {
+                    var advice = Advise(build, "s");
+                    return advice.Count <= Adviser.Best
+                        && advice.Zip(advice.Skip(1)).All(pair => pair.First.Score <= pair.Second.Score + 1e-12);
+                },
+                iter: 60
+            );
 
-    // Every amount that the small cup takes, mixed one by one, against what is advised: where the reference leaves room, and where the size as it is
-    // scaled runs over because the ice is pinned at what the reference takes.
+    // Every amount that the small cup takes, mixed one by one, against what is advised: where the reference leaves
+    // room, and where the size as it is scaled runs over because the ice is pinned at what the reference takes.
     [Theory]
     [InlineData(0, null)]
     [InlineData(18, null)]
@@ -48,9 +78,16 @@ public class AdviserTests
         var build = TestBar.Build(
             TestBar.Line("syrup", 3, "stroke"),
             TestBar.Line("espresso", 3, "shot"),
-            TestBar.Line("ice", 160, "g") with { Pins = pinned is { } ice ? [new() { Size = "s", Amount = ice }] : [] },
-            TestBar.Line("milk", 100, "ml")) with
-        { ReserveMm = reserve, School = "with-the-cup" };
+            TestBar.Line("ice", 160, "g") with
+            {
+                Pins = pinned is { } ice ? [new() { Size = "s", Amount = ice }] : [],
+            },
+            TestBar.Line("milk", 100, "ml")
+        ) with
+        {
+            ReserveMm = reserve,
+            School = "with-the-cup",
+        };
         List<(double Score, bool IsAllowed, string Pour)> all = [];
         for (var shots = 1; shots <= 4; shots++)
         {
@@ -60,17 +97,51 @@ public class AdviserTests
                 {
                     for (var milk = 5; milk <= 150; milk += 5)
                     {
-                        var sheet = FullBar.Mix(build with { Sizes = ["s", "m"], Lines = [TestBar.Line("syrup", 3, "stroke", ("s", strokes)), TestBar.Line("espresso", 3, "shot", ("s", shots)), TestBar.Line("ice", 160, "g", ("s", ice1)), TestBar.Line("milk", 100, "ml", ("s", milk))] });
+                        var sheet = FullBar.Mix(
+                            build with
+                            {
+                                Sizes = ["s", "m"],
+                                Lines =
+                                [
+                                    TestBar.Line("syrup", 3, "stroke", ("s", strokes)),
+                                    TestBar.Line("espresso", 3, "shot", ("s", shots)),
+                                    TestBar.Line("ice", 160, "g", ("s", ice1)),
+                                    TestBar.Line("milk", 100, "ml", ("s", milk)),
+                                ],
+                            }
+                        );
                         var (size, full) = (sheet.Size("s"), sheet.Size("m"));
                         if (size.Fill.RoomLeft.Value < -1e-6)
                         {
                             break;
                         }
 
-                        var (strength, sweetness) = (Math.Abs(size.Taste.Drift.Strength!.Value.Value), Math.Abs(size.Taste.Drift.Sweetness!.Value.Value));
-                        all.Add((strength + sweetness
-                            + (10 * Math.Abs((size.Fill.OccupiedVolume / size.Fill.WorkingVolume) - (full.Fill.OccupiedVolume / full.Fill.WorkingVolume)))
-                            + (50 * Math.Abs((ice1 / size.Fill.WorkingVolume.Value) - (160 / full.Fill.WorkingVolume.Value))), strength <= 15 && sweetness <= 15, $"{strokes} {shots} {ice1} {milk}"));
+                        var (strength, sweetness) = (
+                            Math.Abs(size.Taste.Drift.Strength!.Value.Value),
+                            Math.Abs(size.Taste.Drift.Sweetness!.Value.Value)
+                        );
+                        all.Add(
+                            (
+                                strength
+                                    + sweetness
+                                    + (
+                                        10
+                                        * Math.Abs(
+                                            (size.Fill.OccupiedVolume / size.Fill.WorkingVolume)
+                                                - (full.Fill.OccupiedVolume / full.Fill.WorkingVolume)
+                                        )
+                                    )
+                                    + (
+                                        50
+                                        * Math.Abs(
+                                            (ice1 / size.Fill.WorkingVolume.Value)
+                                                - (160 / full.Fill.WorkingVolume.Value)
+                                        )
+                                    ),
+                                strength <= 15 && sweetness <= 15,
+                                $"{strokes} {shots} {ice1} {milk}"
+                            )
+                        );
                     }
                 }
             }
@@ -78,19 +149,35 @@ public class AdviserTests
 
         var advice = Advise(build, "s");
         Assert.Equal(5, advice.Count);
-        Assert.All(advice.Zip(all.Where(way => way.IsAllowed).OrderBy(way => way.Score)), pair => Assert.Equal(pair.Second.Score, pair.First.Score, 1e-6));
-        Assert.All(advice, way => Assert.Equal(all.Single(tried => tried.Pour == string.Join(' ', way.Pour.Split(", ").Select(pour => pour.Split(' ')[0]))).Score, way.Score, 1e-6));
+        Assert.All(advice.Zip(all.Where(way => way.IsAllowed).OrderBy(way => way.Score)), pair =>
+            Assert.Equal(pair.Second.Score, pair.First.Score, 1e-6)
+        );
+        Assert.All(advice, way =>
+            Assert.Equal(
+                all.Single(tried =>
+                    tried.Pour == string.Join(' ', way.Pour.Split(", ").Select(pour => pour.Split(' ')[0]))
+                ).Score,
+                way.Score,
+                1e-6
+            )
+        );
     }
 
-    // Nothing is as strong as a triple in a cup that takes one shot beside the ice that is asked for: something beyond the house's drift is better
-    // than nothing, and where something is within it, nothing else is offered.
+    // Nothing is as strong as a triple in a cup that takes one shot beside the ice that is asked for: something beyond
+    // the house's drift is better than nothing, and where something is within it, nothing else is offered.
     [Fact]
     public void More_than_the_house_allows_is_offered_only_where_nothing_else_fits()
     {
-        var build = TestBar.Build(TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", 170, "ml")) with { School = "same-shot" };
+        var build = TestBar.Build(TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", 170, "ml")) with
+        {
+            School = "same-shot",
+        };
 
         Assert.All(Advise(build, "l"), way => Assert.InRange(Math.Abs(way.Strength!.Value.Value), 0, 15));
-        Assert.Contains(Advise(build with { Lines = [TestBar.Line("espresso", 1, "shot"), TestBar.Line("milk", 370, "ml")] }, "s"), way => Math.Abs(way.Strength!.Value.Value) > 15);
+        Assert.Contains(
+            Advise(build with { Lines = [TestBar.Line("espresso", 1, "shot"), TestBar.Line("milk", 370, "ml")] }, "s"),
+            way => Math.Abs(way.Strength!.Value.Value) > 15
+        );
     }
 
     // Both flavours are searched, the whole drink is named, and what would follow another line is pinned with it.
@@ -101,18 +188,45 @@ public class AdviserTests
             TestBar.Line("syrup", 2, "stroke"),
             TestBar.Line("sauce", 20, "g"),
             TestBar.Line("espresso", 2, "shot"),
-            TestBar.Line("water", 20, "ml") with { Scale = new ScaleDocument { By = "share", Of = "espresso" } },
+            TestBar.Line("water", 20, "ml") with
+            {
+                Scale = new ScaleDocument { By = "share", Of = "espresso" },
+            },
             TestBar.Line("milk", 180, "ml"),
-            TestBar.Line("whip", 20, "g"));
+            TestBar.Line("whip", 20, "g")
+        );
         var advice = Advise(build, "s");
 
-        Assert.All(advice, way => Assert.Equal(["Syrup", "Dark sauce", "Espresso", "Water", "Milk", "Whip"], way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1])));
-        Assert.True(advice.Select(way => way.Edits.FirstOrDefault(edit => edit.Line.Value == "sauce")?.Amount).Distinct().Count() > 1);
+        Assert.All(advice, way =>
+            Assert.Equal(
+                ["Syrup", "Dark sauce", "Espresso", "Water", "Milk", "Whip"],
+                way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1])
+            )
+        );
+        Assert.True(
+            advice
+                .Select(way => way.Edits.FirstOrDefault(edit => edit.Line.Value == "sauce")?.Amount)
+                .Distinct()
+                .Count() > 1
+        );
         foreach (var way in advice.Where(way => way.Edits.Count > 0))
         {
-            Assert.Superset(new HashSet<string> { "syrup", "sauce", "espresso", "water", "milk" }, way.Edits.Select(edit => edit.Line.Value).ToHashSet());
+            Assert.Superset(
+                new HashSet<string> { "syrup", "sauce", "espresso", "water", "milk" },
+                way.Edits.Select(edit => edit.Line.Value).ToHashSet()
+            );
             var poured = FullBar.Mix(way.Edits.Aggregate(build, BuildEdits.Apply)).Size("s").Lines;
-            Assert.Equal(way.Pour, string.Join(", ", poured.Where(line => line.Amount > 0).Select(line => $"{line.Amount.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)} {line.Unit} of {line.IngredientName}")));
+            Assert.Equal(
+                way.Pour,
+                string.Join(
+                    ", ",
+                    poured
+                        .Where(line => line.Amount > 0)
+                        .Select(line =>
+                            $"{line.Amount.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)} {line.Unit} of {line.IngredientName}"
+                        )
+                )
+            );
         }
     }
 
@@ -127,12 +241,15 @@ public class AdviserTests
             TestBar.Line("oat", 40, "ml"),
             TestBar.Line("coffee-ice", 10, "g"),
             TestBar.Line("ice", 60, "g"),
-            TestBar.Line("whip", 20, "g"));
+            TestBar.Line("whip", 20, "g")
+        );
         var asItIs = FullBar.Mix(build).Size("s").Lines.ToDictionary(line => line.Line.Value, line => line.Amount);
 
         foreach (var way in Advise(build, "s"))
         {
-            Assert.All(way.Edits.Where(edit => edit.Line.Value is "coffee" or "oat" or "coffee-ice"), edit => Assert.Equal(asItIs[edit.Line.Value], edit.Amount));
+            Assert.All(way.Edits.Where(edit => edit.Line.Value is "coffee" or "oat" or "coffee-ice"), edit =>
+                Assert.Equal(asItIs[edit.Line.Value], edit.Amount)
+            );
             var mixed = FullBar.Mix(way.Edits.Aggregate(build, BuildEdits.Apply)).Size("s");
             Assert.Equal(mixed.Fill.RoomLeft.Value, way.Room.Value, 1e-6);
             Assert.Equal(mixed.Taste.Drift.Sweetness!.Value.Value, way.Sweetness!.Value.Value, 1e-6);
@@ -143,10 +260,14 @@ public class AdviserTests
     public void Brewed_coffee_is_the_coffee_where_there_is_no_espresso_and_fills_the_cup_beside_one()
     {
         var black = Advise(TestBar.Build(TestBar.Line("syrup", 2, "stroke"), TestBar.Line("coffee", 200, "ml")), "s");
-        Assert.All(black, way => Assert.Equal(["Syrup", "Iced coffee"], way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1])));
+        Assert.All(black, way =>
+            Assert.Equal(["Syrup", "Iced coffee"], way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1]))
+        );
 
         var both = Advise(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("coffee", 200, "ml")), "s");
-        Assert.All(both, way => Assert.Equal(["Espresso", "Iced coffee"], way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1])));
+        Assert.All(both, way =>
+            Assert.Equal(["Espresso", "Iced coffee"], way.Pour.Split(", ").Select(pour => pour.Split(" of ")[1]))
+        );
         Assert.Contains(both, way => way.Edits.Any(edit => edit.Line.Value == "coffee"));
 
         var long1 = Advise(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("water", 200, "ml")), "s");
@@ -156,10 +277,20 @@ public class AdviserTests
     [Fact]
     public void How_it_will_taste_is_said_in_words()
     {
-        var build = TestBar.Build(TestBar.Line("syrup", 3, "stroke"), TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", 170, "ml"));
+        var build = TestBar.Build(
+            TestBar.Line("syrup", 3, "stroke"),
+            TestBar.Line("espresso", 3, "shot"),
+            TestBar.Line("milk", 170, "ml")
+        );
         var advice = Advise(build, "s");
 
-        Assert.All(advice, way => Assert.StartsWith($"{Said(way.Strength!.Value.Value, "stronger", "weaker", "strong")}, {Said(way.Sweetness!.Value.Value, "sweeter", "less sweet", "sweet")}; ", way.Reason, StringComparison.Ordinal));
+        Assert.All(advice, way =>
+            Assert.StartsWith(
+                $"{Said(way.Strength!.Value.Value, "stronger", "weaker", "strong")}, {Said(way.Sweetness!.Value.Value, "sweeter", "less sweet", "sweet")}; ",
+                way.Reason,
+                StringComparison.Ordinal
+            )
+        );
         Assert.Contains(advice, way => way.Strength!.Value.Value > 0.5);
         Assert.Contains(advice, way => way.Strength!.Value.Value < -0.5);
         Assert.Contains(advice, way => way.Sweetness!.Value.Value > 0.5);
@@ -170,15 +301,49 @@ public class AdviserTests
         Assert.Null(unknown[0].Sweetness);
 
         static string Said(double by, string more, string less, string what) =>
-            Math.Round(Math.Abs(by), 1) < 0.5 ? $"as {what} as the reference" : $"{Math.Round(Math.Abs(by))} % {(by > 0 ? more : less)}";
+            Math.Round(Math.Abs(by), 1) < 0.5
+                ? $"as {what} as the reference"
+                : $"{Math.Round(Math.Abs(by))} % {(by > 0 ? more : less)}";
     }
 
     [Fact]
     public void The_house_s_weights_decide_what_counts()
     {
-        var build = TestBar.Build(TestBar.Line("syrup", 3, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 170, "ml"));
-        var strength = Advise(build, "s", FullBar.Read(FullBar.Document with { House = FullBar.Document.House with { SweetnessWeight = 0, StrengthDriftPercent = 100, SweetnessDriftPercent = 100 } }))[0];
-        var sweetness = Advise(build, "s", FullBar.Read(FullBar.Document with { House = FullBar.Document.House with { StrengthWeight = 0, StrengthDriftPercent = 100, SweetnessDriftPercent = 100 } }))[0];
+        var build = TestBar.Build(
+            TestBar.Line("syrup", 3, "stroke"),
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 170, "ml")
+        );
+        var strength = Advise(
+            build,
+            "s",
+            FullBar.Read(
+                FullBar.Document with
+                {
+                    House = FullBar.Document.House with
+                    {
+                        SweetnessWeight = 0,
+                        StrengthDriftPercent = 100,
+                        SweetnessDriftPercent = 100,
+                    },
+                }
+            )
+        )[0];
+        var sweetness = Advise(
+            build,
+            "s",
+            FullBar.Read(
+                FullBar.Document with
+                {
+                    House = FullBar.Document.House with
+                    {
+                        StrengthWeight = 0,
+                        StrengthDriftPercent = 100,
+                        SweetnessDriftPercent = 100,
+                    },
+                }
+            )
+        )[0];
 
         Assert.NotEqual(strength.Pour, sweetness.Pour);
         Assert.True(Math.Abs(strength.Strength!.Value.Value) <= Math.Abs(sweetness.Strength!.Value.Value));
@@ -188,7 +353,14 @@ public class AdviserTests
     [Fact]
     public void The_reason_is_said_in_words()
     {
-        var best = Advise(TestBar.Build(TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml")), "s")[0];
+        var best = Advise(
+            TestBar.Build(
+                TestBar.Line("syrup", 2, "stroke"),
+                TestBar.Line("espresso", 2, "shot"),
+                TestBar.Line("milk", 150, "ml")
+            ),
+            "s"
+        )[0];
 
         Assert.Equal("1 stroke of Syrup, 1 shot of Espresso, 75 ml of Milk", best.Pour);
         Assert.Equal("as strong as the reference, as sweet as the reference; 100 ml of room left.", best.Reason);
@@ -197,14 +369,35 @@ public class AdviserTests
 
     [Fact]
     public void Where_nothing_fits_there_is_no_advice() =>
-        Assert.Empty(Advise(TestBar.Build(TestBar.Line("espresso", 1, "shot"), TestBar.Line("milk", 300, "ml"), TestBar.Line("smoke", 90, "g", ("s", 250))), "s"));
+        Assert.Empty(
+            Advise(
+                TestBar.Build(
+                    TestBar.Line("espresso", 1, "shot"),
+                    TestBar.Line("milk", 300, "ml"),
+                    TestBar.Line("smoke", 90, "g", ("s", 250))
+                ),
+                "s"
+            )
+        );
 
     [Fact]
-    public void A_size_that_the_build_has_not_is_a_defect() => Assert.Equal(
-        "The build has no size 's'. (Parameter 'size')", Assert.Throws<ArgumentException>(() => Advise(TestBar.Build(TestBar.Line("milk", 5, "ml")) with { Sizes = ["m"] }, "s")).Message);
+    public void A_size_that_the_build_has_not_is_a_defect() =>
+        Assert.Equal(
+            "The build has no size 's'. (Parameter 'size')",
+            Assert
+                .Throws<ArgumentException>(() =>
+                    Advise(TestBar.Build(TestBar.Line("milk", 5, "ml")) with { Sizes = ["m"] }, "s")
+                )
+                .Message
+        );
 
     private static double Step(CellEdit edit) => edit.Line.Value is "milk" or "ice" ? 5 : 1;
 
     private static IReadOnlyList<Advice> Advise(BuildDocument build, string size, BarFacts? bar = null) =>
-        Adviser.Advise(build, BuildReader.Read(build, bar ?? FullBar.Facts).Value, bar ?? FullBar.Facts, new CupId(size));
+        Adviser.Advise(
+            build,
+            BuildReader.Read(build, bar ?? FullBar.Facts).Value,
+            bar ?? FullBar.Facts,
+            new CupId(size)
+        );
 }

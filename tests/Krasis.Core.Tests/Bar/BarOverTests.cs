@@ -10,7 +10,12 @@ public class BarOverTests
     [Fact]
     public void What_is_frozen_stays_and_what_it_lacks_is_today_s()
     {
-        var frozen = FullBar.Document with { Ingredients = [FullBar.Document.Ingredients[1] with { PackPrice = 9 }], Cups = [FullBar.Document.Cups[0]], House = FullBar.Document.House with { LiquidStepMl = 10 } };
+        var frozen = FullBar.Document with
+        {
+            Ingredients = [FullBar.Document.Ingredients[1] with { PackPrice = 9 }],
+            Cups = [FullBar.Document.Cups[0]],
+            House = FullBar.Document.House with { LiquidStepMl = 10 },
+        };
         var laid = BarOver.Lay(frozen, FullBar.Document);
 
         Assert.Equal(9, laid.Ingredients.Single(each => each.Id == "milk").PackPrice);
@@ -25,8 +30,20 @@ public class BarOverTests
     {
         var today = FullBar.Document with
         {
-            Dispensers = [new DispenserDocument { Id = "new-pump", Name = "New pump", Ingredient = "syrup", StrokeMl = 10 }],
-            Ingredients = [.. FullBar.Document.Ingredients.Select(each => each.Id == "oat" ? each with { Id = "oat-2" } : each)],
+            Dispensers =
+            [
+                new DispenserDocument
+                {
+                    Id = "new-pump",
+                    Name = "New pump",
+                    Ingredient = "syrup",
+                    StrokeMl = 10,
+                },
+            ],
+            Ingredients =
+            [
+                .. FullBar.Document.Ingredients.Select(each => each.Id == "oat" ? each with { Id = "oat-2" } : each),
+            ],
         };
         var laid = BarOver.Lay(FullBar.Document, today);
 

@@ -21,19 +21,82 @@ public class BarReaderTests
         {
             { "dispensers[0].strokeMl", good with { Dispensers = [good.Dispensers[0] with { StrokeMl = 0 }] } },
             { "dispensers[0].strokeMl", good with { Dispensers = [good.Dispensers[0] with { StrokeMl = null }] } },
-            { "dispensers[0].ingredient", good with { Dispensers = [good.Dispensers[0] with { Ingredient = "gone" }] } },
+            {
+                "dispensers[0].ingredient",
+                good with
+                {
+                    Dispensers = [good.Dispensers[0] with { Ingredient = "gone" }],
+                }
+            },
             { "dispensers[0].ingredient", good with { Dispensers = [good.Dispensers[0] with { Ingredient = "ice" }] } },
-            { "dispensers[1].ingredient", good with { Dispensers = [good.Dispensers[0], good.Dispensers[0] with { Id = "other" }] } },
-            { "dispensers[1].id", good with { Dispensers = [good.Dispensers[0], good.Dispensers[0] with { Ingredient = "sauce" }] } },
+            {
+                "dispensers[1].ingredient",
+                good with
+                {
+                    Dispensers = [good.Dispensers[0], good.Dispensers[0] with { Id = "other" }],
+                }
+            },
+            {
+                "dispensers[1].id",
+                good with
+                {
+                    Dispensers = [good.Dispensers[0], good.Dispensers[0] with { Ingredient = "sauce" }],
+                }
+            },
             { "espresso[0].ingredient", good with { Espresso = [good.Espresso[0] with { Ingredient = "milk" }] } },
             { "espresso[0].ingredient", good with { Espresso = [good.Espresso[0] with { Ingredient = "gone" }] } },
             { "espresso[0].yieldGrams", good with { Espresso = [good.Espresso[0] with { YieldGrams = 8 }] } },
             { "espresso[0].shotsPerPull", good with { Espresso = [good.Espresso[0] with { ShotsPerPull = 1.5 }] } },
-            { "ingredients[0].densityGramsPerMl", good with { Ingredients = [good.Ingredients[0] with { DensityGramsPerMl = 1030 }, .. good.Ingredients.Skip(1)] } },
-            { "ingredients[0].colour", good with { Ingredients = [good.Ingredients[0] with { Colour = "brown" }, .. good.Ingredients.Skip(1)] } },
-            { "ingredients[0].name", good with { Ingredients = [good.Ingredients[0] with { Name = new string('n', 10_000) }, .. good.Ingredients.Skip(1)] } },
-            { "ingredients[5].pieceGrams", good with { Ingredients = [.. good.Ingredients.Take(5), good.Ingredients[5] with { PieceGrams = 0 }] } },
-            { "ingredients[1].name", good with { Ingredients = [good.Ingredients[0], good.Ingredients[1] with { Name = "ESPRESSO" }, .. good.Ingredients.Skip(2)] } },
+            {
+                "ingredients[0].densityGramsPerMl",
+                good with
+                {
+                    Ingredients = [good.Ingredients[0] with { DensityGramsPerMl = 1030 }, .. good.Ingredients.Skip(1)],
+                }
+            },
+            {
+                "ingredients[0].colour",
+                good with
+                {
+                    Ingredients = [good.Ingredients[0] with { Colour = "brown" }, .. good.Ingredients.Skip(1)],
+                }
+            },
+            {
+                "ingredients[0].name",
+                good with
+                {
+                    Ingredients =
+                    [
+                        good.Ingredients[0] with
+                        {
+                            Name = new string('n', 10_000),
+                        },
+                        .. good.Ingredients.Skip(1),
+                    ],
+                }
+            },
+            {
+                "ingredients[5].pieceGrams",
+                good with
+                {
+                    Ingredients = [.. good.Ingredients.Take(5), good.Ingredients[5] with { PieceGrams = 0 }],
+                }
+            },
+            {
+                "ingredients[1].name",
+                good with
+                {
+                    Ingredients =
+                    [
+                        good.Ingredients[0],
+                        good.Ingredients[1] with
+                        {
+                            Name = "ESPRESSO",
+                        },
+                        .. good.Ingredients.Skip(2),
+                    ],
+                }
+            },
             { "cups[1].id", good with { Cups = [good.Cups[0], good.Cups[1] with { Id = "s" }, good.Cups[2]] } },
             { "house.liquidStepMl", good with { House = good.House with { LiquidStepMl = 0 } } },
         };
@@ -53,7 +116,10 @@ public class BarReaderTests
     [Fact]
     public void An_ingredient_of_no_known_kind_is_told_the_kinds()
     {
-        var document = TestBar.Document with { Ingredients = [TestBar.Document.Ingredients[0] with { Kind = "Espresso" }] };
+        var document = TestBar.Document with
+        {
+            Ingredients = [TestBar.Document.Ingredients[0] with { Kind = "Espresso" }],
+        };
         var problem = BarReader.Read(document).Problems.Single(problem => problem.Field == "ingredients[0].kind");
 
         Assert.Equal("espresso, coffee, milk, syrup, sauce, water, ice, powder, topping, flavour", problem.Accepted);
@@ -80,7 +146,11 @@ public class BarReaderTests
                 var there = Dosing.Convert(new(0.1, from), to, ingredient, TestBar.Facts, "f").Value;
                 var back = Dosing.Convert(there, from, ingredient, TestBar.Facts, "f").Value;
                 Assert.Equal(0.1, back.Amount, 1e-12);
-                Assert.Equal(Dosing.Mass(new(0.1, from), ingredient, TestBar.Facts).Value, Dosing.Mass(there, ingredient, TestBar.Facts).Value, 1e-9);
+                Assert.Equal(
+                    Dosing.Mass(new(0.1, from), ingredient, TestBar.Facts).Value,
+                    Dosing.Mass(there, ingredient, TestBar.Facts).Value,
+                    1e-9
+                );
             }
         }
     }
@@ -88,7 +158,9 @@ public class BarReaderTests
     [Fact]
     public void What_a_bar_has_no_pump_for_is_not_said_in_strokes()
     {
-        var problem = Assert.Single(Dosing.Convert(new(2, Measure.Stroke), Measure.Gram, Ingredient("sauce"), TestBar.Facts, "text").Problems);
+        var problem = Assert.Single(
+            Dosing.Convert(new(2, Measure.Stroke), Measure.Gram, Ingredient("sauce"), TestBar.Facts, "text").Problems
+        );
 
         Assert.Equal("No dispenser holds Sauce, so it has no strokes.", problem.Message);
         Assert.Throws<ArgumentException>(() => Dosing.Mass(new(2, Measure.Stroke), Ingredient("sauce"), TestBar.Facts));
@@ -100,7 +172,10 @@ public class BarReaderTests
 
     [Fact]
     public void Ice_is_weighed_or_counted() =>
-        Assert.Equal(["g", "cube", "oz"], Dosing.MeasuresFor(Ingredient("ice"), TestBar.Facts).Select(measure => measure.Code));
+        Assert.Equal(
+            ["g", "cube", "oz"],
+            Dosing.MeasuresFor(Ingredient("ice"), TestBar.Facts).Select(measure => measure.Code)
+        );
 
     [Theory]
     [InlineData("syrup", "stroke")]

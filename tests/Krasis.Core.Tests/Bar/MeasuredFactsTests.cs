@@ -14,7 +14,12 @@ namespace Krasis.Core.Tests.Bar;
 
 public class MeasuredFactsTests
 {
-    private static readonly DispenserDocument Pump = new() { Id = "p", Name = "Pump", Ingredient = "syrup" };
+    private static readonly DispenserDocument Pump = new()
+    {
+        Id = "p",
+        Name = "Pump",
+        Ingredient = "syrup",
+    };
 
     private static readonly EspressoDocument Double = FullBar.Document.Espresso[0];
 
@@ -33,21 +38,29 @@ public class MeasuredFactsTests
     [Fact]
     public void The_order_of_weighings_does_not_matter_and_one_has_no_spread()
     {
-        Gen.Double[1, 20].Array[2, 12].Seeded().Sample(strokes =>
-            Math.Abs(StrokeWeighing.Of(strokes).Deviation.Value - StrokeWeighing.Of([.. strokes.Reverse()]).Deviation.Value) < 1e-9);
+        Gen.Double[1, 20]
+            .Array[2, 12]
+            .Seeded()
+            .Sample(strokes =>
+                Math.Abs(
+                    StrokeWeighing.Of(strokes).Deviation.Value
+                        - StrokeWeighing.Of([.. strokes.Reverse()]).Deviation.Value
+                ) < 1e-9
+            );
         Assert.Equal(0, StrokeWeighing.Of([7]).Deviation.Value);
     }
 
-    public static TheoryData<string, DispenserDocument> BadDispensers => new()
-    {
-        { "strokeMl", Pump with { StrokeMl = 0 } },
-        { "strokeMl", Pump },
-        { "strokesGrams[1]", Pump with { StrokesGrams = [9.8, 0] } },
-        { "strokesGrams[0]", Pump with { StrokesGrams = [double.NaN] } },
-        { "strokeMl", Pump with { StrokeMl = 7, StrokesGrams = [9.8] } },
-        { "nominalMl", Pump with { StrokeMl = 7, NominalMl = -7 } },
-        { "kind", Pump with { StrokeMl = 7, Kind = "hose" } },
-    };
+    public static TheoryData<string, DispenserDocument> BadDispensers =>
+        new()
+        {
+            { "strokeMl", Pump with { StrokeMl = 0 } },
+            { "strokeMl", Pump },
+            { "strokesGrams[1]", Pump with { StrokesGrams = [9.8, 0] } },
+            { "strokesGrams[0]", Pump with { StrokesGrams = [double.NaN] } },
+            { "strokeMl", Pump with { StrokeMl = 7, StrokesGrams = [9.8] } },
+            { "nominalMl", Pump with { StrokeMl = 7, NominalMl = -7 } },
+            { "kind", Pump with { StrokeMl = 7, Kind = "hose" } },
+        };
 
     [Theory]
     [MemberData(nameof(BadDispensers))]
@@ -79,19 +92,26 @@ public class MeasuredFactsTests
     {
         // 18 g at 20 % in 36 g is 10 %, and back.
         Assert.Equal(10, EspressoReader.Read(Double).Value.Strength!.Value.Value, 1e-9);
-        Assert.Equal(20, EspressoReader.Read(Double with { ExtractionPercent = null, TdsPercent = 10 }).Value.Extraction!.Value.Value, 1e-9);
+        Assert.Equal(
+            20,
+            EspressoReader
+                .Read(Double with { ExtractionPercent = null, TdsPercent = 10 })
+                .Value.Extraction!.Value.Value,
+            1e-9
+        );
     }
 
-    public static TheoryData<string, EspressoDocument> BadRecipes => new()
-    {
-        { "doseGrams", Double with { BasketFromGrams = 19 } },
-        { "doseGrams", Double with { BasketToGrams = 17 } },
-        { "secondsTo", Double with { SecondsTo = 20 } },
-        { "secondsFrom", Double with { SecondsFrom = null } },
-        { "tdsPercent", Double with { TdsPercent = 40 } },
-        { "extractionPercent", Double with { ExtractionPercent = null, TdsPercent = 25 } },
-        { "cupCelsius", Double with { CupCelsius = 130 } },
-    };
+    public static TheoryData<string, EspressoDocument> BadRecipes =>
+        new()
+        {
+            { "doseGrams", Double with { BasketFromGrams = 19 } },
+            { "doseGrams", Double with { BasketToGrams = 17 } },
+            { "secondsTo", Double with { SecondsTo = 20 } },
+            { "secondsFrom", Double with { SecondsFrom = null } },
+            { "tdsPercent", Double with { TdsPercent = 40 } },
+            { "extractionPercent", Double with { ExtractionPercent = null, TdsPercent = 25 } },
+            { "cupCelsius", Double with { CupCelsius = 130 } },
+        };
 
     [Theory]
     [MemberData(nameof(BadRecipes))]
@@ -102,52 +122,174 @@ public class MeasuredFactsTests
     public void Brewed_coffee_is_as_strong_as_its_grounds_and_water_make_it()
     {
         // By hand: 60 g at 20 % are 12 g of solids in 1000 − 120 = 880 g: 1.364 %; diluted 1 : 1, half.
-        var brew = new CoffeeBaseDocument { Id = "b", Name = "Batch", Ingredient = "coffee", Method = "batch", CoffeeGrams = 60, WaterGrams = 1000, ExtractionPercent = 20 };
+        var brew = new CoffeeBaseDocument
+        {
+            Id = "b",
+            Name = "Batch",
+            Ingredient = "coffee",
+            Method = "batch",
+            CoffeeGrams = 60,
+            WaterGrams = 1000,
+            ExtractionPercent = 20,
+        };
 
         Assert.Equal(12 / 880.0 * 100, CoffeeBaseReader.Read(brew).Value.Strength!.Value.Value, 1e-9);
-        Assert.Equal(6 / 880.0 * 100, CoffeeBaseReader.Read(brew with { DilutionParts = 1 }).Value.Strength!.Value.Value, 1e-9);
+        Assert.Equal(
+            6 / 880.0 * 100,
+            CoffeeBaseReader.Read(brew with { DilutionParts = 1 }).Value.Strength!.Value.Value,
+            1e-9
+        );
     }
 
     [Fact]
     public void All_of_instant_coffee_dissolves()
     {
         // 10 g in 190 g of water is 5 %; whipped with as much sugar and water, a third.
-        var instant = new CoffeeBaseDocument { Id = "i", Name = "Instant", Ingredient = "coffee", Method = "instant", CoffeeGrams = 10, WaterGrams = 190 };
+        var instant = new CoffeeBaseDocument
+        {
+            Id = "i",
+            Name = "Instant",
+            Ingredient = "coffee",
+            Method = "instant",
+            CoffeeGrams = 10,
+            WaterGrams = 190,
+        };
 
         Assert.Equal(5, CoffeeBaseReader.Read(instant).Value.Strength!.Value.Value, 1e-9);
-        Assert.Equal(100 / 3.0, CoffeeBaseReader.Read(instant with { Method = "whipped", WaterGrams = 10, OtherGrams = 10 }).Value.Strength!.Value.Value, 1e-9);
+        Assert.Equal(
+            100 / 3.0,
+            CoffeeBaseReader
+                .Read(instant with { Method = "whipped", WaterGrams = 10, OtherGrams = 10 })
+                .Value.Strength!.Value.Value,
+            1e-9
+        );
     }
 
     [Fact]
-    public void Grounds_that_keep_all_the_water_are_refused() => Assert.Equal(
-        "waterGrams",
-        Assert.Single(CoffeeBaseReader.Read(new() { Id = "b", Name = "B", Ingredient = "coffee", Method = "batch", CoffeeGrams = 500, WaterGrams = 1000, ExtractionPercent = 20 }).Problems).Field);
+    public void Grounds_that_keep_all_the_water_are_refused() =>
+        Assert.Equal(
+            "waterGrams",
+            Assert
+                .Single(
+                    CoffeeBaseReader
+                        .Read(
+                            new()
+                            {
+                                Id = "b",
+                                Name = "B",
+                                Ingredient = "coffee",
+                                Method = "batch",
+                                CoffeeGrams = 500,
+                                WaterGrams = 1000,
+                                ExtractionPercent = 20,
+                            }
+                        )
+                        .Problems
+                )
+                .Field
+        );
 
     [Fact]
     public void A_coffee_is_as_strong_as_its_recipe_makes_it_whatever_else_is_entered()
     {
-        var brew = new CoffeeBaseDocument { Id = "b", Name = "B", Ingredient = "coffee", Method = "batch", CoffeeGrams = 60, WaterGrams = 1000, ExtractionPercent = 20 };
+        var brew = new CoffeeBaseDocument
+        {
+            Id = "b",
+            Name = "B",
+            Ingredient = "coffee",
+            Method = "batch",
+            CoffeeGrams = 60,
+            WaterGrams = 1000,
+            ExtractionPercent = 20,
+        };
         var open = FullBar.Document with
         {
             Coffees = [brew],
-            Ingredients = [.. FullBar.Document.Ingredients.Select(ingredient => ingredient.Id == "coffee" ? ingredient with { StrengthPercent = null } : ingredient)],
+            Ingredients =
+            [
+                .. FullBar.Document.Ingredients.Select(ingredient =>
+                    ingredient.Id == "coffee" ? ingredient with { StrengthPercent = null } : ingredient
+                ),
+            ],
         };
 
         Assert.Equal(12 / 880.0 * 100, FullBar.Ingredient("coffee", FullBar.Read(open)).Strength!.Value.Value, 1e-9);
-        Assert.Equal(12 / 880.0 * 100, FullBar.Ingredient("coffee", FullBar.Read(FullBar.Document with { Coffees = [brew] })).Strength!.Value.Value, 1e-9);
+        Assert.Equal(
+            12 / 880.0 * 100,
+            FullBar
+                .Ingredient("coffee", FullBar.Read(FullBar.Document with { Coffees = [brew] }))
+                .Strength!.Value.Value,
+            1e-9
+        );
 
         // A recipe that does not say how much dissolves leaves what was measured.
-        Assert.Equal(1.25, FullBar.Ingredient("coffee", FullBar.Read(FullBar.Document with { Coffees = [brew with { ExtractionPercent = null }] })).Strength!.Value.Value);
+        Assert.Equal(
+            1.25,
+            FullBar
+                .Ingredient(
+                    "coffee",
+                    FullBar.Read(FullBar.Document with { Coffees = [brew with { ExtractionPercent = null }] })
+                )
+                .Strength!.Value.Value
+        );
     }
 
-    public static TheoryData<string, FoamDocument> BadFoams => new()
-    {
-        { "overrunPercent", new() { Id = "f", Name = "F", OverrunPercent = -5, ToCelsius = 60 } },
-        { "toCelsius", new() { Id = "f", Name = "F", OverrunPercent = 20 } },
-        { "toCelsius", new() { Id = "f", Name = "F", OverrunPercent = 20, FromCelsius = 40, ToCelsius = 30 } },
-        { "thirds", new() { Id = "f", Name = "F", OverrunPercent = 20, ToCelsius = 60, Thirds = 4 } },
-        { "steamCelsius", new() { Id = "f", Name = "F", OverrunPercent = 20, ToCelsius = 60, SteamCelsius = 90 } },
-    };
+    public static TheoryData<string, FoamDocument> BadFoams =>
+        new()
+        {
+            {
+                "overrunPercent",
+                new()
+                {
+                    Id = "f",
+                    Name = "F",
+                    OverrunPercent = -5,
+                    ToCelsius = 60,
+                }
+            },
+            {
+                "toCelsius",
+                new()
+                {
+                    Id = "f",
+                    Name = "F",
+                    OverrunPercent = 20,
+                }
+            },
+            {
+                "toCelsius",
+                new()
+                {
+                    Id = "f",
+                    Name = "F",
+                    OverrunPercent = 20,
+                    FromCelsius = 40,
+                    ToCelsius = 30,
+                }
+            },
+            {
+                "thirds",
+                new()
+                {
+                    Id = "f",
+                    Name = "F",
+                    OverrunPercent = 20,
+                    ToCelsius = 60,
+                    Thirds = 4,
+                }
+            },
+            {
+                "steamCelsius",
+                new()
+                {
+                    Id = "f",
+                    Name = "F",
+                    OverrunPercent = 20,
+                    ToCelsius = 60,
+                    SteamCelsius = 90,
+                }
+            },
+        };
 
     [Theory]
     [MemberData(nameof(BadFoams))]
@@ -159,7 +301,12 @@ public class MeasuredFactsTests
     [InlineData(60, "Small pitcher", 1, 20)]
     [InlineData(151, "Large pitcher", 1, 9)]
     [InlineData(310, "Large pitcher", 2, 10)]
-    public void Milk_goes_into_the_smallest_pitcher_under_the_spout(double milk, string pitcher, int count, double waste)
+    public void Milk_goes_into_the_smallest_pitcher_under_the_spout(
+        double milk,
+        string pitcher,
+        int count,
+        double waste
+    )
     {
         var plan = MilkPlan.For(Millilitres.From(milk), FullBar.Facts.Pitchers)!;
 
@@ -175,41 +322,74 @@ public class MeasuredFactsTests
 
     [Fact]
     public void A_pitcher_that_holds_less_than_its_least_is_named() =>
-        Assert.Equal("leastMl", Assert.Single(PitcherReader.Read(new() { Id = "p", Name = "P", SpoutMl = 100, LeastMl = 120 }).Problems).Field);
+        Assert.Equal(
+            "leastMl",
+            Assert
+                .Single(
+                    PitcherReader
+                        .Read(
+                            new()
+                            {
+                                Id = "p",
+                                Name = "P",
+                                SpoutMl = 100,
+                                LeastMl = 120,
+                            }
+                        )
+                        .Problems
+                )
+                .Field
+        );
 
     [Fact]
     public void Printed_lines_stand_from_the_bottom_up_at_a_height_or_a_volume()
     {
-        var cup = CupReader.Read(FullBar.Document.Cups[1] with { PrintedLines = [new() { Label = "top", Ml = 300 }, new() { Label = "milk", HeightMm = 50 }] }).Value;
+        var cup = CupReader
+            .Read(
+                FullBar.Document.Cups[1] with
+                {
+                    PrintedLines = [new() { Label = "top", Ml = 300 }, new() { Label = "milk", HeightMm = 50 }],
+                }
+            )
+            .Value;
 
         Assert.Equal(["milk", "top"], cup.PrintedLines.Select(line => line.Label));
         Assert.Equal(200, cup.PrintedLines[0].Volume.Value, 1e-6);
         Assert.Equal(75, cup.PrintedLines[1].Height.Value, 1e-6);
     }
 
-    public static TheoryData<string, CupDocument> BadCups => new()
-    {
-        { "printedLines[0].heightMm", FullBar.Document.Cups[0] with { PrintedLines = [new() { Label = "high", HeightMm = 101 }] } },
-        { "printedLines[0].label", FullBar.Document.Cups[0] with { PrintedLines = [new() { HeightMm = 10 }] } },
-        { "heatLossWattsPerKelvin", FullBar.Document.Cups[0] with { HeatLossWattsPerKelvin = 0 } },
-        { "lidClearanceMm", FullBar.Document.Cups[0] with { LidClearanceMm = 500 } },
-        { "labelMl", FullBar.Document.Cups[0] with { LabelMl = -1 } },
-        { "price", FullBar.Document.Cups[0] with { Price = double.NaN } },
-        { "waterGrams", FullBar.Document.Cups[0] with { WaterGrams = 261 } },
-    };
+    public static TheoryData<string, CupDocument> BadCups =>
+        new()
+        {
+            {
+                "printedLines[0].heightMm",
+                FullBar.Document.Cups[0] with
+                {
+                    PrintedLines = [new() { Label = "high", HeightMm = 101 }],
+                }
+            },
+            { "printedLines[0].label", FullBar.Document.Cups[0] with { PrintedLines = [new() { HeightMm = 10 }] } },
+            { "heatLossWattsPerKelvin", FullBar.Document.Cups[0] with { HeatLossWattsPerKelvin = 0 } },
+            { "lidClearanceMm", FullBar.Document.Cups[0] with { LidClearanceMm = 500 } },
+            { "labelMl", FullBar.Document.Cups[0] with { LabelMl = -1 } },
+            { "price", FullBar.Document.Cups[0] with { Price = double.NaN } },
+            { "waterGrams", FullBar.Document.Cups[0] with { WaterGrams = 261 } },
+        };
 
     [Theory]
     [MemberData(nameof(BadCups))]
-    public void A_cup_that_cannot_be_is_named(string field, CupDocument document) => Assert.Equal(field, Assert.Single(CupReader.Read(document).Problems).Field);
+    public void A_cup_that_cannot_be_is_named(string field, CupDocument document) =>
+        Assert.Equal(field, Assert.Single(CupReader.Read(document).Problems).Field);
 
-    public static TheoryData<string, HouseDocument> BadHouses => new()
-    {
-        { "house.roomCelsius", FullBar.Document.House with { RoomCelsius = 90 } },
-        { "house.milkToCelsius", FullBar.Document.House with { MilkFromCelsius = 60, MilkToCelsius = 50 } },
-        { "house.sweetness.lactose", FullBar.Document.House with { Sweetness = new() { Lactose = -1 } } },
-        { "house.strengthWeight", FullBar.Document.House with { StrengthWeight = double.NaN } },
-        { "house.currency", FullBar.Document.House with { Currency = "shillings" } },
-    };
+    public static TheoryData<string, HouseDocument> BadHouses =>
+        new()
+        {
+            { "house.roomCelsius", FullBar.Document.House with { RoomCelsius = 90 } },
+            { "house.milkToCelsius", FullBar.Document.House with { MilkFromCelsius = 60, MilkToCelsius = 50 } },
+            { "house.sweetness.lactose", FullBar.Document.House with { Sweetness = new() { Lactose = -1 } } },
+            { "house.strengthWeight", FullBar.Document.House with { StrengthWeight = double.NaN } },
+            { "house.currency", FullBar.Document.House with { Currency = "shillings" } },
+        };
 
     [Theory]
     [MemberData(nameof(BadHouses))]
@@ -219,7 +399,12 @@ public class MeasuredFactsTests
     [Fact]
     public void The_house_s_own_sweetness_is_used()
     {
-        var bar = FullBar.Read(FullBar.Document with { House = FullBar.Document.House with { Sweetness = new() { Lactose = 0.2 } } });
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                House = FullBar.Document.House with { Sweetness = new() { Lactose = 0.2 } },
+            }
+        );
 
         Assert.Equal(1.0, bar.House.Sweetness.Of(FullBar.Ingredient("milk"))!.Value, 1e-9);
     }
@@ -227,13 +412,43 @@ public class MeasuredFactsTests
     [Fact]
     public void A_build_mixes_to_the_same_from_the_facts_that_it_uses_alone()
     {
-        var document = FullBar.Document with { Parts = [new() { Id = "mix", Name = "Mix", Kind = "syrup", Colour = "#aabbcc", Lines = [new() { Ingredient = "light", Amount = 1, Measure = "g" }] }] };
-        var build = TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml") with { Technique = "steam", Foam = "low" }, TestBar.Line("mix", 20, "g"));
+        var document = FullBar.Document with
+        {
+            Parts =
+            [
+                new()
+                {
+                    Id = "mix",
+                    Name = "Mix",
+                    Kind = "syrup",
+                    Colour = "#aabbcc",
+                    Lines =
+                    [
+                        new()
+                        {
+                            Ingredient = "light",
+                            Amount = 1,
+                            Measure = "g",
+                        },
+                    ],
+                },
+            ],
+        };
+        var build = TestBar.Build(
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 150, "ml") with
+            {
+                Technique = "steam",
+                Foam = "low",
+            },
+            TestBar.Line("mix", 20, "g")
+        );
         var part = BarSubset.For(build, document);
 
         Assert.Equal(["espresso", "milk", "light"], part.Ingredients.Select(ingredient => ingredient.Id));
         Assert.Equal(
             System.Text.Json.JsonSerializer.Serialize(FullBar.Mix(build, FullBar.Read(document)).Sizes),
-            System.Text.Json.JsonSerializer.Serialize(FullBar.Mix(build, FullBar.Read(part)).Sizes));
+            System.Text.Json.JsonSerializer.Serialize(FullBar.Mix(build, FullBar.Read(part)).Sizes)
+        );
     }
 }

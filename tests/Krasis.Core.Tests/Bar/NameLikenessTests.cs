@@ -34,5 +34,6 @@ public class NameLikenessTests
     [InlineData("kitten", "sitting", 3)]
     [InlineData("hazlenut", "hazelnut", 1)]
     [InlineData("ca", "abc", 3)]
-    public void Slips_are_counted(string one, string other, int slips) => Assert.Equal(slips, NameLikeness.Slips(one, other));
+    public void Slips_are_counted(string one, string other, int slips) =>
+        Assert.Equal(slips, NameLikeness.Slips(one, other));
 }

@@ -10,8 +10,14 @@ public class StandingLimitsTests
     public void What_the_house_does_not_say_is_as_usual()
     {
         Assert.Equal(new StandingLimits(60, 60, 180, 120), FullBar.Facts.House.Standing);
-        Assert.Equal(new StandingLimits(45, 60, 180, 90), Read(FullBar.Document.House with { ShotStandsSeconds = 45, ColdStandsSeconds = 90 }).House.Standing);
-        Assert.Equal(new StandingLimits(60, 30, 240, 120), Read(FullBar.Document.House with { MilkStandsSeconds = 30, HotStandsSeconds = 240 }).House.Standing);
+        Assert.Equal(
+            new StandingLimits(45, 60, 180, 90),
+            Read(FullBar.Document.House with { ShotStandsSeconds = 45, ColdStandsSeconds = 90 }).House.Standing
+        );
+        Assert.Equal(
+            new StandingLimits(60, 30, 240, 120),
+            Read(FullBar.Document.House with { MilkStandsSeconds = 30, HotStandsSeconds = 240 }).House.Standing
+        );
     }
 
     [Theory]
@@ -21,7 +27,12 @@ public class StandingLimitsTests
     [InlineData(1800.1, false)]
     public void It_is_said_between_ten_seconds_and_half_an_hour(double seconds, bool isRead)
     {
-        var reading = BarReader.Read(FullBar.Document with { House = FullBar.Document.House with { HotStandsSeconds = seconds } });
+        var reading = BarReader.Read(
+            FullBar.Document with
+            {
+                House = FullBar.Document.House with { HotStandsSeconds = seconds },
+            }
+        );
 
         Assert.Equal(isRead, reading.IsRead);
         Assert.True(isRead || Assert.Single(reading.Problems).Field == "house.hotStandsSeconds");

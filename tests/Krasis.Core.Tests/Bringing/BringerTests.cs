@@ -7,16 +7,26 @@ using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Bringing;
 
-/// <summary>Drinks of the full bar, brought to another: everything there has another id, the pump gives 10 ml and not 7.5, the large cup holds a tenth
-/// more, and there is no white sauce.</summary>
+/// <summary>Drinks of the full bar, brought to another: everything there has another id, the pump gives 10 ml and not
+/// 7.5, the large cup holds a tenth more, and there is no white sauce.</summary>
 public class BringerTests
 {
-    private static readonly BarDocument Other = Renamed(FullBar.Document with
-    {
-        Ingredients = [.. FullBar.Document.Ingredients.Where(one => one.Id != "white")],
-        Dispensers = [.. FullBar.Document.Dispensers.Select(pump => pump.Id == "pump" ? pump with { StrokeMl = 10 } : pump)],
-        Cups = [.. FullBar.Document.Cups.Select(cup => cup.Id == "l" ? cup with { WaterGrams = cup.WaterGrams * 1.1 } : cup)],
-    });
+    private static readonly BarDocument Other = Renamed(
+        FullBar.Document with
+        {
+            Ingredients = [.. FullBar.Document.Ingredients.Where(one => one.Id != "white")],
+            Dispensers =
+            [
+                .. FullBar.Document.Dispensers.Select(pump => pump.Id == "pump" ? pump with { StrokeMl = 10 } : pump),
+            ],
+            Cups =
+            [
+                .. FullBar.Document.Cups.Select(cup =>
+                    cup.Id == "l" ? cup with { WaterGrams = cup.WaterGrams * 1.1 } : cup
+                ),
+            ],
+        }
+    );
 
     [Fact]
     public void What_is_called_so_here_too_stands_for_it()
@@ -38,8 +48,29 @@ public class BringerTests
     public void What_brings_in_an_allergen_is_not_guessed_and_where_it_is_called_so_is_said()
     {
         // Another milk of the same density: with milk in it like ours, or with almonds.
-        var like = FullBar.Document with { Ingredients = [new() { Id = "farm", Name = "Pasture", Kind = "milk", DensityGramsPerMl = 1.03, Colour = "#ffffff", Allergens = new() { Contains = ["milk"] } }], Dispensers = [], Espresso = [], Coffees = [], Parts = [] };
-        var almonds = like with { Ingredients = [like.Ingredients[0] with { Allergens = new() { Contains = ["almonds"] } }] };
+        var like = FullBar.Document with
+        {
+            Ingredients =
+            [
+                new()
+                {
+                    Id = "farm",
+                    Name = "Pasture",
+                    Kind = "milk",
+                    DensityGramsPerMl = 1.03,
+                    Colour = "#ffffff",
+                    Allergens = new() { Contains = ["milk"] },
+                },
+            ],
+            Dispensers = [],
+            Espresso = [],
+            Coffees = [],
+            Parts = [],
+        };
+        var almonds = like with
+        {
+            Ingredients = [like.Ingredients[0] with { Allergens = new() { Contains = ["almonds"] } }],
+        };
         var called = like with { Ingredients = [almonds.Ingredients[0] with { Name = "Milk" }] };
 
         Assert.Equal("farm", Milk(like).Choice.Own);
@@ -48,13 +79,19 @@ public class BringerTests
         Assert.False(Milk(called).IsSure);
         Assert.Contains("It brings in tree nuts", Milk(called).Why, StringComparison.Ordinal);
 
-        static MatchedFact Milk(BarDocument own) => Matching.Of([], FullBar.Facts, FullBar.Read(own), []).Single(fact => fact.Choice.Id == "milk");
+        static MatchedFact Milk(BarDocument own) =>
+            Matching.Of([], FullBar.Facts, FullBar.Read(own), []).Single(fact => fact.Choice.Id == "milk");
     }
 
     [Fact]
     public void What_was_said_before_is_not_asked_again()
     {
-        FactChoice[] said = [new("ingredients", "milk", "oat-here", false), new("ingredients", "syrup", null, true), new("ingredients", "cocoa", "gone-since", false)];
+        FactChoice[] said =
+        [
+            new("ingredients", "milk", "oat-here", false),
+            new("ingredients", "syrup", null, true),
+            new("ingredients", "cocoa", "gone-since", false),
+        ];
         var facts = Matching.Of([], FullBar.Facts, FullBar.Read(Other), said);
 
         Assert.Equal("oat-here", facts.Single(fact => fact.Choice.Id == "milk").Choice.Own);
@@ -71,28 +108,54 @@ public class BringerTests
 
         Assert.Equal((3.0, "stroke"), (drink.Build.Lines[0].Amount, drink.Build.Lines[0].Measure));
         Assert.Equal("syrup-here", drink.Build.Lines[0].Ingredient);
-        Assert.Contains(drink.Sizes.SelectMany(size => size.Rows), row => row.What == "Syrup" && row.Published.StartsWith("4 ", StringComparison.Ordinal) && row.Now.StartsWith("3 ", StringComparison.Ordinal));
+        Assert.Contains(drink.Sizes.SelectMany(size => size.Rows), row =>
+            row.What == "Syrup"
+            && row.Published.StartsWith("4 ", StringComparison.Ordinal)
+            && row.Now.StartsWith("3 ", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public void What_nothing_stands_for_comes_along_under_a_name_that_is_free()
     {
-        var taken = Other with { Ingredients = [.. Other.Ingredients.Select(one => one.Id == "smoke-here" ? one with { Id = "white", Name = "White sauce", Kind = "flavour" } : one)] };
-        var brought = Bringer.Bring([Build(TestBar.Line("white", 20, "g"), TestBar.Line("milk", 100, "ml"))], FullBar.Document, taken, Choices(taken)).Value;
+        var taken = Other with
+        {
+            Ingredients =
+            [
+                .. Other.Ingredients.Select(one =>
+                    one.Id == "smoke-here" ? one with { Id = "white", Name = "White sauce", Kind = "flavour" } : one
+                ),
+            ],
+        };
+        var brought = Bringer
+            .Bring(
+                [Build(TestBar.Line("white", 20, "g"), TestBar.Line("milk", 100, "ml"))],
+                FullBar.Document,
+                taken,
+                Choices(taken)
+            )
+            .Value;
 
         Assert.Equal("white-2", brought.Drinks[0].Build.Lines[0].Ingredient);
-        Assert.Equal("White sauce (from elsewhere)", Assert.Single(brought.Added.Ingredients, one => one.Id == "white-2").Name);
+        Assert.Equal(
+            "White sauce (from elsewhere)",
+            Assert.Single(brought.Added.Ingredients, one => one.Id == "white-2").Name
+        );
     }
 
     [Fact]
     public void A_cup_that_holds_more_has_its_amounts_by_the_drink_s_own_scaling()
     {
         var drink = Bring(Build(TestBar.Line("milk", 100, "ml")));
-        var (middle, large) = (FullBar.Facts.Cups.Single(cup => cup.Id.Value == "m"), FullBar.Read(Other).Cups.Single(cup => cup.Id.Value == "l-here"));
+        var (middle, large) = (
+            FullBar.Facts.Cups.Single(cup => cup.Id.Value == "m"),
+            FullBar.Read(Other).Cups.Single(cup => cup.Id.Value == "l-here")
+        );
 
         // Handbook 4: with the cup, amounts follow the working volumes; milk is poured by 5 ml.
         var reserve = Quantities.Millimetres.From(10);
-        var expected = Math.Round(100 * large.WorkingVolume(reserve).Value / middle.WorkingVolume(reserve).Value / 5) * 5;
+        var expected =
+            Math.Round(100 * large.WorkingVolume(reserve).Value / middle.WorkingVolume(reserve).Value / 5) * 5;
         Assert.Equal(expected, drink.Sheet.Sizes.Single(size => size.Size.Value == "l-here").Lines[0].Amount, 6);
         Assert.Contains(drink.Said, said => said.Contains("does not hold as much", StringComparison.Ordinal));
     }
@@ -119,53 +182,108 @@ public class BringerTests
     }
 
     [Fact]
-    public void Whatever_can_be_read_there_pours_as_much_here_to_the_nearest_that_this_bar_pours() => RandomBuilds.Any.Seeded().Sample(build =>
-    {
-        if (BuildReader.Read(build, FullBar.Facts) is not { IsRead: true } there)
-        {
-            return;
-        }
+    public void Whatever_can_be_read_there_pours_as_much_here_to_the_nearest_that_this_bar_pours() =>
+        RandomBuilds
+            .Any.Seeded()
+            .Sample(build =>
+            {
+                if (BuildReader.Read(build, FullBar.Facts) is not { IsRead: true } there)
+                {
+                    return;
+                }
 
-        var brought = Bringer.Bring([build], FullBar.Document, Other, Choices(Other));
-        Assert.True(brought.IsRead, string.Join(" ", brought.Problems.Select(problem => problem.Message)));
-        var (before, after) = (Mixer.Mix(there.Value, FullBar.Facts).Sizes.Single(size => size.IsReference), brought.Value.Drinks[0].Sheet.Sizes.Single(size => size.IsReference));
-        foreach (var (was, now) in before.Lines.Zip(after.Lines))
-        {
-            // A stroke of the larger pump, a piece of ice, a shot or what a line rounds to: never more than one step of it.
-            var step = Math.Max(now.Unit == "stroke" || now.Unit == "strokes" ? 13 : 6, was.Mass.Value * 0.001);
-            Assert.InRange(now.Mass.Value - was.Mass.Value, -step, step);
-        }
-    });
+                var brought = Bringer.Bring([build], FullBar.Document, Other, Choices(Other));
+                Assert.True(brought.IsRead, string.Join(" ", brought.Problems.Select(problem => problem.Message)));
+                var (before, after) = (
+                    Mixer.Mix(there.Value, FullBar.Facts).Sizes.Single(size => size.IsReference),
+                    brought.Value.Drinks[0].Sheet.Sizes.Single(size => size.IsReference)
+                );
+                foreach (var (was, now) in before.Lines.Zip(after.Lines))
+                {
+                    // A stroke of the larger pump, a piece of ice, a shot or what a line rounds to: never more than one
+                    // step of it.
+                    var step = Math.Max(now.Unit == "stroke" || now.Unit == "strokes" ? 13 : 6, was.Mass.Value * 0.001);
+                    Assert.InRange(now.Mass.Value - was.Mass.Value, -step, step);
+                }
+            });
 
     [Fact]
-    public void A_drink_that_is_brought_to_its_own_bar_stays_as_it_is() => RandomBuilds.Any.Seeded().Sample(build =>
-    {
-        if (BuildReader.Read(build, FullBar.Facts) is not { IsRead: true } there)
-        {
-            return;
-        }
+    public void A_drink_that_is_brought_to_its_own_bar_stays_as_it_is() =>
+        RandomBuilds
+            .Any.Seeded()
+            .Sample(build =>
+            {
+                if (BuildReader.Read(build, FullBar.Facts) is not { IsRead: true } there)
+                {
+                    return;
+                }
 
-        var brought = Bringer.Bring([build], FullBar.Document, FullBar.Document, Choices(FullBar.Document)).Value.Drinks[0];
-        var before = Mixer.Mix(there.Value, FullBar.Facts);
-        Assert.Equal(
-            before.Sizes.SelectMany(size => size.Lines).Select(line => (line.Ingredient, Math.Round(line.Mass.Value, 6))),
-            brought.Sheet.Sizes.SelectMany(size => size.Lines).Select(line => (line.Ingredient, Math.Round(line.Mass.Value, 6))));
-    });
+                var brought = Bringer
+                    .Bring([build], FullBar.Document, FullBar.Document, Choices(FullBar.Document))
+                    .Value.Drinks[0];
+                var before = Mixer.Mix(there.Value, FullBar.Facts);
+                Assert.Equal(
+                    before
+                        .Sizes.SelectMany(size => size.Lines)
+                        .Select(line => (line.Ingredient, Math.Round(line.Mass.Value, 6))),
+                    brought
+                        .Sheet.Sizes.SelectMany(size => size.Lines)
+                        .Select(line => (line.Ingredient, Math.Round(line.Mass.Value, 6)))
+                );
+            });
 
-    private static BroughtDrink Bring(BuildDocument build) => Bringer.Bring([build], FullBar.Document, Other, Choices(Other)).Value.Drinks[0];
+    private static BroughtDrink Bring(BuildDocument build) =>
+        Bringer.Bring([build], FullBar.Document, Other, Choices(Other)).Value.Drinks[0];
 
     private static IReadOnlyList<FactChoice> Choices(BarDocument own) =>
-        [.. Matching.Of([Build([.. FullBar.Document.Foams.Select(foam => new LineDocument { Foam = foam.Id })])], FullBar.Facts, FullBar.Read(own), []).Select(fact => fact.Choice)];
+        [
+            .. Matching
+                .Of(
+                    [Build([.. FullBar.Document.Foams.Select(foam => new LineDocument { Foam = foam.Id })])],
+                    FullBar.Facts,
+                    FullBar.Read(own),
+                    []
+                )
+                .Select(fact => fact.Choice),
+        ];
 
     private static BuildDocument Build(params LineDocument[] lines) => TestBar.Build(lines) with { ReserveMm = 10 };
 
-    private static BarDocument Renamed(BarDocument bar) => bar with
-    {
-        Cups = [.. bar.Cups.Select(cup => cup with { Id = $"{cup.Id}-here" })],
-        Ingredients = [.. bar.Ingredients.Select(one => one with { Id = $"{one.Id}-here" })],
-        Dispensers = [.. bar.Dispensers.Select(pump => pump with { Id = $"{pump.Id}-here", Ingredient = $"{pump.Ingredient}-here" })],
-        Espresso = [.. bar.Espresso.Select(recipe => recipe with { Id = $"{recipe.Id}-here", Ingredient = $"{recipe.Ingredient}-here" })],
-        Coffees = [.. bar.Coffees.Select(coffee => coffee with { Id = $"{coffee.Id}-here", Ingredient = $"{coffee.Ingredient}-here" })],
-        Foams = [.. bar.Foams.Select(foam => foam with { Id = $"{foam.Id}-here" })],
-    };
+    private static BarDocument Renamed(BarDocument bar) =>
+        bar with
+        {
+            Cups = [.. bar.Cups.Select(cup => cup with { Id = $"{cup.Id}-here" })],
+            Ingredients = [.. bar.Ingredients.Select(one => one with { Id = $"{one.Id}-here" })],
+            Dispensers =
+            [
+                .. bar.Dispensers.Select(pump =>
+                    pump with
+                    {
+                        Id = $"{pump.Id}-here",
+                        Ingredient = $"{pump.Ingredient}-here",
+                    }
+                ),
+            ],
+            Espresso =
+            [
+                .. bar.Espresso.Select(recipe =>
+                    recipe with
+                    {
+                        Id = $"{recipe.Id}-here",
+                        Ingredient = $"{recipe.Ingredient}-here",
+                    }
+                ),
+            ],
+            Coffees =
+            [
+                .. bar.Coffees.Select(coffee =>
+                    coffee with
+                    {
+                        Id = $"{coffee.Id}-here",
+                        Ingredient = $"{coffee.Ingredient}-here",
+                    }
+                ),
+            ],
+            Foams = [.. bar.Foams.Select(foam => foam with { Id = $"{foam.Id}-here" })],
+        };
 }

@@ -5,8 +5,12 @@ namespace Krasis.Core.Tests.Builds;
 
 public class BuildReaderTests
 {
-    private static BuildDocument Good { get; } = TestBar.Build(
-        TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml", ("l", 320)));
+    private static BuildDocument Good { get; } =
+        TestBar.Build(
+            TestBar.Line("syrup", 2, "stroke"),
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 200, "ml", ("l", 320))
+        );
 
     [Fact]
     public void Reads_a_good_build()
@@ -18,38 +22,42 @@ public class BuildReaderTests
         Assert.Equal(320, build.Lines[2].Pins.Single().Value.Amount);
     }
 
-    public static TheoryData<string, BuildDocument> Broken() => new()
-    {
-        { "name", Good with { Name = null } },
-        { "name", Good with { Name = "  " } },
-        { "name", Good with { Name = new string('n', 10_000) } },
-        { "name", Good with { Name = "two\nlines" } },
-        { "reserveMm", Good with { ReserveMm = null } },
-        { "reserveMm", Good with { ReserveMm = -1 } },
-        { "reserveMm", Good with { ReserveMm = double.NaN } },
-        { "reserveMm", Good with { ReserveMm = 51 } },
-        { "sizes[1]", Good with { Sizes = ["m", "none", "l"] } },
-        { "sizes[1]", Good with { Sizes = ["m", "m", "l"] } },
-        { "referenceSize", Good with { ReferenceSize = "s", Sizes = ["m", "l"] } },
-        { "school", Good with { School = "of-fish" } },
-        { "lines[0].ingredient", With(line => line with { Ingredient = "gone" }) },
-        { "lines[0].ingredient", With(line => line with { Ingredient = null }) },
-        { "lines[0].measure", With(line => line with { Measure = "furlong" }) },
-        { "lines[0].measure", With(line => line with { Measure = null }) },
-        { "lines[0].measure", With(line => line with { Measure = "shot" }) },
-        { "lines[0].amount", With(line => line with { Amount = null }) },
-        { "lines[0].amount", With(line => line with { Amount = -1 }) },
-        { "lines[0].amount", With(line => line with { Amount = double.NaN }) },
-        { "lines[0].amount", With(line => line with { Amount = double.PositiveInfinity }) },
-        { "lines[0].amount", With(line => line with { Amount = 1e300 }) },
-        { "lines[0].id", With(line => line with { Id = "" }) },
-        { "lines[1].id", With(line => line with { Id = "espresso" }) },
-        { "lines[0].pins[0].amount", With(line => line with { Pins = [new() { Size = "s", Amount = -2 }] }) },
-        { "lines[0].pins[0].size", With(line => line with { Pins = [new() { Size = "m", Amount = 2 }] }) },
-        { "lines[0].pins[0].size", With(line => line with { Pins = [new() { Size = "none", Amount = 2 }] }) },
-        { "lines[0].pins[1].size", With(line => line with { Pins = [new() { Size = "s", Amount = 2 }, new() { Size = "s", Amount = 3 }] }) },
-        { "lines", Good with { Lines = [.. Enumerable.Repeat(Good.Lines[0], 41)] } },
-    };
+    public static TheoryData<string, BuildDocument> Broken() =>
+        new()
+        {
+            { "name", Good with { Name = null } },
+            { "name", Good with { Name = "  " } },
+            { "name", Good with { Name = new string('n', 10_000) } },
+            { "name", Good with { Name = "two\nlines" } },
+            { "reserveMm", Good with { ReserveMm = null } },
+            { "reserveMm", Good with { ReserveMm = -1 } },
+            { "reserveMm", Good with { ReserveMm = double.NaN } },
+            { "reserveMm", Good with { ReserveMm = 51 } },
+            { "sizes[1]", Good with { Sizes = ["m", "none", "l"] } },
+            { "sizes[1]", Good with { Sizes = ["m", "m", "l"] } },
+            { "referenceSize", Good with { ReferenceSize = "s", Sizes = ["m", "l"] } },
+            { "school", Good with { School = "of-fish" } },
+            { "lines[0].ingredient", With(line => line with { Ingredient = "gone" }) },
+            { "lines[0].ingredient", With(line => line with { Ingredient = null }) },
+            { "lines[0].measure", With(line => line with { Measure = "furlong" }) },
+            { "lines[0].measure", With(line => line with { Measure = null }) },
+            { "lines[0].measure", With(line => line with { Measure = "shot" }) },
+            { "lines[0].amount", With(line => line with { Amount = null }) },
+            { "lines[0].amount", With(line => line with { Amount = -1 }) },
+            { "lines[0].amount", With(line => line with { Amount = double.NaN }) },
+            { "lines[0].amount", With(line => line with { Amount = double.PositiveInfinity }) },
+            { "lines[0].amount", With(line => line with { Amount = 1e300 }) },
+            { "lines[0].id", With(line => line with { Id = "" }) },
+            { "lines[1].id", With(line => line with { Id = "espresso" }) },
+            { "lines[0].pins[0].amount", With(line => line with { Pins = [new() { Size = "s", Amount = -2 }] }) },
+            { "lines[0].pins[0].size", With(line => line with { Pins = [new() { Size = "m", Amount = 2 }] }) },
+            { "lines[0].pins[0].size", With(line => line with { Pins = [new() { Size = "none", Amount = 2 }] }) },
+            {
+                "lines[0].pins[1].size",
+                With(line => line with { Pins = [new() { Size = "s", Amount = 2 }, new() { Size = "s", Amount = 3 }] })
+            },
+            { "lines", Good with { Lines = [.. Enumerable.Repeat(Good.Lines[0], 41)] } },
+        };
 
     [Theory]
     [MemberData(nameof(Broken))]
@@ -69,7 +77,18 @@ public class BuildReaderTests
         var document = Good with { Name = "", ReserveMm = -1, Lines = [null!, Good.Lines[0] with { Amount = -1 }] };
         var fields = BuildReader.Read(document, TestBar.Facts).Problems.Select(problem => problem.Field);
 
-        Assert.Equal(["name", "reserveMm", "lines[0].id", "lines[0].ingredient", "lines[0].measure", "lines[0].amount", "lines[1].amount"], fields);
+        Assert.Equal(
+            [
+                "name",
+                "reserveMm",
+                "lines[0].id",
+                "lines[0].ingredient",
+                "lines[0].measure",
+                "lines[0].amount",
+                "lines[1].amount",
+            ],
+            fields
+        );
     }
 
     [Fact]
@@ -104,5 +123,8 @@ public class BuildReaderTests
     }
 
     private static BuildDocument With(Func<LineDocument, LineDocument> change) =>
-        Good with { Lines = [change(Good.Lines[0]), Good.Lines[1], Good.Lines[2] with { Pins = [] }] };
+        Good with
+        {
+            Lines = [change(Good.Lines[0]), Good.Lines[1], Good.Lines[2] with { Pins = [] }],
+        };
 }

@@ -10,7 +10,16 @@ internal static class Findings
 {
     public static BuildDocument Only(params LineDocument[] lines) => TestBar.Build(lines) with { Sizes = ["m"] };
 
-    public static Finding Fires(BuildDocument build, string check, Severity severity, string size, string words, bool mended, BarFacts? bar = null, DateOnly? today = null)
+    public static Finding Fires(
+        BuildDocument build,
+        string check,
+        Severity severity,
+        string size,
+        string words,
+        bool mended,
+        BarFacts? bar = null,
+        DateOnly? today = null
+    )
     {
         var finding = FullBar.Mix(build, bar, today).Findings.First(finding => finding.Check == check);
 
@@ -21,7 +30,9 @@ internal static class Findings
         if (finding.Mend is { } mend)
         {
             var after = FullBar.Mix(BuildEdits.Apply(build, mend, FullBar.Facts), bar, today).Findings;
-            Assert.DoesNotContain(after, left => left.Check == check && left.Size == finding.Size && left.Line == finding.Line);
+            Assert.DoesNotContain(after, left =>
+                left.Check == check && left.Size == finding.Size && left.Line == finding.Line
+            );
         }
 
         return finding;

@@ -3,7 +3,8 @@ using Krasis.Core.Judging.Mends;
 
 namespace Krasis.Core.Tests.Checks;
 
-/// <summary>What a mend takes, and where there is none. Reckoned by hand: espresso is 1 g/ml and a tenth of it solids, a shot of it 18 g.</summary>
+/// <summary>What a mend takes, and where there is none. Reckoned by hand: espresso is 1 g/ml and a tenth of it solids,
+/// a shot of it 18 g.</summary>
 public class MendTests
 {
     private static readonly LineDocument Milk = TestBar.Line("milk", 100, "ml");
@@ -15,7 +16,13 @@ public class MendTests
     [InlineData(320, 100, "Take out 20 ml of Milk")]
     public void An_overfull_cup_gives_up_what_there_is_the_most_of(double milk, double water, string promise)
     {
-        foreach (var lines in new LineDocument[][] { [Milk with { Amount = milk }, Water with { Amount = water }], [Water with { Amount = water }, Milk with { Amount = milk }] })
+        foreach (
+            var lines in new LineDocument[][]
+            {
+                [Milk with { Amount = milk }, Water with { Amount = water }],
+                [Water with { Amount = water }, Milk with { Amount = milk }],
+            }
+        )
         {
             Assert.Equal(promise, Mends(TestBar.Build(lines) with { Sizes = ["m"] }, "overfull").Single());
         }
@@ -27,8 +34,20 @@ public class MendTests
     {
         var marked = Water with { To = "to ½" };
 
-        Assert.Equal(["Take out 20 ml of Water"], Mends(TestBar.Build(Milk with { Amount = 150 }, marked, TestBar.Line("espresso", 12, "shot")) with { Sizes = ["m"] }, "overfull"));
-        Assert.Equal(["Take out 20 ml of Milk"], Mends(TestBar.Build(marked, Milk with { Amount = 220 }) with { Sizes = ["m"] }, "overfull"));
+        Assert.Equal(
+            ["Take out 20 ml of Water"],
+            Mends(
+                TestBar.Build(Milk with { Amount = 150 }, marked, TestBar.Line("espresso", 12, "shot")) with
+                {
+                    Sizes = ["m"],
+                },
+                "overfull"
+            )
+        );
+        Assert.Equal(
+            ["Take out 20 ml of Milk"],
+            Mends(TestBar.Build(marked, Milk with { Amount = 220 }) with { Sizes = ["m"] }, "overfull")
+        );
     }
 
     // 3.6 g of solids in 136 g: with 150 ml of water that is 5.4 g in 204 g, three shots.
@@ -41,5 +60,10 @@ public class MendTests
     }
 
     private static IEnumerable<string> Mends(BuildDocument build, string check) =>
-        FullBar.Mix(build).Findings.Where(finding => finding.Check == check).Select(finding => finding.Mend).OfType<Mend>().Select(mend => mend.Label);
+        FullBar
+            .Mix(build)
+            .Findings.Where(finding => finding.Check == check)
+            .Select(finding => finding.Mend)
+            .OfType<Mend>()
+            .Select(mend => mend.Label);
 }

@@ -7,13 +7,15 @@ using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Coffee;
 
-/// <summary>What a coffee brings, it brings anywhere: solids, caffeine, sugar and price, by its recipe and the dose.</summary>
+/// <summary>What a coffee brings, it brings anywhere: solids, caffeine, sugar and price, by its recipe and the
+/// dose.</summary>
 public class CoffeeContentTests
 {
     private static readonly LineDocument Double = TestBar.Line("espresso", 2, "shot");
     private static readonly LineDocument Milk = TestBar.Line("milk", 200, "ml");
 
-    // Published ranges: a double of 18 g arabica brings about 160 to 205 mg (1.2 %, 0.75 to 0.95 extracted; from memory).
+    // Published ranges: a double of 18 g arabica brings about 160 to 205 mg (1.2 %, 0.75 to 0.95 extracted; from
+    // memory).
     [Fact]
     public void A_double_of_eighteen_grams_brings_what_is_published()
     {
@@ -24,7 +26,11 @@ public class CoffeeContentTests
         Assert.InRange(nutrition.CaffeineTo!.Value.Value, 200, 220);
 
         // By hand: √(10 %² + 10 %²) = 14.14 % either way.
-        Assert.Equal(216 * (1 - Math.Exp(-2)) * 0.1414214, nutrition.CaffeineTo.Value.Value - nutrition.Caffeine.Value.Value, 1e-3);
+        Assert.Equal(
+            216 * (1 - Math.Exp(-2)) * 0.1414214,
+            nutrition.CaffeineTo.Value.Value - nutrition.Caffeine.Value.Value,
+            1e-3
+        );
     }
 
     [Fact]
@@ -41,8 +47,14 @@ public class CoffeeContentTests
     }
 
     [Fact]
-    public void More_dose_never_means_less_caffeine_or_less_cost() => Gen.Select(Gen.Double[10, 25], Gen.Double[0.1, 5], Gen.Double[25, 60]).Seeded().Sample((dose, more, yield) =>
-        Figures(dose + more, yield).Caffeine >= Figures(dose, yield).Caffeine - 1e-9 && Figures(dose + more, yield).Cost >= Figures(dose, yield).Cost - 1e-9);
+    public void More_dose_never_means_less_caffeine_or_less_cost() =>
+        Gen.Select(Gen.Double[10, 25], Gen.Double[0.1, 5], Gen.Double[25, 60])
+            .Seeded()
+            .Sample(
+                (dose, more, yield) =>
+                    Figures(dose + more, yield).Caffeine >= Figures(dose, yield).Caffeine - 1e-9
+                    && Figures(dose + more, yield).Cost >= Figures(dose, yield).Cost - 1e-9
+            );
 
     [Theory]
     [InlineData(1, 0.36)]
@@ -62,41 +74,119 @@ public class CoffeeContentTests
     public void Milk_that_the_pitcher_needs_is_paid_for_too()
     {
         // By hand: the small pitcher steams 80 ml at least; of 50 ml 30 are poured away. A ml of 1.03 g costs 0.00103.
-        var cost = FullBar.Mix(TestBar.Build(TestBar.Line("milk", 50, "ml") with { Technique = "steam", Foam = "low" })).Size("m").Cost;
+        var cost = FullBar
+            .Mix(TestBar.Build(TestBar.Line("milk", 50, "ml") with { Technique = "steam", Foam = "low" }))
+            .Size("m")
+            .Cost;
 
         Assert.Equal(80 * 0.00103, cost.Ingredients!.Value.Value, 1e-9);
         Assert.Equal(30 * 0.00103, cost.Wasted!.Value.Value, 1e-9);
     }
 
     [Fact]
-    public void Coffee_solids_caffeine_and_sugar_are_conserved_through_any_nesting_of_parts() => Gen.Select(Gen.Double[10, 200], Gen.Double[5, 300], Gen.Double[1, 60], Gen.Double[0, 30]).Seeded().Sample((coffee, milk, syrup, loss) =>
-    {
-        var bar = FullBar.Read(FullBar.Document with
-        {
-            Parts =
-            [
-                new() { Id = "inner", Name = "Inner", Kind = "syrup", Colour = "#aabbcc", Lines = [Share("espresso", coffee), Share("syrup", syrup)], LossPercent = loss },
-                new() { Id = "outer", Name = "Outer", Kind = "milk", Colour = "#aabbcc", Lines = [Share("inner", (coffee + syrup) * (1 - (loss / 100))), Share("milk", milk)] },
-            ],
-        });
-        var apart = FullBar.Mix(TestBar.Build(TestBar.Line("espresso", coffee, "g"), TestBar.Line("syrup", syrup, "g"), TestBar.Line("milk", milk, "g")) with { Sizes = ["m"] }, bar).Size("m");
-        var mass = ((coffee + syrup) * (1 - (loss / 100))) + milk;
-        var together = FullBar.Mix(TestBar.Build(TestBar.Line("outer", mass, "g")) with { Sizes = ["m"] }, bar).Size("m");
-        return Near(apart.Taste.Poured.Strength!.Value.Value * (coffee + syrup + milk), together.Taste.Poured.Strength!.Value.Value * mass)
-            && Near(apart.Inside.Nutrition.Caffeine!.Value.Value, together.Inside.Nutrition.Caffeine!.Value.Value)
-            && Near(apart.Inside.Nutrition.CaffeineTo!.Value.Value, together.Inside.Nutrition.CaffeineTo!.Value.Value)
-            && Near(apart.Inside.Nutrition.Sugars!.Value.Value, together.Inside.Nutrition.Sugars!.Value.Value)
-            && Near(apart.Taste.Poured.Sweetness!.Value.Value * (coffee + syrup + milk), together.Taste.Poured.Sweetness!.Value.Value * mass)
-            && Near(apart.Taste.Poured.MilkPerCoffee!.Value, together.Taste.Poured.MilkPerCoffee!.Value);
-    });
+    public void Coffee_solids_caffeine_and_sugar_are_conserved_through_any_nesting_of_parts() =>
+        Gen.Select(Gen.Double[10, 200], Gen.Double[5, 300], Gen.Double[1, 60], Gen.Double[0, 30])
+            .Seeded()
+            .Sample(
+                (coffee, milk, syrup, loss) =>
+                {
+                    var bar = FullBar.Read(
+                        FullBar.Document with
+                        {
+                            Parts =
+                            [
+                                new()
+                                {
+                                    Id = "inner",
+                                    Name = "Inner",
+                                    Kind = "syrup",
+                                    Colour = "#aabbcc",
+                                    Lines = [Share("espresso", coffee), Share("syrup", syrup)],
+                                    LossPercent = loss,
+                                },
+                                new()
+                                {
+                                    Id = "outer",
+                                    Name = "Outer",
+                                    Kind = "milk",
+                                    Colour = "#aabbcc",
+                                    Lines =
+                                    [
+                                        Share("inner", (coffee + syrup) * (1 - (loss / 100))),
+                                        Share("milk", milk),
+                                    ],
+                                },
+                            ],
+                        }
+                    );
+                    var apart = FullBar
+                        .Mix(
+                            TestBar.Build(
+                                TestBar.Line("espresso", coffee, "g"),
+                                TestBar.Line("syrup", syrup, "g"),
+                                TestBar.Line("milk", milk, "g")
+                            ) with
+                            {
+                                Sizes = ["m"],
+                            },
+                            bar
+                        )
+                        .Size("m");
+                    var mass = ((coffee + syrup) * (1 - (loss / 100))) + milk;
+                    var together = FullBar
+                        .Mix(TestBar.Build(TestBar.Line("outer", mass, "g")) with { Sizes = ["m"] }, bar)
+                        .Size("m");
+                    return Near(
+                            apart.Taste.Poured.Strength!.Value.Value * (coffee + syrup + milk),
+                            together.Taste.Poured.Strength!.Value.Value * mass
+                        )
+                        && Near(
+                            apart.Inside.Nutrition.Caffeine!.Value.Value,
+                            together.Inside.Nutrition.Caffeine!.Value.Value
+                        )
+                        && Near(
+                            apart.Inside.Nutrition.CaffeineTo!.Value.Value,
+                            together.Inside.Nutrition.CaffeineTo!.Value.Value
+                        )
+                        && Near(
+                            apart.Inside.Nutrition.Sugars!.Value.Value,
+                            together.Inside.Nutrition.Sugars!.Value.Value
+                        )
+                        && Near(
+                            apart.Taste.Poured.Sweetness!.Value.Value * (coffee + syrup + milk),
+                            together.Taste.Poured.Sweetness!.Value.Value * mass
+                        )
+                        && Near(apart.Taste.Poured.MilkPerCoffee!.Value, together.Taste.Poured.MilkPerCoffee!.Value);
+                }
+            );
 
     [Fact]
     public void A_part_s_ratio_is_that_of_what_is_in_it_whatever_kind_it_is()
     {
         // By hand: 40 g of coffee on 100 g of a chocolate made of 80 g milk and 20 g sauce: 1 : 2.
-        double? Ratio(string kind) => FullBar.Mix(
-            TestBar.Build(TestBar.Line("coffee", 40, "g"), TestBar.Line("choc", 100, "g")),
-            FullBar.Read(FullBar.Document with { Parts = [new() { Id = "choc", Name = "Choc", Kind = kind, Colour = "#aabbcc", Lines = [Share("milk", 80), Share("sauce", 20)] }] })).Size("m").Taste.Poured.MilkPerCoffee;
+        double? Ratio(string kind) =>
+            FullBar
+                .Mix(
+                    TestBar.Build(TestBar.Line("coffee", 40, "g"), TestBar.Line("choc", 100, "g")),
+                    FullBar.Read(
+                        FullBar.Document with
+                        {
+                            Parts =
+                            [
+                                new()
+                                {
+                                    Id = "choc",
+                                    Name = "Choc",
+                                    Kind = kind,
+                                    Colour = "#aabbcc",
+                                    Lines = [Share("milk", 80), Share("sauce", 20)],
+                                },
+                            ],
+                        }
+                    )
+                )
+                .Size("m")
+                .Taste.Poured.MilkPerCoffee;
 
         Assert.Equal(2, Ratio("milk")!.Value, 1e-9);
         Assert.Equal(2, Ratio("sauce")!.Value, 1e-9);
@@ -106,14 +196,64 @@ public class CoffeeContentTests
     public void Sugar_in_a_whipped_coffee_counts_in_a_line_in_a_part_and_on_top()
     {
         // By hand: 10 g instant, 10 g sugar, 10 g water: a third each; 30 g of it on 170 g of milk.
-        var bar = FullBar.Read(FullBar.Document with
-        {
-            Ingredients = [.. FullBar.Document.Ingredients, new() { Id = "whipped", Name = "Whipped coffee", Kind = "coffee", DensityGramsPerMl = 0.4, Colour = "#b58a5a", RoastCaffeinePercent = 3, Allergens = new() }],
-            Coffees = [new() { Id = "w", Name = "Whip it", Ingredient = "whipped", Method = "whipped", CoffeeGrams = 10, WaterGrams = 10, OtherGrams = 10 }],
-            Parts = [new() { Id = "base", Name = "Base", Kind = "milk", Colour = "#aabbcc", Lines = [Share("whipped", 30), Share("milk", 170)] }],
-        });
-        var inside = FullBar.Mix(TestBar.Build(TestBar.Line("whipped", 30, "g"), TestBar.Line("milk", 170, "g")), bar).Size("m");
-        var onTop = FullBar.Mix(TestBar.Build(TestBar.Line("milk", 170, "g"), TestBar.Line("whipped", 30, "g") with { Technique = "top" }), bar).Size("m");
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Ingredients =
+                [
+                    .. FullBar.Document.Ingredients,
+                    new()
+                    {
+                        Id = "whipped",
+                        Name = "Whipped coffee",
+                        Kind = "coffee",
+                        DensityGramsPerMl = 0.4,
+                        Colour = "#b58a5a",
+                        RoastCaffeinePercent = 3,
+                        Allergens = new(),
+                    },
+                ],
+                Coffees =
+                [
+                    new()
+                    {
+                        Id = "w",
+                        Name = "Whip it",
+                        Ingredient = "whipped",
+                        Method = "whipped",
+                        CoffeeGrams = 10,
+                        WaterGrams = 10,
+                        OtherGrams = 10,
+                    },
+                ],
+                Parts =
+                [
+                    new()
+                    {
+                        Id = "base",
+                        Name = "Base",
+                        Kind = "milk",
+                        Colour = "#aabbcc",
+                        Lines = [Share("whipped", 30), Share("milk", 170)],
+                    },
+                ],
+            }
+        );
+        var inside = FullBar
+            .Mix(TestBar.Build(TestBar.Line("whipped", 30, "g"), TestBar.Line("milk", 170, "g")), bar)
+            .Size("m");
+        var onTop = FullBar
+            .Mix(
+                TestBar.Build(
+                    TestBar.Line("milk", 170, "g"),
+                    TestBar.Line("whipped", 30, "g") with
+                    {
+                        Technique = "top",
+                    }
+                ),
+                bar
+            )
+            .Size("m");
         var part = FullBar.Mix(TestBar.Build(TestBar.Line("base", 200, "g")), bar).Size("m");
 
         foreach (var size in new[] { inside, onTop, part })
@@ -149,29 +289,76 @@ public class CoffeeContentTests
     [Fact]
     public void Ice_that_a_coffee_was_frozen_to_is_that_coffee()
     {
-        var bar = FullBar.With("coffee-ice", ice => ice with { FrozenFrom = "coffee", StrengthPercent = null, Per100g = null });
+        var bar = FullBar.With("coffee-ice", ice =>
+            ice with
+            {
+                FrozenFrom = "coffee",
+                StrengthPercent = null,
+                Per100g = null,
+            }
+        );
         var ice = FullBar.Ingredient("coffee-ice", bar);
 
         Assert.Equal(1.25, ice.Strength!.Value.Value);
         Assert.Equal(40, ice.Composition.CaffeineMg);
-        Assert.Equal("ingredients[14].frozenFrom", Assert.Single(BarReader.Read(FullBar.Document with { Ingredients = [.. FullBar.Document.Ingredients.Select(one => one.Id == "coffee-ice" ? one with { FrozenFrom = "milk" } : one)] }).Problems).Field);
+        Assert.Equal(
+            "ingredients[14].frozenFrom",
+            Assert
+                .Single(
+                    BarReader
+                        .Read(
+                            FullBar.Document with
+                            {
+                                Ingredients =
+                                [
+                                    .. FullBar.Document.Ingredients.Select(one =>
+                                        one.Id == "coffee-ice" ? one with { FrozenFrom = "milk" } : one
+                                    ),
+                                ],
+                            }
+                        )
+                        .Problems
+                )
+                .Field
+        );
     }
 
     [Fact]
     public void A_line_may_name_another_recipe_and_is_pulled_by_it()
     {
-        var bar = FullBar.Read(FullBar.Document with
-        {
-            Espresso = [.. FullBar.Document.Espresso, new EspressoDocument { Id = "single", Name = "Single", Ingredient = "espresso", DoseGrams = 9, YieldGrams = 20, ShotsPerPull = 1, ExtractionPercent = 22 }],
-        });
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Espresso =
+                [
+                    .. FullBar.Document.Espresso,
+                    new EspressoDocument
+                    {
+                        Id = "single",
+                        Name = "Single",
+                        Ingredient = "espresso",
+                        DoseGrams = 9,
+                        YieldGrams = 20,
+                        ShotsPerPull = 1,
+                        ExtractionPercent = 22,
+                    },
+                ],
+            }
+        );
         var usual = FullBar.Mix(TestBar.Build(Double, Milk), bar).Size("m").Lines[0];
         var single = FullBar.Mix(TestBar.Build(Double with { Recipe = "single" }, Milk), bar).Size("m");
 
         Assert.Equal((36, "Double", 1), (usual.Mass.Value, usual.Pull!.Recipe, usual.Pull.WholePulls));
-        Assert.Equal((40, "Single", 2), (single.Lines[0].Mass.Value, single.Lines[0].Pull!.Recipe, single.Lines[0].Pull!.WholePulls));
+        Assert.Equal(
+            (40, "Single", 2),
+            (single.Lines[0].Mass.Value, single.Lines[0].Pull!.Recipe, single.Lines[0].Pull!.WholePulls)
+        );
         Assert.Equal(2 * 9 * 0.22 / (40 + 206) * 100, single.Taste.Poured.Strength!.Value.Value, 1e-9);
         Assert.Equal(0.36, single.Cost.Ingredients!.Value.Value - (206 * 0.001), 1e-9);
-        Assert.Equal("lines[0].recipe", Assert.Single(BuildReader.Read(TestBar.Build(Double with { Recipe = "triple" }), bar).Problems).Field);
+        Assert.Equal(
+            "lines[0].recipe",
+            Assert.Single(BuildReader.Read(TestBar.Build(Double with { Recipe = "triple" }), bar).Problems).Field
+        );
     }
 
     [Fact]
@@ -188,24 +375,66 @@ public class CoffeeContentTests
     [InlineData(40, false)]
     public void A_roast_of_more_caffeine_than_any_coffee_has_is_refused(double percent, bool isRead)
     {
-        var reading = Krasis.Core.Bar.Ingredients.IngredientReader.Read(FullBar.Document.Ingredients[0] with { RoastCaffeinePercent = percent });
+        var reading = Krasis.Core.Bar.Ingredients.IngredientReader.Read(
+            FullBar.Document.Ingredients[0] with
+            {
+                RoastCaffeinePercent = percent,
+            }
+        );
         Assert.Equal(isRead ? [] : ["roastCaffeinePercent"], reading.Problems.Select(problem => problem.Field));
     }
 
     [Fact]
     public void A_reduced_part_has_lost_the_water_s_heat_with_the_water()
     {
-        // By hand: 100 g of syrup at 2.8 and 100 g of water at 4.186, 20 % of it boiled away: (280 + 418.6 − 40 × 4.186) ÷ 160.
-        var bar = FullBar.Read(FullBar.Document with { Parts = [new() { Id = "p", Name = "P", Kind = "syrup", Colour = "#aabbcc", Lines = [Share("syrup", 100), Share("water", 100)], LossPercent = 20 }] });
+        // By hand: 100 g of syrup at 2.8 and 100 g of water at 4.186, 20 % of it boiled away: (280 + 418.6 − 40 ×
+        // 4.186) ÷ 160.
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Parts =
+                [
+                    new()
+                    {
+                        Id = "p",
+                        Name = "P",
+                        Kind = "syrup",
+                        Colour = "#aabbcc",
+                        Lines = [Share("syrup", 100), Share("water", 100)],
+                        LossPercent = 20,
+                    },
+                ],
+            }
+        );
 
         Assert.Equal((280 + 418.6 - (40 * 4.186)) / 160, FullBar.Ingredient("p", bar).SpecificHeat.Value, 1e-9);
     }
 
-    private static PartLineDocument Share(string ingredient, double grams) => new() { Ingredient = ingredient, Amount = grams, Measure = "g" };
+    private static PartLineDocument Share(string ingredient, double grams) =>
+        new()
+        {
+            Ingredient = ingredient,
+            Amount = grams,
+            Measure = "g",
+        };
 
     private static (double Caffeine, double Cost) Figures(double dose, double yield)
     {
-        var bar = FullBar.Read(FullBar.Document with { Espresso = [FullBar.Document.Espresso[0] with { DoseGrams = dose, YieldGrams = yield, BasketFromGrams = null, BasketToGrams = null }] });
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Espresso =
+                [
+                    FullBar.Document.Espresso[0] with
+                    {
+                        DoseGrams = dose,
+                        YieldGrams = yield,
+                        BasketFromGrams = null,
+                        BasketToGrams = null,
+                    },
+                ],
+            }
+        );
         var size = FullBar.Mix(TestBar.Build(Double), bar).Size("m");
         return (size.Inside.Nutrition.Caffeine!.Value.Value, size.Cost.Ingredients!.Value.Value);
     }

@@ -10,7 +10,10 @@ namespace Krasis.Core.Tests.Comparing;
 public class BuildMergeTests
 {
     private static readonly BuildDocument Origin = TestBar.Build(
-        TestBar.Line("syrup", 4, "stroke", ("s", 2)), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml", ("l", 320))) with
+        TestBar.Line("syrup", 4, "stroke", ("s", 2)),
+        TestBar.Line("espresso", 2, "shot"),
+        TestBar.Line("milk", 200, "ml", ("l", 320))
+    ) with
     {
         Name = "Latte",
         Tags = ["iced"],
@@ -24,48 +27,77 @@ public class BuildMergeTests
         Gen.OneOfConst<string[]>(["s", "m", "l"], ["m", "l"], ["s", "m"]),
         Gen.OneOfConst<string[]>(["iced"], [], ["iced", "fair"]),
         Gen.Select(Gen.Int[0, 3], Gen.Int[1, 6], Gen.Int[0, 2], (gone, strokes, turn) => (gone, strokes, turn)),
-        (name, reserve, sizes, tags, lines) => Origin with
-        {
-            Name = name,
-            ReserveMm = reserve,
-            Sizes = sizes,
-            Tags = tags,
-            Lines =
-            [
-                .. Origin.Lines.Skip(lines.turn).Concat(Origin.Lines.Take(lines.turn))
-                    .Where((_, i) => i != lines.gone)
-                    .Select(line => line with
-                    {
-                        Amount = line.Id == "syrup" ? lines.strokes : line.Amount,
-                        Pins = [.. line.Pins.Where(pin => sizes.Contains(pin.Size))],
-                    }),
-            ],
-        });
+        (name, reserve, sizes, tags, lines) =>
+            Origin with
+            {
+                Name = name,
+                ReserveMm = reserve,
+                Sizes = sizes,
+                Tags = tags,
+                Lines =
+                [
+                    .. Origin
+                        .Lines.Skip(lines.turn)
+                        .Concat(Origin.Lines.Take(lines.turn))
+                        .Where((_, i) => i != lines.gone)
+                        .Select(line =>
+                            line with
+                            {
+                                Amount = line.Id == "syrup" ? lines.strokes : line.Amount,
+                                Pins = [.. line.Pins.Where(pin => sizes.Contains(pin.Size))],
+                            }
+                        ),
+                ],
+            }
+    );
 
     [Fact]
-    public void Who_alone_has_changed_something_has_it_his_way() => Changed.Seeded().Sample(changed =>
-        Same(changed, Merge(changed, Origin).Build) && Same(changed, Merge(Origin, changed).Build)
-        && Merge(changed, Origin).Clashes.Count == 0 && Merge(Origin, changed).Clashes.Count == 0);
+    public void Who_alone_has_changed_something_has_it_his_way() =>
+        Changed
+            .Seeded()
+            .Sample(changed =>
+                Same(changed, Merge(changed, Origin).Build)
+                && Same(changed, Merge(Origin, changed).Build)
+                && Merge(changed, Origin).Clashes.Count == 0
+                && Merge(Origin, changed).Clashes.Count == 0
+            );
 
     [Fact]
-    public void What_both_have_changed_alike_does_not_clash() => Changed.Seeded().Sample(changed =>
-        Merge(changed, changed) is { Clashes.Count: 0 } merged && Same(changed, merged.Build));
+    public void What_both_have_changed_alike_does_not_clash() =>
+        Changed
+            .Seeded()
+            .Sample(changed => Merge(changed, changed) is { Clashes.Count: 0 } merged && Same(changed, merged.Build));
 
     [Fact]
-    public void A_merged_build_can_always_be_poured_and_has_every_line_that_either_changed() => Gen.Select(Changed, Changed).Seeded().Sample((mine, theirs) =>
-    {
-        var merged = Merge(mine, theirs).Build;
-        var kept = Origin.Lines.Where(line => mine.Lines.Any(one => one.Id == line.Id) && theirs.Lines.Any(one => one.Id == line.Id));
-        return BuildReader.Read(merged, TestBar.Facts).IsRead
-            && kept.All(line => merged.Lines.Count(one => one.Id == line.Id) == 1)
-            && merged.Lines.Select(line => line.Id).Distinct().Count() == merged.Lines.Count;
-    });
+    public void A_merged_build_can_always_be_poured_and_has_every_line_that_either_changed() =>
+        Gen.Select(Changed, Changed)
+            .Seeded()
+            .Sample(
+                (mine, theirs) =>
+                {
+                    var merged = Merge(mine, theirs).Build;
+                    var kept = Origin.Lines.Where(line =>
+                        mine.Lines.Any(one => one.Id == line.Id) && theirs.Lines.Any(one => one.Id == line.Id)
+                    );
+                    return BuildReader.Read(merged, TestBar.Facts).IsRead
+                        && kept.All(line => merged.Lines.Count(one => one.Id == line.Id) == 1)
+                        && merged.Lines.Select(line => line.Id).Distinct().Count() == merged.Lines.Count;
+                }
+            );
 
     [Fact]
     public void Different_cells_of_one_line_are_both_kept()
     {
         var mine = With(line => line.Id == "milk" ? line with { Amount = 220, Note = "Slowly." } : line);
-        var theirs = With(line => line.Id == "milk" ? line with { Technique = "steam", Pins = [new() { Size = "l", Amount = 300 }, new() { Size = "s", Amount = 90 }] } : line);
+        var theirs = With(line =>
+            line.Id == "milk"
+                ? line with
+                {
+                    Technique = "steam",
+                    Pins = [new() { Size = "l", Amount = 300 }, new() { Size = "s", Amount = 90 }],
+                }
+                : line
+        );
         var merged = Merge(mine, theirs);
         var milk = merged.Build.Lines.Single(line => line.Id == "milk");
 
@@ -78,54 +110,218 @@ public class BuildMergeTests
     public void What_both_have_changed_stands_as_mine_and_is_told_by_name()
     {
         var merged = Merge(
-            With(line => line.Id == "syrup" ? line with { Amount = 3, Pins = [new() { Size = "s", Amount = 1 }] } : line) with { Name = "Mine" },
-            With(line => line.Id == "syrup" ? line with { Amount = 5, Pins = [new() { Size = "s", Amount = 3 }] } : line) with { Name = "Theirs" });
+            With(line =>
+                line.Id == "syrup" ? line with { Amount = 3, Pins = [new() { Size = "s", Amount = 1 }] } : line
+            ) with
+            {
+                Name = "Mine",
+            },
+            With(line =>
+                line.Id == "syrup" ? line with { Amount = 5, Pins = [new() { Size = "s", Amount = 3 }] } : line
+            ) with
+            {
+                Name = "Theirs",
+            }
+        );
 
         Assert.Equal(("Mine", 3), (merged.Build.Name, merged.Build.Lines[0].Amount));
-        Assert.Equal([new("Name", "Theirs", "Mine"), new("Syrup, amount", "5", "3"), new("Small, Syrup", "3", "1")], merged.Clashes);
+        Assert.Equal(
+            [new("Name", "Theirs", "Mine"), new("Syrup, amount", "5", "3"), new("Small, Syrup", "3", "1")],
+            merged.Clashes
+        );
     }
 
-    public static TheoryData<string, Func<BuildDocument, BuildDocument>, Func<BuildDocument, BuildDocument>, string, string> Clashing => new()
-    {
-        { "Reserve", build => build with { ReserveMm = 3 }, build => build with { ReserveMm = 5 }, "5 mm", "3 mm" },
-        { "Reference size", build => build with { ReferenceSize = "s" }, build => build with { ReferenceSize = "l" }, "Large", "Small" },
-        { "Other sizes follow", build => build with { School = "same-shot" }, build => build with { School = "hold-the-ratio" }, "Hold the ratio", "Same shot" },
-        { "Served", build => build with { Serve = "iced" }, build => build with { Serve = "shaken" }, "shaken", "iced" },
-        { "On the board", build => build with { Season = new() { From = "05-01", To = "09-30" } }, build => build with { Season = new() { From = "05-01", To = "10-31" } }, "1 May to 31 October", "1 May to 30 September" },
-        { "Colour as seen", build => build with { SeenColour = "#aa8866" }, build => build with { SeenColour = "#bb8866" }, "#bb8866", "#aa8866" },
-        { "Variant of", build => build with { Parent = new() { Build = "p", How = "Iced" } }, build => build with { Parent = new() { Build = "p", How = "Shaken" } }, "Shaken", "Iced" },
-        { "Middle, price", build => build with { Prices = [new() { Size = "m", Price = 4.5 }] }, build => build with { Prices = [new() { Size = "m", Price = 5 }] }, "5", "4.5" },
-        { "Let be: overfull", Letting("mine"), Letting("theirs"), "theirs", "mine" },
-        { "Espresso, recipe", Line(1, line => line with { Recipe = "long" }), Line(1, line => line with { Recipe = "short" }), "Short", "Long" },
-        { "Syrup, measure", Line(0, line => line with { Measure = "g" }), Line(0, line => line with { Measure = "ml" }), "ml", "g" },
-        { "Milk, filled to", Line(2, line => line with { To = "to 60 mm" }), Line(2, line => line with { To = "to 50 mm" }), "to 50 mm", "to 60 mm" },
-        { "Milk, how it goes in", Line(2, line => line with { Technique = "stir" }), Line(2, line => line with { Technique = "float" }), "poured slowly on top", "stirred in" },
-        { "Milk, foam", Line(2, line => line with { Foam = "low" }), Line(2, line => line with { Foam = "high" }), "High", "Low" },
-        { "Milk, foam on it", Line(2, line => line with { FoamCapMm = 10 }), Line(2, line => line with { FoamCapMm = 13 }), "13 mm", "10 mm" },
-        { "Milk, cooled to", Line(2, line => line with { CooledCelsius = 10 }), Line(2, line => line with { CooledCelsius = 9 }), "9 °C", "10 °C" },
-        { "Milk, said again as", Line(2, line => line with { Stated = "200 ml" }), Line(2, line => line with { Stated = "201 ml" }), "201 ml", "200 ml" },
-        { "Milk, note", Line(2, line => line with { Note = "Mine." }), Line(2, line => line with { Note = "Theirs." }), "Theirs.", "Mine." },
+    public static TheoryData<
+        string,
+        Func<BuildDocument, BuildDocument>,
+        Func<BuildDocument, BuildDocument>,
+        string,
+        string
+    > Clashing =>
+        new()
         {
-            "Milk, how it scales",
-            Line(2, line => line with { Scale = new() { By = "share", Of = "espresso" } }),
-            Line(2, line => line with { Scale = new() { By = "fixed" } }),
-            "the same in every size",
-            "a share of Espresso"
-        },
-        { "Large, Milk", Line(2, line => line with { Pins = [new() { Size = "l", To = "to 90 mm" }] }), Line(2, line => line with { Pins = [new() { Size = "l", Amount = 310 }] }), "310", "to 90 mm" },
-    };
+            { "Reserve", build => build with { ReserveMm = 3 }, build => build with { ReserveMm = 5 }, "5 mm", "3 mm" },
+            {
+                "Reference size",
+                build => build with { ReferenceSize = "s" },
+                build => build with { ReferenceSize = "l" },
+                "Large",
+                "Small"
+            },
+            {
+                "Other sizes follow",
+                build => build with { School = "same-shot" },
+                build => build with { School = "hold-the-ratio" },
+                "Hold the ratio",
+                "Same shot"
+            },
+            {
+                "Served",
+                build => build with { Serve = "iced" },
+                build => build with { Serve = "shaken" },
+                "shaken",
+                "iced"
+            },
+            {
+                "On the board",
+                build =>
+                    build with
+                    {
+                        Season = new() { From = "05-01", To = "09-30" },
+                    },
+                build =>
+                    build with
+                    {
+                        Season = new() { From = "05-01", To = "10-31" },
+                    },
+                "1 May to 31 October",
+                "1 May to 30 September"
+            },
+            {
+                "Colour as seen",
+                build => build with { SeenColour = "#aa8866" },
+                build => build with { SeenColour = "#bb8866" },
+                "#bb8866",
+                "#aa8866"
+            },
+            {
+                "Variant of",
+                build =>
+                    build with
+                    {
+                        Parent = new() { Build = "p", How = "Iced" },
+                    },
+                build =>
+                    build with
+                    {
+                        Parent = new() { Build = "p", How = "Shaken" },
+                    },
+                "Shaken",
+                "Iced"
+            },
+            {
+                "Middle, price",
+                build => build with { Prices = [new() { Size = "m", Price = 4.5 }] },
+                build => build with { Prices = [new() { Size = "m", Price = 5 }] },
+                "5",
+                "4.5"
+            },
+            { "Let be: overfull", Letting("mine"), Letting("theirs"), "theirs", "mine" },
+            {
+                "Espresso, recipe",
+                Line(1, line => line with { Recipe = "long" }),
+                Line(1, line => line with { Recipe = "short" }),
+                "Short",
+                "Long"
+            },
+            {
+                "Syrup, measure",
+                Line(0, line => line with { Measure = "g" }),
+                Line(0, line => line with { Measure = "ml" }),
+                "ml",
+                "g"
+            },
+            {
+                "Milk, filled to",
+                Line(2, line => line with { To = "to 60 mm" }),
+                Line(2, line => line with { To = "to 50 mm" }),
+                "to 50 mm",
+                "to 60 mm"
+            },
+            {
+                "Milk, how it goes in",
+                Line(2, line => line with { Technique = "stir" }),
+                Line(2, line => line with { Technique = "float" }),
+                "poured slowly on top",
+                "stirred in"
+            },
+            {
+                "Milk, foam",
+                Line(2, line => line with { Foam = "low" }),
+                Line(2, line => line with { Foam = "high" }),
+                "High",
+                "Low"
+            },
+            {
+                "Milk, foam on it",
+                Line(2, line => line with { FoamCapMm = 10 }),
+                Line(2, line => line with { FoamCapMm = 13 }),
+                "13 mm",
+                "10 mm"
+            },
+            {
+                "Milk, cooled to",
+                Line(2, line => line with { CooledCelsius = 10 }),
+                Line(2, line => line with { CooledCelsius = 9 }),
+                "9 °C",
+                "10 °C"
+            },
+            {
+                "Milk, said again as",
+                Line(2, line => line with { Stated = "200 ml" }),
+                Line(2, line => line with { Stated = "201 ml" }),
+                "201 ml",
+                "200 ml"
+            },
+            {
+                "Milk, note",
+                Line(2, line => line with { Note = "Mine." }),
+                Line(2, line => line with { Note = "Theirs." }),
+                "Theirs.",
+                "Mine."
+            },
+            { "Milk, how it scales", Line(2, line => line with { Scale = new()
+                        {
+                            By = "share",
+                            Of = "espresso",
+                        } }), Line(2, line => line with { Scale = new() { By = "fixed" } }), "the same in every size", "a share of Espresso" },
+            {
+                "Large, Milk",
+                Line(2, line => line with { Pins = [new() { Size = "l", To = "to 90 mm" }] }),
+                Line(2, line => line with { Pins = [new() { Size = "l", Amount = 310 }] }),
+                "310",
+                "to 90 mm"
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Clashing))]
-    public void Each_clash_is_told_in_words(string where, Func<BuildDocument, BuildDocument> mine, Func<BuildDocument, BuildDocument> theirs, string theirWords, string myWords)
+    public void Each_clash_is_told_in_words(
+        string where,
+        Func<BuildDocument, BuildDocument> mine,
+        Func<BuildDocument, BuildDocument> theirs,
+        string theirWords,
+        string myWords
+    )
     {
-        var bar = FullBar.Read(FullBar.Document with
-        {
-            Espresso = [.. FullBar.Document.Espresso, FullBar.Document.Espresso[0] with { Id = "long", Name = "Long" }, FullBar.Document.Espresso[0] with { Id = "short", Name = "Short" }],
-        });
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Espresso =
+                [
+                    .. FullBar.Document.Espresso,
+                    FullBar.Document.Espresso[0] with
+                    {
+                        Id = "long",
+                        Name = "Long",
+                    },
+                    FullBar.Document.Espresso[0] with
+                    {
+                        Id = "short",
+                        Name = "Short",
+                    },
+                ],
+            }
+        );
 
-        Assert.Equal([new(where, theirWords, myWords)], BuildMerge.Of(Origin, mine(Origin), theirs(Origin), bar).Clashes);
-        Assert.Equal([new(where, myWords, theirWords)], BuildMerge.Of(Origin, theirs(Origin), mine(Origin), bar).Clashes);
+        Assert.Equal(
+            [new(where, theirWords, myWords)],
+            BuildMerge.Of(Origin, mine(Origin), theirs(Origin), bar).Clashes
+        );
+        Assert.Equal(
+            [new(where, myWords, theirWords)],
+            BuildMerge.Of(Origin, theirs(Origin), mine(Origin), bar).Clashes
+        );
     }
 
     [Fact]
@@ -168,7 +364,17 @@ public class BuildMergeTests
     [Fact]
     public void What_is_said_of_a_size_that_goes_goes_with_it_and_some_size_is_left()
     {
-        var said = With(line => line.Id == "syrup" ? line with { Scale = new() { By = "ladder", Ladder = [new() { Size = "l", Amount = 6 }] } } : line) with { Prices = [.. Origin.Prices, new() { Size = "l", Price = 5 }] };
+        var said = With(line =>
+            line.Id == "syrup"
+                ? line with
+                {
+                    Scale = new() { By = "ladder", Ladder = [new() { Size = "l", Amount = 6 }] },
+                }
+                : line
+        ) with
+        {
+            Prices = [.. Origin.Prices, new() { Size = "l", Price = 5 }],
+        };
         var merged = Merge(said, Origin with { Sizes = ["s", "m"] }).Build;
         Assert.Equal(["m"], merged.Prices.Select(price => price.Size));
         Assert.Empty(merged.Lines[0].Scale!.Ladder);
@@ -184,11 +390,29 @@ public class BuildMergeTests
         build => build with { Lines = [.. build.Lines.Select((line, i) => i == at ? change(line) : line)] };
 
     private static Func<BuildDocument, BuildDocument> Letting(string reason) =>
-        build => build with { Waivers = [new() { Check = "overfull", Size = "m", Reason = reason }] };
+        build =>
+            build with
+            {
+                Waivers =
+                [
+                    new()
+                    {
+                        Check = "overfull",
+                        Size = "m",
+                        Reason = reason,
+                    },
+                ],
+            };
 
-    private static BuildDocument With(Func<LineDocument, LineDocument> make) => Origin with { Lines = [.. Origin.Lines.Select(make)] };
+    private static BuildDocument With(Func<LineDocument, LineDocument> make) =>
+        Origin with
+        {
+            Lines = [.. Origin.Lines.Select(make)],
+        };
 
-    private static Merged Merge(BuildDocument mine, BuildDocument theirs) => BuildMerge.Of(Origin, mine, theirs, TestBar.Facts);
+    private static Merged Merge(BuildDocument mine, BuildDocument theirs) =>
+        BuildMerge.Of(Origin, mine, theirs, TestBar.Facts);
 
-    private static bool Same(BuildDocument one, BuildDocument other) => JsonSerializer.Serialize(one) == JsonSerializer.Serialize(other);
+    private static bool Same(BuildDocument one, BuildDocument other) =>
+        JsonSerializer.Serialize(one) == JsonSerializer.Serialize(other);
 }

@@ -22,13 +22,19 @@ public class StrokesTests
         Assert.Equal(Ten.StandardDeviation(), measured.Deviation!.Value.Value, 1e-12);
         Assert.Equal(Ten.StandardDeviation() / Ten.Mean() * 100, measured.Variation!.Value.Value, 1e-9);
         Assert.Equal(Ten.Mean() / 1.3, measured.MlPerStroke!.Value.Value, 1e-12);
-        Assert.Equal(MathNetT.InvCDF(0, 1, 9, 0.975) * Ten.StandardDeviation() / Math.Sqrt(10) / Ten.Mean() * 100, measured.SureWithin!.Value.Value, 1e-3);
+        Assert.Equal(
+            MathNetT.InvCDF(0, 1, 9, 0.975) * Ten.StandardDeviation() / Math.Sqrt(10) / Ten.Mean() * 100,
+            measured.SureWithin!.Value.Value,
+            1e-3
+        );
     }
 
     // Source: MathNet.Numerics, the 97.5 % points of Student's t.
     [Fact]
     public void Student_s_points_are_those_of_MathNet() =>
-        Assert.All(Enumerable.Range(1, 200), freedom => Assert.Equal(MathNetT.InvCDF(0, 1, freedom, 0.975), StudentT.At(freedom), 5e-3));
+        Assert.All(Enumerable.Range(1, 200), freedom =>
+            Assert.Equal(MathNetT.InvCDF(0, 1, freedom, 0.975), StudentT.At(freedom), 5e-3)
+        );
 
     // Source: MathNet.Numerics: the first n whose 95 % interval is within 2 %, counted up.
     [Theory]
@@ -56,13 +62,18 @@ public class StrokesTests
     }
 
     [Fact]
-    public void A_stroke_ten_times_the_others_is_named_and_not_averaged_in() => Gen.Int[0, 10].Seeded().Sample(at =>
-    {
-        double[] strokes = [.. Ten.Take(at), 97, .. Ten.Skip(at)];
-        var measured = Of(strokes);
-        var odd = measured.Odd.Single();
-        return odd is { IsRefused: true } && odd.Index == at && Math.Abs(measured.GramsPerStroke!.Value.Value - Ten.Average()) < 1e-12;
-    });
+    public void A_stroke_ten_times_the_others_is_named_and_not_averaged_in() =>
+        Gen.Int[0, 10]
+            .Seeded()
+            .Sample(at =>
+            {
+                double[] strokes = [.. Ten.Take(at), 97, .. Ten.Skip(at)];
+                var measured = Of(strokes);
+                var odd = measured.Odd.Single();
+                return odd is { IsRefused: true }
+                    && odd.Index == at
+                    && Math.Abs(measured.GramsPerStroke!.Value.Value - Ten.Average()) < 1e-12;
+            });
 
     [Fact]
     public void Such_a_stroke_is_not_kept_either()
@@ -107,7 +118,9 @@ public class StrokesTests
     [Fact]
     public void The_maker_is_contradicted_past_five_per_cent()
     {
-        Assert.Contains(Of(Pump(Ten) with { NominalMl = 7 }).Says, says => says.StartsWith("The maker says 7 ml; it gives 7.51 ml, 7.3 % more.", StringComparison.Ordinal));
+        Assert.Contains(Of(Pump(Ten) with { NominalMl = 7 }).Says, says =>
+            says.StartsWith("The maker says 7 ml; it gives 7.51 ml, 7.3 % more.", StringComparison.Ordinal)
+        );
         Assert.Contains("Within 5 % of the maker's 7.5 ml.", Of(Pump(Ten) with { NominalMl = 7.5 }).Says);
     }
 
@@ -117,14 +130,27 @@ public class StrokesTests
         var before = Pump(Ten) with { WeighedOn = "2026-03-01" };
         Assert.Equal("2026-03-01", StrokeWeighing.Stamp(before, before with { NominalMl = 8 }, Today).WeighedOn);
         Assert.Equal("2026-11-25", StrokeWeighing.Stamp(before, before with { StrokesGrams = [9.9] }, Today).WeighedOn);
-        Assert.Equal("2026-11-20", StrokeWeighing.Stamp(before, before with { StrokesGrams = [9.9], WeighedOn = "2026-11-20" }, Today).WeighedOn);
+        Assert.Equal(
+            "2026-11-20",
+            StrokeWeighing
+                .Stamp(before, before with { StrokesGrams = [9.9], WeighedOn = "2026-11-20" }, Today)
+                .WeighedOn
+        );
         Assert.Equal("2026-11-25", StrokeWeighing.Stamp(null, Pump(Ten), Today).WeighedOn);
         Assert.Null(StrokeWeighing.Stamp(before, before with { StrokesGrams = [], StrokeMl = 7 }, Today).WeighedOn);
     }
 
-    private static DispenserDocument Pump(params double[] strokes) => new() { Id = "pump", Name = "Pump", Ingredient = "syrup", StrokesGrams = strokes };
+    private static DispenserDocument Pump(params double[] strokes) =>
+        new()
+        {
+            Id = "pump",
+            Name = "Pump",
+            Ingredient = "syrup",
+            StrokesGrams = strokes,
+        };
 
     private static StrokesMeasured Of(params double[] strokes) => Of(Pump(strokes));
 
-    private static StrokesMeasured Of(DispenserDocument pump) => StrokesMeasured.Of(pump, FullBar.Ingredient("syrup"), FullBar.Facts.House, Today);
+    private static StrokesMeasured Of(DispenserDocument pump) =>
+        StrokesMeasured.Of(pump, FullBar.Ingredient("syrup"), FullBar.Facts.House, Today);
 }

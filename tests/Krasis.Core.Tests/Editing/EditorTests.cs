@@ -4,10 +4,14 @@ using Krasis.Core.Judging.Mends;
 
 namespace Krasis.Core.Tests.Editing;
 
-/// <summary>What is done on a sheet. Reckoned by hand at the test bar: its pump gives 7.5 ml of the syrup of 1.3 g/ml, a shot is 18 g.</summary>
+/// <summary>What is done on a sheet. Reckoned by hand at the test bar: its pump gives 7.5 ml of the syrup of 1.3 g/ml,
+/// a shot is 18 g.</summary>
 public class EditorTests
 {
-    private static readonly LineDocument Syrup = TestBar.Line("syrup", 4, "stroke", ("s", 2)) with { Scale = new ScaleDocument { By = "ladder", Ladder = [new() { Size = "l", Amount = 6 }] } };
+    private static readonly LineDocument Syrup = TestBar.Line("syrup", 4, "stroke", ("s", 2)) with
+    {
+        Scale = new ScaleDocument { By = "ladder", Ladder = [new() { Size = "l", Amount = 6 }] },
+    };
     private static readonly LineDocument Milk = TestBar.Line("milk", 200, "ml");
 
     // 4, 2 and 6 strokes of 7.5 ml.
@@ -16,23 +20,43 @@ public class EditorTests
     {
         var line = Do(TestBar.Build(Syrup), new() { Measure = new("syrup", "ml") }).Build.Lines.Single();
 
-        Assert.Equal(("ml", 30.0, 15.0, 45.0), (line.Measure, line.Amount, line.Pins.Single().Amount, line.Scale!.Ladder.Single().Amount));
-        Assert.Equal(4, Do(TestBar.Build(line), new() { Measure = new("syrup", "stroke") }).Build.Lines.Single().Amount!.Value, 1e-9);
+        Assert.Equal(
+            ("ml", 30.0, 15.0, 45.0),
+            (line.Measure, line.Amount, line.Pins.Single().Amount, line.Scale!.Ladder.Single().Amount)
+        );
+        Assert.Equal(
+            4,
+            Do(TestBar.Build(line), new() { Measure = new("syrup", "stroke") }).Build.Lines.Single().Amount!.Value,
+            1e-9
+        );
     }
 
     // The light syrup stands in no pump: three strokes were 22.5 ml, and a jigger shows whole ones.
     [Fact]
     public void Another_ingredient_is_as_many_millilitres_and_what_is_not_kept_is_told()
     {
-        var edited = Do(TestBar.Build(Syrup with { Amount = 3, Stated = "20 ml", Scale = null }), new() { Ingredient = new("syrup", "light") });
+        var edited = Do(
+            TestBar.Build(Syrup with { Amount = 3, Stated = "20 ml", Scale = null }),
+            new() { Ingredient = new("syrup", "light") }
+        );
         var line = edited.Build.Lines.Single();
 
-        Assert.Equal(("light", "ml", 23.0, 15.0, null), (line.Ingredient, line.Measure, line.Amount, line.Pins.Single().Amount, line.Stated));
-        Assert.Equal(["3 strokes of Syrup were 22.5 ml; 23 ml of Light syrup are 23 ml.", "'20 ml' was said of Syrup, and is taken out."], edited.Said);
+        Assert.Equal(
+            ("light", "ml", 23.0, 15.0, null),
+            (line.Ingredient, line.Measure, line.Amount, line.Pins.Single().Amount, line.Stated)
+        );
+        Assert.Equal(
+            [
+                "3 strokes of Syrup were 22.5 ml; 23 ml of Light syrup are 23 ml.",
+                "'20 ml' was said of Syrup, and is taken out.",
+            ],
+            edited.Said
+        );
         Assert.Empty(Do(TestBar.Build(Milk), new() { Ingredient = new("milk", "oat") }).Said);
     }
 
-    // A scoop of cocoa is 20 ml of 0.5 g/ml; what is weighed stays as many grams: 2 scoops are 20 g, and whip is weighed.
+    // A scoop of cocoa is 20 ml of 0.5 g/ml; what is weighed stays as many grams: 2 scoops are 20 g, and whip is
+    // weighed.
     [Fact]
     public void What_is_weighed_stays_as_many_grams()
     {
@@ -49,7 +73,8 @@ public class EditorTests
         Assert.Equal((null, null), Of(Do(TestBar.Build(steamed), new() { Ingredient = new("milk", "coffee") })));
         Assert.Equal(("steam", "low"), Of(Do(TestBar.Build(steamed), new() { Ingredient = new("milk", "oat") })));
 
-        static (string?, string?) Of(Edited edited) => (edited.Build.Lines.Single().Technique, edited.Build.Lines.Single().Foam);
+        static (string?, string?) Of(Edited edited) =>
+            (edited.Build.Lines.Single().Technique, edited.Build.Lines.Single().Foam);
     }
 
     // 100 strokes are the most: 760 ml would be 101.3 of them.
@@ -58,7 +83,11 @@ public class EditorTests
     [InlineData(760, false)]
     public void What_another_measure_does_not_take_is_refused(double amount, bool takes)
     {
-        var read = Editor.Apply(TestBar.Build(TestBar.Line("syrup", amount, "ml")), new() { Measure = new("syrup", "stroke") }, FullBar.Facts);
+        var read = Editor.Apply(
+            TestBar.Build(TestBar.Line("syrup", amount, "ml")),
+            new() { Measure = new("syrup", "stroke") },
+            FullBar.Facts
+        );
 
         Assert.Equal(takes, read.IsRead);
     }
@@ -87,14 +116,40 @@ public class EditorTests
         Assert.Equal((60.0, null), (now.Amount, now.To));
         Assert.Equal(["m to ½", "l to ½"], now.Pins.Select(pin => $"{pin.Size} {pin.To}"));
 
-        var pinned = TestBar.Line("water", 100, "ml") with { Pins = [new() { Size = "s", Amount = 10, To = "to ½" }] };
-        Assert.Equal(["Water was filled to ½ in Small; there it is an amount now."], Do(TestBar.Build(TestBar.Line("espresso", 1, "shot"), pinned), new() { Reference = "s" }).Said);
+        var pinned = TestBar.Line("water", 100, "ml") with
+        {
+            Pins =
+            [
+                new()
+                {
+                    Size = "s",
+                    Amount = 10,
+                    To = "to ½",
+                },
+            ],
+        };
+        Assert.Equal(
+            ["Water was filled to ½ in Small; there it is an amount now."],
+            Do(TestBar.Build(TestBar.Line("espresso", 1, "shot"), pinned), new() { Reference = "s" }).Said
+        );
     }
 
     [Fact]
     public void What_was_said_of_a_cup_goes_with_it()
     {
-        var build = TestBar.Build(Milk, Syrup) with { Prices = [new() { Size = "s", Price = 3 }, new() { Size = "l", Price = 4 }], Waivers = [new() { Check = "overfull", Size = "s", Reason = "so" }] };
+        var build = TestBar.Build(Milk, Syrup) with
+        {
+            Prices = [new() { Size = "s", Price = 3 }, new() { Size = "l", Price = 4 }],
+            Waivers =
+            [
+                new()
+                {
+                    Check = "overfull",
+                    Size = "s",
+                    Reason = "so",
+                },
+            ],
+        };
         var now = Do(build, new() { Sizes = ["l"] }).Build;
 
         Assert.Equal(("l", "l", 6.0), (now.ReferenceSize, Assert.Single(now.Prices).Size, now.Lines[1].Amount));
@@ -106,11 +161,29 @@ public class EditorTests
     [Fact]
     public void A_line_comes_moves_and_goes()
     {
-        var build = Do(TestBar.Build(Milk, Syrup with { Scale = new ScaleDocument { By = "share", Of = "milk" } }), new() { Add = new("new", "cocoa") }).Build;
+        var build = Do(
+            TestBar.Build(
+                Milk,
+                Syrup with
+                {
+                    Scale = new ScaleDocument { By = "share", Of = "milk" },
+                }
+            ),
+            new() { Add = new("new", "cocoa") }
+        ).Build;
 
-        Assert.Equal(("cocoa", "scoop", 0.0), (build.Lines[2].Ingredient, build.Lines[2].Measure, build.Lines[2].Amount));
-        Assert.Equal(["new", "milk", "syrup"], Do(build, new() { Before = new("new", "milk") }).Build.Lines.Select(line => line.Id));
-        Assert.Equal(["syrup", "new", "milk"], Do(build, new() { Before = new("milk", null) }).Build.Lines.Select(line => line.Id));
+        Assert.Equal(
+            ("cocoa", "scoop", 0.0),
+            (build.Lines[2].Ingredient, build.Lines[2].Measure, build.Lines[2].Amount)
+        );
+        Assert.Equal(
+            ["new", "milk", "syrup"],
+            Do(build, new() { Before = new("new", "milk") }).Build.Lines.Select(line => line.Id)
+        );
+        Assert.Equal(
+            ["syrup", "new", "milk"],
+            Do(build, new() { Before = new("milk", null) }).Build.Lines.Select(line => line.Id)
+        );
         var left = Do(build, new() { Remove = "milk" });
         Assert.Equal(["syrup", "new"], left.Build.Lines.Select(line => line.Id));
         Assert.Equal(["Syrup was a share of Milk; it follows the build's school now."], left.Said);
@@ -135,7 +208,15 @@ public class EditorTests
     {
         var build = TestBar.Build(TestBar.Line("espresso", 3, "shot"), Syrup);
 
-        foreach (var (text, shots) in new Dictionary<string, double> { ["single"] = 1, ["double"] = 2, ["triple"] = 3, ["half"] = 1.5 })
+        foreach (
+            var (text, shots) in new Dictionary<string, double>
+            {
+                ["single"] = 1,
+                ["double"] = 2,
+                ["triple"] = 3,
+                ["half"] = 1.5,
+            }
+        )
         {
             Assert.Equal(shots, Type(build, "espresso", "m", text).Build.Lines[0].Amount);
         }
@@ -148,7 +229,8 @@ public class EditorTests
     [InlineData("fill up")]
     [InlineData("top it up")]
     [InlineData("to the top")]
-    public void Filled_up_is_to_the_top(string text) => Assert.Equal("to the top", Type(TestBar.Build(Milk), "milk", "m", text).Build.Lines[0].To);
+    public void Filled_up_is_to_the_top(string text) =>
+        Assert.Equal("to the top", Type(TestBar.Build(Milk), "milk", "m", text).Build.Lines[0].To);
 
     // Two strokes are 15 ml at this bar.
     [Fact]
@@ -163,7 +245,10 @@ public class EditorTests
         var contrary = Type(agreed.Build, "syrup", "l", "3 pumps = 40 ml");
         Assert.Equal(["3 strokes are not 40 ml at this bar: they are 22.5 ml."], contrary.Said);
         Assert.Equal(("40 ml", 3.0), (contrary.Build.Lines[0].Pins[1].Stated, contrary.Build.Lines[0].Pins[1].Amount));
-        Assert.Equal(["Large: 3 strokes of Syrup are said to be 40 ml, but at this bar they are 22.5 ml."], Found(contrary.Build, "stated-pair"));
+        Assert.Equal(
+            ["Large: 3 strokes of Syrup are said to be 40 ml, but at this bar they are 22.5 ml."],
+            Found(contrary.Build, "stated-pair")
+        );
 
         var inMl = Type(Do(build, new() { Measure = new("syrup", "ml") }).Build, "syrup", "m", "2 pumps = 16 ml");
         Assert.Equal((16.0, "2 strokes"), (inMl.Build.Lines[0].Amount, inMl.Build.Lines[0].Stated));
@@ -171,19 +256,34 @@ public class EditorTests
 
     // 14 ml and 16 ml for two strokes are each within a tenth of 15, and 12.5 % apart; 14 and 15.5 are 9.7 %.
     [Theory]
-    [InlineData("2 strokes = 16 ml", "Large: 2 strokes of Syrup are said to be 16 ml, but in Middle 2 strokes are said to be 14 ml.")]
+    [InlineData(
+        "2 strokes = 16 ml",
+        "Large: 2 strokes of Syrup are said to be 16 ml, but in Middle 2 strokes are said to be 14 ml."
+    )]
     [InlineData("2 strokes = 15.5 ml", null)]
     public void Two_statements_are_compared_with_each_other(string second, string? message)
     {
-        var build = Type(Type(TestBar.Build(Syrup with { Scale = null, Pins = [] }, Milk), "syrup", "m", "2 strokes = 14 ml").Build, "syrup", "l", second).Build;
+        var build = Type(
+            Type(TestBar.Build(Syrup with { Scale = null, Pins = [] }, Milk), "syrup", "m", "2 strokes = 14 ml").Build,
+            "syrup",
+            "l",
+            second
+        ).Build;
 
         Assert.Equal(message is null ? [] : [message], Found(build, "stated-pair"));
     }
 
-    // 12.5 ml to 100 ml of milk is usual: 25 ml. Two fluid ounces are 59 ml, a tablespoon half of that; 1 oz of 28.35 g is 22.7 ml.
+    // 12.5 ml to 100 ml of milk is usual: 25 ml. Two fluid ounces are 59 ml, a tablespoon half of that; 1 oz of 28.35 g
+    // is 22.7 ml.
     [Theory]
-    [InlineData("2 fl oz", "2 US fl oz of Dark sauce is 29.6 ml to 100 ml of milk, where 12.5 ml is usual. Were tablespoons meant? 2 US tbsp is 37 g.")]
-    [InlineData("2 oz", "2 oz of Dark sauce is 22.7 ml to 100 ml of milk, where 12.5 ml is usual. Were tablespoons meant? 2 US tbsp is 37 g.")]
+    [InlineData(
+        "2 fl oz",
+        "2 US fl oz of Dark sauce is 29.6 ml to 100 ml of milk, where 12.5 ml is usual. Were tablespoons meant? 2 US tbsp is 37 g."
+    )]
+    [InlineData(
+        "2 oz",
+        "2 oz of Dark sauce is 22.7 ml to 100 ml of milk, where 12.5 ml is usual. Were tablespoons meant? 2 US tbsp is 37 g."
+    )]
     [InlineData("1 fl oz", null)]
     [InlineData("60 ml", null)]
     public void Ounces_are_asked_about_whatever_the_line_is_measured_in(string text, string? question)
@@ -200,15 +300,34 @@ public class EditorTests
         var build = TestBar.Build(Milk, TestBar.Line("sauce", 2, "oz")) with { Sizes = ["m"] };
         var mend = FullBar.Mix(build).Findings.Single(finding => finding.Check == "ounces-for-tablespoons").Mend!;
 
-        Assert.Equal(36.967, FullBar.Mix(BuildEdits.Apply(build, mend, FullBar.Facts)).Cell("sauce", "m").Mass.Value, 1e-3);
+        Assert.Equal(
+            36.967,
+            FullBar.Mix(BuildEdits.Apply(build, mend, FullBar.Facts)).Cell("sauce", "m").Mass.Value,
+            1e-3
+        );
     }
 
     [Theory]
-    [InlineData("milk", "ml", 207.01, "Middle: 207.01 ml of Milk cannot be poured as exactly; this bar goes by steps of 5 ml.")]
+    [InlineData(
+        "milk",
+        "ml",
+        207.01,
+        "Middle: 207.01 ml of Milk cannot be poured as exactly; this bar goes by steps of 5 ml."
+    )]
     [InlineData("milk", "ml", 205, null)]
-    [InlineData("syrup", "stroke", 2.5, "Middle: 2.5 strokes of Syrup cannot be poured; this bar gives whole strokes only.")]
+    [InlineData(
+        "syrup",
+        "stroke",
+        2.5,
+        "Middle: 2.5 strokes of Syrup cannot be poured; this bar gives whole strokes only."
+    )]
     [InlineData("milk", "ml", 0, null)]
-    public void What_the_bar_cannot_pour_is_found_at_the_reference_too(string ingredient, string measure, double amount, string? message)
+    public void What_the_bar_cannot_pour_is_found_at_the_reference_too(
+        string ingredient,
+        string measure,
+        double amount,
+        string? message
+    )
     {
         var build = TestBar.Build(TestBar.Line(ingredient, amount, measure)) with { Sizes = ["m"] };
 
@@ -223,18 +342,26 @@ public class EditorTests
 
         Assert.Equal("Middle: no Syrup goes in. Say how much, or take the line out.", finding.Message);
         Assert.Equal(["milk"], BuildEdits.Apply(build, finding.Mend!, FullBar.Facts).Lines.Select(line => line.Id));
-        Assert.Empty(Found(TestBar.Build(Milk, TestBar.Line("syrup", 1, "stroke")) with { Sizes = ["m"] }, "nothing-of-it"));
+        Assert.Empty(
+            Found(TestBar.Build(Milk, TestBar.Line("syrup", 1, "stroke")) with { Sizes = ["m"] }, "nothing-of-it")
+        );
     }
 
     [Fact]
     public void What_cannot_be_read_stays_out_and_the_rest_is_taken()
     {
-        var edited = Do(TestBar.Build(Milk, Syrup), new() { Typed = [new("milk", "m", "lots"), new("syrup", "m", "3"), new("milk", "l", "300")] });
+        var edited = Do(
+            TestBar.Build(Milk, Syrup),
+            new() { Typed = [new("milk", "m", "lots"), new("syrup", "m", "3"), new("milk", "l", "300")] }
+        );
 
         var trouble = Assert.Single(edited.Troubles);
         Assert.Equal(("milk", "m", "lots"), (trouble.Line, trouble.Size, trouble.Text));
         Assert.StartsWith("'lots' is not a quantity.", trouble.Message, StringComparison.Ordinal);
-        Assert.Equal((200.0, 300.0, 3.0), (edited.Build.Lines[0].Amount, edited.Build.Lines[0].Pins.Single().Amount, edited.Build.Lines[1].Amount));
+        Assert.Equal(
+            (200.0, 300.0, 3.0),
+            (edited.Build.Lines[0].Amount, edited.Build.Lines[0].Pins.Single().Amount, edited.Build.Lines[1].Amount)
+        );
     }
 
     // Poured to the nearest five; a height of 62 mm in 4 ml a millimetre is 248 ml.
@@ -243,7 +370,10 @@ public class EditorTests
     {
         var build = TestBar.Build(Milk);
 
-        Assert.Equal(185, Do(build, new() { Near = new CellEdit(new LineId("milk"), new("m"), 183) }).Build.Lines[0].Amount);
+        Assert.Equal(
+            185,
+            Do(build, new() { Near = new CellEdit(new LineId("milk"), new("m"), 183) }).Build.Lines[0].Amount
+        );
         Assert.Equal(250, Do(build, new() { Surface = new("milk", "m", 62) }).Build.Lines[0].Amount);
         Assert.False(Editor.Apply(build, new() { Surface = new("milk", "m", 101) }, FullBar.Facts).IsRead);
     }
@@ -251,16 +381,18 @@ public class EditorTests
     [Fact]
     public void What_is_not_there_is_refused()
     {
-        foreach (var edit in new EditDocument[]
-        {
-            new(),
-            new() { Remove = "no" },
-            new() { Measure = new("milk", "hogshead") },
-            new() { Measure = new("milk", "shot") },
-            new() { Ingredient = new("milk", "no") },
-            new() { Reference = "no" },
-            new() { Add = new("x", "no") },
-        })
+        foreach (
+            var edit in new EditDocument[]
+            {
+                new(),
+                new() { Remove = "no" },
+                new() { Measure = new("milk", "hogshead") },
+                new() { Measure = new("milk", "shot") },
+                new() { Ingredient = new("milk", "no") },
+                new() { Reference = "no" },
+                new() { Add = new("x", "no") },
+            }
+        )
         {
             Assert.False(Editor.Apply(TestBar.Build(Milk), edit, FullBar.Facts).IsRead);
         }
@@ -280,5 +412,6 @@ public class EditorTests
         return read.Value;
     }
 
-    private static IEnumerable<string> Found(BuildDocument build, string check) => FullBar.Mix(build).Findings.Where(finding => finding.Check == check).Select(finding => finding.Message);
+    private static IEnumerable<string> Found(BuildDocument build, string check) =>
+        FullBar.Mix(build).Findings.Where(finding => finding.Check == check).Select(finding => finding.Message);
 }

@@ -7,7 +7,8 @@ using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Making;
 
-/// <summary>The steps by which a drink is made. The cups of the test bar are cylinders of 2, 4 and 6 ml a millimetre, so that heights are reckoned by hand.</summary>
+/// <summary>The steps by which a drink is made. The cups of the test bar are cylinders of 2, 4 and 6 ml a millimetre,
+/// so that heights are reckoned by hand.</summary>
 public class PlannerTests
 {
     private static readonly LineDocument Syrup = TestBar.Line("syrup", 2, "stroke");
@@ -40,12 +41,29 @@ public class PlannerTests
 
         // 15 ÷ 4 mm; the foam of 200 ml is high enough to be told by its shine and its height.
         Assert.Equal("It stands 4 mm high.", steps[0].See);
-        Assert.StartsWith("An even stream that turns from dark to blond. It stands ", steps[1].See, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "An even stream that turns from dark to blond. It stands ",
+            steps[1].See,
+            StringComparison.Ordinal
+        );
         Assert.StartsWith("Milk that shines, without bubbles. It stands ", steps[2].See, StringComparison.Ordinal);
 
         // A line of the cup at 12 mm; the shots stand at 12.75, and the syrup at 3.75.
-        var printed = FullBar.Read(FullBar.Document with { Cups = [.. FullBar.Document.Cups.Select(cup => cup.Id == "m" ? cup with { PrintedLines = [new() { Label = "shots", HeightMm = 12 }] } : cup)] });
-        var lined = Planner.Plan(BuildReader.Read(TestBar.Build(Syrup, Shots), printed).Value, printed).Value.Single(plan => plan.Size.Value == "m").Steps;
+        var printed = FullBar.Read(
+            FullBar.Document with
+            {
+                Cups =
+                [
+                    .. FullBar.Document.Cups.Select(cup =>
+                        cup.Id == "m" ? cup with { PrintedLines = [new() { Label = "shots", HeightMm = 12 }] } : cup
+                    ),
+                ],
+            }
+        );
+        var lined = Planner
+            .Plan(BuildReader.Read(TestBar.Build(Syrup, Shots), printed).Value, printed)
+            .Value.Single(plan => plan.Size.Value == "m")
+            .Steps;
         Assert.Equal("It stands 8 mm below the shots line.", lined[0].See);
         Assert.EndsWith("It stands 1 mm above the shots line.", lined[1].See, StringComparison.Ordinal);
 
@@ -72,16 +90,38 @@ public class PlannerTests
         var plan = Middle(TestBar.Build(Syrup, Shots, Steamed));
 
         // 200 ml go to just under the spout of a pitcher of 300 ml.
-        Assert.Equal("While it runs, steam 200 ml of Milk in the Large pitcher to Low (one third), 62 °C.", plan.Steps[1].Meanwhile);
-        Assert.Equal(("Pour the steamed milk in.", "Large pitcher", 62.0), (plan.Steps[2].How, plan.Steps[2].Hold, plan.Steps[2].Temperature!.Value.Value));
+        Assert.Equal(
+            "While it runs, steam 200 ml of Milk in the Large pitcher to Low (one third), 62 °C.",
+            plan.Steps[1].Meanwhile
+        );
+        Assert.Equal(
+            ("Pour the steamed milk in.", "Large pitcher", 62.0),
+            (plan.Steps[2].How, plan.Steps[2].Hold, plan.Steps[2].Temperature!.Value.Value)
+        );
     }
 
     [Fact]
     public void A_second_milk_is_steamed_by_itself_for_nobody_was_told_to_do_so_meanwhile()
     {
-        var plan = Middle(TestBar.Build(Shots, Steamed with { Amount = 100 }, TestBar.Line("oat", 80, "ml") with { Technique = "steam", Foam = "low" }));
+        var plan = Middle(
+            TestBar.Build(
+                Shots,
+                Steamed with
+                {
+                    Amount = 100,
+                },
+                TestBar.Line("oat", 80, "ml") with
+                {
+                    Technique = "steam",
+                    Foam = "low",
+                }
+            )
+        );
 
-        Assert.Equal(["Pour the steamed milk in.", "Steam it, then pour it in."], plan.Steps.Skip(1).Take(2).Select(step => step.How));
+        Assert.Equal(
+            ["Pour the steamed milk in.", "Steam it, then pour it in."],
+            plan.Steps.Skip(1).Take(2).Select(step => step.How)
+        );
     }
 
     [Fact]
@@ -105,10 +145,31 @@ public class PlannerTests
     [Fact]
     public void A_shot_is_cooled_as_the_line_says()
     {
-        var over = Middle(TestBar.Build(Shots with { Technique = "cool" }, Milk, TestBar.Line("ice", 100, "g")) with { Serve = "iced" }).Steps[0];
-        Assert.Equal(("Stir it over ice to 20 °C, then pour it in.", 20.0, 30.0), (over.How, over.Temperature!.Value.Value, over.Seconds));
+        var over = Middle(
+            TestBar.Build(Shots with { Technique = "cool" }, Milk, TestBar.Line("ice", 100, "g")) with
+            {
+                Serve = "iced",
+            }
+        ).Steps[0];
+        Assert.Equal(
+            ("Stir it over ice to 20 °C, then pour it in.", 20.0, 30.0),
+            (over.How, over.Temperature!.Value.Value, over.Seconds)
+        );
 
-        var jug = Middle(TestBar.Build(Shots with { Technique = "cool", Cooling = "chilledJug" }, Milk, TestBar.Line("ice", 100, "g")) with { Serve = "iced" }).Steps[0];
+        var jug = Middle(
+            TestBar.Build(
+                Shots with
+                {
+                    Technique = "cool",
+                    Cooling = "chilledJug",
+                },
+                Milk,
+                TestBar.Line("ice", 100, "g")
+            ) with
+            {
+                Serve = "iced",
+            }
+        ).Steps[0];
         Assert.Equal(("Cool it in a chilled jug to 35 °C, then pour it in.", null), (jug.How, jug.Seconds));
     }
 
@@ -117,9 +178,25 @@ public class PlannerTests
     [InlineData("blended", "Blend")]
     public void What_is_shaken_or_blended_is_finished_before_what_stands_on_it(string serve, string title)
     {
-        var plan = Middle(TestBar.Build(Syrup, Shots, TestBar.Line("ice", 60, "g"), TestBar.Line("whip", 20, "g") with { Technique = "top" }) with { Serve = serve });
+        var plan = Middle(
+            TestBar.Build(
+                Syrup,
+                Shots,
+                TestBar.Line("ice", 60, "g"),
+                TestBar.Line("whip", 20, "g") with
+                {
+                    Technique = "top",
+                }
+            ) with
+            {
+                Serve = serve,
+            }
+        );
 
-        Assert.Equal(["Syrup", "Espresso", "Ice", title, "Whip", "Hand it over"], plan.Steps.Select(step => step.Title));
+        Assert.Equal(
+            ["Syrup", "Espresso", "Ice", title, "Whip", "Hand it over"],
+            plan.Steps.Select(step => step.Title)
+        );
         // Nothing is in the cup before.
         Assert.All(plan.Steps.Take(3), step => Assert.Null(step.Level));
         Assert.NotNull(plan.Steps[3].Level);
@@ -131,7 +208,10 @@ public class PlannerTests
         var step = Middle(TestBar.Build(Shots, Milk with { To = "to 50 mm" })).Steps[1];
 
         // 50 mm of 4 ml are 200, less the 36 of the shots.
-        Assert.Equal(("to 50 mm", "164 ml · 169 g", "to 50 mm", 50.0), (step.Amount, step.Beside, step.Level!.Mark, Math.Round(step.Level.Height.Value, 6)));
+        Assert.Equal(
+            ("to 50 mm", "164 ml · 169 g", "to 50 mm", 50.0),
+            (step.Amount, step.Beside, step.Level!.Mark, Math.Round(step.Level.Height.Value, 6))
+        );
     }
 
     [Fact]
@@ -142,35 +222,63 @@ public class PlannerTests
         Assert.Equal(["perhaps milk"], plan.Steps[0].Allergens);
         Assert.Empty(plan.Steps[1].Allergens);
         Assert.Equal(["milk"], plan.Steps[2].Allergens);
-        Assert.Contains(plan.Steps[2].Cautions, caution => caution.Contains("purge and wipe the wand", StringComparison.Ordinal));
+        Assert.Contains(plan.Steps[2].Cautions, caution =>
+            caution.Contains("purge and wipe the wand", StringComparison.Ordinal)
+        );
         Assert.Empty(plan.Steps[1].Cautions);
-        Assert.Equal(plan.Allergens, FullBar.Mix(TestBar.Build(TestBar.Line("sauce", 20, "g"), Shots, Steamed)).Size("m").Inside.Allergens.Says);
+        Assert.Equal(
+            plan.Allergens,
+            FullBar.Mix(TestBar.Build(TestBar.Line("sauce", 20, "g"), Shots, Steamed)).Size("m").Inside.Allergens.Says
+        );
     }
 
     [Fact]
     public void A_line_of_which_nothing_is_poured_is_no_step() =>
-        Assert.Equal(["Espresso", "Milk", "Hand it over"], Middle(TestBar.Build(TestBar.Line("syrup", 0, "stroke"), Shots, Milk)).Steps.Select(step => step.Title));
+        Assert.Equal(
+            ["Espresso", "Milk", "Hand it over"],
+            Middle(TestBar.Build(TestBar.Line("syrup", 0, "stroke"), Shots, Milk)).Steps.Select(step => step.Title)
+        );
 
     [Fact]
     public void Another_station_has_pumps_and_recipes_of_its_own()
     {
-        var bar = FullBar.Read(FullBar.Document with
-        {
-            Stations = [new() { Id = "bar", Name = "Bar" }, new() { Id = "kiosk", Name = "Kiosk" }],
-            Cups = [.. FullBar.Document.Cups.Select(cup => cup.Id == "l" ? cup with { Stations = ["bar"] } : cup)],
-            Dispensers = [.. FullBar.Document.Dispensers, new() { Id = "kp", Name = "Kiosk pump", Ingredient = "syrup", StrokeMl = 5, Station = "kiosk" }],
-        });
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Stations = [new() { Id = "bar", Name = "Bar" }, new() { Id = "kiosk", Name = "Kiosk" }],
+                Cups = [.. FullBar.Document.Cups.Select(cup => cup.Id == "l" ? cup with { Stations = ["bar"] } : cup)],
+                Dispensers =
+                [
+                    .. FullBar.Document.Dispensers,
+                    new()
+                    {
+                        Id = "kp",
+                        Name = "Kiosk pump",
+                        Ingredient = "syrup",
+                        StrokeMl = 5,
+                        Station = "kiosk",
+                    },
+                ],
+            }
+        );
         var build = BuildReader.Read(TestBar.Build(Syrup, Shots, Milk), bar).Value;
 
         Assert.Equal(["Bar", "Bar", "Bar"], Planner.Plan(build, bar).Value.Select(plan => plan.Station));
         var kiosk = Planner.Plan(build, bar, "kiosk").Value;
         // 2 strokes of 7.5 ml are 3 of 5; the large cup stays at the bar.
         Assert.Equal(["Small", "Middle"], kiosk.Select(plan => plan.SizeName));
-        Assert.Equal(("3 strokes", "Kiosk pump", "Kiosk"), (kiosk[1].Steps[0].Amount, kiosk[1].Steps[0].Hold, kiosk[1].Station));
+        Assert.Equal(
+            ("3 strokes", "Kiosk pump", "Kiosk"),
+            (kiosk[1].Steps[0].Amount, kiosk[1].Steps[0].Hold, kiosk[1].Station)
+        );
 
         Assert.Equal("station", Assert.Single(Planner.Plan(build, bar, "boat").Problems).Field);
         var large = BuildReader.Read(TestBar.Build(Shots, Milk) with { Sizes = ["l"], ReferenceSize = "l" }, bar).Value;
-        Assert.Contains("none of the cups", Assert.Single(Planner.Plan(large, bar, "kiosk").Problems).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "none of the cups",
+            Assert.Single(Planner.Plan(large, bar, "kiosk").Problems).Message,
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
@@ -188,35 +296,66 @@ public class PlannerTests
     // The tenth of its yield that a pull is judged by.
     [InlineData("espresso", 2, "shot", 39.6, true)]
     [InlineData("espresso", 2, "shot", 39.61, false)]
-    public void A_weight_is_right_within_what_the_bar_is_held_to(string ingredient, double amount, string measure, double shown, bool isRight) =>
-        Assert.Equal(isRight, Middle(TestBar.Build(TestBar.Line(ingredient, amount, measure), TestBar.Line("water", 20, "ml"))).Steps[0].Target!.IsMet(Grams.From(shown)));
+    public void A_weight_is_right_within_what_the_bar_is_held_to(
+        string ingredient,
+        double amount,
+        string measure,
+        double shown,
+        bool isRight
+    ) =>
+        Assert.Equal(
+            isRight,
+            Middle(TestBar.Build(TestBar.Line(ingredient, amount, measure), TestBar.Line("water", 20, "ml")))
+                .Steps[0]
+                .Target!.IsMet(Grams.From(shown))
+        );
 
-    // Every line that is poured is one step, in pour order; what the steps ask for is what the scale shows in the end, with the water that steam and ice
-    // bring; the drink never sinks; no target takes nothing for right.
+    // Every line that is poured is one step, in pour order; what the steps ask for is what the scale shows in the end,
+    // with the water that steam and ice bring; the drink never sinks; no target takes nothing for right.
     [Fact]
-    public void The_steps_come_to_the_sheet_s_drink() => RandomBuilds.Any.Seeded().Sample(
-        document =>
-        {
-            var reading = BuildReader.Read(document, FullBar.Facts);
-            if (!reading.IsRead)
-            {
-                return;
-            }
+    public void The_steps_come_to_the_sheet_s_drink() =>
+        RandomBuilds
+            .Any.Seeded()
+            .Sample(
+                document =>
+                {
+                    var reading = BuildReader.Read(document, FullBar.Facts);
+                    if (!reading.IsRead)
+                    {
+                        return;
+                    }
 
-            var sheet = Mixer.Mix(reading.Value, FullBar.Facts);
-            foreach (var (plan, size) in Planner.Plan(reading.Value, FullBar.Facts).Value.Zip(sheet.Sizes))
-            {
-                var poured = plan.Steps.Where(step => step.Line is not null).ToList();
-                Assert.Equal(size.Lines.Where(line => line.Amount > 0).Select(line => line.Line), poured.Select(step => step.Line!.Value));
-                Assert.Equal(size.Fill.TotalMass.Value, poured.Sum(step => step.Target!.Grams.Value) + size.Life.Condensate.Value + size.Life.CoolingMelt.Value, 1e-6);
-                Assert.Equal(Enumerable.Range(1, plan.Steps.Count), plan.Steps.Select(step => step.Number));
-                Assert.All(poured, step => Assert.True(step.Target!.IsMet(step.Target.Grams) && !step.Target.IsMet(default)));
-                var levels = plan.Steps.Where(step => step.Level is not null).Select(step => step.Level!.Height.Value).ToList();
-                Assert.All(levels, level => Assert.InRange(level, 0, size.Cup.Height.Value));
-            }
-        },
-        iter: 500);
+                    var sheet = Mixer.Mix(reading.Value, FullBar.Facts);
+                    foreach (var (plan, size) in Planner.Plan(reading.Value, FullBar.Facts).Value.Zip(sheet.Sizes))
+                    {
+                        var poured = plan.Steps.Where(step => step.Line is not null).ToList();
+                        Assert.Equal(
+                            size.Lines.Where(line => line.Amount > 0).Select(line => line.Line),
+                            poured.Select(step => step.Line!.Value)
+                        );
+                        Assert.Equal(
+                            size.Fill.TotalMass.Value,
+                            poured.Sum(step => step.Target!.Grams.Value)
+                                + size.Life.Condensate.Value
+                                + size.Life.CoolingMelt.Value,
+                            1e-6
+                        );
+                        Assert.Equal(Enumerable.Range(1, plan.Steps.Count), plan.Steps.Select(step => step.Number));
+                        Assert.All(poured, step =>
+                            Assert.True(step.Target!.IsMet(step.Target.Grams) && !step.Target.IsMet(default))
+                        );
+                        var levels = plan
+                            .Steps.Where(step => step.Level is not null)
+                            .Select(step => step.Level!.Height.Value)
+                            .ToList();
+                        Assert.All(levels, level => Assert.InRange(level, 0, size.Cup.Height.Value));
+                    }
+                },
+                iter: 500
+            );
 
     private static MakingPlan Middle(BuildDocument document) =>
-        Planner.Plan(BuildReader.Read(document, FullBar.Facts).Value, FullBar.Facts).Value.Single(plan => plan.Size.Value == "m");
+        Planner
+            .Plan(BuildReader.Read(document, FullBar.Facts).Value, FullBar.Facts)
+            .Value.Single(plan => plan.Size.Value == "m");
 }

@@ -54,7 +54,9 @@ public class MeasureTests
     public void Every_measure_is_found_by_its_code_and_no_two_share_a_word()
     {
         Assert.All(Measure.All, measure => Assert.Same(measure, Measure.Find(measure.Code)));
-        var words = Measure.All.SelectMany(measure => measure.Spoken.Select(word => word.ToUpperInvariant()).Distinct()).ToList();
+        var words = Measure
+            .All.SelectMany(measure => measure.Spoken.Select(word => word.ToUpperInvariant()).Distinct())
+            .ToList();
         Assert.Equal(words.Count, words.Distinct().Count());
     }
 

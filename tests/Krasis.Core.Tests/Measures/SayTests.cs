@@ -10,7 +10,8 @@ public class SayTests
     [InlineData(-0.5, 0, "−1")]
     [InlineData(2.345, 1, "2.3")]
     [InlineData(2, 2, "2.00")]
-    public void A_column_has_as_many_decimals_in_every_row(double value, int digits, string says) => Assert.Equal(says, Say.Fixed(value, digits));
+    public void A_column_has_as_many_decimals_in_every_row(double value, int digits, string says) =>
+        Assert.Equal(says, Say.Fixed(value, digits));
 
     [Theory]
     [InlineData(-0.04, "0", "0", "-0.04")]

@@ -6,7 +6,14 @@ namespace Krasis.Core.Tests.Milk;
 
 public class FoamMeasuredTests
 {
-    private static readonly FoamDocument Level = new() { Id = "l", Name = "Level", FromCelsius = 5, ToCelsius = 62, SteamCelsius = 110 };
+    private static readonly FoamDocument Level = new()
+    {
+        Id = "l",
+        Name = "Level",
+        FromCelsius = 5,
+        ToCelsius = 62,
+        SteamCelsius = 110,
+    };
 
     // Source: the steam balance worked by hand with IAPWS enthalpies: 9.2 % of the milk's mass; 100 ml of it are 103 g.
     [Fact]
@@ -19,11 +26,14 @@ public class FoamMeasuredTests
     }
 
     [Fact]
-    public void What_was_read_off_the_jug_gives_the_growth_that_fills_it() => Gen.Double[112, 400].Seeded().Sample(ml =>
-    {
-        var measured = FoamMeasured.Of(Level with { GrownMl = ml }, FullBar.Facts.House);
-        return Math.Abs(measured.Volume!.Value.Value - ml) < 1e-9;
-    });
+    public void What_was_read_off_the_jug_gives_the_growth_that_fills_it() =>
+        Gen.Double[112, 400]
+            .Seeded()
+            .Sample(ml =>
+            {
+                var measured = FoamMeasured.Of(Level with { GrownMl = ml }, FullBar.Facts.House);
+                return Math.Abs(measured.Volume!.Value.Value - ml) < 1e-9;
+            });
 
     [Fact]
     public void Less_than_the_milk_and_its_steam_cannot_be() =>
@@ -35,7 +45,19 @@ public class FoamMeasuredTests
 
     [Fact]
     public void Milk_too_hot_is_said() =>
-        Assert.Equal(2, FoamMeasured.Of(Level with { OverrunPercent = 20, ToCelsius = 72 }, FullBar.Facts.House).Says.Count);
+        Assert.Equal(
+            2,
+            FoamMeasured.Of(Level with { OverrunPercent = 20, ToCelsius = 72 }, FullBar.Facts.House).Says.Count
+        );
 
-    private static FoamMeasured Cold() => FoamMeasured.Of(new FoamDocument { OverrunPercent = 90, Cold = true, FromCelsius = 2 }, FullBar.Facts.House);
+    private static FoamMeasured Cold() =>
+        FoamMeasured.Of(
+            new FoamDocument
+            {
+                OverrunPercent = 90,
+                Cold = true,
+                FromCelsius = 2,
+            },
+            FullBar.Facts.House
+        );
 }

@@ -5,7 +5,8 @@ using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Tests.Mixing;
 
-/// <summary>Whole drinks against tests/reference/drinks.csv, which a script beside it reckons by docs/method.md without Krasis.</summary>
+/// <summary>Whole drinks against tests/reference/drinks.csv, which a script beside it reckons by docs/method.md without
+/// Krasis.</summary>
 public class WholeDrinkTests
 {
     private static readonly LineDocument Syrup = TestBar.Line("syrup", 2, "stroke");
@@ -19,14 +20,20 @@ public class WholeDrinkTests
         ["iced"] = ("iced", [Syrup, Espresso, Milk(120), Ice]),
         ["shaken"] = ("shaken", [Syrup, Espresso, Milk(120), Ice]),
         ["blended"] = ("blended", [Syrup, Espresso, Milk(120), Ice]),
-        ["layered"] = ("layered", [Ice, Syrup, Milk(150) with { Technique = "float" }, Espresso with { Technique = "float" }]),
+        ["layered"] = (
+            "layered",
+            [Ice, Syrup, Milk(150) with { Technique = "float" }, Espresso with { Technique = "float" }]
+        ),
         ["cooled"] = ("iced", [Espresso with { Technique = "cool" }, Milk(120), Ice]),
         ["heap"] = ("iced", [Coffee(60), Ice with { Amount = 240 }]),
         ["coffee-ice"] = ("iced", [Coffee(150), TestBar.Line("coffee-ice", 80, "g")]),
         ["two-ices"] = ("iced", [Coffee(200), Ice with { Amount = 30 }, TestBar.Line("coffee-ice", 50, "g")]),
         ["topped"] = ("iced", [Coffee(380), TestBar.Line("whip", 30, "g")]),
         ["black"] = ("hot", [Coffee(200), Espresso]),
-        ["cold-foam"] = ("iced", [Coffee(200), Ice with { Amount = 80 }, Milk(40) with { Technique = "foam", Foam = "cold" }]),
+        ["cold-foam"] = (
+            "iced",
+            [Coffee(200), Ice with { Amount = 80 }, Milk(40) with { Technique = "foam", Foam = "cold" }]
+        ),
     };
 
     public static TheoryData<string> Names => [.. Drinks.Keys];
@@ -37,24 +44,39 @@ public class WholeDrinkTests
     {
         var (serve, lines) = Drinks[name];
         var figures = Figures(FullBar.Mix(TestBar.Build(lines) with { Sizes = ["m"], Serve = serve }).Sizes[0]);
-        var wrong = ReferenceTable.Rows("drinks.csv").Where(row => row[0] == name).Where(row => !figures.TryGetValue(row[1], out var figure) || !IsSame(row[2], figure)).ToList();
+        var wrong = ReferenceTable
+            .Rows("drinks.csv")
+            .Where(row => row[0] == name)
+            .Where(row => !figures.TryGetValue(row[1], out var figure) || !IsSame(row[2], figure))
+            .ToList();
 
-        Assert.True(wrong.Count == 0, string.Join('\n', wrong.Select(row => $"{row[1]}: {row[2]}, not {figures.GetValueOrDefault(row[1])}")));
+        Assert.True(
+            wrong.Count == 0,
+            string.Join('\n', wrong.Select(row => $"{row[1]}: {row[2]}, not {figures.GetValueOrDefault(row[1])}"))
+        );
 
         // Nothing is drawn that the script does not have. How much less foam lets go is in cooling.csv.
         string[] elsewhere = serve == "hot" && lines.Any(line => line.Foam is not null) ? ["10 min C", "20 min C"] : [];
         Assert.Equal(
-            ReferenceTable.Rows("drinks.csv").Where(row => row[0] == name).Select(row => row[1]).Concat(elsewhere).Order(StringComparer.Ordinal),
-            figures.Keys.Order(StringComparer.Ordinal));
+            ReferenceTable
+                .Rows("drinks.csv")
+                .Where(row => row[0] == name)
+                .Select(row => row[1])
+                .Concat(elsewhere)
+                .Order(StringComparer.Ordinal),
+            figures.Keys.Order(StringComparer.Ordinal)
+        );
     }
 
     private static LineDocument Milk(double ml) => TestBar.Line("milk", ml, "ml");
 
     private static LineDocument Coffee(double ml) => TestBar.Line("coffee", ml, "ml");
 
-    private static bool IsSame(string expected, object figure) => figure is double number
-        ? Math.Abs(double.Parse(expected, CultureInfo.InvariantCulture) - number) <= 1e-6 * Math.Max(1, Math.Abs(number))
-        : expected == figure.ToString();
+    private static bool IsSame(string expected, object figure) =>
+        figure is double number
+            ? Math.Abs(double.Parse(expected, CultureInfo.InvariantCulture) - number)
+                <= 1e-6 * Math.Max(1, Math.Abs(number))
+            : expected == figure.ToString();
 
     private static Dictionary<string, object> Figures(SizeSheet size)
     {
@@ -83,7 +105,11 @@ public class WholeDrinkTests
 
         if (poured.Foam is { } foam)
         {
-            (figures["foam from mm"], figures["foam to mm"], figures["foam colour"]) = (foam.From.Value, foam.To.Value, foam.Colour);
+            (figures["foam from mm"], figures["foam to mm"], figures["foam colour"]) = (
+                foam.From.Value,
+                foam.To.Value,
+                foam.Colour
+            );
         }
 
         if (poured.Top is { } top)

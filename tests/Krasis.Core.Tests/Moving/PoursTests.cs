@@ -10,13 +10,19 @@ namespace Krasis.Core.Tests.Moving;
 public class PoursTests
 {
     private static readonly BuildDocument Latte = TestBar.Build(
-        TestBar.Line("syrup", 4, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml")) with
-    { Sizes = ["m"] };
+        TestBar.Line("syrup", 4, "stroke"),
+        TestBar.Line("espresso", 2, "shot"),
+        TestBar.Line("milk", 200, "ml")
+    ) with
+    {
+        Sizes = ["m"],
+    };
 
     [Fact]
     public void Each_line_stands_there_three_times_and_what_moved_is_marked()
     {
-        // By hand: the syrup weighs 1.3 g/ml, so that 4 strokes of 7.5 ml are 39 g, 4 of 10 ml are 52 g, and 3 of 10 ml are 39 g again.
+        // By hand: the syrup weighs 1.3 g/ml, so that 4 strokes of 7.5 ml are 39 g, 4 of 10 ml are 52 g, and 3 of 10 ml
+        // are 39 g again.
         var pours = Of(Pump(10));
         var row = pours.Sizes.Single(size => size.Name == "Middle").Rows.Single(one => one.What == "Syrup");
 
@@ -25,16 +31,22 @@ public class PoursTests
         Assert.True(row.StaysMoved, "another number of strokes is to be known, though the grams are the same");
         Assert.True(pours.PoursAsItDid);
         Assert.Equal("Adjusted, it tastes and fills its cups as it did, within what the house allows.", pours.Says);
-        Assert.DoesNotContain(pours.Sizes.SelectMany(size => size.Rows), one => one.What is "Milk" or "Espresso" && (one.HasMoved || one.StaysMoved));
+        Assert.DoesNotContain(pours.Sizes.SelectMany(size => size.Rows), one =>
+            one.What is "Milk" or "Espresso" && (one.HasMoved || one.StaysMoved)
+        );
     }
 
-    // One stroke of the great pump is the least there is: how much sweeter that is than what was published decides, at 15 % allowed.
+    // One stroke of the great pump is the least there is: how much sweeter that is than what was published decides, at
+    // 15 % allowed.
     [Theory]
     [InlineData(14.5, true)]
     [InlineData(15.5, false)]
     public void It_pours_as_it_did_up_to_what_the_house_allows(double percentSweeter, bool does)
     {
-        var one = TestBar.Build(TestBar.Line("syrup", 1, "stroke"), TestBar.Line("milk", 200, "ml")) with { Sizes = ["m"] };
+        var one = TestBar.Build(TestBar.Line("syrup", 1, "stroke"), TestBar.Line("milk", 200, "ml")) with
+        {
+            Sizes = ["m"],
+        };
         var published = FullBar.Mix(one);
         var sweet = published.Size("m").Taste.Poured.Sweetness!.Value.Value;
         var (low, high) = (7.5, 60.0);
@@ -69,29 +81,57 @@ public class PoursTests
         var pours = Pours.Of(FullBar.Mix(Latte), TestBar.Mix(Latte), TestBar.Mix(Latte), FullBar.Facts.House);
 
         Assert.False(pours.PoursAsItDid);
-        Assert.Contains("cannot be compared, because not everything in it is known", pours.Says, StringComparison.Ordinal);
+        Assert.Contains(
+            "cannot be compared, because not everything in it is known",
+            pours.Says,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
-    public void What_it_promises_holds_in_every_size() => Gen.Select(Gen.Double[3, 20], Gen.Int[1, 8]).Seeded().Sample((ml, strokes) =>
-    {
-        var build = TestBar.Build(TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml"));
-        var bar = Pump(ml);
-        var (was, will) = (FullBar.Mix(build), FullBar.Mix(Adjuster.PourAsBefore(build, FullBar.Facts, bar), bar));
-        var isWithin = will.Sizes.All(size =>
-        {
-            var old = was.Sizes.Single(other => other.Size == size.Size);
-            return Within(old.Taste.Poured.Strength!.Value.Value, size.Taste.Poured.Strength!.Value.Value)
-                && Within(old.Taste.Poured.Sweetness!.Value.Value, size.Taste.Poured.Sweetness!.Value.Value)
-                && Within(old.Fill.OccupiedVolume.Value, size.Fill.OccupiedVolume.Value);
-        });
-        return Pours.Of(was, FullBar.Mix(build, bar), will, bar.House).PoursAsItDid == isWithin;
+    public void What_it_promises_holds_in_every_size() =>
+        Gen.Select(Gen.Double[3, 20], Gen.Int[1, 8])
+            .Seeded()
+            .Sample(
+                (ml, strokes) =>
+                {
+                    var build = TestBar.Build(
+                        TestBar.Line("syrup", strokes, "stroke"),
+                        TestBar.Line("espresso", 2, "shot"),
+                        TestBar.Line("milk", 150, "ml")
+                    );
+                    var bar = Pump(ml);
+                    var (was, will) = (
+                        FullBar.Mix(build),
+                        FullBar.Mix(Adjuster.PourAsBefore(build, FullBar.Facts, bar), bar)
+                    );
+                    var isWithin = will.Sizes.All(size =>
+                    {
+                        var old = was.Sizes.Single(other => other.Size == size.Size);
+                        return Within(old.Taste.Poured.Strength!.Value.Value, size.Taste.Poured.Strength!.Value.Value)
+                            && Within(old.Taste.Poured.Sweetness!.Value.Value, size.Taste.Poured.Sweetness!.Value.Value)
+                            && Within(old.Fill.OccupiedVolume.Value, size.Fill.OccupiedVolume.Value);
+                    });
+                    return Pours.Of(was, FullBar.Mix(build, bar), will, bar.House).PoursAsItDid == isWithin;
 
-        static bool Within(double was, double now) => now >= (was * 0.85) - 1e-9 && now <= (was * 1.15) + 1e-9;
-    });
+                    static bool Within(double was, double now) =>
+                        now >= (was * 0.85) - 1e-9 && now <= (was * 1.15) + 1e-9;
+                }
+            );
 
-    private static Pours Of(BarFacts bar) => Pours.Of(
-        FullBar.Mix(Latte), FullBar.Mix(Latte, bar), FullBar.Mix(Adjuster.PourAsBefore(Latte, FullBar.Facts, bar), bar), bar.House);
+    private static Pours Of(BarFacts bar) =>
+        Pours.Of(
+            FullBar.Mix(Latte),
+            FullBar.Mix(Latte, bar),
+            FullBar.Mix(Adjuster.PourAsBefore(Latte, FullBar.Facts, bar), bar),
+            bar.House
+        );
 
-    private static BarFacts Pump(double ml) => FullBar.Read(FullBar.Document with { Dispensers = [FullBar.Document.Dispensers[0] with { StrokeMl = ml }, FullBar.Document.Dispensers[1]] });
+    private static BarFacts Pump(double ml) =>
+        FullBar.Read(
+            FullBar.Document with
+            {
+                Dispensers = [FullBar.Document.Dispensers[0] with { StrokeMl = ml }, FullBar.Document.Dispensers[1]],
+            }
+        );
 }

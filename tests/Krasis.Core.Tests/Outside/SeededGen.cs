@@ -2,8 +2,10 @@ using CsCheck;
 
 namespace Krasis.Core.Tests.Outside;
 
-/// <summary>Generates the same cases in every run: the nth case comes from the nth seed, on whatever thread it is asked for.</summary>
-/// <remarks>CsCheck's own seed fixes the first case only. What a smaller failing case is looked for with goes on with the seeds after these.</remarks>
+/// <summary>Generates the same cases in every run: the nth case comes from the nth seed, on whatever thread it is asked
+/// for.</summary>
+/// <remarks>CsCheck's own seed fixes the first case only. What a smaller failing case is looked for with goes on with
+/// the seeds after these.</remarks>
 internal sealed class SeededGen<T>(Gen<T> cases) : Gen<T>
 {
     private const uint Stream = 1;

@@ -22,9 +22,18 @@ public class SeededGenTests
     }
 
     [Fact]
-    public void Every_property_is_tried_on_seeded_cases() => Assert.All(
-        Directory.EnumerateFiles(Root(), "*.cs", SearchOption.AllDirectories).Where(file => !file.Contains("/obj/", StringComparison.Ordinal) && file != Here()),
-        file => Assert.DoesNotContain(".Sample(", File.ReadAllText(file).Replace(".Seeded().Sample(", "", StringComparison.Ordinal), StringComparison.Ordinal));
+    public void Every_property_is_tried_on_seeded_cases() =>
+        Assert.All(
+            Directory
+                .EnumerateFiles(Root(), "*.cs", SearchOption.AllDirectories)
+                .Where(file => !file.Contains("/obj/", StringComparison.Ordinal) && file != Here()),
+            file =>
+                Assert.DoesNotContain(
+                    ".Sample(",
+                    File.ReadAllText(file).Replace(".Seeded().Sample(", "", StringComparison.Ordinal),
+                    StringComparison.Ordinal
+                )
+        );
 
     private static string Root() => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(Here())!, "..", ".."));
 

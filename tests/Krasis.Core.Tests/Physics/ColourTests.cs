@@ -24,17 +24,27 @@ public class ColourTests
     }
 
     [Fact]
-    public void A_reflectance_gives_its_ratio_and_the_ratio_the_reflectance() => Gen.Double[0.01, 0.99].Seeded().Sample(reflectance =>
-        Math.Abs(KubelkaMunk.ReflectanceOf(KubelkaMunk.RatioOf(reflectance)) - reflectance) < 1e-9);
+    public void A_reflectance_gives_its_ratio_and_the_ratio_the_reflectance() =>
+        Gen.Double[0.01, 0.99]
+            .Seeded()
+            .Sample(reflectance =>
+                Math.Abs(KubelkaMunk.ReflectanceOf(KubelkaMunk.RatioOf(reflectance)) - reflectance) < 1e-9
+            );
 
     [Fact]
-    public void A_colour_is_read_and_written_as_it_was() => Gen.Select(Gen.Int[0, 255], Gen.Int[0, 255], Gen.Int[0, 255]).Seeded().Sample((red, green, blue) =>
-    {
-        var hex = $"#{red:x2}{green:x2}{blue:x2}";
-        return Light.Of(hex).ToHex() == hex;
-    });
+    public void A_colour_is_read_and_written_as_it_was() =>
+        Gen.Select(Gen.Int[0, 255], Gen.Int[0, 255], Gen.Int[0, 255])
+            .Seeded()
+            .Sample(
+                (red, green, blue) =>
+                {
+                    var hex = $"#{red:x2}{green:x2}{blue:x2}";
+                    return Light.Of(hex).ToHex() == hex;
+                }
+            );
 
-    // IEC 61966-2-1: white is L* 100, mid grey #777777 about 50; pure red is 53.24, 80.09, 67.20 (any sRGB calculator; from memory).
+    // IEC 61966-2-1: white is L* 100, mid grey #777777 about 50; pure red is 53.24, 80.09, 67.20 (any sRGB calculator;
+    // from memory).
     [Fact]
     public void Lab_is_that_of_sRGB()
     {
@@ -45,15 +55,24 @@ public class ColourTests
     }
 
     [Fact]
-    public void More_milk_makes_it_lighter_and_more_coffee_darker() => Gen.Select(Gen.Double[60, 250], Gen.Double[20, 60]).Seeded().Sample((milk, more) =>
-        Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk + more, "ml"))) >= Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk, "ml")))
-        && Lightness(TestBar.Build(Shots with { Amount = 3 }, TestBar.Line("milk", milk, "ml"))) <= Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk, "ml"))));
+    public void More_milk_makes_it_lighter_and_more_coffee_darker() =>
+        Gen.Select(Gen.Double[60, 250], Gen.Double[20, 60])
+            .Seeded()
+            .Sample(
+                (milk, more) =>
+                    Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk + more, "ml")))
+                        >= Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk, "ml")))
+                    && Lightness(TestBar.Build(Shots with { Amount = 3 }, TestBar.Line("milk", milk, "ml")))
+                        <= Lightness(TestBar.Build(Shots, TestBar.Line("milk", milk, "ml")))
+            );
 
     [Fact]
     public void Water_thins_a_clear_drink_to_its_own_colour_s_power()
     {
         // By hand, Beer and Lambert: half espresso and half water let through the square root of what espresso does.
-        var colour = Light.Of(FullBar.Mix(TestBar.Build(Shots, TestBar.Line("water", 36, "g"))).Size("m").Taste.Colour!);
+        var colour = Light.Of(
+            FullBar.Mix(TestBar.Build(Shots, TestBar.Line("water", 36, "g"))).Size("m").Taste.Colour!
+        );
 
         Assert.Equal(Math.Sqrt(Light.Of("#3d2314").Red), colour.Red, 0.005);
     }
@@ -70,13 +89,22 @@ public class ColourTests
 
         // The large one has half as much milk again, and stays lighter than the reference.
         Assert.True(Light.Of(seen.Size("l").Taste.Colour!).ToLab().L > Light.Of("#a97f5a").ToLab().L + 1);
-        Assert.Equal(Ciede2000.Between(Light.Of("#a97f5a").ToLab(), Light.Of(seen.Size("l").Taste.Colour!).ToLab()), seen.Size("l").Taste.Drift.Colour!.Value, 0.3);
+        Assert.Equal(
+            Ciede2000.Between(Light.Of("#a97f5a").ToLab(), Light.Of(seen.Size("l").Taste.Colour!).ToLab()),
+            seen.Size("l").Taste.Drift.Colour!.Value,
+            0.3
+        );
     }
 
     [Fact]
     public void A_clear_drink_goes_by_its_real_colour_too()
     {
-        var build = TestBar.Build(Shots, TestBar.Line("water", 72, "g", ("l", 180))) with { Sizes = ["m", "l"], School = "same-shot", SeenColour = "#80502f" };
+        var build = TestBar.Build(Shots, TestBar.Line("water", 72, "g", ("l", 180))) with
+        {
+            Sizes = ["m", "l"],
+            School = "same-shot",
+            SeenColour = "#80502f",
+        };
         var sheet = FullBar.Mix(build);
 
         // Twice as thin: the square root of what the real cup lets through, in every band.
@@ -87,7 +115,8 @@ public class ColourTests
         Assert.Equal(Math.Sqrt(real.Blue), thin.Blue, 0.005);
     }
 
-    // A hundredth of it is what clouds a drink (no source): just under it is seen through, just over it is not, and looks paler.
+    // A hundredth of it is what clouds a drink (no source): just under it is seen through, just over it is not, and
+    // looks paler.
     [Fact]
     public void A_hundredth_of_milk_clouds_it()
     {
@@ -99,5 +128,6 @@ public class ColourTests
         Assert.True(Math.Abs(cloudy - clear) > 2);
     }
 
-    private static double Lightness(BuildDocument build) => Light.Of(FullBar.Mix(build).Size("m").Taste.Colour!).ToLab().L;
+    private static double Lightness(BuildDocument build) =>
+        Light.Of(FullBar.Mix(build).Size("m").Taste.Colour!).ToLab().L;
 }

@@ -4,12 +4,16 @@ using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Planning;
 
-/// <summary>Days of 23, 24 and 25 hours. London's clocks go forward from 01:00 on 29 March 2026 and back from 02:00 on 25 October 2026 (tz
-/// database).</summary>
+/// <summary>Days of 23, 24 and 25 hours. London's clocks go forward from 01:00 on 29 March 2026 and back from 02:00 on
+/// 25 October 2026 (tz database).</summary>
 public class PlanClockTests
 {
-    private static readonly PlanClock Spring = new(new DateOnly(2026, 3, 28), 3, day => day == new DateOnly(2026, 3, 29) ? new ClockChange(60, 60) : null);
-    private static readonly PlanClock Autumn = new(new DateOnly(2026, 10, 24), 3, day => day == new DateOnly(2026, 10, 25) ? new ClockChange(120, -60) : null);
+    private static readonly PlanClock Spring = new(new DateOnly(2026, 3, 28), 3, day =>
+        day == new DateOnly(2026, 3, 29) ? new ClockChange(60, 60) : null
+    );
+    private static readonly PlanClock Autumn = new(new DateOnly(2026, 10, 24), 3, day =>
+        day == new DateOnly(2026, 10, 25) ? new ClockChange(120, -60) : null
+    );
 
     [Fact]
     public void A_day_on_which_the_clocks_go_forward_has_23_hours_and_one_on_which_they_go_back_25()
@@ -36,7 +40,10 @@ public class PlanClockTests
     {
         for (var day = new DateOnly(2000, 1, 1); day.Year < 2051; day = day.AddDays(1))
         {
-            Assert.Equal(System.Globalization.ISOWeek.GetWeekOfYear(day.ToDateTime(TimeOnly.MinValue)), IsoWeek.Of(day));
+            Assert.Equal(
+                System.Globalization.ISOWeek.GetWeekOfYear(day.ToDateTime(TimeOnly.MinValue)),
+                IsoWeek.Of(day)
+            );
         }
     }
 
@@ -51,13 +58,19 @@ public class PlanClockTests
 
     [Fact]
     public void What_the_wall_shows_comes_back_as_the_same_minute_but_where_it_shows_it_twice() =>
-        Gen.Int[0, (71 * 60) - 1].Seeded().Sample(minute =>
-        {
-            var (day, wall) = Spring.WallOf(minute);
-            Assert.True(Spring.Exists(Spring.IndexOf(day), wall));
-            Assert.Equal(minute, Spring.At(Spring.IndexOf(day), wall));
-            var (then, shown) = Autumn.WallOf(minute);
-            var again = Autumn.At(Autumn.IndexOf(then), shown);
-            Assert.True(again == minute || (again == minute - 60 && shown is >= 60 and < 120));
-        }, iter: 2000, threads: 1);
+        Gen.Int[0, (71 * 60) - 1]
+            .Seeded()
+            .Sample(
+                minute =>
+                {
+                    var (day, wall) = Spring.WallOf(minute);
+                    Assert.True(Spring.Exists(Spring.IndexOf(day), wall));
+                    Assert.Equal(minute, Spring.At(Spring.IndexOf(day), wall));
+                    var (then, shown) = Autumn.WallOf(minute);
+                    var again = Autumn.At(Autumn.IndexOf(then), shown);
+                    Assert.True(again == minute || (again == minute - 60 && shown is >= 60 and < 120));
+                },
+                iter: 2000,
+                threads: 1
+            );
 }

@@ -31,8 +31,16 @@ public class SalesLearnerTests
     [Fact]
     public void A_hot_day_is_brought_to_an_ordinary_one_and_to_the_day_that_is_asked_for()
     {
-        double Factor(DateOnly day) => day == Monday ? 2 : day == Monday.AddDays(14) ? 1.5 : 1;
-        Assert.Equal(15, new SalesLearner([new(Monday, Drink, 20), new(Monday.AddDays(7), Drink, 10)], Factor).On(Monday.AddDays(14), Drink)!.Mean);
+        double Factor(DateOnly day) =>
+            day == Monday ? 2
+            : day == Monday.AddDays(14) ? 1.5
+            : 1;
+        Assert.Equal(
+            15,
+            new SalesLearner([new(Monday, Drink, 20), new(Monday.AddDays(7), Drink, 10)], Factor)
+                .On(Monday.AddDays(14), Drink)!
+                .Mean
+        );
     }
 
     [Fact]
@@ -43,15 +51,26 @@ public class SalesLearnerTests
         Assert.Equal(128 / 12.0, Of(4, 20).DispersionAt("bar"), 9);
         Assert.Equal(12 * 128 / 12.0, Of(4, 20).On(Monday.AddDays(14), Drink)!.Variance, 9);
 
-        static SalesLearner Of(double one, double other) => new([new(Monday, Drink, one), new(Monday.AddDays(7), Drink, other)], _ => 1);
+        static SalesLearner Of(double one, double other) =>
+            new([new(Monday, Drink, one), new(Monday.AddDays(7), Drink, other)], _ => 1);
     }
 
     [Fact]
     public void Of_counts_of_a_known_law_the_scatter_is_found()
     {
-        // A year of Poisson counts about a mean that itself scatters as Gamma(10, 0.5): mean 20, variance 60 (MathNet.Numerics, seed 7).
+        // A year of Poisson counts about a mean that itself scatters as Gamma(10, 0.5): mean 20, variance 60
+        // (MathNet.Numerics, seed 7).
         var dice = new Random(7);
-        var learner = new SalesLearner(Enumerable.Range(0, 364).Select(day => new Sold(Monday.AddDays(day), Drink, Poisson.Samples(dice, Gamma.Samples(dice, 10, 0.5).First()).First())), _ => 1);
+        var learner = new SalesLearner(
+            Enumerable
+                .Range(0, 364)
+                .Select(day => new Sold(
+                    Monday.AddDays(day),
+                    Drink,
+                    Poisson.Samples(dice, Gamma.Samples(dice, 10, 0.5).First()).First()
+                )),
+            _ => 1
+        );
         Assert.InRange(learner.DispersionAt("bar"), 2.5, 3.5);
         Assert.InRange(learner.On(Monday.AddDays(364), Drink)!.Mean, 17, 23);
     }
@@ -59,8 +78,19 @@ public class SalesLearnerTests
     [Fact]
     public void What_a_sort_of_day_sells_more_is_learned_with_its_spread()
     {
-        var sales = Enumerable.Range(0, 28).Select(day => new Sold(Monday.AddDays(day), Drink, day is 5 ? 30 : day is 12 ? 50 : 20)).ToList();
-        var learned = new SalesLearner(sales, _ => 1).FactorOf(day => day == Monday.AddDays(5) || day == Monday.AddDays(12))!.Value;
+        var sales = Enumerable
+            .Range(0, 28)
+            .Select(day => new Sold(
+                Monday.AddDays(day),
+                Drink,
+                day is 5 ? 30
+                    : day is 12 ? 50
+                    : 20
+            ))
+            .ToList();
+        var learned = new SalesLearner(sales, _ => 1)
+            .FactorOf(day => day == Monday.AddDays(5) || day == Monday.AddDays(12))!
+            .Value;
         Assert.Equal((2.0, 2), (learned.Factor, learned.Days));
         Assert.Equal(Math.Sqrt(0.5), learned.Spread, 9);
         Assert.Null(new SalesLearner(sales, _ => 1).FactorOf(day => day == Monday));

@@ -15,15 +15,17 @@ public class StockTests
     [Fact]
     public void First_expired_is_first_out_and_what_is_over_date_is_not_taken()
     {
-        var lots = Stock.Of(
-        [
+        var lots = Stock.Of([
             new LedgerEntry("keeps", Milk, LotMove.Bought, 1000, Today.AddDays(-9), null),
             new LedgerEntry("later", Milk, LotMove.Bought, 1000, Today.AddDays(-5), Today.AddDays(3)),
             new LedgerEntry("sooner", Milk, LotMove.Bought, 400, Today.AddDays(-1), Today),
             new LedgerEntry("over", Milk, LotMove.Bought, 700, Today.AddDays(-8), Today.AddDays(-1)),
         ]);
         Assert.Equal(["over", "sooner", "later", "keeps"], lots.Select(lot => lot.Id));
-        Assert.Equal([("sooner", 400.0), ("later", 200.0)], Stock.Take(lots, Milk, 600, Today).Select(taken => (taken.Lot.Id, taken.Amount)));
+        Assert.Equal(
+            [("sooner", 400.0), ("later", 200.0)],
+            Stock.Take(lots, Milk, 600, Today).Select(taken => (taken.Lot.Id, taken.Amount))
+        );
         Assert.Equal(2400, Stock.Take(lots, Milk, 9000, Today).Sum(taken => taken.Amount));
     }
 
@@ -32,22 +34,44 @@ public class StockTests
     [InlineData(9, 5)]
     public void Opening_shortens_what_a_lot_keeps_and_never_lengthens_it(int opened, int expected)
     {
-        var lot = Assert.Single(Stock.Of(
-        [
-            new LedgerEntry("1", Milk, LotMove.Bought, 1000, Today, Today.AddDays(5)),
-            new LedgerEntry("1", Milk, LotMove.Opened, 0, Today, Today.AddDays(opened - 1)),
-        ]));
+        var lot = Assert.Single(
+            Stock.Of([
+                new LedgerEntry("1", Milk, LotMove.Bought, 1000, Today, Today.AddDays(5)),
+                new LedgerEntry("1", Milk, LotMove.Opened, 0, Today, Today.AddDays(opened - 1)),
+            ])
+        );
         Assert.Equal((Today.AddDays(expected), Today), (lot.UseBy, lot.OpenedOn));
     }
 
     [Fact]
     public void A_correction_is_a_line_of_its_own_and_nothing_falls_below_nothing() =>
-        Gen.Double[-500, 500].List[1, 12].Seeded().Sample(moves =>
-        {
-            var lots = Stock.Of(moves.Prepend(300).Select((amount, i) => new LedgerEntry("1", Milk, i == 0 ? LotMove.Bought : LotMove.Counted, amount, Today, null)));
-            var left = moves.Aggregate(300.0, (sum, amount) => Math.Max(0, sum + amount));
-            Assert.Equal(left, lots.Sum(lot => lot.Left), 6);
-        }, iter: 300, threads: 1);
+        Gen.Double[-500, 500]
+            .List[1, 12]
+            .Seeded()
+            .Sample(
+                moves =>
+                {
+                    var lots = Stock.Of(
+                        moves
+                            .Prepend(300)
+                            .Select(
+                                (amount, i) =>
+                                    new LedgerEntry(
+                                        "1",
+                                        Milk,
+                                        i == 0 ? LotMove.Bought : LotMove.Counted,
+                                        amount,
+                                        Today,
+                                        null
+                                    )
+                            )
+                    );
+                    var left = moves.Aggregate(300.0, (sum, amount) => Math.Max(0, sum + amount));
+                    Assert.Equal(left, lots.Sum(lot => lot.Left), 6);
+                },
+                iter: 300,
+                threads: 1
+            );
 
     [Theory]
     [InlineData("ingredient:farm-milk", true)]
@@ -65,7 +89,10 @@ public class StockTests
     public void Sold_cups_leave_what_is_over_first_but_not_what_was_counted_since_or_came_later_and_come_back_when_they_are_told_anew()
     {
         var drink = new DrinkSize("", "drink", "small");
-        var needs = new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>> { [drink] = new Dictionary<Item, double> { [Milk] = 100 } };
+        var needs = new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>>
+        {
+            [drink] = new Dictionary<Item, double> { [Milk] = 100 },
+        };
         List<LedgerEntry> book =
         [
             new("old", Milk, LotMove.Bought, 300, Today.AddDays(-3), Today),
@@ -77,7 +104,9 @@ public class StockTests
         var first = SoldUse.Of(book, [], [new Sold(Today, drink, 5)], needs, Today);
         Assert.Equal([("old", Milk, -300.0), ("young", Milk, -200.0)], first);
 
-        var written = first.Select(use => new LedgerEntry(use.Lot, use.Item, LotMove.Used, use.Amount, Today, null)).ToList();
+        var written = first
+            .Select(use => new LedgerEntry(use.Lot, use.Item, LotMove.Used, use.Amount, Today, null))
+            .ToList();
         var again = SoldUse.Of([.. book, .. written], written, [new Sold(Today, drink, 2)], needs, Today);
         Assert.Equal([("old", Milk, 300.0), ("young", Milk, 200.0), ("old", Milk, -200.0)], again);
     }
@@ -88,8 +117,16 @@ public class StockTests
     [InlineData(0, 1, true)]
     public void A_drink_lacks_what_is_less_than_its_smallest_cup_takes(double left, int lacking, bool isOver)
     {
-        var needs = new[] { ("small", 100.0), ("large", 150.0) }.Select(size => KeyValuePair.Create(new DrinkSize("", "drink", size.Item1), (IReadOnlyDictionary<Item, double>)new Dictionary<Item, double> { [Milk] = size.Item2, [Item.Cup(size.Item1)] = 1 }));
-        IReadOnlyList<Lot> lots = isOver ? [new Lot("1", Milk, 500, Today.AddDays(-9), null, Today.AddDays(-1))] : [new Lot("1", Milk, left, Today, null, Today)];
+        var needs = new[] { ("small", 100.0), ("large", 150.0) }.Select(size =>
+            KeyValuePair.Create(
+                new DrinkSize("", "drink", size.Item1),
+                (IReadOnlyDictionary<Item, double>)
+                    new Dictionary<Item, double> { [Milk] = size.Item2, [Item.Cup(size.Item1)] = 1 }
+            )
+        );
+        IReadOnlyList<Lot> lots = isOver
+            ? [new Lot("1", Milk, 500, Today.AddDays(-9), null, Today.AddDays(-1))]
+            : [new Lot("1", Milk, left, Today, null, Today)];
         var found = Shortage.Of(new HashSet<Item> { Milk }, lots, needs, Today);
         Assert.Equal(lacking, found.Count);
         Assert.All(found, each => Assert.Equal(("drink", Milk, isOver), (each.Build, each.Item, each.IsOver)));

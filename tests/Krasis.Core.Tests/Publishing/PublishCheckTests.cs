@@ -27,7 +27,23 @@ public class PublishCheckTests
         var fault = Assert.Single(check.Faults);
 
         Assert.False(check.IsAllowed);
-        Assert.True(Of(over with { Waivers = [new() { Check = fault.Check, Size = fault.Size.Value, Line = fault.Line?.Value, Reason = "So it is meant." }] }).IsAllowed);
+        Assert.True(
+            Of(
+                over with
+                {
+                    Waivers =
+                    [
+                        new()
+                        {
+                            Check = fault.Check,
+                            Size = fault.Size.Value,
+                            Line = fault.Line?.Value,
+                            Reason = "So it is meant.",
+                        },
+                    ],
+                }
+            ).IsAllowed
+        );
     }
 
     // 370 ml reach into the reserve of 40 ml in 400 ml.
@@ -46,12 +62,29 @@ public class PublishCheckTests
     [Fact]
     public void What_nobody_knows_is_named_with_whose_gap_it_is()
     {
-        var bar = FullBar.With("milk", milk => milk with { Per100g = null, Allergens = null, PackPrice = null, PackAmount = null, PackMeasure = null });
+        var bar = FullBar.With("milk", milk =>
+            milk with
+            {
+                Per100g = null,
+                Allergens = null,
+                PackPrice = null,
+                PackAmount = null,
+                PackMeasure = null,
+            }
+        );
         var check = PublishCheck.Of(FullBar.Mix(TestBar.Build(Shots, TestBar.Line("milk", 150, "ml")), bar));
 
         Assert.Equal(
-            ["how strong or how sweet it is", "its allergens", "its energy", "its sugars", "its caffeine", "what it costs"],
-            check.Unknown.Select(fact => fact.What));
+            [
+                "how strong or how sweet it is",
+                "its allergens",
+                "its energy",
+                "its sugars",
+                "its caffeine",
+                "what it costs",
+            ],
+            check.Unknown.Select(fact => fact.What)
+        );
         Assert.All(check.Unknown, fact => Assert.Equal(["Milk"], fact.For));
     }
 
@@ -64,7 +97,8 @@ public class PublishCheckTests
     [InlineData(BuildState.Retired, BuildState.Trial, true)]
     [InlineData(BuildState.Retired, BuildState.Standard, false)]
     [InlineData(BuildState.Draft, BuildState.Draft, false)]
-    public void There_are_moves_and_there_are_none(BuildState from, BuildState to, bool can) => Assert.Equal(can, BuildLife.CanMove(from, to));
+    public void There_are_moves_and_there_are_none(BuildState from, BuildState to, bool can) =>
+        Assert.Equal(can, BuildLife.CanMove(from, to));
 
     [Fact]
     public void Only_a_draft_saves_itself() =>

@@ -10,12 +10,30 @@ namespace Krasis.Core.Tests.Speaking;
 
 public class SpeakingTests
 {
-    private static readonly BarFacts Bar = FullBar.Read(FullBar.Document with
-    {
-        Cups = [.. FullBar.Document.Cups.Select(cup => cup with { PrintedLines = [new() { Label = "espresso", HeightMm = 20 }, new() { Label = "milk", HeightMm = 60 }] })],
-    });
+    private static readonly BarFacts Bar = FullBar.Read(
+        FullBar.Document with
+        {
+            Cups =
+            [
+                .. FullBar.Document.Cups.Select(cup =>
+                    cup with
+                    {
+                        PrintedLines =
+                        [
+                            new() { Label = "espresso", HeightMm = 20 },
+                            new() { Label = "milk", HeightMm = 60 },
+                        ],
+                    }
+                ),
+            ],
+        }
+    );
 
-    private static readonly BuildDocument Latte = TestBar.Build(TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml"));
+    private static readonly BuildDocument Latte = TestBar.Build(
+        TestBar.Line("syrup", 2, "stroke"),
+        TestBar.Line("espresso", 2, "shot"),
+        TestBar.Line("milk", 150, "ml")
+    );
 
     [Theory]
     [InlineData("3 strokes", 3, "stroke")]
@@ -42,19 +60,26 @@ public class SpeakingTests
     [InlineData("to 62 mm", 62)]
     [InlineData("fill to 6.2 cm", 62)]
     [InlineData("up to 62,5 mm", 62.5)]
-    public void A_height_is_read(string text, double mm) => Assert.Equal(mm, Assert.IsType<Mark.Height>(Assert.IsType<SpokenAmount.FillTo>(Read(text).Value).Mark).Value.Value, 1e-9);
+    public void A_height_is_read(string text, double mm) =>
+        Assert.Equal(
+            mm,
+            Assert.IsType<Mark.Height>(Assert.IsType<SpokenAmount.FillTo>(Read(text).Value).Mark).Value.Value,
+            1e-9
+        );
 
     [Theory]
     [InlineData("to the second line", 2, null)]
     [InlineData("to line 2", 2, null)]
     [InlineData("to the line", 1, null)]
     [InlineData("to the milk line", null, "milk")]
-    public void A_printed_line_is_read(string text, int? number, string? label) => Assert.Equal(new SpokenAmount.FillTo(new Mark.Line(number, label)), Read(text).Value);
+    public void A_printed_line_is_read(string text, int? number, string? label) =>
+        Assert.Equal(new SpokenAmount.FillTo(new Mark.Line(number, label)), Read(text).Value);
 
     [Theory]
     [InlineData("1:6", 6)]
     [InlineData("1 : 4.5", 4.5)]
-    public void A_ratio_is_read(string text, double parts) => Assert.Equal(new SpokenAmount.Ratio(parts), Read(text).Value);
+    public void A_ratio_is_read(string text, double parts) =>
+        Assert.Equal(new SpokenAmount.Ratio(parts), Read(text).Value);
 
     [Theory]
     [InlineData("2 strokes = 50 ml")]
@@ -65,7 +90,10 @@ public class SpeakingTests
         // "2 pumps or 50 ml" on a pump of 7.5 ml (common practice, no source).
         var said = Read(text).Value;
 
-        Assert.Equal("2 strokes are not 50 ml at this bar: they are 15 ml.", AmountInPlace.Objection(said, FullBar.Ingredient("syrup"), Bar));
+        Assert.Equal(
+            "2 strokes are not 50 ml at this bar: they are 15 ml.",
+            AmountInPlace.Objection(said, FullBar.Ingredient("syrup"), Bar)
+        );
         Assert.Null(AmountInPlace.Objection(Read("2 strokes = 15 ml").Value, FullBar.Ingredient("syrup"), Bar));
         Assert.Null(AmountInPlace.Objection(Read("2 strokes = 16 ml").Value, FullBar.Ingredient("syrup"), Bar));
     }
@@ -89,15 +117,31 @@ public class SpeakingTests
     }
 
     [Fact]
-    public void Any_text_is_read_or_refused_and_never_worse() => Gen.String.Seeded().Sample(text => Read(text) is { IsRead: true } or { Problems.Count: > 0 });
+    public void Any_text_is_read_or_refused_and_never_worse() =>
+        Gen.String.Seeded().Sample(text => Read(text) is { IsRead: true } or { Problems.Count: > 0 });
 
     [Fact]
-    public void To_a_height_is_as_much_as_fills_it() => Gen.Select(Gen.OneOfConst("s", "m", "l"), Gen.Double[60, 99]).Seeded().Sample((size, mm) =>
-    {
-        var milk = Resolve($"to {mm.ToString("0.0000", System.Globalization.CultureInfo.InvariantCulture)} mm", size, "milk").Value;
-        var build = size == "m" ? With("milk", milk.Amount) : Latte with { Lines = [.. Latte.Lines.Take(2), TestBar.Line("milk", 150, "ml", (size, milk.Amount))] };
-        return Math.Abs(FullBar.Mix(build, Bar).Size(size).Fill.FillHeight.Value - mm) < 1e-3;
-    });
+    public void To_a_height_is_as_much_as_fills_it() =>
+        Gen.Select(Gen.OneOfConst("s", "m", "l"), Gen.Double[60, 99])
+            .Seeded()
+            .Sample(
+                (size, mm) =>
+                {
+                    var milk = Resolve(
+                        $"to {mm.ToString("0.0000", System.Globalization.CultureInfo.InvariantCulture)} mm",
+                        size,
+                        "milk"
+                    ).Value;
+                    var build =
+                        size == "m"
+                            ? With("milk", milk.Amount)
+                            : Latte with
+                            {
+                                Lines = [.. Latte.Lines.Take(2), TestBar.Line("milk", 150, "ml", (size, milk.Amount))],
+                            };
+                    return Math.Abs(FullBar.Mix(build, Bar).Size(size).Fill.FillHeight.Value - mm) < 1e-3;
+                }
+            );
 
     [Fact]
     public void To_a_printed_line_is_to_its_height()
@@ -114,110 +158,266 @@ public class SpeakingTests
     {
         Assert.Equal(36 * 6 / 1.03, Resolve("1:6", "m", "milk").Value.Amount, 1e-9);
         Assert.Equal(150 * 1.03 / 6 / 18, Resolve("1:6", "m", "espresso").Value.Amount, 1e-9);
-        Assert.Equal(6, FullBar.Mix(With("milk", 36 * 6 / 1.03), Bar).Size("m").Taste.Poured.MilkPerCoffee!.Value, 1e-9);
+        Assert.Equal(
+            6,
+            FullBar.Mix(With("milk", 36 * 6 / 1.03), Bar).Size("m").Taste.Poured.MilkPerCoffee!.Value,
+            1e-9
+        );
     }
 
     [Fact]
     public void A_ratio_counts_what_is_in_the_cup_and_not_on_it()
     {
         // Water has the coffee's ratio to itself; milk on top is no milk in it; milk that is there already counts.
-        var drink = Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("water", 10, "ml"), TestBar.Line("milk", 50, "ml"), TestBar.Line("oat", 10, "g"), TestBar.Line("whip", 30, "g")));
+        var drink = Build(
+            TestBar.Build(
+                TestBar.Line("espresso", 2, "shot"),
+                TestBar.Line("water", 10, "ml"),
+                TestBar.Line("milk", 50, "ml"),
+                TestBar.Line("oat", 10, "g"),
+                TestBar.Line("whip", 30, "g")
+            )
+        );
         Assert.Equal(36 * 4, Ratio("1:4", "water").Value.Amount, 1e-9);
         Assert.Equal(((36 * 4) - 10) / 1.03, Ratio("1:4", "milk").Value.Amount, 1e-9);
         Assert.Equal((51.5 + 10) / 4 / 18, Ratio("1:4", "espresso").Value.Amount, 1e-9);
 
-        var none = AmountInPlace.Resolve(Read("1:6").Value, Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))), Bar, new("m"), new("espresso")).Problems[0];
-        Assert.Equal(("1:6", "There is no milk in Middle yet that 1 : 6 could be to, or there is more than enough."), (none.Value, none.Message));
+        var none = AmountInPlace
+            .Resolve(
+                Read("1:6").Value,
+                Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))),
+                Bar,
+                new("m"),
+                new("espresso")
+            )
+            .Problems[0];
+        Assert.Equal(
+            ("1:6", "There is no milk in Middle yet that 1 : 6 could be to, or there is more than enough."),
+            (none.Value, none.Message)
+        );
 
-        Reading<Quantity> Ratio(string text, string line) => AmountInPlace.Resolve(Read(text).Value, drink, Bar, new("m"), new(line));
+        Reading<Quantity> Ratio(string text, string line) =>
+            AmountInPlace.Resolve(Read(text).Value, drink, Bar, new("m"), new(line));
     }
 
     [Fact]
     public void What_cannot_be_in_that_cup_is_told()
     {
-        Assert.Contains("only 100 mm high", Resolve("to 120 mm", "m", "milk").Problems[0].Message, StringComparison.Ordinal);
-        Assert.Contains("already stands", Resolve("to 5 mm", "m", "milk").Problems[0].Message, StringComparison.Ordinal);
-        Assert.Contains("no coffee", AmountInPlace.Resolve(Read("1:6").Value, Build(TestBar.Build(TestBar.Line("milk", 100, "ml"))), Bar, new("m"), new("milk")).Problems[0].Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "only 100 mm high",
+            Resolve("to 120 mm", "m", "milk").Problems[0].Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "already stands",
+            Resolve("to 5 mm", "m", "milk").Problems[0].Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "no coffee",
+            AmountInPlace
+                .Resolve(
+                    Read("1:6").Value,
+                    Build(TestBar.Build(TestBar.Line("milk", 100, "ml"))),
+                    Bar,
+                    new("m"),
+                    new("milk")
+                )
+                .Problems[0]
+                .Message,
+            StringComparison.Ordinal
+        );
     }
 
     // 20 shots are 360 g, 100 strokes 750 ml.
     [Theory]
-    [InlineData("to the brim", "l", "espresso", "No amount of Espresso fills Large to the brim. | a quantity, such as 180 ml")]
-    [InlineData("to 5 mm", "m", "milk", "What goes in before already stands 12.8 mm high in Middle. | a mark above that")]
-    [InlineData("to 5 mm", "m", "ice", "What goes in before already stands 50.3 mm high in Middle. | a mark above that")]
-    [InlineData("to the ninth line", "m", "milk", "Middle has no such printed line. | line 1 (espresso), line 2 (milk)")]
+    [InlineData(
+        "to the brim",
+        "l",
+        "espresso",
+        "No amount of Espresso fills Large to the brim. | a quantity, such as 180 ml"
+    )]
+    [InlineData(
+        "to 5 mm",
+        "m",
+        "milk",
+        "What goes in before already stands 12.8 mm high in Middle. | a mark above that"
+    )]
+    [InlineData(
+        "to 5 mm",
+        "m",
+        "ice",
+        "What goes in before already stands 50.3 mm high in Middle. | a mark above that"
+    )]
+    [InlineData(
+        "to the ninth line",
+        "m",
+        "milk",
+        "Middle has no such printed line. | line 1 (espresso), line 2 (milk)"
+    )]
     [InlineData("1:6", "m", "espresso", "")]
     [InlineData("to 62 mm", "none", "milk", "size none: The build has no such size or line. | one of the build's own")]
     [InlineData("to 62 mm", "m", "none", "line none: The build has no such size or line. | one of the build's own")]
     public void What_cannot_be_is_said_whole(string text, string size, string line, string said)
     {
-        var drink = Build(TestBar.Build(TestBar.Line("syrup", 2, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 150, "ml"), TestBar.Line("ice", 0, "g")));
+        var drink = Build(
+            TestBar.Build(
+                TestBar.Line("syrup", 2, "stroke"),
+                TestBar.Line("espresso", 2, "shot"),
+                TestBar.Line("milk", 150, "ml"),
+                TestBar.Line("ice", 0, "g")
+            )
+        );
         var problems = AmountInPlace.Resolve(Read(text).Value, drink, Bar, new(size), new(line)).Problems;
 
-        Assert.Equal(said, string.Concat(problems.Select(problem => $"{(problem.Field == "text" ? "" : $"{problem.Field} {problem.Value}: ")}{problem.Message} | {problem.Accepted}")));
+        Assert.Equal(
+            said,
+            string.Concat(
+                problems.Select(problem =>
+                    $"{(problem.Field == "text" ? "" : $"{problem.Field} {problem.Value}: ")}{problem.Message} | {problem.Accepted}"
+                )
+            )
+        );
     }
 
     [Fact]
     public void A_height_that_no_amount_fills_is_said_whole()
     {
-        var problem = AmountInPlace.ForSurface(Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))), Bar, new("l"), new("espresso"), Millimetres.From(90)).Problems[0];
+        var problem = AmountInPlace
+            .ForSurface(
+                Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))),
+                Bar,
+                new("l"),
+                new("espresso"),
+                Millimetres.From(90)
+            )
+            .Problems[0];
 
-        Assert.Equal(("surfaceMm", "90", "No amount of Espresso fills Large as high.", "a lower height"), (problem.Field, problem.Value, problem.Message, problem.Accepted));
-        Assert.Equal(0, AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(0)).Value.Amount);
+        Assert.Equal(
+            ("surfaceMm", "90", "No amount of Espresso fills Large as high.", "a lower height"),
+            (problem.Field, problem.Value, problem.Message, problem.Accepted)
+        );
+        Assert.Equal(
+            0,
+            AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(0)).Value.Amount
+        );
         Assert.True(AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(100)).IsRead);
 
-        var tall = AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(101)).Problems[0];
-        Assert.Equal(("101", "Middle is 100 mm high inside.", "0 to 100 mm"), (tall.Value, tall.Message, tall.Accepted));
+        var tall = AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(101)).Problems[
+            0
+        ];
+        Assert.Equal(
+            ("101", "Middle is 100 mm high inside.", "0 to 100 mm"),
+            (tall.Value, tall.Message, tall.Accepted)
+        );
     }
 
     [Fact]
     public void Milk_on_top_is_no_milk_of_a_ratio()
     {
-        var drink = Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 50, "ml"), TestBar.Line("oat", 10, "g") with { Technique = "top" }));
+        var drink = Build(
+            TestBar.Build(
+                TestBar.Line("espresso", 2, "shot"),
+                TestBar.Line("milk", 50, "ml"),
+                TestBar.Line("oat", 10, "g") with
+                {
+                    Technique = "top",
+                }
+            )
+        );
 
-        Assert.Equal(51.5 / 4 / 18, AmountInPlace.Resolve(Read("1:4").Value, drink, Bar, new("m"), new("espresso")).Value.Amount, 1e-9);
+        Assert.Equal(
+            51.5 / 4 / 18,
+            AmountInPlace.Resolve(Read("1:4").Value, drink, Bar, new("m"), new("espresso")).Value.Amount,
+            1e-9
+        );
     }
 
     [Fact]
-    public void The_whole_drink_is_brought_to_a_height_whatever_goes_in_after_the_line() => Gen.Select(Gen.Double[30, 95], Gen.Double[0, 150], Gen.OneOfConst("s", "m", "l")).Seeded().Sample((mm, ice, size) =>
-    {
-        var drink = Latte with { Lines = [.. Latte.Lines, TestBar.Line("ice", ice, "g")] };
-        var amount = AmountInPlace.ForSurface(Build(drink), Bar, new(size), new("milk"), Millimetres.From(mm)).Value.Amount;
-        var lines = drink.Lines.Select(line => line.Id != "milk" ? line : size == "m" ? line with { Amount = amount } : line with { Pins = [new() { Size = size, Amount = amount }] });
-        var stands = FullBar.Mix(drink with { Lines = [.. lines] }, Bar).Size(size).Fill.FillHeight.Value;
+    public void The_whole_drink_is_brought_to_a_height_whatever_goes_in_after_the_line() =>
+        Gen.Select(Gen.Double[30, 95], Gen.Double[0, 150], Gen.OneOfConst("s", "m", "l"))
+            .Seeded()
+            .Sample(
+                (mm, ice, size) =>
+                {
+                    var drink = Latte with { Lines = [.. Latte.Lines, TestBar.Line("ice", ice, "g")] };
+                    var amount = AmountInPlace
+                        .ForSurface(Build(drink), Bar, new(size), new("milk"), Millimetres.From(mm))
+                        .Value.Amount;
+                    var lines = drink.Lines.Select(line =>
+                        line.Id != "milk" ? line
+                        : size == "m" ? line with { Amount = amount }
+                        : line with { Pins = [new() { Size = size, Amount = amount }] }
+                    );
+                    var stands = FullBar.Mix(drink with { Lines = [.. lines] }, Bar).Size(size).Fill.FillHeight.Value;
 
-        return amount == 0 ? stands >= mm - 1e-6 : Math.Abs(stands - mm) < 1e-5;
-    });
+                    return amount == 0 ? stands >= mm - 1e-6 : Math.Abs(stands - mm) < 1e-5;
+                }
+            );
 
     [Theory]
     [InlineData(-0.1)]
     [InlineData(100.1)]
-    public void A_height_that_the_cup_has_not_is_told(double mm) => Assert.Equal(
-        ("surfaceMm", "0 to 100 mm"),
-        AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(mm)).Problems.Select(problem => (problem.Field, problem.Accepted)).Single());
+    public void A_height_that_the_cup_has_not_is_told(double mm) =>
+        Assert.Equal(
+            ("surfaceMm", "0 to 100 mm"),
+            AmountInPlace
+                .ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(mm))
+                .Problems.Select(problem => (problem.Field, problem.Accepted))
+                .Single()
+        );
 
     [Theory]
     [InlineData("no-size", "milk", "size")]
     [InlineData("m", "no-line", "line")]
-    public void A_size_or_line_that_the_build_has_not_is_told_by_its_field(string size, string line, string field) => Assert.Equal(
-        [field, field],
-        [AmountInPlace.ForSurface(Build(Latte), Bar, new(size), new(line), Millimetres.From(50)).Problems[0].Field, Resolve("to 62 mm", size, line).Problems[0].Field]);
+    public void A_size_or_line_that_the_build_has_not_is_told_by_its_field(string size, string line, string field) =>
+        Assert.Equal(
+            [field, field],
+            [
+                AmountInPlace
+                    .ForSurface(Build(Latte), Bar, new(size), new(line), Millimetres.From(50))
+                    .Problems[0]
+                    .Field,
+                Resolve("to 62 mm", size, line).Problems[0].Field,
+            ]
+        );
 
     [Fact]
-    public void Every_quantity_can_be_said_in_every_other_measure_and_back() => Gen.Select(Gen.OneOfConst("syrup", "espresso", "milk", "ice", "cocoa"), Gen.Double[0.5, 15], Gen.Int[0, 100]).Seeded().Sample((id, amount, pick) =>
-    {
-        var ingredient = FullBar.Ingredient(id);
-        var measures = Dosing.MeasuresFor(ingredient, Bar);
-        var quantity = new Quantity(amount, measures[pick % measures.Count]);
-        return Equivalent.Of(quantity, ingredient, Bar).All(other =>
-            Math.Abs(Dosing.Convert(new Quantity(other.Amount, Measure.Find(other.Measure)!), quantity.Measure, ingredient, Bar, "text").Value.Amount - amount) < 1e-9 * Math.Max(1, amount));
-    });
+    public void Every_quantity_can_be_said_in_every_other_measure_and_back() =>
+        Gen.Select(Gen.OneOfConst("syrup", "espresso", "milk", "ice", "cocoa"), Gen.Double[0.5, 15], Gen.Int[0, 100])
+            .Seeded()
+            .Sample(
+                (id, amount, pick) =>
+                {
+                    var ingredient = FullBar.Ingredient(id);
+                    var measures = Dosing.MeasuresFor(ingredient, Bar);
+                    var quantity = new Quantity(amount, measures[pick % measures.Count]);
+                    return Equivalent
+                        .Of(quantity, ingredient, Bar)
+                        .All(other =>
+                            Math.Abs(
+                                Dosing
+                                    .Convert(
+                                        new Quantity(other.Amount, Measure.Find(other.Measure)!),
+                                        quantity.Measure,
+                                        ingredient,
+                                        Bar,
+                                        "text"
+                                    )
+                                    .Value.Amount - amount
+                            )
+                            < 1e-9 * Math.Max(1, amount)
+                        );
+                }
+            );
 
     // Source: six strokes of 7.5 ml are about 3 US tbsp, about 1½ US fl oz (common practice, no source), within 2 %.
     [Fact]
     public void Six_strokes_are_three_tablespoons()
     {
-        var said = Equivalent.Of(new Quantity(6, Measure.Stroke), FullBar.Ingredient("syrup"), Bar).ToDictionary(equivalent => equivalent.Measure, equivalent => equivalent.Amount);
+        var said = Equivalent
+            .Of(new Quantity(6, Measure.Stroke), FullBar.Ingredient("syrup"), Bar)
+            .ToDictionary(equivalent => equivalent.Measure, equivalent => equivalent.Amount);
 
         Assert.Equal(3, said["us-tbsp"], 0.06);
         Assert.Equal(1.5, said["us-fl-oz"], 0.03);
@@ -236,7 +436,12 @@ public class SpeakingTests
 
     private static Build Build(BuildDocument document) => BuildReader.Read(document, Bar).Value;
 
-    private static BuildDocument With(string line, double amount) => Latte with { Lines = [.. Latte.Lines.Select(each => each.Id == line ? each with { Amount = amount } : each)] };
+    private static BuildDocument With(string line, double amount) =>
+        Latte with
+        {
+            Lines = [.. Latte.Lines.Select(each => each.Id == line ? each with { Amount = amount } : each)],
+        };
 
-    private static Reading<Quantity> Resolve(string text, string size, string line) => AmountInPlace.Resolve(Read(text).Value, Build(Latte), Bar, new(size), new(line));
+    private static Reading<Quantity> Resolve(string text, string size, string line) =>
+        AmountInPlace.Resolve(Read(text).Value, Build(Latte), Bar, new(size), new(line));
 }

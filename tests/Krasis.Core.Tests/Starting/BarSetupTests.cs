@@ -26,15 +26,25 @@ public class BarSetupTests
         var bar = BarReader.Read(made).Value;
 
         Assert.Equal(["otter", "coot"], bar.Cups.Select(cup => cup.Id.Value));
-        Assert.Equal(["Milk", "Oat drink"], bar.Ingredients.Where(one => one.Kind == IngredientKind.Milk).Select(one => one.Name));
-        Assert.Equal((19, 40), (bar.RecipesOf(new("espresso"))[0].Dose.Value, bar.RecipesOf(new("espresso"))[0].Yield.Value));
+        Assert.Equal(
+            ["Milk", "Oat drink"],
+            bar.Ingredients.Where(one => one.Kind == IngredientKind.Milk).Select(one => one.Name)
+        );
+        Assert.Equal(
+            (19, 40),
+            (bar.RecipesOf(new("espresso"))[0].Dose.Value, bar.RecipesOf(new("espresso"))[0].Yield.Value)
+        );
         Assert.Equal(10, bar.DispenserOf(new("damson-syrup"))!.YieldPerStroke.Value);
         Assert.Null(bar.DispenserOf(new("house-dark")));
         Assert.DoesNotContain(bar.Ingredients, one => one.Id.Value == "syrup");
 
         // What nobody has read on a label of one's own is not known, whatever it is like.
         Assert.Null(bar.Find(new IngredientId("damson-syrup"))!.Allergens);
-        Assert.NotNull(BarReader.Read(BarSetup.Make(FullBar.Document, House with { Flavours = [] }).Value).Value.Find(new IngredientId("syrup")));
+        Assert.NotNull(
+            BarReader
+                .Read(BarSetup.Make(FullBar.Document, House with { Flavours = [] }).Value)
+                .Value.Find(new IngredientId("syrup"))
+        );
     }
 
     [Fact]
@@ -46,7 +56,10 @@ public class BarSetupTests
 
         Assert.Equal("damson-syrup", build.Lines[0].Ingredient);
         Assert.DoesNotContain(sheet.Findings, finding => finding.Severity != Severity.Note);
-        Assert.Equal(["cup-not-measured", "cup-not-measured"], sheet.Findings.Where(finding => finding.Check == "cup-not-measured").Select(finding => finding.Check));
+        Assert.Equal(
+            ["cup-not-measured", "cup-not-measured"],
+            sheet.Findings.Where(finding => finding.Check == "cup-not-measured").Select(finding => finding.Check)
+        );
     }
 
     [Fact]
@@ -61,53 +74,166 @@ public class BarSetupTests
             Flavours = [new() { Name = "", StrokeMl = 100 }, new() { Name = "x", Like = "milk" }],
         };
         Assert.Equal(
-            ["cups[0].waterGrams", "cups[1].labelMl", "cups[1].name", "doseGrams", "flavours[0].name", "flavours[0].strokeMl", "flavours[1].like", "milks", "yieldGrams"],
-            BarSetup.Make(FullBar.Document, bad).Problems.Select(problem => problem.Field).Order(StringComparer.Ordinal));
+            [
+                "cups[0].waterGrams",
+                "cups[1].labelMl",
+                "cups[1].name",
+                "doseGrams",
+                "flavours[0].name",
+                "flavours[0].strokeMl",
+                "flavours[1].like",
+                "milks",
+                "yieldGrams",
+            ],
+            BarSetup.Make(FullBar.Document, bad).Problems.Select(problem => problem.Field).Order(StringComparer.Ordinal)
+        );
         Assert.Equal("cups", Assert.Single(BarSetup.Make(FullBar.Document, House with { Cups = [] }).Problems).Field);
-        Assert.Equal("cups[1].name", Assert.Single(BarSetup.Make(FullBar.Document, House with { Cups = [House.Cups[0], House.Cups[0]] }).Problems).Field);
+        Assert.Equal(
+            "cups[1].name",
+            Assert
+                .Single(BarSetup.Make(FullBar.Document, House with { Cups = [House.Cups[0], House.Cups[0]] }).Problems)
+                .Field
+        );
     }
 
-    // The usual shape of 80, 55 and 100 mm holds 361.94 ml; one of 350 ml is as much smaller in every length as the cube root says.
+    // The usual shape of 80, 55 and 100 mm holds 361.94 ml; one of 350 ml is as much smaller in every length as the
+    // cube root says.
     [Fact]
     public void A_cup_with_a_label_is_shaped_as_many_are_and_says_so()
     {
-        var cup = CupReader.Read(new CupDocument { Id = "c", Name = "Otter", LabelMl = 350 }).Value;
+        var cup = CupReader
+            .Read(
+                new CupDocument
+                {
+                    Id = "c",
+                    Name = "Otter",
+                    LabelMl = 350,
+                }
+            )
+            .Value;
 
         Assert.Equal(350, cup.BrimCapacity.Value, 1e-9);
         Assert.Equal(350, cup.Shape.Capacity.Value, 1e-9);
         Assert.Equal(100 * Math.Cbrt(350 / 361.9376536), cup.Shape.Height.Value, 1e-6);
         Assert.Equal((false, false), (cup.IsWeighed, cup.IsShapeKnown));
 
-        var lengths = CupReader.Read(new CupDocument { Id = "c", Name = "Otter", TopDiameterMm = 80, BottomDiameterMm = 55, HeightMm = 100 }).Value;
-        Assert.Equal((361.94, false, true), (Math.Round(lengths.BrimCapacity.Value, 2), lengths.IsWeighed, lengths.IsShapeKnown));
+        var lengths = CupReader
+            .Read(
+                new CupDocument
+                {
+                    Id = "c",
+                    Name = "Otter",
+                    TopDiameterMm = 80,
+                    BottomDiameterMm = 55,
+                    HeightMm = 100,
+                }
+            )
+            .Value;
+        Assert.Equal(
+            (361.94, false, true),
+            (Math.Round(lengths.BrimCapacity.Value, 2), lengths.IsWeighed, lengths.IsShapeKnown)
+        );
 
-        var water = CupReader.Read(new CupDocument { Id = "c", Name = "Otter", WaterGrams = 480, WaterCelsius = 20 }).Value;
-        Assert.Equal((480.86, true, false), (Math.Round(water.BrimCapacity.Value, 2), water.IsWeighed, water.IsShapeKnown));
+        var water = CupReader
+            .Read(
+                new CupDocument
+                {
+                    Id = "c",
+                    Name = "Otter",
+                    WaterGrams = 480,
+                    WaterCelsius = 20,
+                }
+            )
+            .Value;
+        Assert.Equal(
+            (480.86, true, false),
+            (Math.Round(water.BrimCapacity.Value, 2), water.IsWeighed, water.IsShapeKnown)
+        );
         Assert.Equal(480.86, water.Shape.Capacity.Value, 0.01);
 
-        Assert.Equal(["waterGrams"], CupReader.Read(new CupDocument { Id = "c", Name = "Otter" }).Problems.Select(problem => problem.Field));
-        Assert.Equal(["bottomDiameterMm", "heightMm"], CupReader.Read(new CupDocument { Id = "c", Name = "Otter", TopDiameterMm = 80, WaterGrams = 480, WaterCelsius = 20 }).Problems.Select(problem => problem.Field));
+        Assert.Equal(
+            ["waterGrams"],
+            CupReader.Read(new CupDocument { Id = "c", Name = "Otter" }).Problems.Select(problem => problem.Field)
+        );
+        Assert.Equal(
+            ["bottomDiameterMm", "heightMm"],
+            CupReader
+                .Read(
+                    new CupDocument
+                    {
+                        Id = "c",
+                        Name = "Otter",
+                        TopDiameterMm = 80,
+                        WaterGrams = 480,
+                        WaterCelsius = 20,
+                    }
+                )
+                .Problems.Select(problem => problem.Field)
+        );
     }
 
     // 30 % apart is a slip in one of them: asked about just beyond, believed just within. The lengths hold 361.94 ml.
     [Theory]
-    [InlineData(2850, "The lengths hold 362 ml and the water fills 2855 ml. One of them belongs to another cup: which?")]
+    [InlineData(
+        2850,
+        "The lengths hold 362 ml and the water fills 2855 ml. One of them belongs to another cup: which?"
+    )]
     [InlineData(472, "The lengths hold 362 ml and the water fills 473 ml. One of them belongs to another cup: which?")]
     [InlineData(468, "The lengths alone give 362 ml; the water is right, and the drawing goes by it.")]
-    public void Lengths_and_water_are_compared_at_once(double water, string says) => Assert.Contains(
-        says, CupMeasured.Of(new CupDocument { TopDiameterMm = 80, BottomDiameterMm = 55, HeightMm = 100, WaterGrams = water, WaterCelsius = 20 }, default).Says);
+    public void Lengths_and_water_are_compared_at_once(double water, string says) =>
+        Assert.Contains(
+            says,
+            CupMeasured
+                .Of(
+                    new CupDocument
+                    {
+                        TopDiameterMm = 80,
+                        BottomDiameterMm = 55,
+                        HeightMm = 100,
+                        WaterGrams = water,
+                        WaterCelsius = 20,
+                    },
+                    default
+                )
+                .Says
+        );
 
     [Theory]
-    [InlineData(350.0, null, null, "Otter has not been measured: its room goes by its label, and its fill line in mm is a guess.")]
+    [InlineData(
+        350.0,
+        null,
+        null,
+        "Otter has not been measured: its room goes by its label, and its fill line in mm is a guess."
+    )]
     [InlineData(null, 480.0, null, "Otter's lengths are not measured: its fill line in mm is a guess.")]
     [InlineData(null, null, 100.0, "Otter has not been weighed: its room goes by its lengths.")]
     [InlineData(null, 355.0, 100.0, null)]
     public void A_sheet_says_what_of_its_cup_is_not_known(double? label, double? water, double? height, string? message)
     {
-        var cup = new CupDocument { Id = "c", Name = "Otter", LabelMl = label, WaterGrams = water, WaterCelsius = water is null ? null : 20, HeightMm = height, TopDiameterMm = height is null ? null : 80, BottomDiameterMm = height is null ? null : 55 };
+        var cup = new CupDocument
+        {
+            Id = "c",
+            Name = "Otter",
+            LabelMl = label,
+            WaterGrams = water,
+            WaterCelsius = water is null ? null : 20,
+            HeightMm = height,
+            TopDiameterMm = height is null ? null : 80,
+            BottomDiameterMm = height is null ? null : 55,
+        };
         var bar = FullBar.Read(FullBar.Document with { Cups = [cup] });
-        var sheet = FullBar.Mix(TestBar.Build(TestBar.Line("milk", 100, "ml")) with { Sizes = ["c"], ReferenceSize = "c" }, bar);
+        var sheet = FullBar.Mix(
+            TestBar.Build(TestBar.Line("milk", 100, "ml")) with
+            {
+                Sizes = ["c"],
+                ReferenceSize = "c",
+            },
+            bar
+        );
 
-        Assert.Equal(message is null ? [] : [message], sheet.Findings.Where(finding => finding.Check == "cup-not-measured").Select(finding => finding.Message));
+        Assert.Equal(
+            message is null ? [] : [message],
+            sheet.Findings.Where(finding => finding.Check == "cup-not-measured").Select(finding => finding.Message)
+        );
     }
 }

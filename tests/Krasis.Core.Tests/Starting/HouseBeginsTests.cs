@@ -11,9 +11,36 @@ public class HouseBeginsTests
 {
     private static readonly BarDocument Whole = FullBar.Document with
     {
-        Ingredients = [.. FullBar.Document.Ingredients, FullBar.Document.Ingredients.Single(one => one.Id == "milk") with { Id = "other-milk", Name = "Other milk" }],
-        Espresso = [.. FullBar.Document.Espresso, FullBar.Document.Espresso[0] with { Id = "other-double", Name = "Other double", DoseGrams = FullBar.Document.Espresso[0].DoseGrams + 1 }],
-        Foams = [.. FullBar.Document.Foams, FullBar.Document.Foams.First(foam => foam.Cold != true) with { Id = "more", Name = "More", OverrunPercent = 60, Thirds = null }],
+        Ingredients =
+        [
+            .. FullBar.Document.Ingredients,
+            FullBar.Document.Ingredients.Single(one => one.Id == "milk") with
+            {
+                Id = "other-milk",
+                Name = "Other milk",
+            },
+        ],
+        Espresso =
+        [
+            .. FullBar.Document.Espresso,
+            FullBar.Document.Espresso[0] with
+            {
+                Id = "other-double",
+                Name = "Other double",
+                DoseGrams = FullBar.Document.Espresso[0].DoseGrams + 1,
+            },
+        ],
+        Foams =
+        [
+            .. FullBar.Document.Foams,
+            FullBar.Document.Foams.First(foam => foam.Cold != true) with
+            {
+                Id = "more",
+                Name = "More",
+                OverrunPercent = 60,
+                Thirds = null,
+            },
+        ],
     };
 
     [Fact]
@@ -30,8 +57,13 @@ public class HouseBeginsTests
     {
         var build = Propose(Saying("other-double", "other-milk", "more"));
 
-        Assert.Equal(("other-milk", "more", "other-double"), (Line(build, "milk").Ingredient, Line(build, "milk").Foam, Line(build, "coffee").Recipe));
-        Assert.True(BuildReader.Read(build, FullBar.Read(Saying("other-double", "other-milk", "more")), nameless: true).IsRead);
+        Assert.Equal(
+            ("other-milk", "more", "other-double"),
+            (Line(build, "milk").Ingredient, Line(build, "milk").Foam, Line(build, "coffee").Recipe)
+        );
+        Assert.True(
+            BuildReader.Read(build, FullBar.Read(Saying("other-double", "other-milk", "more")), nameless: true).IsRead
+        );
     }
 
     [Fact]
@@ -45,7 +77,10 @@ public class HouseBeginsTests
     {
         // The house steams to 65 °C at most: the foam level is right up to there, and not above.
         var bar = Saying(null, null, "more");
-        bar = bar with { Foams = [.. bar.Foams.Select(foam => foam.Id == "more" ? foam with { ToCelsius = to } : foam)] };
+        bar = bar with
+        {
+            Foams = [.. bar.Foams.Select(foam => foam.Id == "more" ? foam with { ToCelsius = to } : foam)],
+        };
 
         Assert.Equal(expected == "more", Line(Propose(bar), "milk").Foam == "more");
     }
@@ -73,20 +108,31 @@ public class HouseBeginsTests
     {
         var bar = Saying("other-double", "other-milk", "more");
         var build = Propose(bar) with { Name = "Begun" };
-        var other = build with { Lines = [.. build.Lines.Select(line => line.Id == "milk" ? line with { Ingredient = "milk" } : line)] };
+        var other = build with
+        {
+            Lines = [.. build.Lines.Select(line => line.Id == "milk" ? line with { Ingredient = "milk" } : line)],
+        };
         var kept = BarReader.Read(BarSubset.For(other, bar));
 
         Assert.True(kept.IsRead);
         Assert.Equal(
-            Mixer.Mix(BuildReader.Read(other, FullBar.Read(bar)).Value, FullBar.Read(bar)).Sizes.Select(size => size.Fill.FillHeight),
-            Mixer.Mix(BuildReader.Read(other, kept.Value).Value, kept.Value).Sizes.Select(size => size.Fill.FillHeight));
+            Mixer
+                .Mix(BuildReader.Read(other, FullBar.Read(bar)).Value, FullBar.Read(bar))
+                .Sizes.Select(size => size.Fill.FillHeight),
+            Mixer.Mix(BuildReader.Read(other, kept.Value).Value, kept.Value).Sizes.Select(size => size.Fill.FillHeight)
+        );
     }
 
     private static BarDocument Saying(string? espresso, string? milk, string? foam) =>
-        Whole with { House = Whole.House with { Espresso = espresso, Milk = milk, Foam = foam } };
+        Whole with
+        {
+            House = Whole.House with { Espresso = espresso, Milk = milk, Foam = foam },
+        };
 
     private static BuildDocument Propose(BarDocument bar) =>
-        Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [.. bar.Cups.Select(cup => new CupId(cup.Id!))], FullBar.Read(bar)).Value;
+        Skeleton
+            .Propose(DrinkBase.Espresso, Serve.Hot, [.. bar.Cups.Select(cup => new CupId(cup.Id!))], FullBar.Read(bar))
+            .Value;
 
     private static LineDocument Line(BuildDocument build, string id) => build.Lines.Single(line => line.Id == id);
 }

@@ -80,14 +80,15 @@ public class CupTests
     public void A_weighing_must_not_contradict_the_lengths_by_a_third(double grams, bool isRead) =>
         Assert.Equal(isRead, CupReader.Read(Good with { WaterGrams = grams, WaterCelsius = 4 }).IsRead);
 
-    private static CupDocument Good { get; } = new()
-    {
-        Id = "c",
-        Name = "Cup",
-        TopDiameterMm = 80,
-        BottomDiameterMm = 55,
-        HeightMm = 100,
-        WaterGrams = 355,
-        WaterCelsius = 20,
-    };
+    private static CupDocument Good { get; } =
+        new()
+        {
+            Id = "c",
+            Name = "Cup",
+            TopDiameterMm = 80,
+            BottomDiameterMm = 55,
+            HeightMm = 100,
+            WaterGrams = 355,
+            WaterCelsius = 20,
+        };
 }

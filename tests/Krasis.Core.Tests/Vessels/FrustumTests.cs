@@ -18,42 +18,55 @@ public class FrustumTests
     public void Agrees_with_the_area_summed_slice_by_slice()
     {
         // Simpson's rule is exact for the square of a straight line, so this is the integral itself.
-        Gens.Seeded().Sample(frustum =>
-        {
-            var (a, b) = (frustum.Bottom.Value / 2, frustum.Top.Value / 2);
-            var middle = (a + b) / 2;
-            var integral = Math.PI * frustum.Height.Value / 6 * ((a * a) + (4 * middle * middle) + (b * b)) / 1000;
-            return Close(integral, frustum.Capacity.Value, 1e-12);
-        });
+        Gens.Seeded()
+            .Sample(frustum =>
+            {
+                var (a, b) = (frustum.Bottom.Value / 2, frustum.Top.Value / 2);
+                var middle = (a + b) / 2;
+                var integral = Math.PI * frustum.Height.Value / 6 * ((a * a) + (4 * middle * middle) + (b * b)) / 1000;
+                return Close(integral, frustum.Capacity.Value, 1e-12);
+            });
     }
 
     [Fact]
     public void Height_and_volume_lead_back_to_each_other() =>
-        Gen.Select(Gens, Gen.Double[0, 1]).Seeded().Sample((frustum, share) =>
-        {
-            var height = Millimetres.From(frustum.Height.Value * share);
-            var volume = Millilitres.From(frustum.Capacity.Value * share);
-            return Close(height.Value, frustum.HeightFor(frustum.VolumeTo(height)).Value, 1e-9)
-                && Close(volume.Value, frustum.VolumeTo(frustum.HeightFor(volume)).Value, 1e-9);
-        });
+        Gen.Select(Gens, Gen.Double[0, 1])
+            .Seeded()
+            .Sample(
+                (frustum, share) =>
+                {
+                    var height = Millimetres.From(frustum.Height.Value * share);
+                    var volume = Millilitres.From(frustum.Capacity.Value * share);
+                    return Close(height.Value, frustum.HeightFor(frustum.VolumeTo(height)).Value, 1e-9)
+                        && Close(volume.Value, frustum.VolumeTo(frustum.HeightFor(volume)).Value, 1e-9);
+                }
+            );
 
     [Fact]
     public void A_wall_that_is_hardly_aslant_is_as_exact_as_any_other() =>
-        Gen.Select(Gen.Double[-1e-6, 1e-6], Gen.Double[0, 1]).Seeded().Sample((aslant, share) =>
-        {
-            var frustum = Frustum(70 + aslant, 70, 100);
-            var height = Millimetres.From(100 * share);
-            return Close(height.Value, frustum.HeightFor(frustum.VolumeTo(height)).Value, 1e-9);
-        });
+        Gen.Select(Gen.Double[-1e-6, 1e-6], Gen.Double[0, 1])
+            .Seeded()
+            .Sample(
+                (aslant, share) =>
+                {
+                    var frustum = Frustum(70 + aslant, 70, 100);
+                    var height = Millimetres.From(100 * share);
+                    return Close(height.Value, frustum.HeightFor(frustum.VolumeTo(height)).Value, 1e-9);
+                }
+            );
 
     [Fact]
     public void More_volume_never_stands_lower() =>
-        Gen.Select(Gens, Gen.Double[0, 1], Gen.Double[0, 1]).Seeded().Sample((frustum, one, other) =>
-        {
-            var low = Millilitres.From(frustum.Capacity.Value * Math.Min(one, other));
-            var high = Millilitres.From(frustum.Capacity.Value * Math.Max(one, other));
-            return frustum.HeightFor(low) <= frustum.HeightFor(high);
-        });
+        Gen.Select(Gens, Gen.Double[0, 1], Gen.Double[0, 1])
+            .Seeded()
+            .Sample(
+                (frustum, one, other) =>
+                {
+                    var low = Millilitres.From(frustum.Capacity.Value * Math.Min(one, other));
+                    var high = Millilitres.From(frustum.Capacity.Value * Math.Max(one, other));
+                    return frustum.HeightFor(low) <= frustum.HeightFor(high);
+                }
+            );
 
     [Fact]
     public void Beyond_its_ends_the_nearer_end_is_given()
@@ -73,7 +86,12 @@ public class FrustumTests
     public void A_cup_of_nothing_cannot_be_made(double top, double bottom, double height) =>
         Assert.Throws<ArgumentOutOfRangeException>(() => Frustum(top, bottom, height));
 
-    private static readonly Gen<Frustum> Gens = Gen.Select(Gen.Double[20, 300], Gen.Double[10, 300], Gen.Double[20, 400], Frustum);
+    private static readonly Gen<Frustum> Gens = Gen.Select(
+        Gen.Double[20, 300],
+        Gen.Double[10, 300],
+        Gen.Double[20, 400],
+        Frustum
+    );
 
     private static Frustum Frustum(double top, double bottom, double height) =>
         new(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height));

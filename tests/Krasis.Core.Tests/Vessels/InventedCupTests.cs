@@ -5,7 +5,15 @@ namespace Krasis.Core.Tests.Vessels;
 /// <summary>Cups that were made up, so that a bar has some to begin with.</summary>
 public class InventedCupTests
 {
-    private static readonly CupDocument Made = new() { Name = "Small", TopDiameterMm = 80, BottomDiameterMm = 56, HeightMm = 92, WaterGrams = 330, Invented = true };
+    private static readonly CupDocument Made = new()
+    {
+        Name = "Small",
+        TopDiameterMm = 80,
+        BottomDiameterMm = 56,
+        HeightMm = 92,
+        WaterGrams = 330,
+        Invented = true,
+    };
 
     [Fact]
     public void It_stays_made_up_until_something_of_it_is_measured()

@@ -18,14 +18,17 @@ public sealed class CopiesTests : IDisposable
         Keep(file, "a");
         var copy = Path.Combine(folder.Root, "elsewhere", "copy.db");
         using var going = new ManualResetEventSlim();
-        var writer = Task.Run(() =>
-        {
-            for (var i = 0; i < 60; i++)
+        var writer = Task.Run(
+            () =>
             {
-                Keep(file, $"b{i}");
-                going.Set();
-            }
-        }, TestContext.Current.CancellationToken);
+                for (var i = 0; i < 60; i++)
+                {
+                    Keep(file, $"b{i}");
+                    going.Set();
+                }
+            },
+            TestContext.Current.CancellationToken
+        );
         going.Wait(TestContext.Current.CancellationToken);
         Copies.Make(folder.File, copy);
         await writer;
@@ -33,7 +36,10 @@ public sealed class CopiesTests : IDisposable
         Assert.Null(DataFileLook.Fault(copy, isThorough: true));
         var kept = KrasisFile.Open(copy).Read(session => session.Builds.List()).Select(build => build.Id).ToList();
         Assert.Contains("a", kept);
-        Assert.Equal(kept.Count, file.Read(session => session.Builds.List()).Select(build => build.Id).Intersect(kept).Count());
+        Assert.Equal(
+            kept.Count,
+            file.Read(session => session.Builds.List()).Select(build => build.Id).Intersect(kept).Count()
+        );
     }
 
     [Fact]
@@ -54,7 +60,11 @@ public sealed class CopiesTests : IDisposable
     {
         KrasisFile.Open(folder.File);
 
-        Assert.Contains("is the data file itself", Assert.Throws<KrasisFileException>(() => Copies.Make(folder.File, folder.File)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "is the data file itself",
+            Assert.Throws<KrasisFileException>(() => Copies.Make(folder.File, folder.File)).Message,
+            StringComparison.Ordinal
+        );
         Assert.Null(DataFileLook.Fault(folder.File, isThorough: true));
     }
 
@@ -97,9 +107,10 @@ public sealed class CopiesTests : IDisposable
         Assert.Equal(At, Copies.LastGood(folder.File, copies)!.At);
     }
 
-    internal static void Keep(KrasisFile file, string id) => file.Write(session =>
-    {
-        session.Builds.Add(id, new BuildDocument { Name = id }, DateTimeOffset.UnixEpoch);
-        return true;
-    });
+    internal static void Keep(KrasisFile file, string id) =>
+        file.Write(session =>
+        {
+            session.Builds.Add(id, new BuildDocument { Name = id }, DateTimeOffset.UnixEpoch);
+            return true;
+        });
 }

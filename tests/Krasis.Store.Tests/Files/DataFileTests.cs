@@ -72,7 +72,10 @@ public sealed class DataFileTests : IDisposable
         using (var other = Connect())
         {
             other.Execute("BEGIN IMMEDIATE");
-            Assert.Equal(DataFileTrouble.Locked, Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "a")).Trouble);
+            Assert.Equal(
+                DataFileTrouble.Locked,
+                Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "a")).Trouble
+            );
             other.Execute("ROLLBACK");
         }
 
@@ -92,7 +95,10 @@ public sealed class DataFileTests : IDisposable
         connection.Open();
         connection.ExecuteScalar<long>("PRAGMA max_page_count = 1");
 
-        Assert.Equal(trouble, DataFileException.Of(Assert.Throws<SqliteException>(() => connection.Execute(sql)), folder.File)?.Trouble);
+        Assert.Equal(
+            trouble,
+            DataFileException.Of(Assert.Throws<SqliteException>(() => connection.Execute(sql)), folder.File)?.Trouble
+        );
     }
 
     [Theory]
@@ -103,7 +109,11 @@ public sealed class DataFileTests : IDisposable
     {
         File.WriteAllText(folder.File, new string('x', bytes));
 
-        Assert.Contains("is not a database", Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "is not a database",
+            Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File)).Message,
+            StringComparison.Ordinal
+        );
         Assert.Equal(bytes, new FileInfo(folder.File).Length);
     }
 
@@ -120,11 +130,18 @@ public sealed class DataFileTests : IDisposable
     {
         CopiesTests.Keep(KrasisFile.Open(folder.File), "a");
         SqliteConnection.ClearAllPools();
-        var copy = Path.Combine(Copies.FolderBeside(folder.File), Copies.NameOf(folder.File, new DateTimeOffset(2026, 11, 27, 14, 45, 0, TimeSpan.Zero)));
+        var copy = Path.Combine(
+            Copies.FolderBeside(folder.File),
+            Copies.NameOf(folder.File, new DateTimeOffset(2026, 11, 27, 14, 45, 0, TimeSpan.Zero))
+        );
         var sound = Path.Combine(folder.Root, "sound.db");
         File.Copy(folder.File, sound);
         RestoringTests.Damage(folder.File);
-        Assert.Contains("There is no good copy", Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "There is no good copy",
+            Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File)).Message,
+            StringComparison.Ordinal
+        );
 
         SqliteConnection.ClearAllPools();
         Copies.Make(sound, copy);
@@ -138,10 +155,17 @@ public sealed class DataFileTests : IDisposable
     {
         KrasisFile.Open(folder.File);
         SqliteConnection.ClearAllPools();
-        Copies.Make(folder.File, Path.Combine(Copies.FolderBeside(folder.File), Copies.NameOf(folder.File, DateTimeOffset.UnixEpoch)));
+        Copies.Make(
+            folder.File,
+            Path.Combine(Copies.FolderBeside(folder.File), Copies.NameOf(folder.File, DateTimeOffset.UnixEpoch))
+        );
         File.Delete(folder.File);
 
-        Assert.Contains("but there are copies of one", Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "but there are copies of one",
+            Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File)).Message,
+            StringComparison.Ordinal
+        );
         Assert.False(File.Exists(folder.File));
     }
 

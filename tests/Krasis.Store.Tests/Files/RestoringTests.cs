@@ -99,14 +99,27 @@ public sealed class RestoringTests : IDisposable
         var bad = Path.Combine(folder.Root, "bad.db");
         File.Copy(copy, bad);
         Damage(bad);
-        foreach (var (path, says) in new[] { (bad, "damaged"), (Path.Combine(folder.Root, "none.db"), "no such file"), (folder.File, "data file itself") })
+        foreach (
+            var (path, says) in new[]
+            {
+                (bad, "damaged"),
+                (Path.Combine(folder.Root, "none.db"), "no such file"),
+                (folder.File, "data file itself"),
+            }
+        )
         {
             SqliteConnection.ClearAllPools();
-            Assert.Contains(says, Assert.Throws<KrasisFileException>(() => Restoring.Put(path, folder.File, At)).Message, StringComparison.Ordinal);
+            Assert.Contains(
+                says,
+                Assert.Throws<KrasisFileException>(() => Restoring.Put(path, folder.File, At)).Message,
+                StringComparison.Ordinal
+            );
             Assert.Equal(["kept"], Ids(folder.File));
         }
 
-        Assert.DoesNotContain(Directory.GetFiles(folder.Root), path => path.EndsWith(".coming", StringComparison.Ordinal));
+        Assert.DoesNotContain(Directory.GetFiles(folder.Root), path =>
+            path.EndsWith(".coming", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -122,7 +135,8 @@ public sealed class RestoringTests : IDisposable
         Assert.Contains("build kept", Assert.Single(Contents.Of(copy).Faults), StringComparison.Ordinal);
     }
 
-    /// <summary>Writes over a part of a table's pages, as a disk does that is about to die. The first page, by which a file is known, stays.</summary>
+    /// <summary>Writes over a part of a table's pages, as a disk does that is about to die. The first page, by which a
+    /// file is known, stays.</summary>
     internal static void Damage(string path)
     {
         using var file = new FileStream(path, FileMode.Open, FileAccess.ReadWrite);
@@ -135,5 +149,6 @@ public sealed class RestoringTests : IDisposable
 
     private static long Mark(string path) => KrasisFile.Open(path).Read(session => session.PutInPlace);
 
-    private static List<string> Ids(string path) => [.. KrasisFile.Open(path).Read(session => session.Builds.List()).Select(build => build.Id).Order()];
+    private static List<string> Ids(string path) =>
+        [.. KrasisFile.Open(path).Read(session => session.Builds.List()).Select(build => build.Id).Order()];
 }

@@ -4,28 +4,51 @@ using System.Text.RegularExpressions;
 
 namespace Krasis.Web.Tests.Architecture;
 
-/// <summary>What people read is in a barista's words: no sentence of the program and no page says a word of code.</summary>
+/// <summary>What people read is in a barista's words: no sentence of the program and no page says a word of
+/// code.</summary>
 public partial class WordsTests
 {
     // What answers programs and not people: how requests are written, and the columns of a file.
-    private static readonly string[] ForPrograms = ["BadRequests.cs", "PantryColumn.cs", "PantryJson.cs", "TransformEndpoint.cs"];
+    private static readonly string[] ForPrograms =
+    [
+        "BadRequests.cs",
+        "PantryColumn.cs",
+        "PantryJson.cs",
+        "TransformEndpoint.cs",
+    ];
 
     [Fact]
     public void No_sentence_of_the_program_has_a_word_of_code_in_it()
     {
-        var sentences = Directory.EnumerateFiles(Source(), "*.cs", SearchOption.AllDirectories)
-            .Where(path => !path.Contains("/obj/", StringComparison.Ordinal) && !path.Contains("/bin/", StringComparison.Ordinal) && !ForPrograms.Contains(Path.GetFileName(path)))
-            .SelectMany(path => Sentences(File.ReadAllText(path)).Select(text => (Path: Path.GetFileName(path), Text: text))).ToList();
+        var sentences = Directory
+            .EnumerateFiles(Source(), "*.cs", SearchOption.AllDirectories)
+            .Where(path =>
+                !path.Contains("/obj/", StringComparison.Ordinal)
+                && !path.Contains("/bin/", StringComparison.Ordinal)
+                && !ForPrograms.Contains(Path.GetFileName(path))
+            )
+            .SelectMany(path =>
+                Sentences(File.ReadAllText(path)).Select(text => (Path: Path.GetFileName(path), Text: text))
+            )
+            .ToList();
 
         Assert.True(sentences.Count > 500, $"only {sentences.Count} sentences were found");
-        Assert.Empty(sentences.Where(sentence => CodeWord().IsMatch(sentence.Text)).Select(sentence => $"{sentence.Path}: {sentence.Text}"));
+        Assert.Empty(
+            sentences
+                .Where(sentence => CodeWord().IsMatch(sentence.Text))
+                .Select(sentence => $"{sentence.Path}: {sentence.Text}")
+        );
     }
 
     [Fact]
     public void No_page_has_a_word_of_code_on_it()
     {
-        var texts = Directory.EnumerateFiles(Path.Combine(Source(), "krasis-ui", "src"), "*.vue", SearchOption.AllDirectories)
-            .SelectMany(path => Texts(File.ReadAllText(path)).Select(text => (Path: Path.GetFileName(path), Text: text))).ToList();
+        var texts = Directory
+            .EnumerateFiles(Path.Combine(Source(), "krasis-ui", "src"), "*.vue", SearchOption.AllDirectories)
+            .SelectMany(path =>
+                Texts(File.ReadAllText(path)).Select(text => (Path: Path.GetFileName(path), Text: text))
+            )
+            .ToList();
 
         Assert.True(texts.Count > 500, $"only {texts.Count} texts were found");
         Assert.Empty(texts.Where(text => CodeWord().IsMatch(text.Text)).Select(text => $"{text.Path}: {text.Text}"));
@@ -38,18 +61,31 @@ public partial class WordsTests
     [InlineData("It is null.", true)]
     [InlineData("100 kJ of energy in 30 ml", false)]
     [InlineData("The cup is 104 mm high.", false)]
-    public void A_word_of_code_is_known_by_its_look(string text, bool isCode) => Assert.Equal(isCode, CodeWord().IsMatch(text));
+    public void A_word_of_code_is_known_by_its_look(string text, bool isCode) =>
+        Assert.Equal(isCode, CodeWord().IsMatch(text));
 
     [Fact]
     public void A_sentence_is_read_without_what_stands_in_its_holes() =>
-        Assert.Equal(["Fill … to … mm.", "an inner one"], Sentences("var a = $\"Fill {Say(cup.Name ?? \"an inner one\")} to {height:0.#} mm.\"; // \"in a remark\"").Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["Fill … to … mm.", "an inner one"],
+            Sentences("var a = $\"Fill {Say(cup.Name ?? \"an inner one\")} to {height:0.#} mm.\"; // \"in a remark\"")
+                .Order(StringComparer.Ordinal)
+        );
 
-    private static string Source([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", "..", "src"));
+    private static string Source([CallerFilePath] string here = "") =>
+        Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", "..", "src"));
 
-    // Every text of more than a word, with "…" for what is filled in; remarks, attributes, exceptions and SQL are nobody's reading.
+    // Every text of more than a word, with "…" for what is filled in; remarks, attributes, exceptions and SQL are
+    // nobody's reading.
     private static IEnumerable<string> Sentences(string code)
     {
-        var lines = code.Split('\n').Where(line => line.TrimStart() is var text && !text.StartsWith("//", StringComparison.Ordinal) && !text.StartsWith('[') && !NotRead().IsMatch(text));
+        var lines = code.Split('\n')
+            .Where(line =>
+                line.TrimStart() is var text
+                && !text.StartsWith("//", StringComparison.Ordinal)
+                && !text.StartsWith('[')
+                && !NotRead().IsMatch(text)
+            );
         var found = new List<string>();
         foreach (var line in lines)
         {
@@ -117,7 +153,11 @@ public partial class WordsTests
     {
         var template = Template().Match(page).Value;
         var shown = Attribute().Matches(template).Select(match => match.Groups[1].Value);
-        return Tag().Split(Hole().Replace(template, "…")).Concat(shown).Select(text => text.Trim()).Where(text => text.Length > 1);
+        return Tag()
+            .Split(Hole().Replace(template, "…"))
+            .Concat(shown)
+            .Select(text => text.Trim())
+            .Where(text => text.Length > 1);
     }
 
     [GeneratedRegex(@"\b(?!kJ\b)[a-z]+[A-Z]\w*|\w\[\d*\]|\b(id|ids|null|undefined|boolean|etag|endpoint)\b")]

@@ -21,7 +21,9 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
         Assert.Equal(412, (await server.Put(path, changed, "\"1\"")).Status);
         Assert.Equal(428, (await server.Put(path, changed, null)).Status);
 
-        var cup = (await server.Get("/api/bar")).Json["cups"]!.AsArray().Single(cup => (string?)cup!["document"]!["name"] == "Fen, tall")!;
+        var cup = (await server.Get("/api/bar")).Json["cups"]!
+            .AsArray()
+            .Single(cup => (string?)cup!["document"]!["name"] == "Fen, tall")!;
         // 355 g of water at 20 °C by the published 0.9982 g/ml.
         Assert.Equal(355.64, (double)cup["measured"]!["brimCapacity"]!, 0.02);
 
@@ -32,8 +34,13 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
 
     private async Task ComesBack(string path)
     {
-        var removed = (await server.Get("/api/bar/removed")).Json.AsArray().Single(fact => path.EndsWith((string)fact!["id"]!, StringComparison.Ordinal))!;
-        Assert.Equal(("cups", "cup", "Fen, tall"), ((string?)removed["kind"], (string?)removed["what"], (string?)removed["name"]));
+        var removed = (await server.Get("/api/bar/removed"))
+            .Json.AsArray()
+            .Single(fact => path.EndsWith((string)fact!["id"]!, StringComparison.Ordinal))!;
+        Assert.Equal(
+            ("cups", "cup", "Fen, tall"),
+            ((string?)removed["kind"], (string?)removed["what"], (string?)removed["name"])
+        );
 
         // Somebody has given its name away in the meantime: it is told, and nothing is changed.
         var other = await server.Post("/api/bar/cups", BuildApiTests.Cup("Fen, tall"));
@@ -47,7 +54,12 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
         var history = (await server.Get($"{path}/history")).Json.AsArray();
         Assert.Equal([4, 3, 2, 1], history.Select(version => (int)version!["version"]!));
         Assert.Null(history[1]!["document"]);
-        Assert.Equal(["name: Fen → Fen, tall", "height in mm: 100 → 104"], history[2]!["changes"]!.AsArray().Select(change => $"{change!["where"]}: {change["before"]} → {change["after"]}"));
+        Assert.Equal(
+            ["name: Fen → Fen, tall", "height in mm: 100 → 104"],
+            history[2]!["changes"]!
+                .AsArray()
+                .Select(change => $"{change!["where"]}: {change["before"]} → {change["after"]}")
+        );
         Assert.Empty(history[0]!["changes"]!.AsArray());
         Assert.Equal(404, (await server.Get("/api/bar/cups/none/history")).Status);
         Assert.NotEmpty((await server.Get("/api/bar/house/house/history")).Json.AsArray());
@@ -58,24 +70,54 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
     {
         var words = (await server.Get("/api/bar")).Json["words"]!;
 
-        Assert.Equal(Techniques.All.Select(technique => (technique.Code, technique.Words)), words["techniques"]!.AsArray().Select(one => ((string)one!["code"]!, (string)one["name"]!)));
-        Assert.Equal(["noAddedSugar", "withoutMilk"], words["claims"]!.AsArray().Select(claim => (string)claim!["code"]!).Order());
+        Assert.Equal(
+            Techniques.All.Select(technique => (technique.Code, technique.Words)),
+            words["techniques"]!.AsArray().Select(one => ((string)one!["code"]!, (string)one["name"]!))
+        );
+        Assert.Equal(
+            ["noAddedSugar", "withoutMilk"],
+            words["claims"]!.AsArray().Select(claim => (string)claim!["code"]!).Order()
+        );
         Assert.Equal(Enum.GetValues<Allergen>().Length, words["allergens"]!.AsArray().Count);
-        Assert.Equal(ScalingWords.All.Select(rule => rule.Words), words["rules"]!.AsArray().Select(rule => (string)rule!["name"]!));
+        Assert.Equal(
+            ScalingWords.All.Select(rule => rule.Words),
+            words["rules"]!.AsArray().Select(rule => (string)rule!["name"]!)
+        );
     }
 
-    public static TheoryData<string, string, string> Wrong() => new()
-    {
-        { "cups", """{"name":"X","topDiameterMm":-1,"bottomDiameterMm":55,"heightMm":100,"waterGrams":355,"waterCelsius":20}""", "topDiameterMm" },
-        { "cups", """{"name":"X","topDiameterMm":80,"bottomDiameterMm":55,"heightMm":100,"waterGrams":480,"waterCelsius":20}""", "waterGrams" },
-        { "cups", """{"name":"Wren","topDiameterMm":80,"bottomDiameterMm":55,"heightMm":100,"waterGrams":355,"waterCelsius":20}""", "name" },
-        { "dispensers", """{"name":"X","ingredient":"sesame-sauce","strokeMl":0}""", "strokeMl" },
-        { "dispensers", """{"name":"X","ingredient":"moonlight","strokeMl":5}""", "ingredient" },
-        { "dispensers", """{"name":"X","ingredient":"maple-syrup","strokeMl":5}""", "ingredient" },
-        { "ingredients", """{"name":"X","kind":"plasma","densityGramsPerMl":1,"colour":"#ffffff"}""", "kind" },
-        { "ingredients", """{"name":"X","kind":"milk","densityGramsPerMl":0,"colour":"#ffffff"}""", "densityGramsPerMl" },
-        { "espresso", """{"name":"X","ingredient":"farm-milk","doseGrams":18,"yieldGrams":36,"shotsPerPull":2}""", "ingredient" },
-    };
+    public static TheoryData<string, string, string> Wrong() =>
+        new()
+        {
+            {
+                "cups",
+                """{"name":"X","topDiameterMm":-1,"bottomDiameterMm":55,"heightMm":100,"waterGrams":355,"waterCelsius":20}""",
+                "topDiameterMm"
+            },
+            {
+                "cups",
+                """{"name":"X","topDiameterMm":80,"bottomDiameterMm":55,"heightMm":100,"waterGrams":480,"waterCelsius":20}""",
+                "waterGrams"
+            },
+            {
+                "cups",
+                """{"name":"Wren","topDiameterMm":80,"bottomDiameterMm":55,"heightMm":100,"waterGrams":355,"waterCelsius":20}""",
+                "name"
+            },
+            { "dispensers", """{"name":"X","ingredient":"sesame-sauce","strokeMl":0}""", "strokeMl" },
+            { "dispensers", """{"name":"X","ingredient":"moonlight","strokeMl":5}""", "ingredient" },
+            { "dispensers", """{"name":"X","ingredient":"maple-syrup","strokeMl":5}""", "ingredient" },
+            { "ingredients", """{"name":"X","kind":"plasma","densityGramsPerMl":1,"colour":"#ffffff"}""", "kind" },
+            {
+                "ingredients",
+                """{"name":"X","kind":"milk","densityGramsPerMl":0,"colour":"#ffffff"}""",
+                "densityGramsPerMl"
+            },
+            {
+                "espresso",
+                """{"name":"X","ingredient":"farm-milk","doseGrams":18,"yieldGrams":36,"shotsPerPull":2}""",
+                "ingredient"
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Wrong))]
@@ -118,7 +160,9 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
         var pump = """{"name":"Cherry pump","ingredient":"cherry-syrup","strokeMl":10}""";
         Assert.Equal(200, (await server.Put("/api/bar/dispensers/pump-cherry", pump, "\"1\"")).Status);
 
-        var build = (await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == "Cherry coconut iced mocha")!;
+        var build = (await server.Get("/api/builds"))
+            .Json.AsArray()
+            .Single(build => (string?)build!["name"] == "Cherry coconut iced mocha")!;
         var document = (await server.Get($"/api/builds/{build["id"]}")).Json["document"]!;
         var cell = (await server.Post("/api/mix", document.ToJsonString())).Json["sizes"]![1]!["lines"]![1]!;
         Assert.Equal((2, 20), ((double)cell["amount"]!, (double)cell["volume"]!));
@@ -127,7 +171,15 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
     [Fact]
     public async Task House_rules_are_changed_as_one()
     {
-        var rules = new JsonObject { ["reserveMm"] = 9, ["liquidStepMl"] = 10, ["iceStepGrams"] = 5, ["weighingStepGrams"] = 1, ["strengthDriftPercent"] = 12, ["sweetnessDriftPercent"] = 12 };
+        var rules = new JsonObject
+        {
+            ["reserveMm"] = 9,
+            ["liquidStepMl"] = 10,
+            ["iceStepGrams"] = 5,
+            ["weighingStepGrams"] = 1,
+            ["strengthDriftPercent"] = 12,
+            ["sweetnessDriftPercent"] = 12,
+        };
         Assert.Equal(200, (await server.Put("/api/bar/house/house", rules, "\"1\"")).Status);
         Assert.Equal(9, (double)(await server.Get("/api/builds/blank")).Json["reserveMm"]!);
 
@@ -137,5 +189,6 @@ public sealed class BarApiTests(KrasisServer server) : IClassFixture<KrasisServe
         Assert.Equal(["liquidStepMl"], refused.Fields);
     }
 
-    private static async Task<(int, string?)> StatusAndTag(Task<Answer> answer) => ((await answer).Status, (await answer).ETag);
+    private static async Task<(int, string?)> StatusAndTag(Task<Answer> answer) =>
+        ((await answer).Status, (await answer).ETag);
 }

@@ -55,7 +55,11 @@ public sealed class BadRequestTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task What_is_not_JSON_by_its_own_word_is_refused()
     {
         using var form = new FormUrlEncodedContent([new("name", "x")]);
-        using var answer = await server.Http.PostAsync(new Uri("/api/builds", UriKind.Relative), form, TestContext.Current.CancellationToken);
+        using var answer = await server.Http.PostAsync(
+            new Uri("/api/builds", UriKind.Relative),
+            form,
+            TestContext.Current.CancellationToken
+        );
 
         Assert.Equal(415, (int)answer.StatusCode);
     }

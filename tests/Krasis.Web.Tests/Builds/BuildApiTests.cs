@@ -82,7 +82,10 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var answer = await server.Post("/api/builds", build);
 
         Assert.Equal((422, "application/problem+json"), (answer.Status, answer.ContentType));
-        Assert.Equal(["name", "reserveMm", "lines[0].ingredient", "lines[1].measure", "lines[2].amount"], answer.Fields);
+        Assert.Equal(
+            ["name", "reserveMm", "lines[0].ingredient", "lines[1].measure", "lines[2].amount"],
+            answer.Fields
+        );
         Assert.Equal("moonlight", (string?)answer.Json["errors"]![2]!["value"]);
         Assert.All(answer.Json["errors"]!.AsArray(), error => Assert.NotEqual("", (string?)error!["accepted"]));
         Assert.Equal(before, (await server.Get("/api/builds")).Json.AsArray().Count);
@@ -97,9 +100,18 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var reference = sheet["sizes"]!.AsArray().Single(size => (bool)size!["isReference"]!)!;
 
         Assert.Equal("Aardvark's own", (string?)first["name"]);
-        Assert.Equal(sheet["sizes"]!.AsArray().Select(size => (string?)size!["name"]), first["sizes"]!.AsArray().Select(size => (string?)size));
-        Assert.Equal(reference["lines"]!.AsArray().Select(line => (string?)line!["ingredientName"]), first["holds"]!.AsArray().Select(line => (string?)line));
-        Assert.Equal(sheet["findings"]!.AsArray().Count(finding => (string?)finding!["severity"] == "warning"), (int)first["warnings"]!);
+        Assert.Equal(
+            sheet["sizes"]!.AsArray().Select(size => (string?)size!["name"]),
+            first["sizes"]!.AsArray().Select(size => (string?)size)
+        );
+        Assert.Equal(
+            reference["lines"]!.AsArray().Select(line => (string?)line!["ingredientName"]),
+            first["holds"]!.AsArray().Select(line => (string?)line)
+        );
+        Assert.Equal(
+            sheet["findings"]!.AsArray().Count(finding => (string?)finding!["severity"] == "warning"),
+            (int)first["warnings"]!
+        );
         Assert.Equal(Math.Round((double)reference["cup"]!["height"]!, 1), (double)first["cup"]!["height"]!);
         Assert.NotEmpty(first["cup"]!["layers"]!.AsArray());
         Assert.Null(first["trouble"]);
@@ -178,7 +190,11 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
         }
 
         using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
-        return (answer.Headers.ETag?.Tag, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), (int)answer.StatusCode);
+        return (
+            answer.Headers.ETag?.Tag,
+            await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken),
+            (int)answer.StatusCode
+        );
     }
 
     [Theory]
@@ -202,10 +218,19 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var with = (await server.Get("/api/builds/search?text=nuts")).Json.AsArray();
         var without = (await server.Get("/api/builds/search?text=without%20nuts")).Json.AsArray();
 
-        Assert.Contains(with, found => ((string?)found!["why"])!.StartsWith("Contains tree nuts", StringComparison.Ordinal));
-        Assert.DoesNotContain(without, found => with.Any(other => (string?)other!["id"] == (string?)found!["id"] && (bool)other["isKnown"]!));
-        Assert.All(without, found => Assert.DoesNotContain("free", (string?)found!["why"], StringComparison.OrdinalIgnoreCase));
-        Assert.Equal((await server.Get("/api/builds")).Json.AsArray().Count, (await server.Get("/api/builds/search")).Json.AsArray().Count);
+        Assert.Contains(with, found =>
+            ((string?)found!["why"])!.StartsWith("Contains tree nuts", StringComparison.Ordinal)
+        );
+        Assert.DoesNotContain(without, found =>
+            with.Any(other => (string?)other!["id"] == (string?)found!["id"] && (bool)other["isKnown"]!)
+        );
+        Assert.All(without, found =>
+            Assert.DoesNotContain("free", (string?)found!["why"], StringComparison.OrdinalIgnoreCase)
+        );
+        Assert.Equal(
+            (await server.Get("/api/builds")).Json.AsArray().Count,
+            (await server.Get("/api/builds/search")).Json.AsArray().Count
+        );
     }
 
     [Fact]
@@ -230,32 +255,40 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Contains("Passing", (await server.Get("/api/builds/deleted")).Text, StringComparison.Ordinal);
     }
 
-    internal static JsonObject Build(string name) => new()
-    {
-        ["name"] = name,
-        ["reserveMm"] = 10,
-        ["sizes"] = new JsonArray("wren", "plover", "heron"),
-        ["referenceSize"] = "plover",
-        ["lines"] = new JsonArray(Line("cherry-syrup", "stroke", 2), Line("lock-espresso", "shot", 2), Line("farm-milk", "ml", 250)),
-    };
+    internal static JsonObject Build(string name) =>
+        new()
+        {
+            ["name"] = name,
+            ["reserveMm"] = 10,
+            ["sizes"] = new JsonArray("wren", "plover", "heron"),
+            ["referenceSize"] = "plover",
+            ["lines"] = new JsonArray(
+                Line("cherry-syrup", "stroke", 2),
+                Line("lock-espresso", "shot", 2),
+                Line("farm-milk", "ml", 250)
+            ),
+        };
 
-    internal static JsonObject Cup(string name) => new()
-    {
-        ["name"] = name,
-        ["topDiameterMm"] = 80,
-        ["bottomDiameterMm"] = 55,
-        ["heightMm"] = 100,
-        ["waterGrams"] = 355,
-        ["waterCelsius"] = 20,
-    };
+    internal static JsonObject Cup(string name) =>
+        new()
+        {
+            ["name"] = name,
+            ["topDiameterMm"] = 80,
+            ["bottomDiameterMm"] = 55,
+            ["heightMm"] = 100,
+            ["waterGrams"] = 355,
+            ["waterCelsius"] = 20,
+        };
 
-    private static JsonObject Line(string ingredient, string measure, double amount) => new()
-    {
-        ["id"] = ingredient,
-        ["ingredient"] = ingredient,
-        ["measure"] = measure,
-        ["amount"] = amount,
-    };
+    private static JsonObject Line(string ingredient, string measure, double amount) =>
+        new()
+        {
+            ["id"] = ingredient,
+            ["ingredient"] = ingredient,
+            ["measure"] = measure,
+            ["amount"] = amount,
+        };
 
-    private async Task<string> Create(string name) => $"/api/builds/{(await server.Post("/api/builds", Build(name))).Json["id"]}";
+    private async Task<string> Create(string name) =>
+        $"/api/builds/{(await server.Post("/api/builds", Build(name))).Json["id"]}";
 }

@@ -30,7 +30,10 @@ public sealed class DeviceApiTests : IAsyncLifetime
     public async Task Where_there_are_no_devices_that_is_said()
     {
         await Start();
-        Assert.Equal("{\"hasPrinter\":false,\"hasScale\":false}", await http.GetStringAsync("/api/devices", TestContext.Current.CancellationToken));
+        Assert.Equal(
+            "{\"hasPrinter\":false,\"hasScale\":false}",
+            await http.GetStringAsync("/api/devices", TestContext.Current.CancellationToken)
+        );
         Assert.Equal(HttpStatusCode.NotFound, (await Get("/api/devices/scale")).StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await Print(8, 1, "AA==")).StatusCode);
     }
@@ -47,7 +50,11 @@ public sealed class DeviceApiTests : IAsyncLifetime
         foreach (var answer in new[] { await Get("/api/devices/scale"), await Print(8, 1, "AA==") })
         {
             Assert.Equal(HttpStatusCode.BadGateway, answer.StatusCode);
-            Assert.Contains($"127.0.0.1:{port} does not answer", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+            Assert.Contains(
+                $"127.0.0.1:{port} does not answer",
+                await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken),
+                StringComparison.Ordinal
+            );
         }
     }
 
@@ -70,7 +77,9 @@ public sealed class DeviceApiTests : IAsyncLifetime
 
     private async Task Start(params string[] more)
     {
-        app = KrasisApp.Create(KrasisOptions.From(["--data", Path.Combine(folder.FullName, "krasis.db"), "--port", "0", .. more]));
+        app = KrasisApp.Create(
+            KrasisOptions.From(["--data", Path.Combine(folder.FullName, "krasis.db"), "--port", "0", .. more])
+        );
         await app.StartAsync(TestContext.Current.CancellationToken);
         http.BaseAddress = new Uri(app.Urls.Single());
     }
@@ -78,5 +87,23 @@ public sealed class DeviceApiTests : IAsyncLifetime
     private Task<HttpResponseMessage> Get(string path) => http.GetAsync(path, TestContext.Current.CancellationToken);
 
     private Task<HttpResponseMessage> Print(int width, int height, string? bits, double widthMm = 62) =>
-        System.Net.Http.Json.HttpClientJsonExtensions.PostAsJsonAsync(http, "/api/devices/labels", new { widthMm, heightMm = 40.0, labels = new[] { new { width, height, bits } } }, TestContext.Current.CancellationToken);
+        System.Net.Http.Json.HttpClientJsonExtensions.PostAsJsonAsync(
+            http,
+            "/api/devices/labels",
+            new
+            {
+                widthMm,
+                heightMm = 40.0,
+                labels = new[]
+                {
+                    new
+                    {
+                        width,
+                        height,
+                        bits,
+                    },
+                },
+            },
+            TestContext.Current.CancellationToken
+        );
 }

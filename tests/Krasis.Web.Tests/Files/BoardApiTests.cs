@@ -20,7 +20,10 @@ public sealed class BoardApiTests : IAsyncLifetime
     [InlineData("?station=kiosk&letter=true", "612 x 792")]
     public async Task The_book_is_a_whole_PDF_with_its_fonts_and_text_that_can_be_copied(string query, string paper)
     {
-        var bytes = await server.Http.GetByteArrayAsync(new Uri($"/api/files/book.pdf{query}", UriKind.Relative), TestContext.Current.CancellationToken);
+        var bytes = await server.Http.GetByteArrayAsync(
+            new Uri($"/api/files/book.pdf{query}", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         var path = Path.Combine(Directory.CreateTempSubdirectory("krasis-book-").FullName, "book.pdf");
         await File.WriteAllBytesAsync(path, bytes, TestContext.Current.CancellationToken);
         try
@@ -29,11 +32,16 @@ public sealed class BoardApiTests : IAsyncLifetime
             var (code, said) = OutsideProgram.Run("qpdf", "--check", path);
             Assert.True(code == 0, said);
             Assert.Contains(paper, OutsideProgram.Run("pdfinfo", path).Said, StringComparison.Ordinal);
-            var fonts = OutsideProgram.Run("pdffonts", path).Said.Split('\n', StringSplitOptions.RemoveEmptyEntries).Skip(2).ToList();
+            var fonts = OutsideProgram
+                .Run("pdffonts", path)
+                .Said.Split('\n', StringSplitOptions.RemoveEmptyEntries)
+                .Skip(2)
+                .ToList();
             Assert.NotEmpty(fonts);
             Assert.All(fonts, font => Assert.Matches(@"\byes yes (?:yes|no)\s", font));
 
-            // Each drink of the board is in the contents and on a page of its own, with its amounts; and in the outline.
+            // Each drink of the board is in the contents and on a page of its own, with its amounts; and in the
+            // outline.
             var text = OutsideProgram.Run("pdftotext", "-layout", path, "-").Said;
             var outline = OutsideProgram.Run("qpdf", "--json", "--json-key=outlines", path).Said;
             var pages = text.Split('\f');
@@ -59,7 +67,8 @@ public sealed class BoardApiTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task A_book_of_no_station_is_refused() => Assert.Equal(422, (await server.Get("/api/files/book.pdf?station=moon")).Status);
+    public async Task A_book_of_no_station_is_refused() =>
+        Assert.Equal(422, (await server.Get("/api/files/book.pdf?station=moon")).Status);
 
     [Fact]
     public async Task The_board_is_nobody_s_until_the_lead_says_so()
@@ -69,8 +78,14 @@ public sealed class BoardApiTests : IAsyncLifetime
 
         Assert.Equal(200, (await server.Put("/api/files/feeds", new { isPublic = true }, null)).Status);
         var feed = (await server.Get("/feeds/board.json")).Json;
-        var board = (await server.Get("/api/service")).Json["drinks"]!.AsArray().Select(drink => (string)drink!["name"]!).ToList();
-        Assert.Equal(board.Order(StringComparer.Ordinal), feed["drinks"]!.AsArray().Select(drink => (string)drink!["name"]!).Order(StringComparer.Ordinal));
+        var board = (await server.Get("/api/service")).Json["drinks"]!
+            .AsArray()
+            .Select(drink => (string)drink!["name"]!)
+            .ToList();
+        Assert.Equal(
+            board.Order(StringComparer.Ordinal),
+            feed["drinks"]!.AsArray().Select(drink => (string)drink!["name"]!).Order(StringComparer.Ordinal)
+        );
 
         // How it is made stays in the house.
         Assert.DoesNotContain("amount", feed.ToJsonString(), StringComparison.OrdinalIgnoreCase);
@@ -79,7 +94,8 @@ public sealed class BoardApiTests : IAsyncLifetime
         Assert.Equal(200, (await server.Put("/api/files/feeds", new { isPublic = false }, null)).Status);
         Assert.Equal(404, (await server.Get("/feeds/board.json")).Status);
 
-        async Task<(int, string?)> Closed(string path) => await server.Get(path) is var answer ? (answer.Status, (string?)answer.Json["title"]) : default;
+        async Task<(int, string?)> Closed(string path) =>
+            await server.Get(path) is var answer ? (answer.Status, (string?)answer.Json["title"]) : default;
     }
 
     // RFC 4287, 4.1.1 and 4.1.2: what a feed and its entries must have.
@@ -102,7 +118,11 @@ public sealed class BoardApiTests : IAsyncLifetime
 
         Assert.Equal(ids.Count, ids.Distinct().Count());
         Assert.NotNull(feed.Element(Atom + "author")!.Element(Atom + "name"));
-        Assert.Equal(new Uri(server.Http.BaseAddress!, "/feeds/board.atom").AbsoluteUri, (string?)feed.Elements(Atom + "link").Single(link => (string?)link.Attribute("rel") == "self").Attribute("href"));
+        Assert.Equal(
+            new Uri(server.Http.BaseAddress!, "/feeds/board.atom").AbsoluteUri,
+            (string?)
+                feed.Elements(Atom + "link").Single(link => (string?)link.Attribute("rel") == "self").Attribute("href")
+        );
     }
 
     [Fact]
@@ -120,11 +140,18 @@ public sealed class BoardApiTests : IAsyncLifetime
             request.Headers.Add("Origin", "http://menu.example");
             if (method != HttpMethod.Get)
             {
-                request.Content = new StringContent(new JsonObject { ["isPublic"] = false }.ToJsonString(), System.Text.Encoding.UTF8, "application/json");
+                request.Content = new StringContent(
+                    new JsonObject { ["isPublic"] = false }.ToJsonString(),
+                    System.Text.Encoding.UTF8,
+                    "application/json"
+                );
             }
 
             using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
-            return ((int)answer.StatusCode, answer.Headers.TryGetValues("Access-Control-Allow-Origin", out var allowed) ? allowed.Single() : null);
+            return (
+                (int)answer.StatusCode,
+                answer.Headers.TryGetValues("Access-Control-Allow-Origin", out var allowed) ? allowed.Single() : null
+            );
         }
     }
 }

@@ -66,7 +66,9 @@ public sealed class BundleApiTests : IAsyncLifetime
         // Larger than anything that is written, whatever it is.
         Assert.Equal(413, (await Post(other, new byte[51_000_000])).Status);
         var after = Documents(await Bytes(other, "/api/files/house.krasis"));
-        Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair => Assert.Equal(pair.Value, after[pair.Key]));
+        Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair =>
+            Assert.Equal(pair.Value, after[pair.Key])
+        );
         Assert.Equal(404, (await other.Post($"/api/files/taken/{moved.Json["id"]}/undo", new JsonObject())).Status);
     }
 
@@ -116,7 +118,9 @@ public sealed class BundleApiTests : IAsyncLifetime
     public async Task A_drink_goes_to_a_bar_with_another_pump_and_is_undone_there()
     {
         // There the cardamom pump gives half as much again, and hazelnut is not known at all.
-        var pump = (await other.Get("/api/bar")).Json["dispensers"]!.AsArray().Single(one => (string?)one!["id"] == "pump-cardamom")!;
+        var pump = (await other.Get("/api/bar")).Json["dispensers"]!
+            .AsArray()
+            .Single(one => (string?)one!["id"] == "pump-cardamom")!;
         var document = pump["document"]!.DeepClone();
         document["strokesGrams"] = new JsonArray();
         document["weighedOn"] = null;
@@ -126,18 +130,39 @@ public sealed class BundleApiTests : IAsyncLifetime
         Assert.True(weighed.Status == 200, weighed.Text);
         var drink = await Drink(lockHouse, "Cardamom latte");
         var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"));
-        Assert.Equal(("drinks", "Cardamom latte", "same"), ((string?)key["scope"], (string?)key["drinks"]![0]!["name"], (string?)key["drinks"]![0]!["standing"]));
+        Assert.Equal(
+            ("drinks", "Cardamom latte", "same"),
+            ((string?)key["scope"], (string?)key["drinks"]![0]!["name"], (string?)key["drinks"]![0]!["standing"])
+        );
 
-        var look = await other.Post($"/api/files/bundles/{key["key"]}/look", new JsonObject { ["drinks"] = new JsonArray(drink), ["choices"] = new JsonArray() });
+        var look = await other.Post(
+            $"/api/files/bundles/{key["key"]}/look",
+            new JsonObject { ["drinks"] = new JsonArray(drink), ["choices"] = new JsonArray() }
+        );
         Assert.True(look.Status == 200, look.Text);
         Assert.All(look.Json["facts"]!.AsArray(), fact => Assert.NotNull(fact!["choice"]!["own"]));
-        var rows = look.Json["drinks"]![0]!["sizes"]!.AsArray().SelectMany(size => size!["rows"]!.AsArray()).Where(row => (string?)row!["what"] == "Cardamom syrup").ToList();
+        var rows = look.Json["drinks"]![0]!["sizes"]!
+            .AsArray()
+            .SelectMany(size => size!["rows"]!.AsArray())
+            .Where(row => (string?)row!["what"] == "Cardamom syrup")
+            .ToList();
         Assert.All(rows, row => Assert.NotEqual((string?)row!["published"], (string?)row["now"]));
 
         var count = (await other.Get("/api/builds")).Json.AsArray().Count;
-        var taken = await other.Post($"/api/files/bundles/{key["key"]}/take", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "beside" }), ["choices"] = new JsonArray() });
+        var taken = await other.Post(
+            $"/api/files/bundles/{key["key"]}/take",
+            new JsonObject
+            {
+                ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "beside" }),
+                ["choices"] = new JsonArray(),
+            }
+        );
         Assert.True(taken.Status == 200, taken.Text);
-        Assert.Contains("Cardamom latte (from elsewhere)", (await other.Get("/api/builds")).Text, StringComparison.Ordinal);
+        Assert.Contains(
+            "Cardamom latte (from elsewhere)",
+            (await other.Get("/api/builds")).Text,
+            StringComparison.Ordinal
+        );
         Assert.Equal(200, (await other.Post($"/api/files/taken/{taken.Json["id"]}/undo", new JsonObject())).Status);
         Assert.Equal(count, (await other.Get("/api/builds")).Json.AsArray().Count);
     }
@@ -152,7 +177,14 @@ public sealed class BundleApiTests : IAsyncLifetime
         Assert.Equal(200, (await lockHouse.Put($"/api/builds/{drink}", changed, sent.ETag!)).Status);
         var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"));
         var own = $"/api/builds/{await Drink(other, "Cardamom latte")}";
-        var taken = await other.Post($"/api/files/bundles/{key["key"]}/take", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "replace" }), ["choices"] = new JsonArray() });
+        var taken = await other.Post(
+            $"/api/files/bundles/{key["key"]}/take",
+            new JsonObject
+            {
+                ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "replace" }),
+                ["choices"] = new JsonArray(),
+            }
+        );
         Assert.True(taken.Status == 200, taken.Text);
         var replaced = await other.Get(own);
         Assert.Equal(9, (double)replaced.Json["document"]!["reserveMm"]!);
@@ -185,12 +217,24 @@ public sealed class BundleApiTests : IAsyncLifetime
 
         // Beside it, each has a name of its own.
         Assert.Equal(200, (await Take("beside")).Status);
-        var names = (await other.Get("/api/builds")).Json.AsArray().Select(build => (string)build!["name"]!).Where(name => name.StartsWith("Cardamom latte", StringComparison.Ordinal)).ToList();
+        var names = (await other.Get("/api/builds"))
+            .Json.AsArray()
+            .Select(build => (string)build!["name"]!)
+            .Where(name => name.StartsWith("Cardamom latte", StringComparison.Ordinal))
+            .ToList();
         Assert.Equal(3, names.Distinct().Count());
 
-        Task<Answer> Take(string how) => other.Post(
-            $"/api/files/bundles/{key["key"]}/take",
-            new JsonObject { ["drinks"] = new JsonArray([.. new[] { drink, second }.Select(id => (JsonNode)new JsonObject { ["id"] = id, ["as"] = how })]), ["choices"] = new JsonArray() });
+        Task<Answer> Take(string how) =>
+            other.Post(
+                $"/api/files/bundles/{key["key"]}/take",
+                new JsonObject
+                {
+                    ["drinks"] = new JsonArray([
+                        .. new[] { drink, second }.Select(id => (JsonNode)new JsonObject { ["id"] = id, ["as"] = how }),
+                    ]),
+                    ["choices"] = new JsonArray(),
+                }
+            );
     }
 
     [Fact]
@@ -200,7 +244,14 @@ public sealed class BundleApiTests : IAsyncLifetime
         var key = await Send(other, await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"));
         var own = $"/api/builds/{await Drink(other, "Cardamom latte")}";
         var before = await other.Get(own);
-        var taken = await other.Post($"/api/files/bundles/{key["key"]}/take", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "replace" }), ["choices"] = new JsonArray() });
+        var taken = await other.Post(
+            $"/api/files/bundles/{key["key"]}/take",
+            new JsonObject
+            {
+                ["drinks"] = new JsonArray(new JsonObject { ["id"] = drink, ["as"] = "replace" }),
+                ["choices"] = new JsonArray(),
+            }
+        );
         Assert.True(taken.Status == 200, taken.Text);
         Assert.Equal(200, (await other.Post($"/api/files/taken/{taken.Json["id"]}/undo", new JsonObject())).Status);
         Assert.Equal(before.Json["document"]!.ToJsonString(), (await other.Get(own)).Json["document"]!.ToJsonString());
@@ -220,8 +271,18 @@ public sealed class BundleApiTests : IAsyncLifetime
             (Zip(("../../etc/passwd", "x"), ("manifest.json", "{}")), "no place in a bundle"),
             (Zip(("manifest.json", "{}")), "not one of Krasis"),
             (Zip(("manifest.json", "{")), "not JSON"),
-            (Changed(house, "manifest.json", text => text.Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)), "newer Krasis"),
-            (Changed(house, "tables/build.json", text => text.Replace("Cardamom", "Cardamon", StringComparison.Ordinal)), "not as it was written"),
+            (
+                Changed(house, "manifest.json", text =>
+                    text.Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)
+                ),
+                "newer Krasis"
+            ),
+            (
+                Changed(house, "tables/build.json", text =>
+                    text.Replace("Cardamom", "Cardamon", StringComparison.Ordinal)
+                ),
+                "not as it was written"
+            ),
             (Bomb(), "larger than"),
         ];
         foreach (var (file, says) in bad)
@@ -232,7 +293,9 @@ public sealed class BundleApiTests : IAsyncLifetime
         }
 
         var after = Documents(await Bytes(other, "/api/files/house.krasis"));
-        Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair => Assert.Equal(pair.Value, after[pair.Key]));
+        Assert.All(before.Where(pair => pair.Key != "manifest.json"), pair =>
+            Assert.Equal(pair.Value, after[pair.Key])
+        );
     }
 
     [Theory]
@@ -242,9 +305,19 @@ public sealed class BundleApiTests : IAsyncLifetime
     [InlineData("tables/build.json", "document", "null", "has no document")]
     [InlineData("tables/bar_fact.json", "document", "null", "has no document")]
     [InlineData("tables/bar_fact.json", "id", "null", "says no id")]
-    public async Task A_house_of_which_a_row_is_not_whole_is_refused_with_a_sentence(string path, string field, string value, string says)
+    public async Task A_house_of_which_a_row_is_not_whole_is_refused_with_a_sentence(
+        string path,
+        string field,
+        string value,
+        string says
+    )
     {
-        var answer = await Post(other, Sealed(await Bytes(lockHouse, "/api/files/house.krasis"), path, table => table["rows"]![0]![field] = JsonNode.Parse(value)));
+        var answer = await Post(
+            other,
+            Sealed(await Bytes(lockHouse, "/api/files/house.krasis"), path, table =>
+                table["rows"]![0]![field] = JsonNode.Parse(value)
+            )
+        );
 
         Assert.True(answer.Status == 422, answer.Text);
         Assert.Contains(says, answer.Text, StringComparison.Ordinal);
@@ -253,7 +326,9 @@ public sealed class BundleApiTests : IAsyncLifetime
     [Fact]
     public async Task A_house_that_this_program_could_not_show_does_not_move_in()
     {
-        var file = Sealed(await Bytes(lockHouse, "/api/files/house.krasis"), "tables/bar_fact.json", table => table["rows"]!.AsArray().Single(row => (string?)row!["id"] == "lock-cream")!["id"] = "\U0001F600");
+        var file = Sealed(await Bytes(lockHouse, "/api/files/house.krasis"), "tables/bar_fact.json", table =>
+            table["rows"]!.AsArray().Single(row => (string?)row!["id"] == "lock-cream")!["id"] = "\U0001F600"
+        );
         var key = await Send(other, file);
         var answer = await other.Post($"/api/files/bundles/{key["key"]}/house", new JsonObject());
 
@@ -268,11 +343,16 @@ public sealed class BundleApiTests : IAsyncLifetime
     [InlineData("bar.json", "bar", "cups")]
     [InlineData("", "build", "lines")]
     [InlineData("", "build", "sizes")]
-    public async Task Drinks_in_whose_lists_nothing_stands_are_refused_with_a_sentence(string path, string part, string list)
+    public async Task Drinks_in_whose_lists_nothing_stands_are_refused_with_a_sentence(
+        string path,
+        string part,
+        string list
+    )
     {
         var id = await Drink(lockHouse, "Cardamom latte");
         var bundle = await Bytes(lockHouse, $"/api/files/drinks.krasis?build={id}");
-        var at = Documents(bundle).Keys.Single(key => path.Length > 0 ? key == path : key.Contains(id, StringComparison.Ordinal));
+        var at = Documents(bundle)
+            .Keys.Single(key => path.Length > 0 ? key == path : key.Contains(id, StringComparison.Ordinal));
         var answer = await Post(other, Sealed(bundle, at, document => document[part]![list]!.AsArray().Add(null)));
 
         Assert.True(answer.Status == 422, answer.Text);
@@ -283,20 +363,32 @@ public sealed class BundleApiTests : IAsyncLifetime
     public async Task Every_document_says_its_schema_and_the_schema_is_there()
     {
         var drink = await Drink(lockHouse, "Cardamom latte");
-        foreach (var bundle in new[] { await Bytes(lockHouse, "/api/files/house.krasis"), await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}") })
+        foreach (
+            var bundle in new[]
+            {
+                await Bytes(lockHouse, "/api/files/house.krasis"),
+                await Bytes(lockHouse, $"/api/files/drinks.krasis?build={drink}"),
+            }
+        )
         {
             foreach (var (path, text) in Documents(bundle))
             {
                 var name = path == "manifest.json" ? "manifest-1" : (string)JsonNode.Parse(text)!["schema"]!;
                 var schema = await lockHouse.Get($"/schemas/{name}.json");
-                Assert.Equal((200, "https://json-schema.org/draft/2020-12/schema"), (schema.Status, (string?)schema.Json["$schema"]));
+                Assert.Equal(
+                    (200, "https://json-schema.org/draft/2020-12/schema"),
+                    (schema.Status, (string?)schema.Json["$schema"])
+                );
             }
         }
     }
 
     private static async Task<byte[]> Bytes(KrasisServer server, string path)
     {
-        using var answer = await server.Http.GetAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken);
+        using var answer = await server.Http.GetAsync(
+            new Uri(path, UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         Assert.Equal(200, (int)answer.StatusCode);
         return await answer.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken);
     }
@@ -310,7 +402,12 @@ public sealed class BundleApiTests : IAsyncLifetime
         // Whoever is told at the head that it is too large need not send it.
         request.Headers.ExpectContinue = file.Length > 50_000_000;
         using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
-        return new Answer((int)answer.StatusCode, null, null, await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        return new Answer(
+            (int)answer.StatusCode,
+            null,
+            null,
+            await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)
+        );
     }
 
     private static async Task<JsonNode> Send(KrasisServer server, byte[] file)
@@ -321,18 +418,25 @@ public sealed class BundleApiTests : IAsyncLifetime
     }
 
     private static async Task<string> Drink(KrasisServer server, string name) =>
-        (string)(await server.Get("/api/builds")).Json.AsArray().First(build => (string?)build!["name"] == name)!["id"]!;
+        (string)
+            (await server.Get("/api/builds")).Json.AsArray().First(build => (string?)build!["name"] == name)!["id"]!;
 
-    private static IEnumerable<string> Untagged(Answer list) => list.Json.AsArray().Select(row =>
-    {
-        row!["etag"] = null;
-        return row.ToJsonString();
-    });
+    private static IEnumerable<string> Untagged(Answer list) =>
+        list
+            .Json.AsArray()
+            .Select(row =>
+            {
+                row!["etag"] = null;
+                return row.ToJsonString();
+            });
 
     // A build is asked for by itself, and a fact with the bar.
-    private async Task<JsonNode> Seen(string path) => path.StartsWith("/api/builds", StringComparison.Ordinal)
-        ? (await other.Get(path)).Json
-        : (await other.Get("/api/bar")).Json["cups"]!.AsArray().Single(cup => path.EndsWith((string)cup!["id"]!, StringComparison.Ordinal))!;
+    private async Task<JsonNode> Seen(string path) =>
+        path.StartsWith("/api/builds", StringComparison.Ordinal)
+            ? (await other.Get(path)).Json
+            : (await other.Get("/api/bar")).Json["cups"]!
+                .AsArray()
+                .Single(cup => path.EndsWith((string)cup!["id"]!, StringComparison.Ordinal))!;
 
     private async Task<string> Tag(string path) => (string)(await Seen(path))["etag"]!;
 
@@ -362,7 +466,8 @@ public sealed class BundleApiTests : IAsyncLifetime
         return Changed(resealed, "manifest.json", manifest =>
         {
             var read = JsonNode.Parse(manifest)!;
-            read["documents"]!.AsArray().Single(one => (string?)one!["path"] == path)!["sha256"] = Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text)));
+            read["documents"]!.AsArray().Single(one => (string?)one!["path"] == path)!["sha256"] =
+                Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text)));
             return read.ToJsonString();
         });
     }
@@ -390,7 +495,9 @@ public sealed class BundleApiTests : IAsyncLifetime
         {
             using (var entry = zip.CreateEntry("manifest.json").Open())
             {
-                entry.Write("""{"format":"krasis","version":1,"scope":"drinks","house":"x","writtenAt":"2026-11-27T00:00:00Z","tables":0,"documents":[{"path":"a.json","type":"build","sha256":""}]}"""u8);
+                entry.Write(
+                    """{"format":"krasis","version":1,"scope":"drinks","house":"x","writtenAt":"2026-11-27T00:00:00Z","tables":0,"documents":[{"path":"a.json","type":"build","sha256":""}]}"""u8
+                );
             }
 
             using var large = zip.CreateEntry("a.json").Open();

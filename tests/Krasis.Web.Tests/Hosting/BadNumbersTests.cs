@@ -3,7 +3,8 @@ namespace Krasis.Web.Tests.Hosting;
 /// <summary>Numbers, lists and texts that no bar sends: each is a problem, and never a 500.</summary>
 public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisServer>
 {
-    private const string Build = """{"name":"Odd","reserveMm":10,"sizes":["reed"],"referenceSize":"reed","lines":[{"id":"m","ingredient":"farm-milk","measure":"ml","amount":AMOUNT}]}""";
+    private const string Build =
+        """{"name":"Odd","reserveMm":10,"sizes":["reed"],"referenceSize":"reed","lines":[{"id":"m","ingredient":"farm-milk","measure":"ml","amount":AMOUNT}]}""";
     private const string Pump = """{"name":"Odd pump","ingredient":"sesame-sauce","strokeMl":NUMBER}""";
 
     [Theory]
@@ -39,11 +40,19 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
         var answers = new List<Answer>();
         foreach (var amount in new[] { "0", "-0" })
         {
-            answers.Add(await server.Post("/api/edit", $$"""{"build":{{Build.Replace("AMOUNT", amount, StringComparison.Ordinal)}},"edit":{{edit}} }"""));
+            answers.Add(
+                await server.Post(
+                    "/api/edit",
+                    $$"""{"build":{{Build.Replace("AMOUNT", amount, StringComparison.Ordinal)}},"edit":{{edit}} }"""
+                )
+            );
         }
 
         Assert.Equal((200, 200), (answers[0].Status, answers[1].Status));
-        Assert.Equal(answers[0].Text.Replace("-0", "0", StringComparison.Ordinal), answers[1].Text.Replace("-0", "0", StringComparison.Ordinal));
+        Assert.Equal(
+            answers[0].Text.Replace("-0", "0", StringComparison.Ordinal),
+            answers[1].Text.Replace("-0", "0", StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -53,16 +62,30 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
     [InlineData("/api/bar/dispensers", "1e400")]
     [InlineData("/api/bar/dispensers", "-0")]
     public async Task A_number_of_a_fact_that_cannot_be_measured_is_told(string path, string number) =>
-        Assert.InRange((await server.Post(path, Pump.Replace("NUMBER", number, StringComparison.Ordinal))).Status, 200, 422);
+        Assert.InRange(
+            (await server.Post(path, Pump.Replace("NUMBER", number, StringComparison.Ordinal))).Status,
+            200,
+            422
+        );
 
     [Theory]
     [InlineData("brix", "-0")]
     [InlineData("packPrice", "5e-324")]
     [InlineData("packPrice", "1e-320")]
     [InlineData("densityGramsPerMl", "5e-324")]
-    public async Task A_number_of_an_ingredient_that_cannot_be_measured_never_takes_the_library_down(string field, string number)
+    public async Task A_number_of_an_ingredient_that_cannot_be_measured_never_takes_the_library_down(
+        string field,
+        string number
+    )
     {
-        var answer = await server.Post("/api/bar/ingredients", $$"""{"name":"Odd {{field}} {{number}}","kind":"syrup","colour":"#aabbcc","densityGramsPerMl":1.2,"packAmount":1000,"{{field}}":{{number}}}""".Replace("\"densityGramsPerMl\":1.2,", field == "densityGramsPerMl" ? "" : "\"densityGramsPerMl\":1.2,", StringComparison.Ordinal));
+        var answer = await server.Post(
+            "/api/bar/ingredients",
+            $$"""{"name":"Odd {{field}} {{number}}","kind":"syrup","colour":"#aabbcc","densityGramsPerMl":1.2,"packAmount":1000,"{{field}}":{{number}}}""".Replace(
+                "\"densityGramsPerMl\":1.2,",
+                field == "densityGramsPerMl" ? "" : "\"densityGramsPerMl\":1.2,",
+                StringComparison.Ordinal
+            )
+        );
 
         Assert.InRange(answer.Status, 200, 422);
         Assert.Equal(200, (await server.Get("/api/builds")).Status);
@@ -72,7 +95,10 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
     [Fact]
     public async Task A_day_at_the_end_of_time_is_none()
     {
-        var answer = await server.Post("/api/bar/ingredients", """{"name":"Late","kind":"syrup","colour":"#aabbcc","densityGramsPerMl":1.2,"openedOn":"9999-12-31","openedDays":30}""");
+        var answer = await server.Post(
+            "/api/bar/ingredients",
+            """{"name":"Late","kind":"syrup","colour":"#aabbcc","densityGramsPerMl":1.2,"openedOn":"9999-12-31","openedDays":30}"""
+        );
 
         Assert.Equal((422, "openedOn"), (answer.Status, answer.Fields[0]));
     }
@@ -80,25 +106,61 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
     [Theory]
     [InlineData("/api/edit", """{"build":{},"edit":{}}""")]
     [InlineData("/api/edit", """{"build":{},"edit":{"mend":{}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[null]},"edit":{"mend":{"label":"x","edits":[null],"changes":[null]}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[null,{"id":"a","pins":[null]}]},"edit":{"mend":{"label":"x","edits":[{"line":"a","size":"b","amount":1}],"changes":[]}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{"id":"a"}]},"edit":{"mend":{"label":"x","edits":[],"changes":[{"line":"a","field":"ingredient"},{"line":"b","field":"remove"},{"line":"a","field":"before"}]}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{}]},"edit":{"typed":[null,{"line":null,"size":null,"text":null}]}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{"id":"a","ingredient":"farm-milk","measure":"ml"}]},"edit":{"typed":[{"line":"a","size":null,"text":null},{"line":"a","size":"x","text":"half"}]}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{"id":"a","ingredient":"farm-milk","measure":"ml","amount":1}]},"edit":{"measure":{"line":"a","to":null}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{"id":"a"}]},"edit":{"ingredient":{"line":"a","to":"farm-milk"}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{"id":"a"}],"referenceSize":"reed"},"edit":{"sizes":[null,"wren","wren"]}}""")]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[null]},"edit":{"mend":{"label":"x","edits":[null],"changes":[null]}}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[null,{"id":"a","pins":[null]}]},"edit":{"mend":{"label":"x","edits":[{"line":"a","size":"b","amount":1}],"changes":[]}}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{"id":"a"}]},"edit":{"mend":{"label":"x","edits":[],"changes":[{"line":"a","field":"ingredient"},{"line":"b","field":"remove"},{"line":"a","field":"before"}]}}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{}]},"edit":{"typed":[null,{"line":null,"size":null,"text":null}]}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{"id":"a","ingredient":"farm-milk","measure":"ml"}]},"edit":{"typed":[{"line":"a","size":null,"text":null},{"line":"a","size":"x","text":"half"}]}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{"id":"a","ingredient":"farm-milk","measure":"ml","amount":1}]},"edit":{"measure":{"line":"a","to":null}}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{"id":"a"}]},"edit":{"ingredient":{"line":"a","to":"farm-milk"}}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{"id":"a"}],"referenceSize":"reed"},"edit":{"sizes":[null,"wren","wren"]}}"""
+    )]
     [InlineData("/api/edit", """{"build":{"lines":[{"id":"a"}]},"edit":{"reference":"wren"}}""")]
     [InlineData("/api/edit", """{"build":{"lines":[{"id":"a"}]},"edit":{"add":{"line":null,"to":"farm-milk"}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{"id":"a"}]},"edit":{"surface":{"line":"a","size":null,"mm":-5}}}""")]
-    [InlineData("/api/edit", """{"build":{"lines":[{"id":"a","ingredient":"farm-milk","measure":"ml"}]},"edit":{"near":{"line":"a","size":null,"amount":-5}}}""")]
-    [InlineData("/api/mix", """{"lines":[null],"sizes":[null],"prices":[null],"tags":[null],"waivers":[null],"claims":[null]}""")]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{"id":"a"}]},"edit":{"surface":{"line":"a","size":null,"mm":-5}}}"""
+    )]
+    [InlineData(
+        "/api/edit",
+        """{"build":{"lines":[{"id":"a","ingredient":"farm-milk","measure":"ml"}]},"edit":{"near":{"line":"a","size":null,"amount":-5}}}"""
+    )]
+    [InlineData(
+        "/api/mix",
+        """{"lines":[null],"sizes":[null],"prices":[null],"tags":[null],"waivers":[null],"claims":[null]}"""
+    )]
     [InlineData("/api/transform", """{"build":{"lines":[null]},"to":"lessSweet","percent":50}""")]
     [InlineData("/api/advise", """{"build":{"lines":[null]},"size":"reed"}""")]
     [InlineData("/api/quantities/read", """{"text":"５","ingredient":"farm-milk","measure":"ml"}""")]
     [InlineData("/api/quantities/read", """{"text":"١٢","ingredient":"farm-milk","measure":"ml"}""")]
     [InlineData("/api/quantities/read", """{"text":"1/0","ingredient":"farm-milk","measure":"ml"}""")]
-    [InlineData("/api/quantities/read", """{"text":"5","ingredient":"farm-milk","measure":"ml","build":{"lines":[null],"sizes":["reed"]},"size":"reed","line":"x","mix":true}""")]
+    [InlineData(
+        "/api/quantities/read",
+        """{"text":"5","ingredient":"farm-milk","measure":"ml","build":{"lines":[null],"sizes":["reed"]},"size":"reed","line":"x","mix":true}"""
+    )]
     [InlineData("/api/pantry/check", """{"text":"\ud800","name":"a.json"}""")]
     public async Task Lists_with_nothing_in_them_and_odd_texts_are_never_a_500(string path, string body) =>
         Assert.InRange((await server.Post(path, body)).Status, 200, 422);
@@ -108,7 +170,16 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var id = (string)(await server.Get("/api/builds")).Json[0]!["id"]!;
 
-        Assert.InRange((await server.Post($"/api/builds/{id}/merge", """{"origin":{"lines":[null],"tags":[null]},"mine":{"prices":[null],"waivers":[null]}}""")).Status, 200, 422);
+        Assert.InRange(
+            (
+                await server.Post(
+                    $"/api/builds/{id}/merge",
+                    """{"origin":{"lines":[null],"tags":[null]},"mine":{"prices":[null],"waivers":[null]}}"""
+                )
+            ).Status,
+            200,
+            422
+        );
     }
 
     [Fact]
@@ -117,7 +188,11 @@ public sealed class BadNumbersTests(KrasisServer server) : IClassFixture<KrasisS
         using var content = new StringContent("{}");
         content.Headers.Remove("Content-Type");
         content.Headers.TryAddWithoutValidation("Content-Type", "application/json; charset=nope");
-        using var answer = await server.Http.PostAsync(new Uri("/api/mix", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        using var answer = await server.Http.PostAsync(
+            new Uri("/api/mix", UriKind.Relative),
+            content,
+            TestContext.Current.CancellationToken
+        );
 
         Assert.InRange((int)answer.StatusCode, 400, 415);
     }

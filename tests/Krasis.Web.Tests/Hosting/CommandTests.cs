@@ -14,7 +14,10 @@ public sealed class CommandTests(KrasisServer server) : IClassFixture<KrasisServ
     [Fact]
     public async Task What_is_copied_while_the_program_runs_is_restored_elsewhere_whole()
     {
-        var (copy, other) = (Path.Combine(folder.FullName, "copy.db"), Path.Combine(folder.FullName, "other", "krasis.db"));
+        var (copy, other) = (
+            Path.Combine(folder.FullName, "copy.db"),
+            Path.Combine(folder.FullName, "other", "krasis.db")
+        );
 
         Assert.Equal(0, await CommandLine.Run(["backup", copy, "--data", server.DataFile]));
         Assert.Equal(0, await CommandLine.Run(["check", copy]));
@@ -30,7 +33,9 @@ public sealed class CommandTests(KrasisServer server) : IClassFixture<KrasisServ
         await File.WriteAllTextAsync(bad, new string('x', 9000), TestContext.Current.CancellationToken);
 
         Assert.Equal(1, await CommandLine.Run(["check", bad]));
-        await Assert.ThrowsAsync<KrasisFileException>(() => CommandLine.Run(["restore", bad, "--data", Path.Combine(folder.FullName, "krasis.db")]));
+        await Assert.ThrowsAsync<KrasisFileException>(() =>
+            CommandLine.Run(["restore", bad, "--data", Path.Combine(folder.FullName, "krasis.db")])
+        );
         Assert.False(File.Exists(Path.Combine(folder.FullName, "krasis.db")));
     }
 
@@ -40,14 +45,25 @@ public sealed class CommandTests(KrasisServer server) : IClassFixture<KrasisServ
     [InlineData("restore", "a", "--port", "80")]
     [InlineData("remove", "everything")]
     public async Task A_command_that_is_not_understood_is_told(params string[] args) =>
-        Assert.Contains("--help", (await Assert.ThrowsAsync<KrasisOptionsException>(() => CommandLine.Run(args))).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "--help",
+            (await Assert.ThrowsAsync<KrasisOptionsException>(() => CommandLine.Run(args))).Message,
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public async Task What_the_page_hands_out_is_a_copy_that_can_be_restored()
     {
-        using var answer = await server.Http.GetAsync(new Uri("/api/files/copy", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var answer = await server.Http.GetAsync(
+            new Uri("/api/files/copy", UriKind.Relative),
+            TestContext.Current.CancellationToken
+        );
         var copy = Path.Combine(folder.FullName, "page.db");
-        await File.WriteAllBytesAsync(copy, await answer.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
+        await File.WriteAllBytesAsync(
+            copy,
+            await answer.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken),
+            TestContext.Current.CancellationToken
+        );
 
         Assert.Equal("krasis-20261125T090", answer.Content.Headers.ContentDisposition!.FileName![..19]);
         Assert.Equal(Contents.Of(server.DataFile).Says, Contents.Of(copy).Says);

@@ -2,7 +2,8 @@ using System.Text.Json.Nodes;
 
 namespace Krasis.Web.Tests.Hosting;
 
-/// <summary>A data file that goes while the program runs. With a server of its own: its neighbours need theirs.</summary>
+/// <summary>A data file that goes while the program runs. With a server of its own: its neighbours need
+/// theirs.</summary>
 public sealed class DataFileApiTests : IAsyncLifetime
 {
     private readonly KrasisServer server = new();
@@ -46,23 +47,39 @@ public sealed class DataFileApiTests : IAsyncLifetime
         Assert.True(added.Status == 201, added.Text);
         var id = (string)added.Json["id"]!;
         var cup = (string)bar["cups"]![0]!["id"]!;
-        var build = await server.Post("/api/builds", new JsonObject
-        {
-            ["name"] = "Rhubarb dock",
-            ["reserveMm"] = 10,
-            ["sizes"] = new JsonArray(cup),
-            ["referenceSize"] = cup,
-            ["lines"] = new JsonArray(new JsonObject { ["id"] = "a", ["ingredient"] = id, ["measure"] = "ml", ["amount"] = 20 }),
-        });
+        var build = await server.Post(
+            "/api/builds",
+            new JsonObject
+            {
+                ["name"] = "Rhubarb dock",
+                ["reserveMm"] = 10,
+                ["sizes"] = new JsonArray(cup),
+                ["referenceSize"] = cup,
+                ["lines"] = new JsonArray(
+                    new JsonObject
+                    {
+                        ["id"] = "a",
+                        ["ingredient"] = id,
+                        ["measure"] = "ml",
+                        ["amount"] = 20,
+                    }
+                ),
+            }
+        );
         Assert.True(build.Status == 201, build.Text);
         var path = $"/api/builds/{build.Json["id"]}";
         Assert.Equal(204, (await server.Send(HttpMethod.Delete, path, ifMatch: build.ETag)).Status);
-        Assert.Equal(204, (await server.Send(HttpMethod.Delete, $"/api/bar/ingredients/{id}", ifMatch: added.ETag)).Status);
+        Assert.Equal(
+            204,
+            (await server.Send(HttpMethod.Delete, $"/api/bar/ingredients/{id}", ifMatch: added.ETag)).Status
+        );
 
         var restored = await server.Send(HttpMethod.Post, $"{path}/restore");
         Assert.True(restored.Status == 200, restored.Text);
         Assert.Equal(["Rhubarb syrup"], restored.Json["back"]!.AsArray().Select(name => (string)name!));
-        Assert.Contains((await server.Get("/api/bar")).Json["ingredients"]!.AsArray(), one => (string?)one!["id"] == id);
+        Assert.Contains((await server.Get("/api/bar")).Json["ingredients"]!.AsArray(), one =>
+            (string?)one!["id"] == id
+        );
         Assert.Equal("Rhubarb dock", (string?)(await server.Get(path)).Json["document"]!["name"]);
     }
 }

@@ -8,10 +8,16 @@ public sealed class OpenApiTests(KrasisServer server) : IClassFixture<KrasisServ
     [Fact]
     public async Task The_committed_description_is_the_one_that_is_served()
     {
-        var committed = await File.ReadAllTextAsync(Path.Combine(Root(), "src", "krasis-ui", "openapi.json"), TestContext.Current.CancellationToken);
+        var committed = await File.ReadAllTextAsync(
+            Path.Combine(Root(), "src", "krasis-ui", "openapi.json"),
+            TestContext.Current.CancellationToken
+        );
         var served = (await server.Get("/openapi/v1.json")).Text;
 
-        Assert.True(JsonNode.DeepEquals(JsonNode.Parse(committed), JsonNode.Parse(served)), "src/krasis-ui/openapi.json is stale; run tools/refresh-api.");
+        Assert.True(
+            JsonNode.DeepEquals(JsonNode.Parse(committed), JsonNode.Parse(served)),
+            "src/krasis-ui/openapi.json is stale; run tools/refresh-api."
+        );
     }
 
     [Fact]
@@ -19,8 +25,17 @@ public sealed class OpenApiTests(KrasisServer server) : IClassFixture<KrasisServ
     {
         var size = (await server.Get("/openapi/v1.json")).Json["components"]!["schemas"]!["SizeFill"]!["properties"]!;
 
-        Assert.Equal(("number", "In mm."), ((string?)size["fillHeight"]!["type"], (string?)size["fillHeight"]!["description"]));
-        Assert.Equal("string", (string?)(await server.Get("/openapi/v1.json")).Json["components"]!["schemas"]!["SizeSheet"]!["properties"]!["size"]!["type"]);
+        Assert.Equal(
+            ("number", "In mm."),
+            ((string?)size["fillHeight"]!["type"], (string?)size["fillHeight"]!["description"])
+        );
+        Assert.Equal(
+            "string",
+            (string?)
+                (await server.Get("/openapi/v1.json")).Json["components"]!["schemas"]!["SizeSheet"]!["properties"]![
+                    "size"
+                ]!["type"]
+        );
     }
 
     [Fact]
@@ -31,5 +46,6 @@ public sealed class OpenApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal((200, "ok", 13), (health.Status, (string?)health.Json["status"], (int)health.Json["builds"]!));
     }
 
-    private static string Root([CallerFilePath] string here = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", ".."));
+    private static string Root([CallerFilePath] string here = "") =>
+        Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", ".."));
 }

@@ -37,7 +37,10 @@ public sealed class TimedCopiesTests : IDisposable
                 Until($"{hour:00}:00");
             }
 
-            Assert.Equal([12, 11, 10], Copies.Timed(DataFile, Copies.FolderBeside(DataFile)).Select(copy => copy.At.Hour));
+            Assert.Equal(
+                [12, 11, 10],
+                Copies.Timed(DataFile, Copies.FolderBeside(DataFile)).Select(copy => copy.At.Hour)
+            );
         }
 
         // Started anew before the next is due, it makes none; at its time it does.
@@ -49,17 +52,31 @@ public sealed class TimedCopiesTests : IDisposable
             Until("13:00");
         }
 
-        Assert.All(Copies.Timed(DataFile, Copies.FolderBeside(DataFile)), copy => Assert.Null(DataFileLook.Fault(copy.Path, isThorough: true)));
+        Assert.All(Copies.Timed(DataFile, Copies.FolderBeside(DataFile)), copy =>
+            Assert.Null(DataFileLook.Fault(copy.Path, isThorough: true))
+        );
     }
 
     private async Task<WebApplication> Start()
     {
-        var app = KrasisApp.Create(KrasisOptions.From(["--data", DataFile, "--port", "0", "--backup-every", "1h", "--backup-keep", "3"]) with { Clock = clock });
+        var app = KrasisApp.Create(
+            KrasisOptions.From(["--data", DataFile, "--port", "0", "--backup-every", "1h", "--backup-keep", "3"]) with
+            {
+                Clock = clock,
+            }
+        );
         await app.StartAsync(TestContext.Current.CancellationToken);
         return app;
     }
 
-    private void Until(string time) => Assert.True(
-        SpinWait.SpinUntil(() => Copies.Timed(DataFile, Copies.FolderBeside(DataFile)) is [var newest, ..] && newest.At.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture) == time, Patience),
-        $"No copy of {time} came.");
+    private void Until(string time) =>
+        Assert.True(
+            SpinWait.SpinUntil(
+                () =>
+                    Copies.Timed(DataFile, Copies.FolderBeside(DataFile)) is [var newest, ..]
+                    && newest.At.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture) == time,
+                Patience
+            ),
+            $"No copy of {time} came."
+        );
 }

@@ -12,7 +12,10 @@ public sealed class CardsApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var standard = (await server.Get($"/api/builds/{id}/standards/2")).Json;
         var cards = (await server.Get($"/api/builds/{id}/cards")).Json;
 
-        Assert.Equal(("Hazelnut iced latte", 2, true, "bar"), ((string?)cards["drink"], (int)cards["standard"]!, (bool)cards["isLast"]!, (string?)cards["station"]));
+        Assert.Equal(
+            ("Hazelnut iced latte", 2, true, "bar"),
+            ((string?)cards["drink"], (int)cards["standard"]!, (bool)cards["isLast"]!, (string?)cards["station"])
+        );
         Assert.Equal((string?)standard["publishedAt"], (string?)cards["at"]);
         Assert.Equal(["Bar", "Kiosk"], cards["stations"]!.AsArray().Select(station => (string?)station!["name"]));
 
@@ -22,7 +25,11 @@ public sealed class CardsApiTests(KrasisServer server) : IClassFixture<KrasisSer
             Assert.Equal((string?)size!["name"], (string?)plan!["sizeName"]);
             Assert.Equal(
                 size["lines"]!.AsArray().Select(line => (double)line!["mass"]!),
-                plan["steps"]!.AsArray().Where(step => step!["line"] is not null).Select(step => (double)step!["target"]!["grams"]!));
+                plan["steps"]!
+                    .AsArray()
+                    .Where(step => step!["line"] is not null)
+                    .Select(step => (double)step!["target"]!["grams"]!)
+            );
         }
     }
 
@@ -30,7 +37,10 @@ public sealed class CardsApiTests(KrasisServer server) : IClassFixture<KrasisSer
     public async Task An_earlier_standard_keeps_its_cards_and_says_that_there_is_a_later_one()
     {
         var id = await Id("Hazelnut iced latte");
-        var (first, last) = ((await server.Get($"/api/builds/{id}/cards?standard=1")).Json, (await server.Get($"/api/builds/{id}/cards")).Json);
+        var (first, last) = (
+            (await server.Get($"/api/builds/{id}/cards?standard=1")).Json,
+            (await server.Get($"/api/builds/{id}/cards")).Json
+        );
 
         Assert.Equal((1, false), ((int)first["standard"]!, (bool)first["isLast"]!));
         Assert.NotEqual((string?)Reference(first)["amount"], (string?)Reference(last)["amount"]);
@@ -56,7 +66,13 @@ public sealed class CardsApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var kiosk = await server.Get($"/api/builds/{id}/cards?station=kiosk");
 
         Assert.Equal("Kiosk", (string?)kiosk.Json["plans"]![0]!["station"]);
-        Assert.Equal("Kiosk double", (string?)kiosk.Json["plans"]![0]!["steps"]!.AsArray().First(step => step!["shot"] is not null)!["shot"]!["recipe"]);
+        Assert.Equal(
+            "Kiosk double",
+            (string?)
+                kiosk.Json["plans"]![0]!["steps"]!.AsArray().First(step => step!["shot"] is not null)!["shot"]![
+                    "recipe"
+                ]
+        );
         var nowhere = await server.Get($"/api/builds/{id}/cards?station=boat");
         Assert.Equal((422, "station"), (nowhere.Status, Assert.Single(nowhere.Fields)));
     }
@@ -65,8 +81,12 @@ public sealed class CardsApiTests(KrasisServer server) : IClassFixture<KrasisSer
     [InlineData("nothing-such", "")]
     [InlineData(null, "?standard=99")]
     public async Task What_is_not_there_is_said_to_be_missing(string? id, string query) =>
-        Assert.Equal(404, (await server.Get($"/api/builds/{id ?? await Id("Black sesame latte")}/cards{query}")).Status);
+        Assert.Equal(
+            404,
+            (await server.Get($"/api/builds/{id ?? await Id("Black sesame latte")}/cards{query}")).Status
+        );
 
     private async Task<string> Id(string name) =>
-        (string)(await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
+        (string)
+            (await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
 }

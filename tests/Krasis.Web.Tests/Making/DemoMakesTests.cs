@@ -10,11 +10,23 @@ public sealed class DemoMakesTests(KrasisServer server) : IClassFixture<KrasisSe
         var says = poured["findings"]!.AsArray().Select(finding => (string)finding!["says"]!).ToList();
 
         Assert.Equal(336, (int)poured["makes"]!);
-        Assert.Contains(says, line => line.StartsWith("Kiosk hazelnut pump at the Kiosk pours ", StringComparison.Ordinal) && line.EndsWith(" over in the last 20: weigh it.", StringComparison.Ordinal));
-        Assert.Contains(says, line => line.StartsWith("Lock double at the Bar runs 3 s fast since ", StringComparison.Ordinal));
+        Assert.Contains(says, line =>
+            line.StartsWith("Kiosk hazelnut pump at the Kiosk pours ", StringComparison.Ordinal)
+            && line.EndsWith(" over in the last 20: weigh it.", StringComparison.Ordinal)
+        );
+        Assert.Contains(says, line =>
+            line.StartsWith("Lock double at the Bar runs 3 s fast since ", StringComparison.Ordinal)
+        );
         Assert.Contains(says, line => line.StartsWith("RB pours Farm milk", StringComparison.Ordinal));
 
         // Nothing is made up beside what was put in.
-        Assert.All(poured["findings"]!.AsArray(), finding => Assert.True((string?)finding!["id"] is "kiosk-hazelnut" or "Lock double" || (string?)finding["who"] == "RB" || (string?)finding["of"] == "drink", (string?)finding["says"]));
+        Assert.All(poured["findings"]!.AsArray(), finding =>
+            Assert.True(
+                (string?)finding!["id"] is "kiosk-hazelnut" or "Lock double"
+                    || (string?)finding["who"] == "RB"
+                    || (string?)finding["of"] == "drink",
+                (string?)finding["says"]
+            )
+        );
     }
 }

@@ -29,7 +29,10 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.True((double)taste["strength"]! < -30);
         Assert.False((bool)taste["isAllowed"]!);
         var row = (await server.Get("/api/poured")).Json["last"]!.AsArray().Single(make => (string?)make!["id"] == id)!;
-        Assert.Equal(("Black sesame latte", "IN", "Bar"), ((string?)row["drink"], (string?)row["who"], (string?)row["station"]));
+        Assert.Equal(
+            ("Black sesame latte", "IN", "Bar"),
+            ((string?)row["drink"], (string?)row["who"], (string?)row["station"])
+        );
         Assert.Equal((double)taste["strength"]!, (double)row["strength"]!);
     }
 
@@ -40,7 +43,12 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         make["isDone"] = false;
         var id = NewId();
         Assert.Null((await server.Put($"/api/makes/{id}", make, null)).Json["taste"]);
-        Assert.False((bool)(await server.Get("/api/poured")).Json["last"]!.AsArray().Single(row => (string?)row!["id"] == id)!["isDone"]!);
+        Assert.False(
+            (bool)
+                (await server.Get("/api/poured")).Json["last"]!.AsArray().Single(row => (string?)row!["id"] == id)![
+                    "isDone"
+                ]!
+        );
     }
 
     [Fact]
@@ -49,7 +57,22 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var make = await Make(39, "Maple iced coffee", "reed", "coffee", 1);
         var id = await Id("Maple iced coffee");
         var build = await server.Get($"/api/builds/{id}");
-        Assert.Equal(200, (await server.Send(HttpMethod.Post, $"/api/builds/{id}/state", new { state = "retired", who = "IN", reason = "Nobody drinks it." }, build.ETag)).Status);
+        Assert.Equal(
+            200,
+            (
+                await server.Send(
+                    HttpMethod.Post,
+                    $"/api/builds/{id}/state",
+                    new
+                    {
+                        state = "retired",
+                        who = "IN",
+                        reason = "Nobody drinks it.",
+                    },
+                    build.ETag
+                )
+            ).Status
+        );
 
         Assert.Equal(200, (await server.Put($"/api/makes/{NewId()}", make, null)).Status);
     }
@@ -77,10 +100,17 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var id = NewId();
 
         Assert.Equal(200, (await server.Put($"/api/makes/{id}", make, null)).Status);
-        var at = (DateTimeOffset)(await server.Get("/api/poured")).Json["last"]!.AsArray().Single(each => (string?)each!["id"] == id)!["at"]!;
+        var at = (DateTimeOffset)
+            (await server.Get("/api/poured")).Json["last"]!.AsArray().Single(each => (string?)each!["id"] == id)![
+                "at"
+            ]!;
         if (isAhead)
         {
-            Assert.InRange(at, new DateTimeOffset(2026, 11, 25, 8, 58, 25, TimeSpan.Zero), new DateTimeOffset(2026, 11, 25, 9, 30, 0, TimeSpan.Zero));
+            Assert.InRange(
+                at,
+                new DateTimeOffset(2026, 11, 25, 8, 58, 25, TimeSpan.Zero),
+                new DateTimeOffset(2026, 11, 25, 9, 30, 0, TimeSpan.Zero)
+            );
         }
         else
         {
@@ -89,12 +119,14 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
     }
 
     [Fact]
-    public async Task An_id_that_no_tablet_gives_is_refused() => Assert.Equal("id", Assert.Single((await server.Put("/api/makes/x", await Make(39), null)).Fields));
+    public async Task An_id_that_no_tablet_gives_is_refused() =>
+        Assert.Equal("id", Assert.Single((await server.Put("/api/makes/x", await Make(39), null)).Fields));
 
     [Theory]
     [InlineData(0)]
     [InlineData(3661)]
-    public async Task Only_so_many_days_are_looked_back(int days) => Assert.Equal("days", Assert.Single((await server.Get($"/api/poured?days={days}")).Fields));
+    public async Task Only_so_many_days_are_looked_back(int days) =>
+        Assert.Equal("days", Assert.Single((await server.Get($"/api/poured?days={days}")).Fields));
 
     [Fact]
     public async Task Every_pour_leaves_as_csv()
@@ -103,7 +135,10 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var lines = csv.Text.Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
 
         Assert.Equal("text/csv", csv.ContentType);
-        Assert.Equal("started,station,who,what,dispenser,recipe,target_g,poured_g,off_percent,seconds,celsius,is_right", lines[0]);
+        Assert.Equal(
+            "started,station,who,what,dispenser,recipe,target_g,poured_g,off_percent,seconds,celsius,is_right",
+            lines[0]
+        );
         Assert.True(lines.Length > 1000);
         Assert.All(lines, line => Assert.Equal(12, line.Split(',').Length));
     }
@@ -121,7 +156,9 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
         make["poured"]![0]!["seconds"] = seconds;
         Assert.Equal(200, (await server.Put($"/api/makes/{NewId()}", make, null)).Status);
 
-        var line = (await server.Get("/api/poured/export.csv")).Text.Split("\r\n").Single(each => each.Contains(who, StringComparison.Ordinal));
+        var line = (await server.Get("/api/poured/export.csv"))
+            .Text.Split("\r\n")
+            .Single(each => each.Contains(who, StringComparison.Ordinal));
         Assert.EndsWith($",{seconds},,{isRight}", line, StringComparison.Ordinal);
     }
 
@@ -137,15 +174,35 @@ public sealed class MakesApiTests(KrasisServer server) : IClassFixture<KrasisSer
 
     private static string NewId() => Guid.NewGuid().ToString("N");
 
-    private async Task<JsonObject> Make(double espresso, string drink = "Black sesame latte", string size = "plover", string line = "coffee", long standard = 1) => new()
-    {
-        ["drink"] = new JsonObject { ["build"] = await Id(drink), ["standard"] = standard, ["size"] = size },
-        ["who"] = "IN",
-        ["startedAt"] = "2026-11-25T08:55:00Z",
-        ["seconds"] = 95,
-        ["poured"] = new JsonArray(new JsonObject { ["line"] = line, ["grams"] = espresso, ["seconds"] = 28 }),
-    };
+    private async Task<JsonObject> Make(
+        double espresso,
+        string drink = "Black sesame latte",
+        string size = "plover",
+        string line = "coffee",
+        long standard = 1
+    ) =>
+        new()
+        {
+            ["drink"] = new JsonObject
+            {
+                ["build"] = await Id(drink),
+                ["standard"] = standard,
+                ["size"] = size,
+            },
+            ["who"] = "IN",
+            ["startedAt"] = "2026-11-25T08:55:00Z",
+            ["seconds"] = 95,
+            ["poured"] = new JsonArray(
+                new JsonObject
+                {
+                    ["line"] = line,
+                    ["grams"] = espresso,
+                    ["seconds"] = 28,
+                }
+            ),
+        };
 
     private async Task<string> Id(string name) =>
-        (string)(await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
+        (string)
+            (await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
 }

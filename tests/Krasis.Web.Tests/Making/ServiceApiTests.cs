@@ -29,7 +29,10 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
 
         var brew = (await server.Get($"/api/builds/{await Id("Lockside cold brew")}/cards")).Json["wishes"]!;
         Assert.Equal((0, false, false), ((int)brew["shots"]!, (bool)brew["decaf"]!, (bool)brew["noTop"]!));
-        Assert.Equal(3, (int)(await server.Get($"/api/builds/{await Id("Ginger-pear tide")}/cards")).Json["wishes"]!["shots"]!);
+        Assert.Equal(
+            3,
+            (int)(await server.Get($"/api/builds/{await Id("Ginger-pear tide")}/cards")).Json["wishes"]!["shots"]!
+        );
     }
 
     [Fact]
@@ -37,22 +40,35 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var kiosk = (await server.Get("/api/service?station=kiosk")).Json;
 
-        Assert.DoesNotContain(kiosk["drinks"]!.AsArray().SelectMany(drink => drink!["sizes"]!.AsArray()), size => (string?)size!["id"] is "heron" or "willow");
+        Assert.DoesNotContain(kiosk["drinks"]!.AsArray().SelectMany(drink => drink!["sizes"]!.AsArray()), size =>
+            (string?)size!["id"] is "heron" or "willow"
+        );
         Assert.Equal("station", Assert.Single((await server.Get("/api/service?station=boat")).Fields));
     }
 
     [Fact]
     public async Task What_a_guest_asks_for_stands_on_the_steps_and_in_the_changes()
     {
-        var cards = (await server.Get($"/api/builds/{await Id("Orange peel mocha")}/cards?milk=oat-drink&shots=1&decaf=true&noTop=true&sweet=50")).Json;
+        var cards = (
+            await server.Get(
+                $"/api/builds/{await Id("Orange peel mocha")}/cards?milk=oat-drink&shots=1&decaf=true&noTop=true&sweet=50"
+            )
+        ).Json;
         var steps = cards["plans"]![1]!["steps"]!.AsArray();
 
-        Assert.Equal(["Dark chocolate sauce", "Orange peel syrup", "Lock decaf", "Oat drink", "Hand it over"], steps.Select(step => (string?)step!["title"]));
+        Assert.Equal(
+            ["Dark chocolate sauce", "Orange peel syrup", "Lock decaf", "Oat drink", "Hand it over"],
+            steps.Select(step => (string?)step!["title"])
+        );
         Assert.Equal("3 shots", (string?)steps[2]!["amount"]);
-        Assert.Contains(cards["changes"]!.AsArray(), change => ((string?)change!["what"])!.Contains("Farm milk → Oat drink", StringComparison.Ordinal));
+        Assert.Contains(cards["changes"]!.AsArray(), change =>
+            ((string?)change!["what"])!.Contains("Farm milk → Oat drink", StringComparison.Ordinal)
+        );
 
         // The standard itself has not changed.
-        Assert.Empty((await server.Get($"/api/builds/{await Id("Orange peel mocha")}/cards")).Json["changes"]!.AsArray());
+        Assert.Empty(
+            (await server.Get($"/api/builds/{await Id("Orange peel mocha")}/cards")).Json["changes"]!.AsArray()
+        );
     }
 
     [Theory]
@@ -61,12 +77,21 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     [InlineData("shots=9", "shots")]
     [InlineData("noTop=true", "noTop")]
     public async Task A_wish_that_cannot_be_granted_is_said_at_its_place(string query, string field) =>
-        Assert.Equal(field, Assert.Single((await server.Get($"/api/builds/{await Id("Black sesame latte")}/cards?{query}")).Fields));
+        Assert.Equal(
+            field,
+            Assert.Single((await server.Get($"/api/builds/{await Id("Black sesame latte")}/cards?{query}")).Fields)
+        );
 
     [Fact]
     public async Task An_order_of_four_drinks_is_planned_whole()
     {
-        var drinks = new[] { await Drink("Orange peel mocha", "plover"), await Drink("Hazelnut iced latte", "reed"), await Drink("Black sesame latte", "plover"), await Drink("Maple iced coffee", "reed") };
+        var drinks = new[]
+        {
+            await Drink("Orange peel mocha", "plover"),
+            await Drink("Hazelnut iced latte", "reed"),
+            await Drink("Black sesame latte", "plover"),
+            await Drink("Maple iced coffee", "reed"),
+        };
         var plan = await server.Post("/api/order", new JsonObject { ["drinks"] = new JsonArray([.. drinks]) });
 
         Assert.Equal(200, plan.Status);
@@ -85,10 +110,27 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
             seven.Add(await Drink("Maple iced coffee", "reed"));
         }
 
-        Assert.Equal("drinks", Assert.Single((await server.Post("/api/order", new JsonObject { ["drinks"] = seven })).Fields));
-        var cup = await server.Post("/api/order", new JsonObject { ["drinks"] = new JsonArray(await Drink("Maple iced coffee", "wren")) });
+        Assert.Equal(
+            "drinks",
+            Assert.Single((await server.Post("/api/order", new JsonObject { ["drinks"] = seven })).Fields)
+        );
+        var cup = await server.Post(
+            "/api/order",
+            new JsonObject { ["drinks"] = new JsonArray(await Drink("Maple iced coffee", "wren")) }
+        );
         Assert.Equal("drinks[0].size", Assert.Single(cup.Fields));
-        Assert.Equal(404, (await server.Post("/api/order", new JsonObject { ["drinks"] = new JsonArray(new JsonObject { ["build"] = "none", ["size"] = "reed" }) })).Status);
+        Assert.Equal(
+            404,
+            (
+                await server.Post(
+                    "/api/order",
+                    new JsonObject
+                    {
+                        ["drinks"] = new JsonArray(new JsonObject { ["build"] = "none", ["size"] = "reed" }),
+                    }
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -97,7 +139,9 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
         var drink = await Drink("Orange peel mocha", "plover");
         var plan = (await server.Get($"/api/builds/{await Id("Orange peel mocha")}/cards")).Json["plans"]![1]!;
         var sauce = plan["steps"]![0]!;
-        var poured = new JsonArray(new JsonObject { ["line"] = (string?)sauce["line"], ["grams"] = (double)sauce["target"]!["grams"]! * 1.4 });
+        var poured = new JsonArray(
+            new JsonObject { ["line"] = (string?)sauce["line"], ["grams"] = (double)sauce["target"]!["grams"]! * 1.4 }
+        );
         var rescue = (await server.Post("/api/rescue", new JsonObject { ["drink"] = drink, ["poured"] = poured })).Json;
 
         Assert.NotEqual("startAgain", (string?)rescue["kind"]);
@@ -112,7 +156,10 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task Weights_that_cannot_be_are_said_at_their_place(double? grams, string field)
     {
         var poured = new JsonArray(new JsonObject { ["line"] = "coffee", ["grams"] = grams });
-        var answer = await server.Post("/api/rescue", new JsonObject { ["drink"] = await Drink("Orange peel mocha", "plover"), ["poured"] = poured });
+        var answer = await server.Post(
+            "/api/rescue",
+            new JsonObject { ["drink"] = await Drink("Orange peel mocha", "plover"), ["poured"] = poured }
+        );
 
         Assert.Equal((422, field), (answer.Status, Assert.Single(answer.Fields)));
     }
@@ -121,13 +168,38 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task Nothing_at_a_place_and_far_too_many_pours_are_said_to_be_so()
     {
         var drink = await Drink("Orange peel mocha", "plover");
-        Assert.Equal("poured[0]", Assert.Single((await server.Post("/api/rescue", new JsonObject { ["drink"] = drink.DeepClone(), ["poured"] = new JsonArray((JsonNode?)null) })).Fields));
-        Assert.Equal("drinks", Assert.Single((await server.Post("/api/order", new JsonObject { ["drinks"] = new JsonArray((JsonNode?)null) })).Fields));
+        Assert.Equal(
+            "poured[0]",
+            Assert.Single(
+                (
+                    await server.Post(
+                        "/api/rescue",
+                        new JsonObject { ["drink"] = drink.DeepClone(), ["poured"] = new JsonArray((JsonNode?)null) }
+                    )
+                ).Fields
+            )
+        );
+        Assert.Equal(
+            "drinks",
+            Assert.Single(
+                (await server.Post("/api/order", new JsonObject { ["drinks"] = new JsonArray((JsonNode?)null) })).Fields
+            )
+        );
 
         foreach (var (count, status) in new[] { (200, 200), (201, 422) })
         {
-            var poured = new JsonArray([.. Enumerable.Range(0, count).Select(_ => new JsonObject { ["line"] = "coffee", ["grams"] = 0.1 })]);
-            Assert.Equal(status, (await server.Post("/api/rescue", new JsonObject { ["drink"] = drink.DeepClone(), ["poured"] = poured })).Status);
+            var poured = new JsonArray([
+                .. Enumerable.Range(0, count).Select(_ => new JsonObject { ["line"] = "coffee", ["grams"] = 0.1 }),
+            ]);
+            Assert.Equal(
+                status,
+                (
+                    await server.Post(
+                        "/api/rescue",
+                        new JsonObject { ["drink"] = drink.DeepClone(), ["poured"] = poured }
+                    )
+                ).Status
+            );
         }
     }
 
@@ -147,13 +219,24 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     [InlineData(39, 18, false)]
     public async Task A_shot_is_judged_by_the_recipe_of_its_station(double grams, double seconds, bool isGood)
     {
-        var answer = await server.Post("/api/shot", new JsonObject { ["drink"] = await Drink("Orange peel mocha", "plover"), ["line"] = "coffee", ["grams"] = grams, ["seconds"] = seconds });
+        var answer = await server.Post(
+            "/api/shot",
+            new JsonObject
+            {
+                ["drink"] = await Drink("Orange peel mocha", "plover"),
+                ["line"] = "coffee",
+                ["grams"] = grams,
+                ["seconds"] = seconds,
+            }
+        );
 
         Assert.Equal(isGood, (bool)answer.Json["isGood"]!);
     }
 
-    private async Task<JsonObject> Drink(string name, string size) => new() { ["build"] = await Id(name), ["size"] = size };
+    private async Task<JsonObject> Drink(string name, string size) =>
+        new() { ["build"] = await Id(name), ["size"] = size };
 
     private async Task<string> Id(string name) =>
-        (string)(await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
+        (string)
+            (await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
 }

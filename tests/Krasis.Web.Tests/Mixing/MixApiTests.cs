@@ -22,10 +22,16 @@ public sealed class MixApiTests(KrasisServer server) : IClassFixture<KrasisServe
                 Assert.Equal(size.Size.Value, (string?)answered["size"]);
                 Assert.Equal(size.Fill.FillHeight.Value, (double)answered["fill"]!["fillHeight"]!);
                 Assert.Equal(size.Fill.RoomLeft.Value, (double)answered["fill"]!["roomLeft"]!);
-                Assert.Equal(size.Lines.Select(line => line.Amount), answered["lines"]!.AsArray().Select(line => (double)line!["amount"]!));
+                Assert.Equal(
+                    size.Lines.Select(line => line.Amount),
+                    answered["lines"]!.AsArray().Select(line => (double)line!["amount"]!)
+                );
             }
 
-            Assert.Equal(expected.Findings.Select(finding => finding.Message), sheet["findings"]!.AsArray().Select(finding => (string?)finding!["message"]));
+            Assert.Equal(
+                expected.Findings.Select(finding => finding.Message),
+                sheet["findings"]!.AsArray().Select(finding => (string?)finding!["message"])
+            );
         }
     }
 
@@ -50,9 +56,22 @@ public sealed class MixApiTests(KrasisServer server) : IClassFixture<KrasisServe
     [InlineData("2", "hazelnut-syrup", "stroke", 2)]
     [InlineData("14.8 ml", "cherry-syrup", "stroke", 2)]
     [InlineData("2 shots", "lock-espresso", "g", 39)]
-    public async Task A_typed_quantity_is_read_in_the_line_s_measure(string text, string ingredient, string measure, double amount)
+    public async Task A_typed_quantity_is_read_in_the_line_s_measure(
+        string text,
+        string ingredient,
+        string measure,
+        double amount
+    )
     {
-        var answer = await server.Post("/api/quantities/read", new { text, ingredient, measure });
+        var answer = await server.Post(
+            "/api/quantities/read",
+            new
+            {
+                text,
+                ingredient,
+                measure,
+            }
+        );
 
         Assert.Equal(amount, (double)answer.Json["amount"]!, 1e-9);
     }
@@ -64,9 +83,22 @@ public sealed class MixApiTests(KrasisServer server) : IClassFixture<KrasisServe
     [InlineData("3 cubits", "farm-milk", "ml", "text")]
     [InlineData("3", "moonlight", "ml", "ingredient")]
     [InlineData("3", "farm-milk", "furlong", "measure")]
-    public async Task A_quantity_that_cannot_be_read_is_told(string text, string ingredient, string measure, string field)
+    public async Task A_quantity_that_cannot_be_read_is_told(
+        string text,
+        string ingredient,
+        string measure,
+        string field
+    )
     {
-        var answer = await server.Post("/api/quantities/read", new { text, ingredient, measure });
+        var answer = await server.Post(
+            "/api/quantities/read",
+            new
+            {
+                text,
+                ingredient,
+                measure,
+            }
+        );
 
         Assert.Equal(422, answer.Status);
         Assert.Equal([field], answer.Fields);

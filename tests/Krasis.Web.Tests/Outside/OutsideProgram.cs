@@ -9,7 +9,9 @@ internal static class OutsideProgram
     /// <returns>How it ended, and what it said.</returns>
     public static (int Code, string Said) Run(string name, params string[] arguments)
     {
-        using var process = Process.Start(new ProcessStartInfo(name, arguments) { RedirectStandardOutput = true, RedirectStandardError = true })!;
+        using var process = Process.Start(
+            new ProcessStartInfo(name, arguments) { RedirectStandardOutput = true, RedirectStandardError = true }
+        )!;
         var errors = process.StandardError.ReadToEndAsync();
         var said = process.StandardOutput.ReadToEnd();
         process.WaitForExit();

@@ -23,7 +23,10 @@ public class HouseClockTests
         for (var index = 0; index < 3; index++)
         {
             var moment = clock.MomentOf(clock.Plan.At(index, 8 * 60));
-            Assert.Equal(clock.Plan.DayAt(index).ToDateTime(new TimeOnly(8, 0)), TimeZoneInfo.ConvertTime(moment, info).DateTime);
+            Assert.Equal(
+                clock.Plan.DayAt(index).ToDateTime(new TimeOnly(8, 0)),
+                TimeZoneInfo.ConvertTime(moment, info).DateTime
+            );
             Assert.Equal(clock.Plan.At(index, 8 * 60), clock.MinuteOf(moment));
         }
     }

@@ -2,7 +2,8 @@ using System.Text.Json.Nodes;
 
 namespace Krasis.Web.Tests.Prep;
 
-/// <summary>The plan, its batches, stock, calendar and order over HTTP. It is Wednesday, 25 November 2026, nine o'clock.</summary>
+/// <summary>The plan, its batches, stock, calendar and order over HTTP. It is Wednesday, 25 November 2026, nine
+/// o'clock.</summary>
 public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServer>
 {
     [Fact]
@@ -11,30 +12,53 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal(48, (int)(await Plan())["days"]![0]!["week"]!);
         var conflict = Assert.Single((await Plan())["conflicts"]!.AsArray())!;
         Assert.Equal("noRoom", (string?)conflict["kind"]);
-        Assert.Contains("of Slipway cold brew, needed on Saturday 28 November, 08:00.", (string)conflict["says"]!, StringComparison.Ordinal);
+        Assert.Contains(
+            "of Slipway cold brew, needed on Saturday 28 November, 08:00.",
+            (string)conflict["says"]!,
+            StringComparison.Ordinal
+        );
         var would = conflict["would"]!.AsArray().Select(way => (string)way!).ToList();
         Assert.Contains("One more steeping bucket", would);
         Assert.Contains("Leave Lockside cold brew off the board on Saturday 28 November", would);
 
         // The promise is kept.
-        await Settings(document => document["equipment"]!.AsArray().First(each => (string?)each!["id"] == "bucket")!["count"] = 2);
+        await Settings(document =>
+            document["equipment"]!.AsArray().First(each => (string?)each!["id"] == "bucket")!["count"] = 2
+        );
         Assert.Empty((await Plan())["conflicts"]!.AsArray());
-        await Settings(document => document["equipment"]!.AsArray().First(each => (string?)each!["id"] == "bucket")!["count"] = 1);
+        await Settings(document =>
+            document["equipment"]!.AsArray().First(each => (string?)each!["id"] == "bucket")!["count"] = 1
+        );
     }
 
     [Fact]
     public async Task A_batch_is_moved_begun_and_ticked_off_once()
     {
-        var batch = (await Plan())["batches"]!.AsArray().First(each => (string?)each!["item"] == "ingredient:coffee-ice" && !(bool)each["isBegun"]!)!;
+        var batch = (await Plan())["batches"]!
+            .AsArray()
+            .First(each => (string?)each!["item"] == "ingredient:coffee-ice" && !(bool)each["isBegun"]!)!;
         var path = $"/api/prep/batches/{Uri.EscapeDataString((string)batch["key"]!)}";
 
         // Where it cannot be moved.
         Assert.Equal(["day"], (await server.Put(path, new { day = "2026-12-24", time = "08:00" }, null)).Fields);
         Assert.Equal(["time"], (await server.Put(path, new { day = "2026-11-25", time = "08:59" }, null)).Fields);
         Assert.Equal(["time"], (await server.Put(path, new { day = "2026-11-26", time = "24:30" }, null)).Fields);
-        Assert.Equal(404, (await server.Put("/api/prep/batches/nothing@2026-11-26-1", new { day = "2026-11-26", time = "08:00" }, null)).Status);
+        Assert.Equal(
+            404,
+            (
+                await server.Put(
+                    "/api/prep/batches/nothing@2026-11-26-1",
+                    new { day = "2026-11-26", time = "08:00" },
+                    null
+                )
+            ).Status
+        );
 
-        var moved = (await server.Put(path, new { day = (string)batch["beginDay"]!, time = "11:15" }, null)).Json["batches"]!.AsArray().First(each => (string?)each!["key"] == (string?)batch["key"])!;
+        var moved = (await server.Put(path, new { day = (string)batch["beginDay"]!, time = "11:15" }, null)).Json[
+            "batches"
+        ]!
+            .AsArray()
+            .First(each => (string?)each!["key"] == (string?)batch["key"])!;
         Assert.Equal(("11:15", true), ((string?)moved["beginTime"], (bool)moved["isSet"]!));
         Assert.Equal(("11:15", true), await Begin((string)batch["key"]!));
         Assert.Equal(200, (await server.Delete(path, null)).Status);
@@ -42,13 +66,19 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
 
         // Half of it is half of everything.
         var whole = (await server.Get(path)).Json;
-        var half = (await server.Get($"{path}?grams={((double)whole["grams"]! / 2).ToString(System.Globalization.CultureInfo.InvariantCulture)}")).Json;
+        var half = (
+            await server.Get(
+                $"{path}?grams={((double)whole["grams"]! / 2).ToString(System.Globalization.CultureInfo.InvariantCulture)}"
+            )
+        ).Json;
         Assert.Equal((double)whole["lines"]![0]!["grams"]! / 2, (double)half["lines"]![0]!["grams"]!, 6);
         Assert.Equal(422, (await server.Get($"{path}?grams=-1")).Status);
 
         Assert.Equal(409, (await server.Get($"{path}/cooling?celsius=4")).Status);
         await server.Post($"{path}/begin", new { who = "IN", grams = (double?)null });
-        Assert.Contains((await Plan())["batches"]!.AsArray(), each => (string?)each!["key"] == (string?)batch["key"] && (bool)each["isBegun"]!);
+        Assert.Contains((await Plan())["batches"]!.AsArray(), each =>
+            (string?)each!["key"] == (string?)batch["key"] && (bool)each["isBegun"]!
+        );
         Assert.Equal(409, (await server.Put(path, new { day = "2026-11-26", time = "08:00" }, null)).Status);
 
         // Cooling is timed by the batch itself, from when work on it is over.
@@ -64,7 +94,12 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
 
         // What really came of it is in stock, and what went into it is not any more; sent twice it is there once.
         var before = await InStock("ingredient:towpath-coffee");
-        var done = new { id = "00000000000000000000abcd", grams = 1200.0, who = "IN" };
+        var done = new
+        {
+            id = "00000000000000000000abcd",
+            grams = 1200.0,
+            who = "IN",
+        };
         var lot = (await server.Post($"{path}/done", done)).Json;
         Assert.Equal((string)lot["lot"]!, (string)(await server.Post($"{path}/done", done)).Json["lot"]!);
         Assert.Equal((1200.0, "2026-12-08", "IN"), ((double)lot["left"]!, (string?)lot["useBy"], (string?)lot["who"]));
@@ -77,36 +112,187 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
     [Fact]
     public async Task Stock_comes_is_counted_opened_and_thrown_away_and_the_book_is_only_added_to()
     {
-        var came = (await Stock(new { move = "bought", item = "ingredient:dark-sauce", amount = 1500, useBy = "2026-12-20", who = "TO" })).Json;
-        var lot = came["lots"]!.AsArray().First(each => (string?)each!["item"] == "ingredient:dark-sauce" && (double)each["left"]! == 1500)!;
+        var came = (
+            await Stock(
+                new
+                {
+                    move = "bought",
+                    item = "ingredient:dark-sauce",
+                    amount = 1500,
+                    useBy = "2026-12-20",
+                    who = "TO",
+                }
+            )
+        ).Json;
+        var lot = came["lots"]!
+            .AsArray()
+            .First(each => (string?)each!["item"] == "ingredient:dark-sauce" && (double)each["left"]! == 1500)!;
         var id = (string)lot["lot"]!;
         Assert.StartsWith("261125-", id, StringComparison.Ordinal);
 
-        Assert.Equal(["amount"], (await Stock(new { move = "bought", item = "ingredient:dark-sauce", amount = -5 })).Fields);
-        Assert.Equal(["packs"], (await Stock(new { move = "bought", item = "ground:slipway-coffee", packs = 2 })).Fields);
-        Assert.Equal(["item"], (await Stock(new { move = "bought", item = "ingredient:nothing", amount = 5 })).Fields);
-        Assert.Equal(["useBy"], (await Stock(new { move = "bought", item = "ingredient:dark-sauce", amount = 5, useBy = "2026-11-24" })).Fields);
-        Assert.Equal(["reason"], (await Stock(new { move = "thrown", lot = id, amount = 100 })).Fields);
-        Assert.Equal(["amount"], (await Stock(new { move = "thrown", lot = id, amount = 1501, reason = "Spilled" })).Fields);
+        Assert.Equal(
+            ["amount"],
+            (
+                await Stock(
+                    new
+                    {
+                        move = "bought",
+                        item = "ingredient:dark-sauce",
+                        amount = -5,
+                    }
+                )
+            ).Fields
+        );
+        Assert.Equal(
+            ["packs"],
+            (
+                await Stock(
+                    new
+                    {
+                        move = "bought",
+                        item = "ground:slipway-coffee",
+                        packs = 2,
+                    }
+                )
+            ).Fields
+        );
+        Assert.Equal(
+            ["item"],
+            (
+                await Stock(
+                    new
+                    {
+                        move = "bought",
+                        item = "ingredient:nothing",
+                        amount = 5,
+                    }
+                )
+            ).Fields
+        );
+        Assert.Equal(
+            ["useBy"],
+            (
+                await Stock(
+                    new
+                    {
+                        move = "bought",
+                        item = "ingredient:dark-sauce",
+                        amount = 5,
+                        useBy = "2026-11-24",
+                    }
+                )
+            ).Fields
+        );
+        Assert.Equal(
+            ["reason"],
+            (
+                await Stock(
+                    new
+                    {
+                        move = "thrown",
+                        lot = id,
+                        amount = 100,
+                    }
+                )
+            ).Fields
+        );
+        Assert.Equal(
+            ["amount"],
+            (
+                await Stock(
+                    new
+                    {
+                        move = "thrown",
+                        lot = id,
+                        amount = 1501,
+                        reason = "Spilled",
+                    }
+                )
+            ).Fields
+        );
         Assert.Equal(["move"], (await Stock(new { move = "eaten", lot = id })).Fields);
-        Assert.Equal(404, (await Stock(new { move = "thrown", lot = "000000-00", amount = 1, reason = "Spilled" })).Status);
+        Assert.Equal(
+            404,
+            (
+                await Stock(
+                    new
+                    {
+                        move = "thrown",
+                        lot = "000000-00",
+                        amount = 1,
+                        reason = "Spilled",
+                    }
+                )
+            ).Status
+        );
 
-        var thrown = (await Stock(new { move = "thrown", lot = id, amount = 200, reason = "Spilled", who = "TO" })).Json;
-        Assert.Equal(("Spilled", 200.0), ((string?)thrown["thrown"]![0]!["reason"], (double)thrown["thrown"]![0]!["amount"]!));
+        var thrown = (
+            await Stock(
+                new
+                {
+                    move = "thrown",
+                    lot = id,
+                    amount = 200,
+                    reason = "Spilled",
+                    who = "TO",
+                }
+            )
+        ).Json;
+        Assert.Equal(
+            ("Spilled", 200.0),
+            ((string?)thrown["thrown"]![0]!["reason"], (double)thrown["thrown"]![0]!["amount"]!)
+        );
 
         // 15.40 for 2000 g, of which 96 % reach the cups.
         Assert.Equal(200 * 15.4 / 1920, (double)thrown["thrown"]![0]!["cost"]!, 6);
-        var counted = (await Stock(new { move = "counted", lot = id, amount = 1290 })).Json;
+        var counted = (
+            await Stock(
+                new
+                {
+                    move = "counted",
+                    lot = id,
+                    amount = 1290,
+                }
+            )
+        ).Json;
         Assert.Equal(1290, (double)counted["lots"]!.AsArray().First(each => (string?)each!["lot"] == id)!["left"]!, 6);
 
         // What was thrown away by mistake is counted back: a further line, and not a line less.
-        await Stock(new { move = "thrown", lot = id, reason = "By mistake" });
-        Assert.DoesNotContain((await server.Get("/api/prep/stock")).Json["lots"]!.AsArray(), each => (string?)each!["lot"] == id);
-        var back = (await Stock(new { move = "counted", lot = id, amount = 1290, reason = "It was not" })).Json;
+        await Stock(
+            new
+            {
+                move = "thrown",
+                lot = id,
+                reason = "By mistake",
+            }
+        );
+        Assert.DoesNotContain((await server.Get("/api/prep/stock")).Json["lots"]!.AsArray(), each =>
+            (string?)each!["lot"] == id
+        );
+        var back = (
+            await Stock(
+                new
+                {
+                    move = "counted",
+                    lot = id,
+                    amount = 1290,
+                    reason = "It was not",
+                }
+            )
+        ).Json;
         Assert.Equal(1290, (double)back["lots"]!.AsArray().First(each => (string?)each!["lot"] == id)!["left"]!, 6);
         Assert.Equal(5, (await server.Get($"/api/prep/lots/{id}")).Json["moves"]!.AsArray().Count);
         Assert.Equal(["useBy"], (await Stock(new { move = "opened", lot = id })).Fields);
-        var opened = (await Stock(new { move = "opened", lot = id, useBy = "2026-12-01" })).Json;
+        var opened = (
+            await Stock(
+                new
+                {
+                    move = "opened",
+                    lot = id,
+                    useBy = "2026-12-01",
+                }
+            )
+        ).Json;
         Assert.Equal(("2026-12-01", "2026-11-25"), (F(opened, id, "useBy"), F(opened, id, "openedOn")));
 
         using var connection = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={server.DataFile}");
@@ -115,10 +301,15 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         {
             using var command = connection.CreateCommand();
             command.CommandText = sql;
-            Assert.Contains("only added to", Assert.Throws<Microsoft.Data.Sqlite.SqliteException>(() => command.ExecuteNonQuery()).Message, StringComparison.Ordinal);
+            Assert.Contains(
+                "only added to",
+                Assert.Throws<Microsoft.Data.Sqlite.SqliteException>(() => command.ExecuteNonQuery()).Message,
+                StringComparison.Ordinal
+            );
         }
 
-        static string? F(JsonNode stock, string lot, string field) => (string?)stock["lots"]!.AsArray().First(each => (string?)each!["lot"] == lot)![field];
+        static string? F(JsonNode stock, string lot, string field) =>
+            (string?)stock["lots"]!.AsArray().First(each => (string?)each!["lot"] == lot)![field];
     }
 
     [Fact]
@@ -127,11 +318,24 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         var shortOf = (await server.Get("/api/prep/short")).Json.AsArray();
         var lacks = Assert.Single(shortOf, each => (string?)each!["item"] == "ingredient:sesame-sauce")!;
         Assert.Equal(("Black sesame sauce is out", false), ((string?)lacks["says"], (bool)lacks["isOver"]!));
-        var came = (await Stock(new { move = "bought", item = "ingredient:sesame-sauce", packs = 2 })).Json;
+        var came = (
+            await Stock(
+                new
+                {
+                    move = "bought",
+                    item = "ingredient:sesame-sauce",
+                    packs = 2,
+                }
+            )
+        ).Json;
 
         // Two packs of 900 g, of which 94 % reach the cups.
-        Assert.Contains(came["lots"]!.AsArray(), lot => (string?)lot!["item"] == "ingredient:sesame-sauce" && Math.Abs((double)lot["left"]! - 1692) < 1e-6);
-        Assert.DoesNotContain((await server.Get("/api/prep/short")).Json.AsArray(), each => (string?)each!["item"] == "ingredient:sesame-sauce");
+        Assert.Contains(came["lots"]!.AsArray(), lot =>
+            (string?)lot!["item"] == "ingredient:sesame-sauce" && Math.Abs((double)lot["left"]! - 1692) < 1e-6
+        );
+        Assert.DoesNotContain((await server.Get("/api/prep/short")).Json.AsArray(), each =>
+            (string?)each!["item"] == "ingredient:sesame-sauce"
+        );
     }
 
     [Fact]
@@ -139,7 +343,9 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
     {
         var order = (await server.Get("/api/prep/order")).Json;
         var milk = order["rows"]!.AsArray().First(row => (string?)row!["item"]!["id"] == "farm-milk")!;
-        var packs = Math.Ceiling((((double)milk["needed"]! + (double)milk["par"]! - (double)milk["inStock"]!) / (double)milk["pack"]!) - 1e-9);
+        var packs = Math.Ceiling(
+            (((double)milk["needed"]! + (double)milk["par"]! - (double)milk["inStock"]!) / (double)milk["pack"]!) - 1e-9
+        );
         Assert.Equal(packs, (double)milk["packs"]!);
         var csv = (await server.Get("/api/prep/order.csv")).Text;
         Assert.StartsWith("what,pack,packs,cost,order_by,needed,in_stock,par,unit\r\n", csv, StringComparison.Ordinal);
@@ -148,8 +354,14 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         // A workbook is a zip with a sheet in it, here read by nothing of its writer's.
         var bytes = await server.Http.GetByteArrayAsync("/api/prep/order.xlsx", TestContext.Current.CancellationToken);
         using var zip = new System.IO.Compression.ZipArchive(new MemoryStream(bytes));
-        using var reader = new StreamReader(zip.Entries.First(entry => entry.FullName.EndsWith("sheet1.xml", StringComparison.Ordinal)).Open());
-        Assert.Contains("Farm milk", await reader.ReadToEndAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        using var reader = new StreamReader(
+            zip.Entries.First(entry => entry.FullName.EndsWith("sheet1.xml", StringComparison.Ordinal)).Open()
+        );
+        Assert.Contains(
+            "Farm milk",
+            await reader.ReadToEndAsync(TestContext.Current.CancellationToken),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -162,7 +374,12 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.True(down["thenConflicts"]!.AsArray().Count > down["nowConflicts"]!.AsArray().Count);
         var builds = (await server.Get("/api/builds")).Json.AsArray();
         string Id(string name) => (string)builds.First(build => (string?)build!["name"] == name)!["id"]!;
-        var menu = (await server.Post("/api/prep/what-if", new { off = new[] { Id("Maple iced coffee") }, instead = new[] { Id("Ginger-pear tide") } })).Json;
+        var menu = (
+            await server.Post(
+                "/api/prep/what-if",
+                new { off = new[] { Id("Maple iced coffee") }, instead = new[] { Id("Ginger-pear tide") } }
+            )
+        ).Json;
         Assert.True((int)menu["then"]!["batches"]! > 0);
         Assert.NotEqual((double)menu["now"]!["cost"]!, (double)menu["then"]!["cost"]!);
         Assert.Equal(["cupsPercent"], (await server.Post("/api/prep/what-if", new { cupsPercent = -1 })).Fields);
@@ -196,22 +413,44 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         var first = Events((await server.Get("/api/prep/calendar.ics")).Text);
         Assert.Equal(first, Events((await server.Get("/api/prep/calendar.ics")).Text));
         Assert.All(first.Values, each => Assert.Equal(("0", "CONFIRMED"), (each["SEQUENCE"], each["STATUS"])));
-        var batch = (await Plan())["batches"]!.AsArray().Last(each => (string?)each!["item"] == "ingredient:slipway-coffee" && each["begin"] is not null)!;
+        var batch = (await Plan())["batches"]!
+            .AsArray()
+            .Last(each => (string?)each!["item"] == "ingredient:slipway-coffee" && each["begin"] is not null)!;
         var key = (string)batch["key"]!;
         var uid = $"{key.Replace('@', '-')}@prep.krasis";
         Assert.Contains(uid, first.Keys);
-        await server.Put($"/api/prep/batches/{Uri.EscapeDataString(key)}", new { day = (string)batch["beginDay"]!, time = "10:20" }, null);
+        await server.Put(
+            $"/api/prep/batches/{Uri.EscapeDataString(key)}",
+            new { day = (string)batch["beginDay"]!, time = "10:20" },
+            null
+        );
         var then = Events((await server.Get("/api/prep/calendar.ics")).Text);
         Assert.Equal("1", then[uid]["SEQUENCE"]);
         Assert.NotEqual(first[uid]["DTSTART"], then[uid]["DTSTART"]);
         await server.Delete($"/api/prep/batches/{Uri.EscapeDataString(key)}", null);
-        Assert.Equal(("2", first[uid]["DTSTART"]), (Events((await server.Get("/api/prep/calendar.ics")).Text)[uid]["SEQUENCE"], first[uid]["DTSTART"]));
+        Assert.Equal(
+            ("2", first[uid]["DTSTART"]),
+            (Events((await server.Get("/api/prep/calendar.ics")).Text)[uid]["SEQUENCE"], first[uid]["DTSTART"])
+        );
     }
 
     // Read by hand: folded lines put together, and what stands in each event by its name.
-    private static Dictionary<string, Dictionary<string, string>> Events(string calendar) => calendar.Replace("\r\n ", "", StringComparison.Ordinal).Split("BEGIN:VEVENT\r\n").Skip(1)
-        .Select(text => text.Split("BEGIN:VALARM")[0].Split("\r\n", StringSplitOptions.RemoveEmptyEntries).Where(line => line.Contains(':', StringComparison.Ordinal)).GroupBy(line => line.Split(':', ';')[0]).ToDictionary(group => group.Key, group => group.First()[(group.First().IndexOf(':', StringComparison.Ordinal) + 1)..]))
-        .ToDictionary(each => each["UID"]);
+    private static Dictionary<string, Dictionary<string, string>> Events(string calendar) =>
+        calendar
+            .Replace("\r\n ", "", StringComparison.Ordinal)
+            .Split("BEGIN:VEVENT\r\n")
+            .Skip(1)
+            .Select(text =>
+                text.Split("BEGIN:VALARM")[0]
+                    .Split("\r\n", StringSplitOptions.RemoveEmptyEntries)
+                    .Where(line => line.Contains(':', StringComparison.Ordinal))
+                    .GroupBy(line => line.Split(':', ';')[0])
+                    .ToDictionary(
+                        group => group.Key,
+                        group => group.First()[(group.First().IndexOf(':', StringComparison.Ordinal) + 1)..]
+                    )
+            )
+            .ToDictionary(each => each["UID"]);
 
     private async Task<JsonNode> Plan() => (await server.Get("/api/prep/plan")).Json;
 
@@ -221,7 +460,11 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         return ((string?)batch["beginTime"], (bool)batch["isSet"]!);
     }
 
-    private async Task<double> InStock(string item) => (await server.Get("/api/prep/stock")).Json["lots"]!.AsArray().Where(lot => (string?)lot!["item"] == item).Sum(lot => (double)lot!["left"]!);
+    private async Task<double> InStock(string item) =>
+        (await server.Get("/api/prep/stock")).Json["lots"]!
+            .AsArray()
+            .Where(lot => (string?)lot!["item"] == item)
+            .Sum(lot => (double)lot!["left"]!);
 
     private async Task<Answer> Stock(object line)
     {

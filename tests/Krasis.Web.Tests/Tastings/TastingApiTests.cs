@@ -12,7 +12,17 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var id = await Opened(Suits(build, "plover", 24));
 
         // A panel that would have it a quarter less sweet.
-        await Good(server.Post($"/api/tastings/{id}/practise", new { tasters = 24, scale = "sweetness", percent = -25 }));
+        await Good(
+            server.Post(
+                $"/api/tastings/{id}/practise",
+                new
+                {
+                    tasters = 24,
+                    scale = "sweetness",
+                    percent = -25,
+                }
+            )
+        );
         await Close(id);
         var read = (await server.Get($"/api/tastings/{id}/results")).Json;
         var sweetness = Scale(read, 0, "sweetness");
@@ -25,7 +35,21 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
 
         // The change is kept as the next version, and the draft goes on trial.
         var before = await server.Get($"/api/builds/{build}");
-        var decided = (await Good(server.Post($"/api/tastings/{id}/decide", new { sample = 0, scale = "sweetness", line = (string?)way["line"], who = "IN", why = "They all said so." }))).Json["decision"]!;
+        var decided = (
+            await Good(
+                server.Post(
+                    $"/api/tastings/{id}/decide",
+                    new
+                    {
+                        sample = 0,
+                        scale = "sweetness",
+                        line = (string?)way["line"],
+                        who = "IN",
+                        why = "They all said so.",
+                    }
+                )
+            )
+        ).Json["decision"]!;
         var after = await server.Get($"/api/builds/{build}");
         Assert.Equal(("draft", "trial"), ((string?)before.Json["state"], (string?)after.Json["state"]));
         Assert.Equal(way["build"]!["lines"]!.ToJsonString(), after.Json["document"]!["lines"]!.ToJsonString());
@@ -35,29 +59,57 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         // Why stands in the build's history for good.
         var history = (await server.Get($"/api/builds/{build}/history")).Json.AsArray();
         var entry = Assert.Single(history, entry => (string?)entry!["kind"] == "tasted")!;
-        Assert.StartsWith("Sweetness set after the tasting of 25 Nov", (string)entry["reason"]!, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Sweetness set after the tasting of 25 Nov",
+            (string)entry["reason"]!,
+            StringComparison.Ordinal
+        );
         Assert.EndsWith("They all said so.", (string)entry["reason"]!, StringComparison.Ordinal);
 
         // Tasted again, old against new, by the same panel.
         var next = Guid.NewGuid().ToString();
-        var again = (await Good(server.Post($"/api/tastings/{id}/again", new Dictionary<string, string> { ["as"] = next }))).Json;
+        var again = (
+            await Good(server.Post($"/api/tastings/{id}/again", new Dictionary<string, string> { ["as"] = next }))
+        ).Json;
         Assert.Equal(2, again["samples"]!.AsArray().Count);
         Assert.Equal(next, (string?)(await server.Get($"/api/tastings/{id}")).Json["retest"]);
         await Open(next);
-        await Good(server.Post($"/api/tastings/{next}/practise", new { tasters = 24, scale = "sweetness", percent = -25 }));
+        await Good(
+            server.Post(
+                $"/api/tastings/{next}/practise",
+                new
+                {
+                    tasters = 24,
+                    scale = "sweetness",
+                    percent = -25,
+                }
+            )
+        );
         var mended = (await server.Get($"/api/tastings/{next}/results")).Json;
         Assert.EndsWith("act on it.", (string)Scale(mended, 0, "sweetness")["says"]!, StringComparison.Ordinal);
-        Assert.False(((string)Scale(mended, 1, "sweetness")["says"]!).Contains("too sweet", StringComparison.Ordinal) && ((string)Scale(mended, 1, "sweetness")["says"]!).EndsWith("act on it.", StringComparison.Ordinal));
-        Assert.True((double)mended["result"]!["samples"]![1]!["liking"]! > (double)mended["result"]!["samples"]![0]!["liking"]!);
-        Assert.Contains(mended["result"]!["order"]!["says"]!.AsArray(), line => ((string)line!).Contains("is liked better than", StringComparison.Ordinal));
+        Assert.False(
+            ((string)Scale(mended, 1, "sweetness")["says"]!).Contains("too sweet", StringComparison.Ordinal)
+                && ((string)Scale(mended, 1, "sweetness")["says"]!).EndsWith("act on it.", StringComparison.Ordinal)
+        );
+        Assert.True(
+            (double)mended["result"]!["samples"]![1]!["liking"]! > (double)mended["result"]!["samples"]![0]!["liking"]!
+        );
+        Assert.Contains(mended["result"]!["order"]!["says"]!.AsArray(), line =>
+            ((string)line!).Contains("is liked better than", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public async Task The_demo_has_four_finished_tastings_one_of_them_undecided_and_all_simulated()
     {
-        var log = (await server.Get("/api/tastings")).Json.AsArray().Where(entry => ((string)entry!["id"]!).StartsWith("00000000-0000-0000-0000", StringComparison.Ordinal)).ToList();
+        var log = (await server.Get("/api/tastings"))
+            .Json.AsArray()
+            .Where(entry => ((string)entry!["id"]!).StartsWith("00000000-0000-0000-0000", StringComparison.Ordinal))
+            .ToList();
         Assert.Equal(4, log.Count);
-        Assert.All(log, entry => Assert.Equal(("closed", (int)entry!["answered"]!), ((string?)entry["state"], (int)entry["simulated"]!)));
+        Assert.All(log, entry =>
+            Assert.Equal(("closed", (int)entry!["answered"]!), ((string?)entry["state"], (int)entry["simulated"]!))
+        );
         Assert.Single(log, entry => entry!["decided"] is null);
         foreach (var entry in log)
         {
@@ -97,7 +149,10 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.Equal((1, 1), await Counts(id));
 
         // The same device has the same seat.
-        Assert.Equal((int)seat.Json["seat"]!, (int)(await server.Put($"/api/taste/{id}/seats/{device}", new { }, null)).Json["seat"]!);
+        Assert.Equal(
+            (int)seat.Json["seat"]!,
+            (int)(await server.Put($"/api/taste/{id}/seats/{device}", new { }, null)).Json["seat"]!
+        );
     }
 
     [Fact]
@@ -108,9 +163,21 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         await Close(id);
         var late = await Good(server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 7), null));
         Assert.False((bool)late.Json["isCounted"]!);
-        Assert.Equal((0, 1), ((int)(await server.Get($"/api/tastings/{id}")).Json["answered"]!, (int)(await server.Get($"/api/tastings/{id}")).Json["late"]!));
+        Assert.Equal(
+            (0, 1),
+            (
+                (int)(await server.Get($"/api/tastings/{id}")).Json["answered"]!,
+                (int)(await server.Get($"/api/tastings/{id}")).Json["late"]!
+            )
+        );
         await Good(server.Post($"/api/tastings/{id}/late"));
-        Assert.Equal((1, 0), ((int)(await server.Get($"/api/tastings/{id}")).Json["answered"]!, (int)(await server.Get($"/api/tastings/{id}")).Json["late"]!));
+        Assert.Equal(
+            (1, 0),
+            (
+                (int)(await server.Get($"/api/tastings/{id}")).Json["answered"]!,
+                (int)(await server.Get($"/api/tastings/{id}")).Json["late"]!
+            )
+        );
 
         // And nobody sits down any more.
         Assert.Equal(409, (await server.Put($"/api/taste/{id}/seats/{Guid.NewGuid()}", new { }, null)).Status);
@@ -121,7 +188,11 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
         await Sit(id, out var device);
-        var answer = await server.Put($"/api/taste/{id}/answers/{device}", new { cups = new[] { new { code = "000", liking = 5 } } }, null);
+        var answer = await server.Put(
+            $"/api/taste/{id}/answers/{device}",
+            new { cups = new[] { new { code = "000", liking = 5 } } },
+            null
+        );
         Assert.Equal((422, "cups[0].code"), (answer.Status, Assert.Single(answer.Fields)));
         Assert.Contains("No cup before this taster says '000'.", answer.Text, StringComparison.Ordinal);
     }
@@ -137,7 +208,10 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.Equal(status, (await server.Put($"/api/taste/{id}/answers/{device}", new { comment }, null)).Status);
         if (status == 200)
         {
-            Assert.Equal(comment, (string?)(await server.Get($"/api/tastings/{id}/results")).Json["result"]!["comments"]![0]);
+            Assert.Equal(
+                comment,
+                (string?)(await server.Get($"/api/tastings/{id}/results")).Json["result"]!["comments"]![0]
+            );
         }
     }
 
@@ -146,15 +220,44 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var build = await Copy("Cardamom latte", "Soon gone");
         var id = await Opened(Suits(build, "plover", 24));
-        await Good(server.Post($"/api/tastings/{id}/practise", new { tasters = 24, scale = "sweetness", percent = -25 }));
+        await Good(
+            server.Post(
+                $"/api/tastings/{id}/practise",
+                new
+                {
+                    tasters = 24,
+                    scale = "sweetness",
+                    percent = -25,
+                }
+            )
+        );
         await Close(id);
-        Assert.Equal(204, (await server.Delete($"/api/builds/{build}", (await server.Get($"/api/builds/{build}")).ETag)).Status);
+        Assert.Equal(
+            204,
+            (await server.Delete($"/api/builds/{build}", (await server.Get($"/api/builds/{build}")).ETag)).Status
+        );
 
         var read = await Good(server.Get($"/api/tastings/{id}/results"));
         var ways = Assert.Single(read.Json["ways"]!.AsArray())!;
         Assert.Equal("Soon gone has been deleted since.", (string?)ways["trouble"]);
-        Assert.Equal("Soon gone, Plover", (string?)(await server.Get($"/api/tastings/{id}")).Json["samples"]![0]!["name"]);
-        Assert.Equal(409, (await server.Post($"/api/tastings/{id}/decide", new { sample = 0, scale = "sweetness", line = "syrup" })).Status);
+        Assert.Equal(
+            "Soon gone, Plover",
+            (string?)(await server.Get($"/api/tastings/{id}")).Json["samples"]![0]!["name"]
+        );
+        Assert.Equal(
+            409,
+            (
+                await server.Post(
+                    $"/api/tastings/{id}/decide",
+                    new
+                    {
+                        sample = 0,
+                        scale = "sweetness",
+                        line = "syrup",
+                    }
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -168,7 +271,10 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var csv = await server.Get($"/api/tastings/{id}/answers.csv");
         var lines = csv.Text.Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
         Assert.Equal("text/csv", csv.ContentType);
-        Assert.Equal("taster,answered,simulated,counted,place,code,sample,liking,Coffee,Sweetness,Flavour beside the coffee,rank,chosen,right,comment", lines[0]);
+        Assert.Equal(
+            "taster,answered,simulated,counted,place,code,sample,liking,Coffee,Sweetness,Flavour beside the coffee,rank,chosen,right,comment",
+            lines[0]
+        );
         Assert.Contains(",no,yes,1,", lines[1], StringComparison.Ordinal);
         Assert.EndsWith(",'=cmd|' /C calc'!A0", lines[1], StringComparison.Ordinal);
     }
@@ -179,8 +285,14 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var document = Suits(await Id("Hazelnut iced latte"), "rush", 6);
         var id = await Opened(document);
         document["name"] = "Otherwise";
-        Assert.Equal(409, (await server.Put($"/api/tastings/{id}", document, (await server.Get($"/api/tastings/{id}")).ETag)).Status);
-        Assert.Equal(409, (await server.Delete($"/api/tastings/{id}", (await server.Get($"/api/tastings/{id}")).ETag)).Status);
+        Assert.Equal(
+            409,
+            (await server.Put($"/api/tastings/{id}", document, (await server.Get($"/api/tastings/{id}")).ETag)).Status
+        );
+        Assert.Equal(
+            409,
+            (await server.Delete($"/api/tastings/{id}", (await server.Get($"/api/tastings/{id}")).ETag)).Status
+        );
     }
 
     [Fact]
@@ -199,8 +311,17 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task Half_a_tasting_is_kept_and_not_opened()
     {
         var id = Guid.NewGuid().ToString();
-        var kept = await Good(server.Put($"/api/tastings/{id}", new { question = "triangle", samples = new[] { new { words = "The drink across the bridge" } } }, null));
-        Assert.Equal(["name", "samples"], kept.Json["problems"]!.AsArray().Select(problem => (string)problem!["field"]!));
+        var kept = await Good(
+            server.Put(
+                $"/api/tastings/{id}",
+                new { question = "triangle", samples = new[] { new { words = "The drink across the bridge" } } },
+                null
+            )
+        );
+        Assert.Equal(
+            ["name", "samples"],
+            kept.Json["problems"]!.AsArray().Select(problem => (string)problem!["field"]!)
+        );
         var opened = await server.Send(HttpMethod.Post, $"/api/tastings/{id}/open", null, kept.ETag);
         Assert.Equal((422, "name"), (opened.Status, opened.Fields[0]));
     }
@@ -209,15 +330,20 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task The_tray_says_when_to_hand_over_so_that_all_are_as_warm()
     {
         var (cardamom, sesame) = (await Id("Cardamom latte"), await Id("Black sesame latte"));
-        var view = await Good(server.Post("/api/tastings/try", new
-        {
-            name = "Two hot ones",
-            question = "preference",
-            tasters = 10,
-            grams = 50,
-            celsius = 57,
-            samples = new[] { new { build = cardamom, size = "wren" }, new { build = sesame, size = "heron" } },
-        }));
+        var view = await Good(
+            server.Post(
+                "/api/tastings/try",
+                new
+                {
+                    name = "Two hot ones",
+                    question = "preference",
+                    tasters = 10,
+                    grams = 50,
+                    celsius = 57,
+                    samples = new[] { new { build = cardamom, size = "wren" }, new { build = sesame, size = "heron" } },
+                }
+            )
+        );
         var tray = view.Json["tray"]!.AsArray();
         Assert.All(tray, sample =>
         {
@@ -234,14 +360,43 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task A_note_is_kept_once_and_found_again()
     {
         var (id, build) = (Guid.NewGuid().ToString(), await Id("Black sesame latte"));
-        var note = new { build, size = "plover", liking = 8, words = "Nutty, and not too sweet.", who = "IN" };
+        var note = new
+        {
+            build,
+            size = "plover",
+            liking = 8,
+            words = "Nutty, and not too sweet.",
+            who = "IN",
+        };
         await Good(server.Put($"/api/notes/{id}", note, null));
         await Good(server.Put($"/api/notes/{id}", note, null));
         var found = (await server.Get("/api/tastings?text=nutty+sesame")).Json.AsArray();
-        Assert.Equal(("note", 8, "Plover"), ((string?)found.Single()!["kind"], (int)found[0]!["liking"]!, (string?)found[0]!["sizeName"]));
-        Assert.Equal(422, (await server.Put($"/api/notes/{Guid.NewGuid()}", new { build, size = "plover" }, null)).Status);
-        Assert.Equal(422, (await server.Put($"/api/notes/{Guid.NewGuid()}", new { build, size = "reed", liking = 3 }, null)).Status);
-        Assert.Contains((await server.Get($"/api/tastings?build={build}")).Json.AsArray(), entry => (string?)entry!["id"] == id);
+        Assert.Equal(
+            ("note", 8, "Plover"),
+            ((string?)found.Single()!["kind"], (int)found[0]!["liking"]!, (string?)found[0]!["sizeName"])
+        );
+        Assert.Equal(
+            422,
+            (await server.Put($"/api/notes/{Guid.NewGuid()}", new { build, size = "plover" }, null)).Status
+        );
+        Assert.Equal(
+            422,
+            (
+                await server.Put(
+                    $"/api/notes/{Guid.NewGuid()}",
+                    new
+                    {
+                        build,
+                        size = "reed",
+                        liking = 3,
+                    },
+                    null
+                )
+            ).Status
+        );
+        Assert.Contains((await server.Get($"/api/tastings?build={build}")).Json.AsArray(), entry =>
+            (string?)entry!["id"] == id
+        );
     }
 
     [Fact]
@@ -272,11 +427,53 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         // The demo's grinder runs fast.
         var build = (await server.Get($"/api/builds/{await Id("Black sesame latte")}")).Json["document"]!;
-        var causes = (await Good(server.Post("/api/complaints", new { build, size = "plover", complaint = "sour" }))).Json["causes"]!.AsArray();
+        var causes = (
+            await Good(
+                server.Post(
+                    "/api/complaints",
+                    new
+                    {
+                        build,
+                        size = "plover",
+                        complaint = "sour",
+                    }
+                )
+            )
+        ).Json["causes"]!.AsArray();
         Assert.Equal("pulls-run-fast", (string?)causes[0]!["code"]);
         Assert.Equal(14, (await server.Get("/api/complaints")).Json.AsArray().Count);
-        Assert.Equal("complaint", Assert.Single((await server.Post("/api/complaints", new { build, size = "plover", complaint = "odd" })).Fields));
-        Assert.Equal("size", Assert.Single((await server.Post("/api/complaints", new { build, size = "rush", complaint = "sour" })).Fields));
+        Assert.Equal(
+            "complaint",
+            Assert.Single(
+                (
+                    await server.Post(
+                        "/api/complaints",
+                        new
+                        {
+                            build,
+                            size = "plover",
+                            complaint = "odd",
+                        }
+                    )
+                ).Fields
+            )
+        );
+        Assert.Equal(
+            "size",
+            Assert.Single(
+                (
+                    await server.Post(
+                        "/api/complaints",
+                        new
+                        {
+                            build,
+                            size = "rush",
+                            complaint = "sour",
+                        }
+                    )
+                ).Fields
+            )
+        );
     }
 
     [Fact]
@@ -292,36 +489,54 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var document = Suits(await Id("Hazelnut iced latte"), "rush", 12);
         document["samples"]!.AsArray().Add(new JsonObject { ["words"] = "The one across the bridge" });
-        document["samples"]!.AsArray().Add(new JsonObject { ["build"] = await Id("Maple iced coffee"), ["size"] = "rush" });
+        document["samples"]!
+            .AsArray()
+            .Add(new JsonObject { ["build"] = await Id("Maple iced coffee"), ["size"] = "rush" });
         var id = await Opened(document);
         await Good(server.Post($"/api/tastings/{id}/withdraw", new { sample = 1 }));
         var seat = await Sit(id, out var device);
         Assert.Equal(2, seat.Json["cups"]!.AsArray().Count);
         await Good(server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 6), null));
-        Assert.Contains("The one across the bridge was withdrawn and is not compared.", (await server.Get($"/api/tastings/{id}/results")).Json["result"]!["warnings"]!.AsArray().Select(line => (string?)line));
+        Assert.Contains(
+            "The one across the bridge was withdrawn and is not compared.",
+            (await server.Get($"/api/tastings/{id}/results")).Json["result"]!["warnings"]!
+                .AsArray()
+                .Select(line => (string?)line)
+        );
     }
 
     private static JsonNode Scale(JsonNode read, int sample, string code) =>
-        read["result"]!["samples"]![sample]!["scales"]!.AsArray().Single(scale => (string?)scale!["scale"]!["code"] == code)!;
+        read["result"]!["samples"]![sample]!["scales"]!
+            .AsArray()
+            .Single(scale => (string?)scale!["scale"]!["code"] == code)!;
 
-    private static JsonObject Liked(Answer seat, int points) => new()
-    {
-        ["cups"] = new JsonArray([.. seat.Json["cups"]!.AsArray().Select(cup => (JsonNode)new JsonObject
+    private static JsonObject Liked(Answer seat, int points) =>
+        new()
         {
-            ["code"] = (string?)cup!["code"],
-            ["liking"] = points,
-            ["scales"] = new JsonArray(new JsonObject { ["scale"] = "sweetness", ["said"] = 1 }),
-        })]),
-    };
+            ["cups"] = new JsonArray([
+                .. seat.Json["cups"]!
+                    .AsArray()
+                    .Select(cup =>
+                        (JsonNode)
+                            new JsonObject
+                            {
+                                ["code"] = (string?)cup!["code"],
+                                ["liking"] = points,
+                                ["scales"] = new JsonArray(new JsonObject { ["scale"] = "sweetness", ["said"] = 1 }),
+                            }
+                    ),
+            ]),
+        };
 
-    private static JsonObject Suits(string build, string size, int tasters) => new()
-    {
-        ["name"] = "Does it suit?",
-        ["question"] = "suits",
-        ["samples"] = new JsonArray(new JsonObject { ["build"] = build, ["size"] = size }),
-        ["scales"] = new JsonArray("strength", "sweetness", "flavour"),
-        ["tasters"] = tasters,
-    };
+    private static JsonObject Suits(string build, string size, int tasters) =>
+        new()
+        {
+            ["name"] = "Does it suit?",
+            ["question"] = "suits",
+            ["samples"] = new JsonArray(new JsonObject { ["build"] = build, ["size"] = size }),
+            ["scales"] = new JsonArray("strength", "sweetness", "flavour"),
+            ["tasters"] = tasters,
+        };
 
     private Task<Answer> Sit(string id, out string device)
     {
@@ -343,9 +558,25 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         return id;
     }
 
-    private async Task Open(string id) => await Good(server.Send(HttpMethod.Post, $"/api/tastings/{id}/open", null, (await server.Get($"/api/tastings/{id}")).ETag));
+    private async Task Open(string id) =>
+        await Good(
+            server.Send(
+                HttpMethod.Post,
+                $"/api/tastings/{id}/open",
+                null,
+                (await server.Get($"/api/tastings/{id}")).ETag
+            )
+        );
 
-    private async Task Close(string id) => await Good(server.Send(HttpMethod.Post, $"/api/tastings/{id}/close", null, (await server.Get($"/api/tastings/{id}")).ETag));
+    private async Task Close(string id) =>
+        await Good(
+            server.Send(
+                HttpMethod.Post,
+                $"/api/tastings/{id}/close",
+                null,
+                (await server.Get($"/api/tastings/{id}")).ETag
+            )
+        );
 
     private static async Task<Answer> Good(Task<Answer> answer)
     {
@@ -354,7 +585,9 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         return got;
     }
 
-    private async Task<string> Id(string name) => (string)(await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
+    private async Task<string> Id(string name) =>
+        (string)
+            (await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
 
     private async Task<string> Copy(string name, string copy)
     {

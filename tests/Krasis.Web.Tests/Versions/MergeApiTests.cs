@@ -1,10 +1,12 @@
 using System.Text.Json.Nodes;
+
 namespace Krasis.Web.Tests.Versions;
 
 /// <summary>Two tabs on one build, and a draft that saves itself.</summary>
 public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisServer>
 {
-    private const string Plum = """{"name":"Plum latte","reserveMm":12,"sizes":["wren","plover"],"referenceSize":"plover","lines":[{"id":"s","ingredient":"cardamom-syrup","measure":"stroke","amount":2},{"id":"m","ingredient":"farm-milk","measure":"ml","amount":200}]}""";
+    private const string Plum =
+        """{"name":"Plum latte","reserveMm":12,"sizes":["wren","plover"],"referenceSize":"plover","lines":[{"id":"s","ingredient":"cardamom-syrup","measure":"stroke","amount":2},{"id":"m","ingredient":"farm-milk","measure":"ml","amount":200}]}""";
 
     [Fact]
     public async Task Changes_made_beside_each_other_are_laid_on_one_another_and_kept_by_the_next_save()
@@ -20,11 +22,18 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal(200, merge.Status);
         Assert.Equal([3, 180], merge.Json["document"]!["lines"]!.AsArray().Select(line => (double)line!["amount"]!));
         Assert.Empty(merge.Json["clashes"]!.AsArray());
-        Assert.Contains(merge.Json["taken"]!.AsArray(), one => (string?)one!["where"] == "Plover, Farm milk" && (string?)one["after"] == "180 ml");
+        Assert.Contains(merge.Json["taken"]!.AsArray(), one =>
+            (string?)one!["where"] == "Plover, Farm milk" && (string?)one["after"] == "180 ml"
+        );
 
         // Nothing is kept before it is saved.
         Assert.Equal(2, (double)(await server.Get($"/api/builds/{id}")).Json["document"]!["lines"]![0]!["amount"]!);
-        var saved = await server.Send(HttpMethod.Put, $"/api/builds/{id}", merge.Json["document"]!.ToJsonString(), (string)merge.Json["etag"]!);
+        var saved = await server.Send(
+            HttpMethod.Put,
+            $"/api/builds/{id}",
+            merge.Json["document"]!.ToJsonString(),
+            (string)merge.Json["etag"]!
+        );
         Assert.Equal(200, saved.Status);
     }
 
@@ -33,11 +42,22 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
     {
         var (id, etag) = await Keep("Two");
         var origin = Plum.Replace("Plum", "Two", StringComparison.Ordinal);
-        await server.Send(HttpMethod.Put, $"/api/builds/{id}", origin.Replace("\"amount\":2}", "\"amount\":4}", StringComparison.Ordinal), etag);
-        var merge = await server.Post($"/api/builds/{id}/merge", $$"""{"origin":{{origin}},"mine":{{origin.Replace("\"amount\":2}", "\"amount\":3}", StringComparison.Ordinal)}}}""");
+        await server.Send(
+            HttpMethod.Put,
+            $"/api/builds/{id}",
+            origin.Replace("\"amount\":2}", "\"amount\":4}", StringComparison.Ordinal),
+            etag
+        );
+        var merge = await server.Post(
+            $"/api/builds/{id}/merge",
+            $$"""{"origin":{{origin}},"mine":{{origin.Replace("\"amount\":2}", "\"amount\":3}", StringComparison.Ordinal)}}}"""
+        );
 
         var clash = Assert.Single(merge.Json["clashes"]!.AsArray())!;
-        Assert.Equal(("Cardamom syrup, amount", "4", "3"), ((string)clash["where"]!, (string)clash["before"]!, (string)clash["after"]!));
+        Assert.Equal(
+            ("Cardamom syrup, amount", "4", "3"),
+            ((string)clash["where"]!, (string)clash["before"]!, (string)clash["after"]!)
+        );
     }
 
     [Fact]
@@ -45,7 +65,10 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
     {
         var (id, _) = await Keep("Three");
         Assert.Equal(["origin", "mine"], (await server.Post($"/api/builds/{id}/merge", "{}")).Fields);
-        Assert.Equal(404, (await server.Post("/api/builds/none/merge", $$"""{"origin":{{Plum}},"mine":{{Plum}}}""")).Status);
+        Assert.Equal(
+            404,
+            (await server.Post("/api/builds/none/merge", $$"""{"origin":{{Plum}},"mine":{{Plum}}}""")).Status
+        );
     }
 
     [Fact]
@@ -54,7 +77,12 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var (id, etag) = await Keep("Four");
         for (var strokes = 3; strokes < 6; strokes++)
         {
-            var put = await server.Send(HttpMethod.Put, $"/api/builds/{id}?byItself=true", Plum.Replace("\"amount\":2}", $"\"amount\":{strokes}}}", StringComparison.Ordinal), etag);
+            var put = await server.Send(
+                HttpMethod.Put,
+                $"/api/builds/{id}?byItself=true",
+                Plum.Replace("\"amount\":2}", $"\"amount\":{strokes}}}", StringComparison.Ordinal),
+                etag
+            );
             Assert.Equal(200, put.Status);
             etag = put.ETag!;
         }
@@ -63,7 +91,14 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
 
         // One that was asked for stays, whatever comes after it.
         etag = (await server.Send(HttpMethod.Put, $"/api/builds/{id}", Plum, etag)).ETag!;
-        etag = (await server.Send(HttpMethod.Put, $"/api/builds/{id}?byItself=true", Plum.Replace("200", "190", StringComparison.Ordinal), etag)).ETag!;
+        etag = (
+            await server.Send(
+                HttpMethod.Put,
+                $"/api/builds/{id}?byItself=true",
+                Plum.Replace("200", "190", StringComparison.Ordinal),
+                etag
+            )
+        ).ETag!;
         Assert.Equal(["v6", "v5", "v4", "v1"], await Saves(id));
         Assert.Equal("\"6\"", etag);
     }
@@ -72,7 +107,10 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
     public async Task A_quantity_says_what_the_bar_pours_nearest()
     {
         // 8 US fl oz are 236.588 ml (NIST Handbook 44); the house pours milk to 5 ml.
-        var read = await server.Post("/api/quantities/read", """{"text":"8 fl oz","ingredient":"farm-milk","measure":"ml"}""");
+        var read = await server.Post(
+            "/api/quantities/read",
+            """{"text":"8 fl oz","ingredient":"farm-milk","measure":"ml"}"""
+        );
         Assert.Equal((236.588, 235), (Math.Round((double)read.Json["amount"]!, 3), (double)read.Json["poured"]!));
     }
 
@@ -82,16 +120,35 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var marked = await Edit("""{"typed":[{"line":"m","size":"plover","text":"to 62 mm"}]}""");
 
         Assert.Equal("to 62 mm", (string?)LineOf(marked.Json["build"]!["lines"]!, "id", "m")["to"]);
-        Assert.Equal("to 62 mm", (string?)LineOf(marked.Json["sheet"]!["sizes"]![0]!["lines"]!, "line", "m")["mark"]!["says"]);
-        Assert.Null(LineOf((await Edit("""{"typed":[{"line":"m","size":"plover","text":"180"}]}""")).Json["build"]!["lines"]!, "id", "m")["to"]);
+        Assert.Equal(
+            "to 62 mm",
+            (string?)LineOf(marked.Json["sheet"]!["sizes"]![0]!["lines"]!, "line", "m")["mark"]!["says"]
+        );
+        Assert.Null(
+            LineOf(
+                (await Edit("""{"typed":[{"line":"m","size":"plover","text":"180"}]}""")).Json["build"]!["lines"]!,
+                "id",
+                "m"
+            )["to"]
+        );
     }
 
     [Fact]
     public async Task A_fill_line_that_is_dragged_pours_until_the_drink_stands_so_high()
     {
-        Assert.True((double)LineOf((await Edit("""{"surface":{"line":"m","size":"plover","mm":70}}""")).Json["build"]!["lines"]!, "id", "m")["amount"]! > 0);
+        Assert.True(
+            (double)
+                LineOf(
+                    (await Edit("""{"surface":{"line":"m","size":"plover","mm":70}}""")).Json["build"]!["lines"]!,
+                    "id",
+                    "m"
+                )["amount"]! > 0
+        );
         var high = await Edit("""{"surface":{"line":"m","size":"plover","mm":700}}""");
-        Assert.Equal((422, true), (high.Status, high.Json["errors"]!.ToJsonString().Contains("surfaceMm", StringComparison.Ordinal)));
+        Assert.Equal(
+            (422, true),
+            (high.Status, high.Json["errors"]!.ToJsonString().Contains("surfaceMm", StringComparison.Ordinal))
+        );
     }
 
     [Fact]
@@ -105,23 +162,39 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Equal(mixed.Json["findings"]!.ToJsonString(), edited.Json["sheet"]!["findings"]!.ToJsonString());
 
         // An amount that can be read in a build that cannot: the build alone.
-        var broken = await server.Post("/api/edit", $$"""{"build":{{Plum.Replace("farm-milk", "no-milk", StringComparison.Ordinal)}},"edit":{"typed":[{"line":"s","size":"plover","text":"3"}]} }""");
-        Assert.Equal((200, 3.0), (broken.Status, (double)LineOf(broken.Json["build"]!["lines"]!, "id", "s")["amount"]!));
+        var broken = await server.Post(
+            "/api/edit",
+            $$"""{"build":{{Plum.Replace("farm-milk", "no-milk", StringComparison.Ordinal)}},"edit":{"typed":[{"line":"s","size":"plover","text":"3"}]} }"""
+        );
+        Assert.Equal(
+            (200, 3.0),
+            (broken.Status, (double)LineOf(broken.Json["build"]!["lines"]!, "id", "s")["amount"]!)
+        );
         Assert.Null(broken.Json["sheet"]);
     }
 
     [Fact]
     public async Task What_cannot_be_read_in_a_cell_is_said_of_that_cell()
     {
-        var edited = await Edit("""{"typed":[{"line":"s","size":"plover","text":"lots"},{"line":"m","size":"plover","text":"190"}]}""");
+        var edited = await Edit(
+            """{"typed":[{"line":"s","size":"plover","text":"lots"},{"line":"m","size":"plover","text":"190"}]}"""
+        );
 
-        Assert.Equal(("s", "plover", "lots"), ((string?)edited.Json["troubles"]![0]!["line"], (string?)edited.Json["troubles"]![0]!["size"], (string?)edited.Json["troubles"]![0]!["text"]));
+        Assert.Equal(
+            ("s", "plover", "lots"),
+            (
+                (string?)edited.Json["troubles"]![0]!["line"],
+                (string?)edited.Json["troubles"]![0]!["size"],
+                (string?)edited.Json["troubles"]![0]!["text"]
+            )
+        );
         Assert.Equal(190, (double)LineOf(edited.Json["build"]!["lines"]!, "id", "m")["amount"]!);
     }
 
     private Task<Answer> Edit(string edit) => server.Post("/api/edit", $$"""{"build":{{Plum}},"edit":{{edit}} }""");
 
-    private static JsonNode LineOf(JsonNode lines, string key, string id) => lines.AsArray().Single(line => (string?)line![key] == id)!;
+    private static JsonNode LineOf(JsonNode lines, string key, string id) =>
+        lines.AsArray().Single(line => (string?)line![key] == id)!;
 
     [Fact]
     public async Task A_standard_is_written_to_pour_as_it_did_unless_it_has_been_changed()
@@ -132,17 +205,31 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         Assert.Null((await server.Get($"/api/builds/{id}/adjusted")).Json["pours"]);
 
         // The pump gave 7.6 ml and gives 15.2 now: two strokes become one.
-        var pump = (await server.Get("/api/bar")).Json["dispensers"]!.AsArray().Single(one => (string?)one!["id"] == "pump-cardamom")!;
-        var bigger = await server.Send(HttpMethod.Put, "/api/bar/dispensers/pump-cardamom", """{"name":"Cardamom pump","ingredient":"cardamom-syrup","strokeMl":15.2}""", (string)pump["etag"]!);
+        var pump = (await server.Get("/api/bar")).Json["dispensers"]!
+            .AsArray()
+            .Single(one => (string?)one!["id"] == "pump-cardamom")!;
+        var bigger = await server.Send(
+            HttpMethod.Put,
+            "/api/bar/dispensers/pump-cardamom",
+            """{"name":"Cardamom pump","ingredient":"cardamom-syrup","strokeMl":15.2}""",
+            (string)pump["etag"]!
+        );
         Assert.Equal(200, bigger.Status);
         var adjusted = (await server.Get($"/api/builds/{id}/adjusted")).Json;
         Assert.Equal(1, (double)adjusted["document"]!["lines"]![0]!["amount"]!);
-        var row = adjusted["pours"]!["sizes"]!.AsArray().Single(size => (string?)size!["name"] == "Plover")!["rows"]!.AsArray().Single(one => (string?)one!["what"] == "Cardamom syrup")!;
+        var row = adjusted["pours"]!["sizes"]!.AsArray().Single(size => (string?)size!["name"] == "Plover")!["rows"]!
+            .AsArray()
+            .Single(one => (string?)one!["what"] == "Cardamom syrup")!;
         Assert.StartsWith("2 strokes, ", (string?)row["published"], StringComparison.Ordinal);
         Assert.StartsWith("2 strokes, ", (string?)row["now"], StringComparison.Ordinal);
         Assert.StartsWith("1 stroke, ", (string?)row["adjusted"], StringComparison.Ordinal);
 
-        await server.Send(HttpMethod.Put, $"/api/builds/{id}", Plum.Replace("200", "190", StringComparison.Ordinal), (await server.Get($"/api/builds/{id}")).ETag);
+        await server.Send(
+            HttpMethod.Put,
+            $"/api/builds/{id}",
+            Plum.Replace("200", "190", StringComparison.Ordinal),
+            (await server.Get($"/api/builds/{id}")).ETag
+        );
         Assert.Null((await server.Get($"/api/builds/{id}/adjusted")).Json["pours"]);
         Assert.Equal(404, (await server.Get("/api/builds/none/adjusted")).Status);
     }
@@ -154,5 +241,8 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
     }
 
     private async Task<IEnumerable<string>> Saves(string id) =>
-        (await server.Get($"/api/builds/{id}/history")).Json.AsArray().Where(entry => (string?)entry!["kind"] == "saved").Select(entry => (string)entry!["place"]!);
+        (await server.Get($"/api/builds/{id}/history"))
+            .Json.AsArray()
+            .Where(entry => (string?)entry!["kind"] == "saved")
+            .Select(entry => (string)entry!["place"]!);
 }

@@ -6,7 +6,10 @@ public sealed class StartApiTests(KrasisServer server) : IClassFixture<KrasisSer
     public async Task A_build_to_begin_from_is_proposed_and_can_be_mixed()
     {
         var bases = (await server.Get("/api/start/choices")).Json["bases"]!.AsArray();
-        Assert.Equal(["espresso", "batch", "coldBrew", "chocolate"], bases.Where(one => one!["missing"] is null).Select(one => (string)one!["base"]!));
+        Assert.Equal(
+            ["espresso", "batch", "coldBrew", "chocolate"],
+            bases.Where(one => one!["missing"] is null).Select(one => (string)one!["base"]!)
+        );
 
         var build = await server.Post("/api/start", """{"base":"coldBrew","serve":"iced","sizes":["reed","rush"]}""");
         Assert.Equal(200, build.Status);

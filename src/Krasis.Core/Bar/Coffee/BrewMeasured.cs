@@ -10,21 +10,43 @@ namespace Krasis.Core.Bar.Coffee;
 /// <param name="Yield">What is served; null before the recipe can be read.</param>
 /// <param name="Strength">Coffee solids in it; null when the extraction is not known.</param>
 /// <param name="Says">The rest in sentences.</param>
-public sealed record BrewMeasured(double? GramsPerLitre, Grams? Retained, Grams? Yield, Percent? Strength, IReadOnlyList<string> Says)
+public sealed record BrewMeasured(
+    double? GramsPerLitre,
+    Grams? Retained,
+    Grams? Yield,
+    Percent? Strength,
+    IReadOnlyList<string> Says
+)
 {
     // 55 g/l ± 10 % (SCA Golden Cup, from memory), for coffee brewed hot and drunk as it is.
     private const double GoldenLeast = 49.5;
     private const double GoldenMost = 60.5;
 
-    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is read.</summary>
+    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is
+    /// read.</summary>
     /// <param name="document">The recipe, perhaps half entered.</param>
     /// <param name="coffee">The coffee that it makes, as it was entered; null when there is none yet.</param>
     public static BrewMeasured Of(CoffeeBaseDocument document, Ingredient? coffee)
     {
-        var perLitre = document is { CoffeeGrams: > 0, WaterGrams: > 0 } ? document.CoffeeGrams / document.WaterGrams * 1000 : null;
-        var read = CoffeeBaseReader.Read(document with { Id = "new", Name = "New", Ingredient = document.Ingredient ?? "new" });
+        var perLitre = document is { CoffeeGrams: > 0, WaterGrams: > 0 }
+            ? document.CoffeeGrams / document.WaterGrams * 1000
+            : null;
+        var read = CoffeeBaseReader.Read(
+            document with
+            {
+                Id = "new",
+                Name = "New",
+                Ingredient = document.Ingredient ?? "new",
+            }
+        );
         return read.IsRead
-            ? new BrewMeasured(perLitre, read.Value.Coffee * read.Value.Retained, read.Value.Yield, read.Value.Strength, [.. Sentences(read.Value, perLitre, coffee)])
+            ? new BrewMeasured(
+                perLitre,
+                read.Value.Coffee * read.Value.Retained,
+                read.Value.Yield,
+                read.Value.Strength,
+                [.. Sentences(read.Value, perLitre, coffee)]
+            )
             : new BrewMeasured(perLitre, null, null, null, []);
     }
 

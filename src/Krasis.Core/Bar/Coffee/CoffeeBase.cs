@@ -15,13 +15,23 @@ namespace Krasis.Core.Bar.Coffee;
 /// <param name="Extraction">The share of the coffee that dissolves; null when not known.</param>
 /// <param name="DilutionParts">Parts of water to one part of it, before it is served.</param>
 public sealed record CoffeeBase(
-    string Id, string Name, IngredientId Makes, BrewMethod Method, Grams Coffee, Grams Water, Grams Other, double Retained, Percent? Extraction, double DilutionParts)
+    string Id,
+    string Name,
+    IngredientId Makes,
+    BrewMethod Method,
+    Grams Coffee,
+    Grams Water,
+    Grams Other,
+    double Retained,
+    Percent? Extraction,
+    double DilutionParts
+)
 {
     /// <summary>How warm it is when it goes into a hot drink; null for what is steeped cold.</summary>
     public Celsius? HotAt { get; init; }
 
-    /// <summary>What comes out: the water less what the grounds keep, and, where all of the coffee dissolves, the coffee; then
-    /// diluted.</summary>
+    /// <summary>What comes out: the water less what the grounds keep, and, where all of the coffee dissolves, the
+    /// coffee; then diluted.</summary>
     public Grams Yield
     {
         get
@@ -31,6 +41,7 @@ public sealed record CoffeeBase(
         }
     }
 
-    /// <summary>Coffee solids in what is served: coffee × extraction ÷ yield; null when the extraction is not known.</summary>
+    /// <summary>Coffee solids in what is served: coffee × extraction ÷ yield; null when the extraction is not
+    /// known.</summary>
     public Percent? Strength => Extraction is { } share ? Percent.From(Coffee / Yield * share.Value) : null;
 }

@@ -8,11 +8,12 @@ namespace Krasis.Core.Bar.Coffee;
 /// <summary>Reads how coffee bases are made.</summary>
 public static class CoffeeBaseReader
 {
-    // Spent grounds weigh about three times what they did dry: two grams of water to a gram (common practice, no source).
+    // Spent grounds weigh about three times what they did dry: two grams of water to a gram (common practice, no
+    // source).
     private const double UsualRetained = 2;
 
-    /// <summary>How warm brewed coffee goes into a hot drink where it is not said: it is served at 80 to 85 °C and loses a little on its way into the
-    /// cup (common practice, no source).</summary>
+    /// <summary>How warm brewed coffee goes into a hot drink where it is not said: it is served at 80 to 85 °C and
+    /// loses a little on its way into the cup (common practice, no source).</summary>
     public static Celsius FromThePot { get; } = Celsius.From(80);
 
     /// <summary>Reads one coffee base.</summary>
@@ -29,28 +30,38 @@ public static class CoffeeBaseReader
         var coffee = fields.Number("coffeeGrams", document.CoffeeGrams, 0.1, 50_000, "g");
         var water = fields.Number("waterGrams", document.WaterGrams, 1, 500_000, "g");
         var other = fields.Optional("otherGrams", document.OtherGrams, 0, 100_000, "g") ?? 0;
-        var retained = fields.Optional("retainedGramsPerGram", document.RetainedGramsPerGram, 0, 4, "g to a gram") ?? (dissolves ? 0 : UsualRetained);
+        var retained = fields.Optional("retainedGramsPerGram", document.RetainedGramsPerGram, 0, 4, "g to a gram")
+            ?? (dissolves ? 0 : UsualRetained);
         var extraction = dissolves ? 100 : fields.Optional("extractionPercent", document.ExtractionPercent, 5, 30, "%");
-        var hot = fields.Optional("hotCelsius", document.HotCelsius, 40, 98, "°C") ?? (method == BrewMethod.ColdBrew ? null : FromThePot.Value);
+        var hot = fields.Optional("hotCelsius", document.HotCelsius, 40, 98, "°C")
+            ?? (method == BrewMethod.ColdBrew ? null : FromThePot.Value);
         var dilution = fields.Optional("dilutionParts", document.DilutionParts, 0, 20, "parts") ?? 0;
         if (fields.Problems.Count == 0 && water <= coffee * retained)
         {
-            fields.Report("waterGrams", water.ToString(CultureInfo.InvariantCulture), $"The grounds keep {coffee * retained:0} g of water, which is all there is.", $"more than {coffee * retained:0} g");
+            fields.Report(
+                "waterGrams",
+                water.ToString(CultureInfo.InvariantCulture),
+                $"The grounds keep {coffee * retained:0} g of water, which is all there is.",
+                $"more than {coffee * retained:0} g"
+            );
         }
 
-        return fields.Finish(() => new CoffeeBase(
-            id,
-            name,
-            new IngredientId(ingredient),
-            method,
-            Grams.From(coffee),
-            Grams.From(water),
-            Grams.From(other),
-            retained,
-            extraction is { } share ? Percent.From(share) : null,
-            dilution)
-        {
-            HotAt = hot is { } celsius ? Celsius.From(celsius) : null,
-        });
+        return fields.Finish(() =>
+            new CoffeeBase(
+                id,
+                name,
+                new IngredientId(ingredient),
+                method,
+                Grams.From(coffee),
+                Grams.From(water),
+                Grams.From(other),
+                retained,
+                extraction is { } share ? Percent.From(share) : null,
+                dilution
+            )
+            {
+                HotAt = hot is { } celsius ? Celsius.From(celsius) : null,
+            }
+        );
     }
 }

@@ -4,15 +4,21 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Coffee;
 
-/// <summary>What a coffee brings, wherever it stands: as a line, inside a part, blended, on top. A recipe decides it, before anything is
-/// blended; what is entered with the coffee itself holds only for what no recipe says.</summary>
+/// <summary>What a coffee brings, wherever it stands: as a line, inside a part, blended, on top. A recipe decides it,
+/// before anything is blended; what is entered with the coffee itself holds only for what no recipe says.</summary>
 internal static class CoffeeContent
 {
-    /// <summary>A coffee as an espresso recipe makes it: solids by dose and extraction, caffeine and price by the dose.</summary>
+    /// <summary>A coffee as an espresso recipe makes it: solids by dose and extraction, caffeine and price by the
+    /// dose.</summary>
     public static Ingredient Of(Ingredient coffee, EspressoRecipe recipe)
     {
         var dose = recipe.Dose / recipe.Yield;
-        return Resolved(coffee, dose, Extraction.OfEspresso(recipe.Dose.Value, recipe.Yield.Value), recipe.Strength) with
+        return Resolved(
+            coffee,
+            dose,
+            Extraction.OfEspresso(recipe.Dose.Value, recipe.Yield.Value),
+            recipe.Strength
+        ) with
         {
             ServedAt = recipe.CupTemperature ?? coffee.ServedAt,
         };
@@ -28,7 +34,9 @@ internal static class CoffeeContent
 
     private static Ingredient Resolved(Ingredient coffee, double dosePerGram, double share, Percent? strength)
     {
-        var caffeine = coffee.Roast is { } roast ? dosePerGram * roast.Caffeine.Value / 100 * share * 1000 * 100 : default(double?);
+        var caffeine = coffee.Roast is { } roast
+            ? dosePerGram * roast.Caffeine.Value / 100 * share * 1000 * 100
+            : default(double?);
         return coffee with
         {
             Strength = strength ?? coffee.Strength,
@@ -44,7 +52,8 @@ internal static class CoffeeContent
     // Table sugar: nothing but sucrose.
     private static Ingredient Sweetened(Ingredient coffee, double sugar)
     {
-        var sugars = Enum.GetValues<Sugar>().ToDictionary(kind => kind, kind => GramsPer100Grams.From(kind == Sugar.Sucrose ? sugar : 0));
+        var sugars = Enum.GetValues<Sugar>()
+            .ToDictionary(kind => kind, kind => GramsPer100Grams.From(kind == Sugar.Sucrose ? sugar : 0));
         var rest = coffee.Composition;
         return coffee with
         {
@@ -52,10 +61,13 @@ internal static class CoffeeContent
             IsSugarTaken = false,
             Composition = rest with
             {
-                // What is entered with sugars in it is of the sweetened coffee already; what nobody has entered stays unknown.
+                // What is entered with sugars in it is of the sweetened coffee already; what nobody has entered stays
+                // unknown.
                 Sugars = sugar,
                 Carbohydrate = rest.Sugars is > 0 ? rest.Carbohydrate : rest.Carbohydrate + sugar,
-                EnergyKcal = rest.Sugars is > 0 ? rest.EnergyKcal : rest.EnergyKcal + (Energy.KilocaloriesPerGramOfSugar * sugar),
+                EnergyKcal = rest.Sugars is > 0
+                    ? rest.EnergyKcal
+                    : rest.EnergyKcal + (Energy.KilocaloriesPerGramOfSugar * sugar),
             },
         };
     }

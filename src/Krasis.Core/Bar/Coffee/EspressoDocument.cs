@@ -49,7 +49,8 @@ public sealed record EspressoDocument
     /// <summary>How warm the espresso is in the cup, °C.</summary>
     public double? CupCelsius { get; init; }
 
-    /// <summary>The id of the station whose grinder and machine it is for; missing when it holds at every station.</summary>
+    /// <summary>The id of the station whose grinder and machine it is for; missing when it holds at every
+    /// station.</summary>
     public string? Station { get; init; }
 
     /// <summary>Where the grinder stands, in the house's own words.</summary>

@@ -5,32 +5,53 @@ namespace Krasis.Core.Bar.Coffee;
 /// <summary>What an espresso recipe comes to so far.</summary>
 /// <param name="Ratio">Grams out for a gram in; null before both are there.</param>
 /// <param name="PerShot">Espresso in one shot; null before yield and shots are there.</param>
-/// <param name="Strength">Coffee solids in the espresso: as measured, or from the extraction; null when neither is there.</param>
-/// <param name="Extraction">The share of the dose that is dissolved: as entered, or from the strength; null when neither is there.</param>
+/// <param name="Strength">Coffee solids in the espresso: as measured, or from the extraction; null when neither is
+/// there.</param>
+/// <param name="Extraction">The share of the dose that is dissolved: as entered, or from the strength; null when
+/// neither is there.</param>
 /// <param name="Verdict">What is to be said of the last checked pull; null when there is none.</param>
 /// <param name="Says">The rest in sentences.</param>
 public sealed record EspressoMeasured(
-    double? Ratio, Grams? PerShot, Percent? Strength, Percent? Extraction, PullVerdict? Verdict, IReadOnlyList<string> Says)
+    double? Ratio,
+    Grams? PerShot,
+    Percent? Strength,
+    Percent? Extraction,
+    PullVerdict? Verdict,
+    IReadOnlyList<string> Says
+)
 {
     // The usual target band of extraction (SCA brewing chart, from memory).
     private const double BandFrom = 18;
     private const double BandTo = 22;
 
-    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is read.</summary>
+    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is
+    /// read.</summary>
     public static EspressoMeasured Of(EspressoDocument document)
     {
         var dose = document.DoseGrams is > 0 ? document.DoseGrams : null;
-        var yield = document.YieldGrams is > 0 ? document.YieldGrams : document.YieldMl is > 0 ? document.YieldMl * EspressoReader.GramsPerMl : null;
+        var yield =
+            document.YieldGrams is > 0 ? document.YieldGrams
+            : document.YieldMl is > 0 ? document.YieldMl * EspressoReader.GramsPerMl
+            : null;
         var extraction = document.ExtractionPercent ?? (document.TdsPercent * yield / dose);
         var strength = extraction * dose / yield;
-        var recipe = EspressoReader.Read(document with { Id = "new", Name = "New", Ingredient = document.Ingredient ?? "new", ShotsPerPull = document.ShotsPerPull ?? 1 });
+        var recipe = EspressoReader.Read(
+            document with
+            {
+                Id = "new",
+                Name = "New",
+                Ingredient = document.Ingredient ?? "new",
+                ShotsPerPull = document.ShotsPerPull ?? 1,
+            }
+        );
         return new EspressoMeasured(
             yield / dose,
             yield is { } grams && document.ShotsPerPull is > 0 ? Grams.From(grams / document.ShotsPerPull.Value) : null,
             strength is >= 0 and <= 100 ? Percent.From(strength.Value) : null,
             extraction is >= 0 and <= 100 ? Percent.From(extraction.Value) : null,
             recipe is { IsRead: true, Value.LastPull: { } pull } ? PullVerdict.On(pull, recipe.Value) : null,
-            [.. Sentences(document, extraction)]);
+            [.. Sentences(document, extraction)]
+        );
     }
 
     private static IEnumerable<string> Sentences(EspressoDocument document, double? extraction)

@@ -8,8 +8,8 @@ namespace Krasis.Core.Bar.Coffee;
 /// <summary>Reads espresso recipes.</summary>
 public static class EspressoReader
 {
-    // Espresso at 65 °C without its crema: about 1.01 g/ml (common practice, no source). With the crema read in, a shot of 50 ml may weigh 40 g: a
-    // scale is surer.
+    // Espresso at 65 °C without its crema: about 1.01 g/ml (common practice, no source). With the crema read in, a shot
+    // of 50 ml may weigh 40 g: a scale is surer.
     internal const double GramsPerMl = 1.01;
 
     /// <summary>Reads one recipe.</summary>
@@ -22,15 +22,22 @@ public static class EspressoReader
         var name = fields.Name("name", document.Name);
         var ingredient = fields.Id("ingredient", document.Ingredient);
         var dose = fields.Number("doseGrams", document.DoseGrams, 4, 60, "g");
-        var yield = document.YieldGrams is null && document.YieldMl is not null
-            ? fields.Number("yieldMl", document.YieldMl, 4, 300, "ml") * GramsPerMl
-            : fields.Number("yieldGrams", document.YieldGrams, 4, 300, "g");
+        var yield =
+            document.YieldGrams is null && document.YieldMl is not null
+                ? fields.Number("yieldMl", document.YieldMl, 4, 300, "ml") * GramsPerMl
+                : fields.Number("yieldGrams", document.YieldGrams, 4, 300, "g");
         var shots = fields.Whole("shotsPerPull", document.ShotsPerPull, 1, 4, "shots");
 
         var tds = fields.Optional("tdsPercent", document.TdsPercent, 1, 25, "%");
 
         // The usual target band is 18 to 22 % (SCA brewing chart, from memory); about 30 % is all that will dissolve.
-        var extraction = fields.Optional("extractionPercent", document.ExtractionPercent ?? (tds * yield / dose), 5, 30, "%");
+        var extraction = fields.Optional(
+            "extractionPercent",
+            document.ExtractionPercent ?? (tds * yield / dose),
+            5,
+            30,
+            "%"
+        );
         var window = ReadWindow(document, fields);
         var from = fields.Optional("basketFromGrams", document.BasketFromGrams, 4, 60, "g") ?? dose;
         var to = fields.Optional("basketToGrams", document.BasketToGrams, 4, 60, "g") ?? dose;
@@ -41,24 +48,46 @@ public static class EspressoReader
         var pulledSeconds = fields.Optional("pulledSeconds", document.PulledSeconds, 1, 200, "s");
         if (fields.Problems.Count == 0 && (from > dose || to < dose))
         {
-            fields.Report("doseGrams", dose.ToString(CultureInfo.InvariantCulture), $"A dose of {dose:0.#} g is outside the basket's {from:0.#} to {to:0.#} g.", "a dose that the basket takes");
+            fields.Report(
+                "doseGrams",
+                dose.ToString(CultureInfo.InvariantCulture),
+                $"A dose of {dose:0.#} g is outside the basket's {from:0.#} to {to:0.#} g.",
+                "a dose that the basket takes"
+            );
         }
 
         if (fields.Problems.Count == 0 && yield < dose / 2)
         {
-            fields.Report("yieldGrams", yield.ToString(CultureInfo.InvariantCulture), $"{yield:0.#} g out of a dose of {dose:0.#} g is less than any machine gives.", "at least half the dose");
+            fields.Report(
+                "yieldGrams",
+                yield.ToString(CultureInfo.InvariantCulture),
+                $"{yield:0.#} g out of a dose of {dose:0.#} g is less than any machine gives.",
+                "at least half the dose"
+            );
         }
 
-        return fields.Finish(() => new EspressoRecipe(
-            id, name, new IngredientId(ingredient), Grams.From(dose), Grams.From(yield), shots, extraction is { } share ? Percent.From(share) : null)
-        {
-            Window = window,
-            Basket = (Grams.From(from), Grams.From(to)),
-            GivesHalves = document.HalfShots ?? false,
-            CupTemperature = cup is { } celsius ? Celsius.From(celsius) : null,
-            Station = station,
-            LastPull = pulledGrams is { } grams && pulledSeconds is { } seconds ? new Pull(Grams.From(grams), seconds) : null,
-        });
+        return fields.Finish(() =>
+            new EspressoRecipe(
+                id,
+                name,
+                new IngredientId(ingredient),
+                Grams.From(dose),
+                Grams.From(yield),
+                shots,
+                extraction is { } share ? Percent.From(share) : null
+            )
+            {
+                Window = window,
+                Basket = (Grams.From(from), Grams.From(to)),
+                GivesHalves = document.HalfShots ?? false,
+                CupTemperature = cup is { } celsius ? Celsius.From(celsius) : null,
+                Station = station,
+                LastPull =
+                    pulledGrams is { } grams && pulledSeconds is { } seconds
+                        ? new Pull(Grams.From(grams), seconds)
+                        : null,
+            }
+        );
     }
 
     private static PullWindow? ReadWindow(EspressoDocument document, FieldReader fields)
@@ -72,7 +101,12 @@ public static class EspressoReader
         var to = fields.Number("secondsTo", document.SecondsTo, 5, 120, "s");
         if (from > to && document.SecondsFrom is not null && document.SecondsTo is not null)
         {
-            fields.Report("secondsTo", to.ToString(CultureInfo.InvariantCulture), $"The window ends at {to:0.#} s, before it begins at {from:0.#} s.", $"at least {from:0.#} s");
+            fields.Report(
+                "secondsTo",
+                to.ToString(CultureInfo.InvariantCulture),
+                $"The window ends at {to:0.#} s, before it begins at {from:0.#} s.",
+                $"at least {from:0.#} s"
+            );
         }
 
         return new PullWindow(from, to);

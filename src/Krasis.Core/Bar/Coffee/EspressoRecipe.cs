@@ -12,7 +12,14 @@ namespace Krasis.Core.Bar.Coffee;
 /// <param name="ShotsPerPull">How many shots a pull counts for: 2 for a double.</param>
 /// <param name="Extraction">The share of the dose that is dissolved in the yield; null when not known.</param>
 public sealed record EspressoRecipe(
-    string Id, string Name, IngredientId Makes, Grams Dose, Grams Yield, int ShotsPerPull, Percent? Extraction)
+    string Id,
+    string Name,
+    IngredientId Makes,
+    Grams Dose,
+    Grams Yield,
+    int ShotsPerPull,
+    Percent? Extraction
+)
 {
     /// <summary>How long a good pull takes; null when the house has no window.</summary>
     public PullWindow? Window { get; init; }
@@ -35,6 +42,7 @@ public sealed record EspressoRecipe(
     /// <summary>Espresso in one shot: the pull's yield shared among its shots.</summary>
     public Grams PerShot => Yield * (1.0 / ShotsPerPull);
 
-    /// <summary>Coffee solids in the espresso: dose × extraction ÷ yield; null when the extraction is not known.</summary>
+    /// <summary>Coffee solids in the espresso: dose × extraction ÷ yield; null when the extraction is not
+    /// known.</summary>
     public Percent? Strength => Extraction is { } extraction ? Percent.From(Dose / Yield * extraction.Value) : null;
 }

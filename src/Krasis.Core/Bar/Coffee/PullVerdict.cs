@@ -7,14 +7,14 @@ namespace Krasis.Core.Bar.Coffee;
 /// <param name="Words">What is wrong and which way to go, in a sentence.</param>
 public sealed record PullVerdict(bool IsGood, string Words)
 {
-    /// <summary>How far a pull may be from its yield, as a share: with a scale under the spout and a hand on the button, within a tenth is as
-    /// wanted (common practice, no source).</summary>
+    /// <summary>How far a pull may be from its yield, as a share: with a scale under the spout and a hand on the
+    /// button, within a tenth is as wanted (common practice, no source).</summary>
     public const double YieldTolerance = 0.10;
 
-    /// <summary>Judges a pull by its recipe: first how fast it ran, because that tells the grind whatever ran into the cup, then how long and how
-    /// much.</summary>
-    /// <remarks>The recipe's yield within its window is how fast it may run. Too fast tastes sour, too slow tastes bitter (common practice, no
-    /// source).</remarks>
+    /// <summary>Judges a pull by its recipe: first how fast it ran, because that tells the grind whatever ran into the
+    /// cup, then how long and how much.</summary>
+    /// <remarks>The recipe's yield within its window is how fast it may run. Too fast tastes sour, too slow tastes
+    /// bitter (common practice, no source).</remarks>
     public static PullVerdict On(Pull pull, EspressoRecipe recipe)
     {
         var off = (pull.Yield / recipe.Yield) - 1;
@@ -35,12 +35,16 @@ public sealed record PullVerdict(bool IsGood, string Words)
             }
 
             // Most pulls are as they should be.
-            string Runs() => $"{Came()} is {Rate(flow)} g a second; {Say(recipe.Yield.Value)} g in {Say(window.From)} to {Say(window.To)} s are {Rate(slowest)} to {Rate(fastest)}";
+            string Runs() =>
+                $"{Came()} is {Rate(flow)} g a second; {Say(recipe.Yield.Value)} g in {Say(window.From)} to {Say(window.To)} s are {Rate(slowest)} to {Rate(fastest)}";
         }
 
         return Math.Abs(off) <= YieldTolerance + Hair
             ? new(true, $"{Came()} is as the recipe wants it.")
-            : new(false, $"{Came()} runs as it should, but is {(off > 0 ? "more" : "less")} than the recipe's {Say(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}.");
+            : new(
+                false,
+                $"{Came()} runs as it should, but is {(off > 0 ? "more" : "less")} than the recipe's {Say(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}."
+            );
 
         string Came() => $"{Say(pull.Yield.Value)} g in {Say(pull.Seconds)} s";
     }

@@ -8,4 +8,10 @@ namespace Krasis.Core.Bar.Cups;
 /// <param name="Height">Its height, upright.</param>
 /// <param name="AlongWall">Its height, along the slanting wall.</param>
 /// <param name="IsMajor">Whether it is drawn long.</param>
-public sealed record CardMark(string Label, Millilitres Volume, Millimetres Height, Millimetres AlongWall, bool IsMajor);
+public sealed record CardMark(
+    string Label,
+    Millilitres Volume,
+    Millimetres Height,
+    Millimetres AlongWall,
+    bool IsMajor
+);

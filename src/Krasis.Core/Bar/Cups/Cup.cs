@@ -12,7 +12,8 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>Whether it has been weighed; otherwise it holds what its label says, or its lengths.</summary>
     public bool IsWeighed { get; init; } = true;
 
-    /// <summary>Whether its lengths have been measured; otherwise it is taken to be shaped as many cups are, and heights in it are a guess.</summary>
+    /// <summary>Whether its lengths have been measured; otherwise it is taken to be shaped as many cups are, and
+    /// heights in it are a guess.</summary>
     public bool IsShapeKnown { get; init; } = true;
 
     /// <summary>What the label says it holds; null when it has none.</summary>
@@ -21,7 +22,8 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>The lines that are printed on it, from the bottom up.</summary>
     public IReadOnlyList<PrintedLine> PrintedLines { get; init; } = [];
 
-    /// <summary>How far the lid's inside stands above the brim; negative for one that reaches in; null without a lid.</summary>
+    /// <summary>How far the lid's inside stands above the brim; negative for one that reaches in; null without a
+    /// lid.</summary>
     public Millimetres? LidClearance { get; init; }
 
     /// <summary>The stations that have it; empty when every station has.</summary>
@@ -33,11 +35,12 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>What it is made of; null when not said.</summary>
     public CupMaterial? Material { get; init; }
 
-    /// <summary>Heat that it loses for each kelvin between drink and room, each value as measured or as worked out from its lengths and its
-    /// material; null when neither is known.</summary>
+    /// <summary>Heat that it loses for each kelvin between drink and room, each value as measured or as worked out from
+    /// its lengths and its material; null when neither is known.</summary>
     public HeatLoss? HeatLoss { get; init; }
 
-    /// <summary>Heat that warms the empty cup by a kelvin, as far as it comes to the drink's temperature, J/K; null when not known.</summary>
+    /// <summary>Heat that warms the empty cup by a kelvin, as far as it comes to the drink's temperature, J/K; null
+    /// when not known.</summary>
     public double? HeatCapacity { get; init; }
 
     /// <summary>How warm the empty cup is; null when it is as warm as the room.</summary>
@@ -52,26 +55,33 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>How high a mark stands in the cup; null where the cup lacks it or is not so high.</summary>
     /// <param name="mark">The mark.</param>
     /// <param name="reserve">The build's reserve, for its top.</param>
-    public Millimetres? HeightOf(Mark mark, Millimetres reserve) => mark switch
-    {
-        Mark.Height height => height.Value <= Shape.Height ? height.Value : null,
-        Mark.Volume volume => volume.Value.Value <= BrimCapacity.Value + 1e-9 ? HeightFor(volume.Value) : null,
-        Mark.Share share => HeightFor(BrimCapacity * share.Value),
-        Mark.Line { Number: { } number } => PrintedLines.ElementAtOrDefault(number - 1)?.Height,
-        Mark.Line line => PrintedLines.FirstOrDefault(printed => string.Equals(printed.Label, line.Label, StringComparison.OrdinalIgnoreCase))?.Height,
-        Mark.Top => Shape.Height - reserve,
-        _ => Shape.Height,
-    };
+    public Millimetres? HeightOf(Mark mark, Millimetres reserve) =>
+        mark switch
+        {
+            Mark.Height height => height.Value <= Shape.Height ? height.Value : null,
+            Mark.Volume volume => volume.Value.Value <= BrimCapacity.Value + 1e-9 ? HeightFor(volume.Value) : null,
+            Mark.Share share => HeightFor(BrimCapacity * share.Value),
+            Mark.Line { Number: { } number } => PrintedLines.ElementAtOrDefault(number - 1)?.Height,
+            Mark.Line line => PrintedLines
+                .FirstOrDefault(printed => string.Equals(printed.Label, line.Label, StringComparison.OrdinalIgnoreCase))
+                ?.Height,
+            Mark.Top => Shape.Height - reserve,
+            _ => Shape.Height,
+        };
 
     /// <summary>Why the cup has no such mark, and what would be one, in words.</summary>
-    public (string Why, string Accepted) Lacks(Mark mark) => mark switch
-    {
-        Mark.Line => (
-            $"{Name} has no such printed line.",
-            PrintedLines.Count == 0 ? "a height, such as 'to 62 mm': it has no printed lines" : string.Join(", ", PrintedLines.Select((line, i) => $"line {i + 1} ({line.Label})"))),
-        Mark.Volume => ($"{Name} holds only {BrimCapacity.Value:0} ml.", $"at most {BrimCapacity.Value:0} ml"),
-        _ => ($"{Name} is only {Shape.Height.Value:0.#} mm high.", $"at most {Shape.Height.Value:0.#} mm"),
-    };
+    public (string Why, string Accepted) Lacks(Mark mark) =>
+        mark switch
+        {
+            Mark.Line => (
+                $"{Name} has no such printed line.",
+                PrintedLines.Count == 0
+                    ? "a height, such as 'to 62 mm': it has no printed lines"
+                    : string.Join(", ", PrintedLines.Select((line, i) => $"line {i + 1} ({line.Label})"))
+            ),
+            Mark.Volume => ($"{Name} holds only {BrimCapacity.Value:0} ml.", $"at most {BrimCapacity.Value:0} ml"),
+            _ => ($"{Name} is only {Shape.Height.Value:0.#} mm high.", $"at most {Shape.Height.Value:0.#} mm"),
+        };
 
     private double Correction => BrimCapacity / Shape.Capacity;
 

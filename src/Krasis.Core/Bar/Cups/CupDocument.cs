@@ -1,6 +1,7 @@
 namespace Krasis.Core.Bar.Cups;
 
-/// <summary>A cup as it is entered and stored. Nothing in it is trusted before <see cref="CupReader"/> has read it.</summary>
+/// <summary>A cup as it is entered and stored. Nothing in it is trusted before <see cref="CupReader"/> has read
+/// it.</summary>
 public sealed record CupDocument
 {
     /// <summary>The id.</summary>
@@ -41,8 +42,8 @@ public sealed record CupDocument
     /// weighs where that is not measured.</summary>
     public string? Material { get; init; }
 
-    /// <summary>Heat that it loses for each kelvin between drink and room, W/K, where only one value was measured: it stands for each of the three
-    /// below that is missing.</summary>
+    /// <summary>Heat that it loses for each kelvin between drink and room, W/K, where only one value was measured: it
+    /// stands for each of the three below that is missing.</summary>
     public double? HeatLossWattsPerKelvin { get; init; }
 
     /// <summary>The same with a hot drink without a lid, W/K.</summary>
@@ -63,7 +64,8 @@ public sealed record CupDocument
     /// <summary>What the cup costs, in the house's currency.</summary>
     public double? Price { get; init; }
 
-    /// <summary>Whether its lengths and weighing were made up to begin with; cleared as soon as one of them is another.</summary>
+    /// <summary>Whether its lengths and weighing were made up to begin with; cleared as soon as one of them is
+    /// another.</summary>
     public bool? Invented { get; init; }
 
     /// <summary>What its lid costs, in the house's currency.</summary>

@@ -8,8 +8,8 @@ namespace Krasis.Core.Bar.Cups;
 /// <param name="OffGeometry">How far the weighing is from the lengths; null before both are there.</param>
 /// <param name="OffLabel">How far the weighing is from the label; null before both are there.</param>
 /// <param name="IsLabelWrong">Whether that is more than a label may be off.</param>
-/// <param name="HeatLoss">What it loses, each value as measured or as worked out from its lengths and its material; null when neither is
-/// known.</param>
+/// <param name="HeatLoss">What it loses, each value as measured or as worked out from its lengths and its material;
+/// null when neither is known.</param>
 /// <param name="Section">The cup cut through the middle, for drawing; null before weighing and lengths agree.</param>
 /// <param name="PrintedLines">The lines printed on it, with height and volume.</param>
 /// <param name="Says">All of it in sentences.</param>
@@ -22,26 +22,44 @@ public sealed record CupMeasured(
     HeatLoss? HeatLoss,
     CupSection? Section,
     IReadOnlyList<PrintedLine> PrintedLines,
-    IReadOnlyList<string> Says)
+    IReadOnlyList<string> Says
+)
 {
-    /// <summary>How far a label may be off: a rim and a rounding are worth a few per cent; beyond 5 % the label speaks of another
-    /// cup (common practice, no source).</summary>
+    /// <summary>How far a label may be off: a rim and a rounding are worth a few per cent; beyond 5 % the label speaks
+    /// of another cup (common practice, no source).</summary>
     public const double LabelTolerance = 0.05;
 
     /// <summary>What was made up to begin with is so no more once something of it has been measured.</summary>
     public static CupDocument Stamp(CupDocument? before, CupDocument cup, DateOnly today) =>
-        before is { Invented: true } && Measurements(before) == Measurements(cup) ? cup with { Invented = true } : cup with { Invented = null };
+        before is { Invented: true } && Measurements(before) == Measurements(cup)
+            ? cup with
+            {
+                Invented = true,
+            }
+            : cup with
+            {
+                Invented = null,
+            };
 
-    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the cup is read.</summary>
+    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the cup is
+    /// read.</summary>
     /// <param name="document">The cup, perhaps half entered.</param>
     /// <param name="reserve">The height that the house keeps free below the brim, for the drawing.</param>
     public static CupMeasured Of(CupDocument document, Millimetres reserve)
     {
         var brim = document is { WaterGrams: > 0 and <= 5000, WaterCelsius: >= 0 and <= 100 }
-            ? new BrimWeighing(Grams.From(document.WaterGrams.Value), Celsius.From(document.WaterCelsius.Value)).Capacity
+            ? new BrimWeighing(
+                Grams.From(document.WaterGrams.Value),
+                Celsius.From(document.WaterCelsius.Value)
+            ).Capacity
             : default(Millilitres?);
-        var shape = document is { TopDiameterMm: > 0 and <= 300, BottomDiameterMm: > 0 and <= 300, HeightMm: > 0 and <= 400 }
-            ? new Frustum(Millimetres.From(document.TopDiameterMm.Value), Millimetres.From(document.BottomDiameterMm.Value), Millimetres.From(document.HeightMm.Value))
+        var shape = document
+            is { TopDiameterMm: > 0 and <= 300, BottomDiameterMm: > 0 and <= 300, HeightMm: > 0 and <= 400 }
+            ? new Frustum(
+                Millimetres.From(document.TopDiameterMm.Value),
+                Millimetres.From(document.BottomDiameterMm.Value),
+                Millimetres.From(document.HeightMm.Value)
+            )
             : null;
         var cup = CupReader.Read(document with { Id = "cup", Name = "Cup" });
         var label = document.LabelMl is > 0 ? document.LabelMl : null;
@@ -55,12 +73,22 @@ public sealed record CupMeasured(
             offLabel,
             isWrong,
             cup.IsRead ? cup.Value.HeatLoss : null,
-            cup.IsRead ? CupSection.Of(cup.Value, Millimetres.From(Math.Min(reserve.Value, cup.Value.Shape.Height.Value / 2))) : null,
+            cup.IsRead
+                ? CupSection.Of(cup.Value, Millimetres.From(Math.Min(reserve.Value, cup.Value.Shape.Height.Value / 2)))
+                : null,
             cup.IsRead ? cup.Value.PrintedLines : [],
-            [.. Sentences(cup.IsRead ? cup.Value : null, offGeometry, shape, label, offLabel, isWrong)]);
+            [.. Sentences(cup.IsRead ? cup.Value : null, offGeometry, shape, label, offLabel, isWrong)]
+        );
     }
 
-    private static IEnumerable<string> Sentences(Cup? cup, Percent? offGeometry, Frustum? shape, double? label, Percent? offLabel, bool isWrong)
+    private static IEnumerable<string> Sentences(
+        Cup? cup,
+        Percent? offGeometry,
+        Frustum? shape,
+        double? label,
+        Percent? offLabel,
+        bool isWrong
+    )
     {
         if (offGeometry is { } far && Math.Abs(far.Value) > CupReader.LargestContradiction * 100)
         {

@@ -12,8 +12,8 @@ public static class CupReader
     // another cup (common practice, no source).
     internal const double LargestContradiction = 0.30;
 
-    // Where nobody has measured the lengths, a cup is taken to be shaped as many paper cups are, 80 mm at the brim, 55 at the bottom and 100 high
-    // (common practice, no source), and as large as it holds.
+    // Where nobody has measured the lengths, a cup is taken to be shaped as many paper cups are, 80 mm at the brim, 55
+    // at the bottom and 100 high (common practice, no source), and as large as it holds.
     private static readonly Frustum Usual = new(Millimetres.From(80), Millimetres.From(55), Millimetres.From(100));
 
     /// <summary>Reads one cup.</summary>
@@ -24,19 +24,35 @@ public static class CupReader
         var fields = new FieldReader(path);
         var id = fields.Id("id", document.Id);
         var name = fields.Name("name", document.Name);
-        // One measurement is enough to begin with: the water it holds, what its label says, or its three lengths. What is missing is taken from that,
-        // and said to be.
-        var isShapeKnown = document.TopDiameterMm is not null || document.BottomDiameterMm is not null || document.HeightMm is not null;
+        // One measurement is enough to begin with: the water it holds, what its label says, or its three lengths. What
+        // is missing is taken from that, and said to be.
+        var isShapeKnown =
+            document.TopDiameterMm is not null
+            || document.BottomDiameterMm is not null
+            || document.HeightMm is not null;
         var isWeighed = document.WaterGrams is not null;
         var label = fields.Optional("labelMl", document.LabelMl, 10, 5000, "ml");
         var top = isShapeKnown ? fields.Number("topDiameterMm", document.TopDiameterMm, 20, 300, "mm") : 0;
         var bottom = isShapeKnown ? fields.Number("bottomDiameterMm", document.BottomDiameterMm, 10, 300, "mm") : 0;
         var height = isShapeKnown ? fields.Number("heightMm", document.HeightMm, 20, 400, "mm") : 0;
         var water = isWeighed ? fields.Number("waterGrams", document.WaterGrams, 10, 5000, "g") : 0;
-        var temperature = isWeighed ? fields.Number("waterCelsius", document.WaterCelsius, WaterDensity.Coldest.Value, WaterDensity.Hottest.Value, "°C") : BrimWeighing.Unweighed.Value;
+        var temperature = isWeighed
+            ? fields.Number(
+                "waterCelsius",
+                document.WaterCelsius,
+                WaterDensity.Coldest.Value,
+                WaterDensity.Hottest.Value,
+                "°C"
+            )
+            : BrimWeighing.Unweighed.Value;
         if (!isShapeKnown && !isWeighed && document.LabelMl is null)
         {
-            fields.Report("waterGrams", null, "Nothing of the cup is measured yet.", "the grams of water it holds to the brim; or what its label says in ml, or its two diameters and its height");
+            fields.Report(
+                "waterGrams",
+                null,
+                "Nothing of the cup is measured yet.",
+                "the grams of water it holds to the brim; or what its label says in ml, or its two diameters and its height"
+            );
         }
 
         var lid = fields.Optional("lidClearanceMm", document.LidClearanceMm, -50, 100, "mm");
@@ -48,7 +64,12 @@ public static class CupReader
         var cold = Watts("coldWattsPerKelvin", document.ColdWattsPerKelvin);
         if (open is { } bare && lidded is { } covered && covered > bare)
         {
-            fields.Report("hotLiddedWattsPerKelvin", covered.ToString(CultureInfo.InvariantCulture), $"Under a lid it would lose {covered:0.##} W/K, more than the {bare:0.##} W/K without one.", $"at most {bare:0.##} W/K");
+            fields.Report(
+                "hotLiddedWattsPerKelvin",
+                covered.ToString(CultureInfo.InvariantCulture),
+                $"Under a lid it would lose {covered:0.##} W/K, more than the {bare:0.##} W/K without one.",
+                $"at most {bare:0.##} W/K"
+            );
         }
 
         var empty = fields.Optional("emptyGrams", document.EmptyGrams, 1, 3000, "g");
@@ -62,14 +83,22 @@ public static class CupReader
             return Reading<Cup>.Failed(fields.Problems);
         }
 
-        var known = isWeighed ? new BrimWeighing(Grams.From(water), Celsius.From(temperature)).Capacity : label is { } said ? Millilitres.From(said) : default(Millilitres?);
-        var shape = isShapeKnown ? new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height)) : Usual.Holding(known!.Value);
+        var known =
+            isWeighed ? new BrimWeighing(Grams.From(water), Celsius.From(temperature)).Capacity
+            : label is { } said ? Millilitres.From(said)
+            : default(Millilitres?);
+        var shape = isShapeKnown
+            ? new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height))
+            : Usual.Holding(known!.Value);
         height = shape.Height.Value;
         var cup = new Cup(
             new CupId(id),
             name,
             shape,
-            isWeighed ? new BrimWeighing(Grams.From(water), Celsius.From(temperature)) : BrimWeighing.Of(isShapeKnown ? shape.Capacity : known!.Value))
+            isWeighed
+                ? new BrimWeighing(Grams.From(water), Celsius.From(temperature))
+                : BrimWeighing.Of(isShapeKnown ? shape.Capacity : known!.Value)
+        )
         {
             IsWeighed = isWeighed,
             IsShapeKnown = isShapeKnown,
@@ -85,7 +114,12 @@ public static class CupReader
         cup = cup with { PrintedLines = ReadLines(document, cup, fields) };
         if (lid is { } inside && inside <= -height)
         {
-            fields.Report("lidClearanceMm", inside.ToString(CultureInfo.InvariantCulture), $"A lid that reaches {-inside:0.#} mm into a cup of {height:0.#} mm leaves no room for a drink.", $"more than -{height:0.#} mm");
+            fields.Report(
+                "lidClearanceMm",
+                inside.ToString(CultureInfo.InvariantCulture),
+                $"A lid that reaches {-inside:0.#} mm into a cup of {height:0.#} mm leaves no room for a drink.",
+                $"more than -{height:0.#} mm"
+            );
         }
 
         var geometry = cup.Shape.Capacity;
@@ -95,7 +129,8 @@ public static class CupReader
                 "waterGrams",
                 water.ToString(CultureInfo.InvariantCulture),
                 $"The water weighed fills {cup.BrimCapacity.Value:0} ml, but the diameters and the height hold {geometry.Value:0} ml.",
-                $"a weighing and lengths that agree within {LargestContradiction * 100:0} %");
+                $"a weighing and lengths that agree within {LargestContradiction * 100:0} %"
+            );
         }
 
         return fields.Finish(() => cup);
@@ -109,33 +144,47 @@ public static class CupReader
         if (material is not { } of)
         {
             return (open ?? lidded ?? cold) is { } any
-                ? new HeatLoss(WattsPerKelvin.From(open ?? any), WattsPerKelvin.From(lidded ?? any), WattsPerKelvin.From(cold ?? any))
+                ? new HeatLoss(
+                    WattsPerKelvin.From(open ?? any),
+                    WattsPerKelvin.From(lidded ?? any),
+                    WattsPerKelvin.From(cold ?? any)
+                )
                 : null;
         }
 
         var worked = HeatLoss.Of(shape, of);
         return new HeatLoss(Or(open, worked.HotOpen), Or(lidded, worked.HotLidded), Or(cold, worked.Cold));
 
-        static WattsPerKelvin Or(double? measured, WattsPerKelvin usual) => measured is { } watts ? WattsPerKelvin.From(watts) : usual;
+        static WattsPerKelvin Or(double? measured, WattsPerKelvin usual) =>
+            measured is { } watts ? WattsPerKelvin.From(watts) : usual;
     }
 
-    private static double? CapacityOf(Frustum shape, CupMaterial? material, double? empty) => material is { } of
-        ? (empty ?? (shape.WallArea * CupMaterials.GramsPerSquareMillimetre(of))) * CupMaterials.SpecificHeat(of) * CupMaterials.SharesHeat(of)
-        : null;
+    private static double? CapacityOf(Frustum shape, CupMaterial? material, double? empty) =>
+        material is { } of
+            ? (empty ?? (shape.WallArea * CupMaterials.GramsPerSquareMillimetre(of)))
+                * CupMaterials.SpecificHeat(of)
+                * CupMaterials.SharesHeat(of)
+            : null;
 
     private static List<PrintedLine> ReadLines(CupDocument document, Cup cup, FieldReader fields) =>
-    [
-        .. fields.Each("printedLines", document.PrintedLines, 20, (line, path, _) =>
-        {
-            var label = fields.Name($"{path}.label", line.Label);
-            if (line.HeightMm is null && line.Ml is not null)
-            {
-                var volume = Millilitres.From(fields.Number($"{path}.ml", line.Ml, 0, cup.BrimCapacity.Value, "ml"));
-                return new PrintedLine(label, cup.HeightFor(volume), volume);
-            }
+        [
+            .. fields
+                .Each("printedLines", document.PrintedLines, 20, (line, path, _) =>
+                {
+                    var label = fields.Name($"{path}.label", line.Label);
+                    if (line.HeightMm is null && line.Ml is not null)
+                    {
+                        var volume = Millilitres.From(
+                            fields.Number($"{path}.ml", line.Ml, 0, cup.BrimCapacity.Value, "ml")
+                        );
+                        return new PrintedLine(label, cup.HeightFor(volume), volume);
+                    }
 
-            var height = Millimetres.From(fields.Number($"{path}.heightMm", line.HeightMm, 0, cup.Shape.Height.Value, "mm"));
-            return new PrintedLine(label, height, cup.VolumeTo(height));
-        }).OrderBy(line => line.Height),
-    ];
+                    var height = Millimetres.From(
+                        fields.Number($"{path}.heightMm", line.HeightMm, 0, cup.Shape.Height.Value, "mm")
+                    );
+                    return new PrintedLine(label, height, cup.VolumeTo(height));
+                })
+                .OrderBy(line => line.Height),
+        ];
 }

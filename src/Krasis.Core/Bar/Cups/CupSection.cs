@@ -20,7 +20,8 @@ public sealed record CupSection(
     Millimetres WorkingHeight,
     IReadOnlyList<Graduation> Graduations,
     IReadOnlyList<PrintedLine> PrintedLines,
-    Millimetres? LidHeight)
+    Millimetres? LidHeight
+)
 {
     private const int MinorStep = 50;
     private const int MajorStep = 100;
@@ -34,9 +35,17 @@ public sealed record CupSection(
     /// <summary>Cuts a cup.</summary>
     /// <param name="cup">The cup.</param>
     /// <param name="reserve">The height kept free below the brim.</param>
-    public static CupSection Of(Cup cup, Millimetres reserve) => new(
-        cup.Shape.Top, cup.Shape.Bottom, cup.Shape.Height, cup.BrimCapacity, cup.Shape.Height - reserve, Marked.GetValue(cup, Mark), cup.PrintedLines,
-        cup.LidClearance is { } clearance ? cup.Shape.Height + clearance : null);
+    public static CupSection Of(Cup cup, Millimetres reserve) =>
+        new(
+            cup.Shape.Top,
+            cup.Shape.Bottom,
+            cup.Shape.Height,
+            cup.BrimCapacity,
+            cup.Shape.Height - reserve,
+            Marked.GetValue(cup, Mark),
+            cup.PrintedLines,
+            cup.LidClearance is { } clearance ? cup.Shape.Height + clearance : null
+        );
 
     private static IReadOnlyList<Graduation> Mark(Cup cup)
     {

@@ -38,12 +38,17 @@ public sealed record Frustum
         get
         {
             var (bottom, top) = (Bottom.Value / 2, Top.Value / 2);
-            return (Math.PI * (bottom + top) * Math.Sqrt((Height.Value * Height.Value) + ((top - bottom) * (top - bottom)))) + (Math.PI * bottom * bottom);
+            return (
+                    Math.PI
+                    * (bottom + top)
+                    * Math.Sqrt((Height.Value * Height.Value) + ((top - bottom) * (top - bottom)))
+                ) + (Math.PI * bottom * bottom);
         }
     }
 
     /// <summary>How long the slanting wall is for a millimetre of height: 1 ÷ cos of its slant.</summary>
-    public double WallPerHeight => Math.Sqrt((Height.Value * Height.Value) + Math.Pow((Top.Value - Bottom.Value) / 2, 2)) / Height.Value;
+    public double WallPerHeight =>
+        Math.Sqrt((Height.Value * Height.Value) + Math.Pow((Top.Value - Bottom.Value) / 2, 2)) / Height.Value;
 
     /// <summary>One of the same proportions that holds so much.</summary>
     /// <param name="capacity">Above zero.</param>

@@ -30,17 +30,26 @@ public sealed record HeatLossMeasuring
 
     /// <summary>The heat loss.</summary>
     /// <returns>It, or the problems.</returns>
-    /// <remarks>Hot water nears the room as e^(−UA·t ÷ m·c) (Newton's law of cooling), so UA = m·c ÷ t · ln((T₁ − T_room) ÷
-    /// (T₂ − T_room)). In ice water all that the room gives melts ice: UA = Δm·333.5 ÷ (T_room · t).</remarks>
+    /// <remarks>Hot water nears the room as e^(−UA·t ÷ m·c) (Newton's law of cooling), so UA = m·c ÷ t · ln((T₁ −
+    /// T_room) ÷ (T₂ − T_room)). In ice water all that the room gives melts ice: UA = Δm·333.5 ÷ (T_room ·
+    /// t).</remarks>
     public Reading<WattsPerKelvin> Work()
     {
         var fields = new FieldReader();
         var seconds = fields.Number("minutes", Minutes, 1, 600, "minutes") * 60;
         var room = fields.Number("roomCelsius", RoomCelsius, 1, 45, "°C");
-        var loss = IceBeforeGrams is not null || IceAfterGrams is not null ? ByIce(fields, seconds, room) : ByWater(fields, seconds, room);
+        var loss =
+            IceBeforeGrams is not null || IceAfterGrams is not null
+                ? ByIce(fields, seconds, room)
+                : ByWater(fields, seconds, room);
         if (fields.Problems.Count == 0 && loss is < 0.01 or > 10)
         {
-            fields.Report("minutes", null, $"That makes {loss:0.###} W/K, which no cup has.", "readings that make 0.01 to 10 W/K");
+            fields.Report(
+                "minutes",
+                null,
+                $"That makes {loss:0.###} W/K, which no cup has.",
+                "readings that make 0.01 to 10 W/K"
+            );
         }
 
         return fields.Finish(() => WattsPerKelvin.From(loss));
@@ -58,7 +67,12 @@ public sealed record HeatLossMeasuring
 
         if ((from - room) * (to - room) <= 0 || Math.Abs(to - room) >= Math.Abs(from - room))
         {
-            fields.Report("toCelsius", $"{to:0.#}", $"Water of {from:0.#} °C does not come to {to:0.#} °C in a room of {room:0.#} °C.", $"a temperature between {Math.Min(from, room):0.#} and {Math.Max(from, room):0.#} °C");
+            fields.Report(
+                "toCelsius",
+                $"{to:0.#}",
+                $"Water of {from:0.#} °C does not come to {to:0.#} °C in a room of {room:0.#} °C.",
+                $"a temperature between {Math.Min(from, room):0.#} and {Math.Max(from, room):0.#} °C"
+            );
             return 0;
         }
 
@@ -71,7 +85,14 @@ public sealed record HeatLossMeasuring
         var after = fields.Number("iceAfterGrams", IceAfterGrams, 0, 5000, "g");
         if (fields.Problems.Count == 0 && (after >= before || after == 0))
         {
-            fields.Report("iceAfterGrams", $"{after:0.#}", after == 0 ? "No ice is left, so it is not known when it was gone." : $"{after:0.#} g are left of {before:0.#} g: nothing melted.", $"some ice, less than {before:0.#} g");
+            fields.Report(
+                "iceAfterGrams",
+                $"{after:0.#}",
+                after == 0
+                    ? "No ice is left, so it is not known when it was gone."
+                    : $"{after:0.#} g are left of {before:0.#} g: nothing melted.",
+                $"some ice, less than {before:0.#} g"
+            );
         }
 
         return (before - after) * IceFacts.Fusion / (room * seconds);

@@ -19,7 +19,8 @@ public sealed record LineCard(
     IReadOnlyList<CardMark> Metric,
     IReadOnlyList<CardMark> Us,
     IReadOnlyList<CardMark> Imperial,
-    IReadOnlyList<CardMark> PrintedLines)
+    IReadOnlyList<CardMark> PrintedLines
+)
 {
     /// <summary>The card of a cup.</summary>
     public static LineCard Of(Cup cup)
@@ -33,7 +34,16 @@ public sealed record LineCard(
             Every(10, 50, 1),
             Every(Measure.UsFluidOunce.ToMillilitres(0.5).Value, 2, 0.5),
             Every(Measure.ImperialFluidOunce.ToMillilitres(0.5).Value, 2, 0.5),
-            [.. cup.PrintedLines.Select(line => new CardMark(line.Label, line.Volume, line.Height, line.Height * slant, true))]);
+            [
+                .. cup.PrintedLines.Select(line => new CardMark(
+                    line.Label,
+                    line.Volume,
+                    line.Height,
+                    line.Height * slant,
+                    true
+                )),
+            ]
+        );
 
         List<CardMark> Every(double step, int major, double unit)
         {
@@ -43,7 +53,15 @@ public sealed record LineCard(
                 var ml = Millilitres.From(step * i);
                 var height = cup.HeightFor(ml);
                 var isMajor = unit < 1 ? i % major == 0 : step * i % major == 0;
-                marks.Add(new CardMark(isMajor ? $"{(unit < 1 ? i * unit : step * i):0}" : "", ml, height, height * slant, isMajor));
+                marks.Add(
+                    new CardMark(
+                        isMajor ? $"{(unit < 1 ? i * unit : step * i):0}" : "",
+                        ml,
+                        height,
+                        height * slant,
+                        isMajor
+                    )
+                );
             }
 
             return marks;

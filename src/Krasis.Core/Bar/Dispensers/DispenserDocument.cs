@@ -22,7 +22,8 @@ public sealed record DispenserDocument
     /// <summary>The weights of strokes given one after another, g. Not together with <see cref="StrokeMl"/>.</summary>
     public IReadOnlyList<double> StrokesGrams { get; init; } = [];
 
-    /// <summary>Strokes that were weighed and left out of the average because they were not like the others, g.</summary>
+    /// <summary>Strokes that were weighed and left out of the average because they were not like the others,
+    /// g.</summary>
     public IReadOnlyList<double> LeftOutGrams { get; init; } = [];
 
     /// <summary>The day on which the strokes were weighed, as 2026-11-25.</summary>

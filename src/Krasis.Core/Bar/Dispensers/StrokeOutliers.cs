@@ -6,12 +6,12 @@ namespace Krasis.Core.Bar.Dispensers;
 /// <summary>Finds the strokes that are not like the others.</summary>
 public static class StrokeOutliers
 {
-    // A pump that coughs gives half a stroke; three times more or less than the middle one is a slip of the scale, of the
-    // point, or of the hand (common practice, no source).
+    // A pump that coughs gives half a stroke; three times more or less than the middle one is a slip of the scale, of
+    // the point, or of the hand (common practice, no source).
     private const double Impossible = 3;
 
-    // B. Iglewicz and D. C. Hoaglin, How to Detect and Handle Outliers (ASQC 1993): a modified z-score above 3.5, where the
-    // score is 0.6745 · |x − median| ÷ MAD (from memory).
+    // B. Iglewicz and D. C. Hoaglin, How to Detect and Handle Outliers (ASQC 1993): a modified z-score above 3.5, where
+    // the score is 0.6745 · |x − median| ÷ MAD (from memory).
     private const double Score = 3.5;
     private const double MadToDeviation = 0.6745;
 
@@ -48,7 +48,12 @@ public static class StrokeOutliers
     {
         foreach (var odd in Find(strokes).Where(odd => odd.IsRefused))
         {
-            fields.Report($"strokesGrams[{odd.Index}]", Number(odd.Grams), odd.Says, "a stroke weighed again, or this one left out");
+            fields.Report(
+                $"strokesGrams[{odd.Index}]",
+                Number(odd.Grams),
+                odd.Says,
+                "a stroke weighed again, or this one left out"
+            );
         }
     }
 

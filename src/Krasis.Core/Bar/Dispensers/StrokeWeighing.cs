@@ -18,7 +18,8 @@ public sealed record StrokeWeighing
     /// <summary>A stroke on the average.</summary>
     public Grams Mean { get; }
 
-    /// <summary>The standard deviation of single strokes, estimated from the sample (divided by n − 1); zero for one stroke.</summary>
+    /// <summary>The standard deviation of single strokes, estimated from the sample (divided by n − 1); zero for one
+    /// stroke.</summary>
     public Grams Deviation { get; }
 
     /// <summary>The coefficient of variation: the deviation as a share of the mean.</summary>
@@ -30,10 +31,15 @@ public sealed record StrokeWeighing
     {
         var mean = strokes.Average();
         var squares = strokes.Sum(stroke => (stroke - mean) * (stroke - mean));
-        return new(strokes.Count, Grams.From(mean), Grams.From(strokes.Count > 1 ? Math.Sqrt(squares / (strokes.Count - 1)) : 0));
+        return new(
+            strokes.Count,
+            Grams.From(mean),
+            Grams.From(strokes.Count > 1 ? Math.Sqrt(squares / (strokes.Count - 1)) : 0)
+        );
     }
 
-    /// <summary>Dates a weighing: strokes that are not those that were kept were weighed today, unless another day is said.</summary>
+    /// <summary>Dates a weighing: strokes that are not those that were kept were weighed today, unless another day is
+    /// said.</summary>
     /// <param name="before">The dispenser as it is kept; null for a new one.</param>
     /// <param name="after">The dispenser as it is to be kept.</param>
     /// <param name="today">The day.</param>
@@ -47,6 +53,9 @@ public sealed record StrokeWeighing
         var isSaid = after.WeighedOn is not null && after.WeighedOn != before?.WeighedOn;
         return isSaid || (before is not null && before.StrokesGrams.SequenceEqual(after.StrokesGrams))
             ? after
-            : after with { WeighedOn = today.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture) };
+            : after with
+            {
+                WeighedOn = today.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture),
+            };
     }
 }

@@ -11,10 +11,12 @@ namespace Krasis.Core.Bar.Dispensers;
 /// <param name="MlPerStroke">The same by volume, or as it was entered; null without either.</param>
 /// <param name="Deviation">The standard deviation of single strokes; null for fewer than two.</param>
 /// <param name="Variation">The coefficient of variation; null for fewer than two.</param>
-/// <param name="SureWithin">Half of the 95 % interval of the average, as a share of it; null for fewer than two.</param>
-/// <param name="MoreStrokes">How many more strokes, if they spread alike, would settle the average to within the house's
-/// tolerance; null for fewer than two.</param>
-/// <param name="OffNominal">How far the measured stroke is from what the maker says; null when either is missing.</param>
+/// <param name="SureWithin">Half of the 95 % interval of the average, as a share of it; null for fewer than
+/// two.</param>
+/// <param name="MoreStrokes">How many more strokes, if they spread alike, would settle the average to within the
+/// house's tolerance; null for fewer than two.</param>
+/// <param name="OffNominal">How far the measured stroke is from what the maker says; null when either is
+/// missing.</param>
 /// <param name="Odd">Strokes that are not like the others.</param>
 /// <param name="AgeDays">How old the weighing is; null when its day is not known.</param>
 /// <param name="IsStale">Whether it is older than the house lets it be.</param>
@@ -31,12 +33,13 @@ public sealed record StrokesMeasured(
     IReadOnlyList<OddStroke> Odd,
     int? AgeDays,
     bool IsStale,
-    IReadOnlyList<string> Says)
+    IReadOnlyList<string> Says
+)
 {
     private const int MostStrokes = 200;
 
-    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the dispenser is
-    /// read.</summary>
+    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the dispenser
+    /// is read.</summary>
     /// <param name="document">The dispenser, perhaps half entered.</param>
     /// <param name="holds">What is in it; null when not chosen yet.</param>
     /// <param name="house">The house rules.</param>
@@ -45,14 +48,27 @@ public sealed record StrokesMeasured(
     {
         // What is no weight at all is told when the dispenser is read; the others keep their places.
         var strokes = document.StrokesGrams.Index().Where(stroke => stroke.Item is > 0 and < 3000).ToList();
-        var odd = StrokeOutliers.Find([.. strokes.Select(stroke => stroke.Item)]).Select(stroke => stroke with { Index = strokes[stroke.Index].Index }).ToList();
-        var counted = strokes.Where(stroke => !odd.Exists(other => other.Index == stroke.Index && other.IsRefused)).Select(stroke => stroke.Item).ToList();
+        var odd = StrokeOutliers
+            .Find([.. strokes.Select(stroke => stroke.Item)])
+            .Select(stroke => stroke with { Index = strokes[stroke.Index].Index })
+            .ToList();
+        var counted = strokes
+            .Where(stroke => !odd.Exists(other => other.Index == stroke.Index && other.IsRefused))
+            .Select(stroke => stroke.Item)
+            .ToList();
         var weighing = counted.Count > 0 ? StrokeWeighing.Of(counted) : null;
         var ml = weighing is not null
-            ? holds is null ? default(Millilitres?) : weighing.Mean / holds.Density
-            : document.StrokeMl is > 0 and <= 200 ? Millilitres.From(document.StrokeMl.Value) : null;
+            ? holds is null
+                ? default(Millilitres?)
+                : weighing.Mean / holds.Density
+            : document.StrokeMl is > 0 and <= 200
+                ? Millilitres.From(document.StrokeMl.Value)
+                : null;
         var isSpread = weighing is { Count: > 1 };
-        var off = ml is { } measured && document.NominalMl is > 0 ? Dispenser.Off(measured, Millilitres.From(document.NominalMl.Value)) : default(Percent?);
+        var off =
+            ml is { } measured && document.NominalMl is > 0
+                ? Dispenser.Off(measured, Millilitres.From(document.NominalMl.Value))
+                : default(Percent?);
         var weighedOn = new FieldReader().Day("weighedOn", document.WeighedOn);
         var age = weighedOn is { } day ? today.DayNumber - day.DayNumber : default(int?);
         var result = new StrokesMeasured(
@@ -61,13 +77,16 @@ public sealed record StrokesMeasured(
             ml,
             isSpread ? weighing!.Deviation : null,
             isSpread ? weighing!.Variation : null,
-            isSpread ? Percent.From(weighing!.Variation.Value * StudentT.At(weighing.Count - 1) / Math.Sqrt(weighing.Count)) : null,
+            isSpread
+                ? Percent.From(weighing!.Variation.Value * StudentT.At(weighing.Count - 1) / Math.Sqrt(weighing.Count))
+                : null,
             isSpread ? More(weighing!, house.CalibrationTolerance) : null,
             off,
             odd,
             age,
             age > house.CalibrationDays,
-            []);
+            []
+        );
         return result with { Says = [.. result.Sentences(document, house)] };
     }
 

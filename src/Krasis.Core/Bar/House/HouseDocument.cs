@@ -34,10 +34,12 @@ public sealed record HouseDocument
     /// <summary>How far a squeeze of sauce may overshoot, %; 10 when it is missing.</summary>
     public double? SauceTolerancePercent { get; init; }
 
-    /// <summary>How much of the ice that a layered drink could melt has melted by hand-over, %; 40 when it is missing.</summary>
+    /// <summary>How much of the ice that a layered drink could melt has melted by hand-over, %; 40 when it is
+    /// missing.</summary>
     public double? LayeredMeltPercent { get; init; }
 
-    /// <summary>How much of the ice that a built iced drink could melt has melted by hand-over, %; 50 when it is missing.</summary>
+    /// <summary>How much of the ice that a built iced drink could melt has melted by hand-over, %; 50 when it is
+    /// missing.</summary>
     public double? BuiltMeltPercent { get; init; }
 
     /// <summary>Air that shaking puts into a drink, % of its volume; 10 when it is missing.</summary>
@@ -49,7 +51,8 @@ public sealed record HouseDocument
     /// <summary>The coolest that a hot drink may be handed over, °C; 55 when it is missing.</summary>
     public double? HotFromCelsius { get; init; }
 
-    /// <summary>How long espresso may stand in the cup before anything is poured onto it, s; 60 when it is missing.</summary>
+    /// <summary>How long espresso may stand in the cup before anything is poured onto it, s; 60 when it is
+    /// missing.</summary>
     public double? ShotStandsSeconds { get; init; }
 
     /// <summary>How long steamed milk may stand in its pitcher, s; 60 when it is missing.</summary>
@@ -67,14 +70,15 @@ public sealed record HouseDocument
     /// <summary>For how many days a weighing of strokes is good; 90 when it is missing.</summary>
     public double? CalibrationDays { get; init; }
 
-    /// <summary>How near the average of weighed strokes is to come to the true stroke, %; 2 when it is missing.</summary>
+    /// <summary>How near the average of weighed strokes is to come to the true stroke, %; 2 when it is
+    /// missing.</summary>
     public double? CalibrationTolerancePercent { get; init; }
 
     /// <summary>Whether half strokes are given from pumps that do not say otherwise; no when it is missing.</summary>
     public bool? HalfStrokes { get; init; }
 
-    /// <summary>One of metric, us, imperial: in what a cell says beside the bar's measure how much that is; metric when it is
-    /// missing.</summary>
+    /// <summary>One of metric, us, imperial: in what a cell says beside the bar's measure how much that is; metric when
+    /// it is missing.</summary>
     public string? Units { get; init; }
 
     /// <summary>How much a percent of drift in strength weighs when the adviser ranks; 1 when it is missing.</summary>
@@ -86,18 +90,19 @@ public sealed record HouseDocument
     /// <summary>How sweet the sugars are against sucrose, where the house holds other values than the usual.</summary>
     public SweetnessDocument? Sweetness { get; init; }
 
-    /// <summary>How many strokes of each sort of flavour (syrup, sauce, powder) go into each cup, by the cup's id; what is missing is not
-    /// said.</summary>
+    /// <summary>How many strokes of each sort of flavour (syrup, sauce, powder) go into each cup, by the cup's id; what
+    /// is missing is not said.</summary>
     public IReadOnlyDictionary<string, IReadOnlyDictionary<string, double?>?>? Flavours { get; init; }
 
-    /// <summary>The id of the espresso recipe that a new build is pulled by; the first that there is when it is missing.</summary>
+    /// <summary>The id of the espresso recipe that a new build is pulled by; the first that there is when it is
+    /// missing.</summary>
     public string? Espresso { get; init; }
 
     /// <summary>The id of the milk that goes into a new build; the first unsweetened one when it is missing.</summary>
     public string? Milk { get; init; }
 
-    /// <summary>The id of the foam level that milk is steamed to where it is right for it; the right one with the least foam when it is
-    /// missing.</summary>
+    /// <summary>The id of the foam level that milk is steamed to where it is right for it; the right one with the least
+    /// foam when it is missing.</summary>
     public string? Foam { get; init; }
 
     /// <summary>What stands after an amount of money, such as EUR.</summary>

@@ -29,11 +29,26 @@ public static class HouseReader
         var shaken = fields.Optional("shakenAirPercent", document.ShakenAirPercent, 0, 100, "%");
         var blended = fields.Optional("blendedAirPercent", document.BlendedAirPercent, 0, 100, "%");
         var hot = fields.Optional("hotFromCelsius", document.HotFromCelsius, 30, 80, "°C");
-        var standing = new[] { ("shotStandsSeconds", document.ShotStandsSeconds), ("milkStandsSeconds", document.MilkStandsSeconds), ("hotStandsSeconds", document.HotStandsSeconds), ("coldStandsSeconds", document.ColdStandsSeconds) }
-            .Select(limit => fields.Optional(limit.Item1, limit.Item2, 10, 1800, "s")).ToList();
+        var standing = new[]
+        {
+            ("shotStandsSeconds", document.ShotStandsSeconds),
+            ("milkStandsSeconds", document.MilkStandsSeconds),
+            ("hotStandsSeconds", document.HotStandsSeconds),
+            ("coldStandsSeconds", document.ColdStandsSeconds),
+        }
+            .Select(limit => fields.Optional(limit.Item1, limit.Item2, 10, 1800, "s"))
+            .ToList();
         var colour = fields.Optional("colourDrift", document.ColourDrift, 1, 50, "ΔE");
-        var days = document.CalibrationDays is null ? default(int?) : fields.Whole("calibrationDays", document.CalibrationDays, 1, 1000, "days");
-        var tolerance = fields.Optional("calibrationTolerancePercent", document.CalibrationTolerancePercent, 0.2, 20, "%");
+        var days = document.CalibrationDays is null
+            ? default(int?)
+            : fields.Whole("calibrationDays", document.CalibrationDays, 1, 1000, "days");
+        var tolerance = fields.Optional(
+            "calibrationTolerancePercent",
+            document.CalibrationTolerancePercent,
+            0.2,
+            20,
+            "%"
+        );
         var units = fields.OptionalWord<DisplayUnits>("units", document.Units) ?? DisplayUnits.Metric;
         var strengthWeight = fields.Optional("strengthWeight", document.StrengthWeight, 0, 100, "");
         var sweetnessWeight = fields.Optional("sweetnessWeight", document.SweetnessWeight, 0, 100, "");
@@ -44,7 +59,13 @@ public static class HouseReader
         var foam = fields.Note("foam", document.Foam, 80);
         var table = ReadSweetness(document.Sweetness, fields);
         var usual = new HouseRules(
-            Millimetres.From(reserve), Millilitres.From(liquid), Grams.From(ice), Grams.From(weighing), Percent.From(strength), Percent.From(sweetness));
+            Millimetres.From(reserve),
+            Millilitres.From(liquid),
+            Grams.From(ice),
+            Grams.From(weighing),
+            Percent.From(strength),
+            Percent.From(sweetness)
+        );
         var rules = usual with
         {
             Room = Or(room, usual.Room),
@@ -56,7 +77,12 @@ public static class HouseReader
             ShakenAir = Or(shaken, usual.ShakenAir),
             BlendedAir = Or(blended, usual.BlendedAir),
             HotFrom = Or(hot, usual.HotFrom),
-            Standing = new StandingLimits(standing[0] ?? usual.Standing.Shot, standing[1] ?? usual.Standing.Milk, standing[2] ?? usual.Standing.Hot, standing[3] ?? usual.Standing.Cold),
+            Standing = new StandingLimits(
+                standing[0] ?? usual.Standing.Shot,
+                standing[1] ?? usual.Standing.Milk,
+                standing[2] ?? usual.Standing.Hot,
+                standing[3] ?? usual.Standing.Cold
+            ),
             AllowedColourDrift = colour ?? usual.AllowedColourDrift,
             CalibrationDays = days ?? usual.CalibrationDays,
             CalibrationTolerance = Or(tolerance, usual.CalibrationTolerance),
@@ -73,7 +99,12 @@ public static class HouseReader
         };
         if (rules.MilkTo.Value < rules.MilkFrom.Value)
         {
-            fields.Report("milkToCelsius", $"{rules.MilkTo.Value}", $"The hottest, {rules.MilkTo.Value} °C, is below the coolest, {rules.MilkFrom.Value} °C.", $"at least {rules.MilkFrom.Value} °C");
+            fields.Report(
+                "milkToCelsius",
+                $"{rules.MilkTo.Value}",
+                $"The hottest, {rules.MilkTo.Value} °C, is below the coolest, {rules.MilkFrom.Value} °C.",
+                $"at least {rules.MilkFrom.Value} °C"
+            );
         }
 
         return fields.Finish(() => rules);
@@ -92,8 +123,10 @@ public static class HouseReader
                 Read("fructose", document.Fructose) ?? usual.Fructose,
                 Read("lactose", document.Lactose) ?? usual.Lactose,
                 Read("maltose", document.Maltose) ?? usual.Maltose,
-                Read("galactose", document.Galactose) ?? usual.Galactose);
+                Read("galactose", document.Galactose) ?? usual.Galactose
+            );
 
-        double? Read(string sugar, double? value) => fields.Optional($"sweetness.{sugar}", value, 0, 3, "times sucrose");
+        double? Read(string sugar, double? value) =>
+            fields.Optional($"sweetness.{sugar}", value, 0, 3, "times sucrose");
     }
 }

@@ -17,7 +17,8 @@ public sealed record HouseRules(
     Grams IceStep,
     Grams WeighingStep,
     Percent AllowedStrengthDrift,
-    Percent AllowedSweetnessDrift)
+    Percent AllowedSweetnessDrift
+)
 {
     /// <summary>How warm the room is.</summary>
     public Celsius Room { get; init; } = Celsius.From(21);
@@ -32,35 +33,40 @@ public sealed record HouseRules(
     /// practice, no source).</summary>
     public Percent SauceTolerance { get; init; } = Percent.From(10);
 
-    /// <summary>How much of the ice that a layered drink could melt has melted by hand-over: 40 % to begin with (no source;
-    /// weigh your own).</summary>
+    /// <summary>How much of the ice that a layered drink could melt has melted by hand-over: 40 % to begin with (no
+    /// source; weigh your own).</summary>
     public Percent LayeredMelt { get; init; } = Percent.From(40);
 
-    /// <summary>How much of the ice that a built iced drink could melt has melted by hand-over: half, about a minute after it was put together
-    /// (common practice, no source; strain it and weigh the ice). Stirred, shaken and blended drinks have melted all of it.</summary>
+    /// <summary>How much of the ice that a built iced drink could melt has melted by hand-over: half, about a minute
+    /// after it was put together (common practice, no source; strain it and weigh the ice). Stirred, shaken and blended
+    /// drinks have melted all of it.</summary>
     public Percent BuiltMelt { get; init; } = Percent.From(50);
 
-    /// <summary>Air that shaking puts into a drink, of its volume: 10 % to begin with (no source; measure it in a jug).</summary>
+    /// <summary>Air that shaking puts into a drink, of its volume: 10 % to begin with (no source; measure it in a
+    /// jug).</summary>
     public Percent ShakenAir { get; init; } = Percent.From(10);
 
-    /// <summary>Air that blending puts into a drink, of its volume: 15 % to begin with (no source; measure it in a jug).</summary>
+    /// <summary>Air that blending puts into a drink, of its volume: 15 % to begin with (no source; measure it in a
+    /// jug).</summary>
     public Percent BlendedAir { get; init; } = Percent.From(15);
 
-    /// <summary>The coolest that a hot drink may be handed over: 55 °C to begin with (common practice, no source).</summary>
+    /// <summary>The coolest that a hot drink may be handed over: 55 °C to begin with (common practice, no
+    /// source).</summary>
     public Celsius HotFrom { get; init; } = Celsius.From(55);
 
     /// <summary>How long what is made may stand before it is poured on or handed over.</summary>
     public StandingLimits Standing { get; init; } = StandingLimits.Usual;
 
-    /// <summary>How far a size may be from the reference size in colour, ΔE₀₀: 5 to begin with; about 1 is just seen side by side, about 5 at a
-    /// glance (from memory of colour science).</summary>
+    /// <summary>How far a size may be from the reference size in colour, ΔE₀₀: 5 to begin with; about 1 is just seen
+    /// side by side, about 5 at a glance (from memory of colour science).</summary>
     public double AllowedColourDrift { get; init; } = 5;
 
-    /// <summary>For how many days a weighing of strokes is good: 90 to begin with (no source; springs and syrups change).</summary>
+    /// <summary>For how many days a weighing of strokes is good: 90 to begin with (no source; springs and syrups
+    /// change).</summary>
     public int CalibrationDays { get; init; } = 90;
 
-    /// <summary>How near the average of weighed strokes is to come to the true stroke, with 95 % confidence: 2 % to begin with
-    /// (no source; a fifth of what is tasted).</summary>
+    /// <summary>How near the average of weighed strokes is to come to the true stroke, with 95 % confidence: 2 % to
+    /// begin with (no source; a fifth of what is tasted).</summary>
     public Percent CalibrationTolerance { get; init; } = Percent.From(2);
 
     /// <summary>Whether half strokes are given from pumps that do not say otherwise.</summary>
@@ -75,7 +81,8 @@ public sealed record HouseRules(
     /// <summary>The milk that goes into a new build; null for the first unsweetened one.</summary>
     public IngredientId? Milk { get; init; }
 
-    /// <summary>The foam level that milk is steamed to where it is right for it; null for the right one with the least foam.</summary>
+    /// <summary>The foam level that milk is steamed to where it is right for it; null for the right one with the least
+    /// foam.</summary>
     public FoamId? Foam { get; init; }
 
     /// <summary>In what a cell says beside the bar's measure how much that is.</summary>

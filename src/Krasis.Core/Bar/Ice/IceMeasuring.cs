@@ -33,7 +33,12 @@ public sealed record IceMeasuring
             var share = fill / (IceFacts.Density.Value * cup) * 100;
             if (fields.Problems.Count == 0 && share is < 30 or > 80)
             {
-                fields.Report("fillGrams", $"{fill:0.#}", $"{fill:0.#} g of ice in {cup:0} ml would be {share:0} % ice, and no heap is.", $"{IceFacts.Density.Value * cup * 0.3:0} to {IceFacts.Density.Value * cup * 0.8:0} g, which is 30 to 80 %");
+                fields.Report(
+                    "fillGrams",
+                    $"{fill:0.#}",
+                    $"{fill:0.#} g of ice in {cup:0} ml would be {share:0} % ice, and no heap is.",
+                    $"{IceFacts.Density.Value * cup * 0.3:0} to {IceFacts.Density.Value * cup * 0.8:0} g, which is 30 to 80 %"
+                );
             }
 
             solid = Percent.From(share);

@@ -17,9 +17,16 @@ internal static class AllergenReader
 
         _ = fields.Note("allergens.source", document.Source);
         _ = fields.Day("allergens.on", document.On);
-        return new AllergenStatement(ReadSet(document.Contains, "allergens.contains", fields), ReadSet(document.MayContain, "allergens.mayContain", fields));
+        return new AllergenStatement(
+            ReadSet(document.Contains, "allergens.contains", fields),
+            ReadSet(document.MayContain, "allergens.mayContain", fields)
+        );
     }
 
     private static HashSet<Allergen> ReadSet(IReadOnlyList<string> words, string field, FieldReader fields) =>
-        [.. words.Select((word, index) => fields.Word($"{field}[{index}]", word, Allergen.Milk)).SelectMany(AllergenLists.WithFamily)];
+        [
+            .. words
+                .Select((word, index) => fields.Word($"{field}[{index}]", word, Allergen.Milk))
+                .SelectMany(AllergenLists.WithFamily),
+        ];
 }

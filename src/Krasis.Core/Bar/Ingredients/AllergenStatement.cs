@@ -9,6 +9,9 @@ public sealed record AllergenStatement(IReadOnlySet<Allergen> Contains, IReadOnl
     public static AllergenStatement None { get; } = new(new HashSet<Allergen>(), new HashSet<Allergen>());
 
     /// <summary>Both together.</summary>
-    public AllergenStatement With(AllergenStatement other) => new(
-        new HashSet<Allergen>(Contains.Concat(other.Contains)), new HashSet<Allergen>(MayContain.Concat(other.MayContain)));
+    public AllergenStatement With(AllergenStatement other) =>
+        new(
+            new HashSet<Allergen>(Contains.Concat(other.Contains)),
+            new HashSet<Allergen>(MayContain.Concat(other.MayContain))
+        );
 }

@@ -10,10 +10,18 @@ namespace Krasis.Core.Bar.Ingredients;
 /// <param name="Salt">Salt, g.</param>
 /// <param name="CaffeineMg">Caffeine, mg.</param>
 public readonly record struct Composition(
-    double? EnergyKcal, double? Fat, double? Saturates, double? Carbohydrate, double? Sugars, double? Protein, double? Salt, double? CaffeineMg)
+    double? EnergyKcal,
+    double? Fat,
+    double? Saturates,
+    double? Carbohydrate,
+    double? Sugars,
+    double? Protein,
+    double? Salt,
+    double? CaffeineMg
+)
 {
-    /// <summary>How far <see cref="CaffeineMg"/> may be off either way, mg. Caffeine of one drink is nearly always of one coffee, so that spreads
-    /// add up.</summary>
+    /// <summary>How far <see cref="CaffeineMg"/> may be off either way, mg. Caffeine of one drink is nearly always of
+    /// one coffee, so that spreads add up.</summary>
     public double CaffeineSpreadMg { get; init; }
 
     /// <summary>Nothing is known.</summary>
@@ -22,7 +30,8 @@ public readonly record struct Composition(
     /// <summary>Nothing is in it, as in water.</summary>
     public static Composition Nothing { get; } = new(0, 0, 0, 0, 0, 0, 0, 0);
 
-    /// <summary>So many grams of this and so many of that, together: what is unknown in one is unknown in both.</summary>
+    /// <summary>So many grams of this and so many of that, together: what is unknown in one is unknown in
+    /// both.</summary>
     /// <param name="grams">How much of this.</param>
     /// <param name="sum">What has been added up so far, for the whole and not for 100 g.</param>
     public Composition AddTo(Composition sum, double grams)
@@ -36,23 +45,25 @@ public readonly record struct Composition(
             sum.Sugars + (Sugars * share),
             sum.Protein + (Protein * share),
             sum.Salt + (Salt * share),
-            sum.CaffeineMg + (CaffeineMg * share))
+            sum.CaffeineMg + (CaffeineMg * share)
+        )
         {
             CaffeineSpreadMg = sum.CaffeineSpreadMg + (CaffeineSpreadMg * share),
         };
     }
 
     /// <summary>Everything taken <paramref name="factor"/> times.</summary>
-    public Composition Times(double factor) => Nothing with
-    {
-        EnergyKcal = EnergyKcal * factor,
-        Fat = Fat * factor,
-        Saturates = Saturates * factor,
-        Carbohydrate = Carbohydrate * factor,
-        Sugars = Sugars * factor,
-        Protein = Protein * factor,
-        Salt = Salt * factor,
-        CaffeineMg = CaffeineMg * factor,
-        CaffeineSpreadMg = CaffeineSpreadMg * factor,
-    };
+    public Composition Times(double factor) =>
+        Nothing with
+        {
+            EnergyKcal = EnergyKcal * factor,
+            Fat = Fat * factor,
+            Saturates = Saturates * factor,
+            Carbohydrate = Carbohydrate * factor,
+            Sugars = Sugars * factor,
+            Protein = Protein * factor,
+            Salt = Salt * factor,
+            CaffeineMg = CaffeineMg * factor,
+            CaffeineSpreadMg = CaffeineSpreadMg * factor,
+        };
 }

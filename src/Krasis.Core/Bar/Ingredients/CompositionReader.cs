@@ -36,7 +36,12 @@ internal static class CompositionReader
         var total = (fat ?? 0) + (carbohydrate ?? sugars ?? 0) + (protein ?? 0) + (salt ?? 0);
         if (total > 100 + RoundingSlack)
         {
-            fields.Report("per100g", Say(total), $"Fat, carbohydrate, protein and salt add up to {Say(total)} g in 100 g.", "at most 100 g together");
+            fields.Report(
+                "per100g",
+                Say(total),
+                $"Fat, carbohydrate, protein and salt add up to {Say(total)} g in 100 g.",
+                "at most 100 g together"
+            );
         }
 
         return new Composition(energy, fat, saturates, carbohydrate, sugars, protein, salt, caffeine);
@@ -47,14 +52,23 @@ internal static class CompositionReader
         {
             if (part is { } inside && whole is { } all && inside > all + RoundingSlack)
             {
-                fields.Report($"per100g.{field}", Say(inside), $"{Say(inside)} g of {what} are more than the {Say(all)} g of {ofWhat} that they are part of.", $"at most {Say(all)} g");
+                fields.Report(
+                    $"per100g.{field}",
+                    Say(inside),
+                    $"{Say(inside)} g of {what} are more than the {Say(all)} g of {ofWhat} that they are part of.",
+                    $"at most {Say(all)} g"
+                );
             }
         }
     }
 
     private static double? SumOfKinds(CompositionDocument document)
     {
-        var kinds = SugarReader.Given(document).Where(kind => kind.Sugar != Sugar.Galactose).Select(kind => kind.Given).ToList();
+        var kinds = SugarReader
+            .Given(document)
+            .Where(kind => kind.Sugar != Sugar.Galactose)
+            .Select(kind => kind.Given)
+            .ToList();
         return kinds.TrueForAll(given => given is >= 0 and <= 100) ? kinds.Sum() + (document.Galactose ?? 0) : null;
     }
 

@@ -1,11 +1,12 @@
 namespace Krasis.Core.Bar.Ingredients;
 
 /// <summary>How long what has been made or opened may be kept.</summary>
-/// <remarks>US Food Code 3-501.17: the day on which it was made, or its pack was opened, is day 1, and what is held at 5 °C or below keeps seven
-/// days at the most. Local code rules come first.</remarks>
+/// <remarks>US Food Code 3-501.17: the day on which it was made, or its pack was opened, is day 1, and what is held at
+/// 5 °C or below keeps seven days at the most. Local code rules come first.</remarks>
 public static class DateMarking
 {
-    /// <summary>How many days cold food keeps at the most, day 1 being the day of making (Food Code 3-501.17(A)(1)).</summary>
+    /// <summary>How many days cold food keeps at the most, day 1 being the day of making (Food Code
+    /// 3-501.17(A)(1)).</summary>
     public const int MostChilledDays = 7;
 
     /// <summary>The warmest that cold food is held, °C (Food Code 3-501.16(A)(2)).</summary>
@@ -21,5 +22,6 @@ public static class DateMarking
     /// <param name="days">What the house says; null when it has not said.</param>
     /// <param name="isChilled">Whether it must be held cold.</param>
     /// <returns>The days; null for what need not be held cold and of which nothing is said.</returns>
-    public static int? Days(int? days, bool isChilled) => isChilled ? Math.Min(days ?? MostChilledDays, MostChilledDays) : days;
+    public static int? Days(int? days, bool isChilled) =>
+        isChilled ? Math.Min(days ?? MostChilledDays, MostChilledDays) : days;
 }

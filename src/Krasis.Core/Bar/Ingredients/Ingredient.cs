@@ -7,12 +7,14 @@ namespace Krasis.Core.Bar.Ingredients;
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What the bar calls it.</param>
 /// <param name="Kind">What sort of thing it is.</param>
-/// <param name="Density">Its density as served; for ice, that of the solid; for a powder, as it lies in a spoon.</param>
+/// <param name="Density">Its density as served; for ice, that of the solid; for a powder, as it lies in a
+/// spoon.</param>
 /// <param name="Colour">Its colour in drawings, as <c>#rrggbb</c>.</param>
 /// <param name="PieceMass">The mass of one piece of ice; null for everything else.</param>
-/// <param name="Strength">Coffee solids by mass in a coffee that is not espresso, in coffee ice and in a part with coffee in
-/// it; null when not known, and where there is no coffee.</param>
-/// <param name="Sugars">The sugars in it, every kind; null when they are not known. See <see cref="IsSugarTaken"/>.</param>
+/// <param name="Strength">Coffee solids by mass in a coffee that is not espresso, in coffee ice and in a part with
+/// coffee in it; null when not known, and where there is no coffee.</param>
+/// <param name="Sugars">The sugars in it, every kind; null when they are not known. See
+/// <see cref="IsSugarTaken"/>.</param>
 public sealed record Ingredient(
     IngredientId Id,
     string Name,
@@ -21,7 +23,8 @@ public sealed record Ingredient(
     string Colour,
     Grams? PieceMass,
     Percent? Strength,
-    IReadOnlyDictionary<Sugar, GramsPer100Grams>? Sugars)
+    IReadOnlyDictionary<Sugar, GramsPer100Grams>? Sugars
+)
 {
     /// <summary>Whether it is coffee, espresso or brewed.</summary>
     public bool IsCoffee => Kind is IngredientKind.Espresso or IngredientKind.Coffee;
@@ -29,30 +32,34 @@ public sealed record Ingredient(
     /// <summary>Whether it is ice.</summary>
     public bool IsIce => Kind == IngredientKind.Ice;
 
-    /// <summary>Whether it brings nothing and costs nothing unless something is entered of it: water, and ice of water.</summary>
-    public bool IsKnownAsNothing => Kind == IngredientKind.Water || (IsIce && Strength is null or { Value: 0 } && Sugars is null);
+    /// <summary>Whether it brings nothing and costs nothing unless something is entered of it: water, and ice of
+    /// water.</summary>
+    public bool IsKnownAsNothing =>
+        Kind == IngredientKind.Water || (IsIce && Strength is null or { Value: 0 } && Sugars is null);
 
-    /// <summary>Whether it has no sugars to speak of although nobody has entered that: black coffee, and what is known as nothing.</summary>
+    /// <summary>Whether it has no sugars to speak of although nobody has entered that: black coffee, and what is known
+    /// as nothing.</summary>
     public bool IsUnsweet => Sugars is null && (IsKnownAsNothing || (IsCoffee && Composition.Sugars is null or 0));
 
     /// <summary>Whether it stands on the drink or clings to the cup and is no part of the liquid.</summary>
     public bool IsTopping => Kind == IngredientKind.Topping;
 
-    /// <summary>Whether the kinds of its sugars, or some of them, are taken to be as usual of such a thing, because its label does not say
-    /// them.</summary>
+    /// <summary>Whether the kinds of its sugars, or some of them, are taken to be as usual of such a thing, because its
+    /// label does not say them.</summary>
     public bool IsSugarTaken { get; init; }
 
     /// <summary>What sweetens it without being sugar, g in 100 g.</summary>
     public IReadOnlyDictionary<Sweetener, double> Sweeteners { get; init; } = new Dictionary<Sweetener, double>();
 
-    /// <summary>The share of it by mass that is milk, cream or a plant drink: all of a milk, none of anything else, and of a part what went in of
-    /// them, which is more than one where much was boiled away.</summary>
+    /// <summary>The share of it by mass that is milk, cream or a plant drink: all of a milk, none of anything else, and
+    /// of a part what went in of them, which is more than one where much was boiled away.</summary>
     public double MilkShare { get; init; } = Kind == IngredientKind.Milk ? 1 : 0;
 
     /// <summary>The share of it by mass that is coffee, likewise.</summary>
     public double CoffeeShare { get; init; } = Kind is IngredientKind.Espresso or IngredientKind.Coffee ? 1 : 0;
 
-    /// <summary>The caffeine of the ground coffee that it is made of; null for what is not coffee, and when it is not known.</summary>
+    /// <summary>The caffeine of the ground coffee that it is made of; null for what is not coffee, and when it is not
+    /// known.</summary>
     public Roast? Roast { get; init; }
 
     /// <summary>The coffee that ice was frozen from; null for everything else.</summary>
@@ -64,7 +71,8 @@ public sealed record Ingredient(
     /// <summary>What its label says of allergens; null when nobody has looked.</summary>
     public AllergenStatement? Allergens { get; init; }
 
-    /// <summary>What a gram of it costs; null when not known. Of a coffee that a recipe makes, as it stands in the bar, by the dose.</summary>
+    /// <summary>What a gram of it costs; null when not known. Of a coffee that a recipe makes, as it stands in the bar,
+    /// by the dose.</summary>
     public Money? PricePerGram { get; init; }
 
     /// <summary>How warm it is when it goes into the cup.</summary>

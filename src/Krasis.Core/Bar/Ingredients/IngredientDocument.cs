@@ -13,8 +13,8 @@ public sealed record IngredientDocument
     /// <summary>One of espresso, coffee, milk, syrup, sauce, water, ice, powder, topping, flavour.</summary>
     public string? Kind { get; init; }
 
-    /// <summary>Density as served, g/ml; of a powder, as it lies in a spoon. Not used for ice, whose density is known, and
-    /// not needed where <see cref="Brix"/> is said.</summary>
+    /// <summary>Density as served, g/ml; of a powder, as it lies in a spoon. Not used for ice, whose density is known,
+    /// and not needed where <see cref="Brix"/> is said.</summary>
     public double? DensityGramsPerMl { get; init; }
 
     /// <summary>Grams of sugar in 100 g of a syrup, as a refractometer shows it; gives the density.</summary>
@@ -29,7 +29,8 @@ public sealed record IngredientDocument
     /// <summary>The share of a heap of ice that is ice, %. For ice only.</summary>
     public double? SolidPercent { get; init; }
 
-    /// <summary>The id of the brewed coffee that the ice was frozen from: what that brings, the ice brings. For ice only.</summary>
+    /// <summary>The id of the brewed coffee that the ice was frozen from: what that brings, the ice brings. For ice
+    /// only.</summary>
     public string? FrozenFrom { get; init; }
 
     /// <summary>How warm it is when it goes into the cup, °C.</summary>
@@ -38,23 +39,26 @@ public sealed record IngredientDocument
     /// <summary>Heat that warms a gram by a kelvin, J.</summary>
     public double? SpecificHeat { get; init; }
 
-    /// <summary>Coffee solids, % by mass. For brewed coffee, coffee ice and instant coffee; espresso has it from its recipe.</summary>
+    /// <summary>Coffee solids, % by mass. For brewed coffee, coffee ice and instant coffee; espresso has it from its
+    /// recipe.</summary>
     public double? StrengthPercent { get; init; }
 
-    /// <summary>Caffeine in the ground or instant coffee that it is made of, % by mass: arabica about 1.2, robusta about 2.2.</summary>
+    /// <summary>Caffeine in the ground or instant coffee that it is made of, % by mass: arabica about 1.2, robusta
+    /// about 2.2.</summary>
     public double? RoastCaffeinePercent { get; init; }
 
     /// <summary>How far that may be off, % of it; 10 when it is missing.</summary>
     public double? RoastCaffeineSpreadPercent { get; init; }
 
-    /// <summary>What is in 100 g of it. Not needed for coffee, water and ice. The caffeine of a coffee that a recipe makes goes by
-    /// <see cref="RoastCaffeinePercent"/>.</summary>
+    /// <summary>What is in 100 g of it. Not needed for coffee, water and ice. The caffeine of a coffee that a recipe
+    /// makes goes by <see cref="RoastCaffeinePercent"/>.</summary>
     public CompositionDocument? Per100g { get; init; }
 
     /// <summary>What the label says of allergens; null while nobody has looked.</summary>
     public AllergenDocument? Allergens { get; init; }
 
-    /// <summary>How much is in a pack, in <see cref="PackMeasure"/>; of a coffee that a recipe makes, of the ground coffee.</summary>
+    /// <summary>How much is in a pack, in <see cref="PackMeasure"/>; of a coffee that a recipe makes, of the ground
+    /// coffee.</summary>
     public double? PackAmount { get; init; }
 
     /// <summary>g or ml.</summary>

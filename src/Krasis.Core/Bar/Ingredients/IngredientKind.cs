@@ -1,6 +1,7 @@
 namespace Krasis.Core.Bar.Ingredients;
 
-/// <summary>What sort of thing an ingredient is; it decides how the bar rounds it and how it behaves in the cup.</summary>
+/// <summary>What sort of thing an ingredient is; it decides how the bar rounds it and how it behaves in the
+/// cup.</summary>
 public enum IngredientKind
 {
     /// <summary>Espresso, made by an espresso recipe and poured in shots.</summary>

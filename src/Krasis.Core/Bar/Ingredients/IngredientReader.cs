@@ -27,13 +27,25 @@ public static partial class IngredientReader
 
         // From tea-like filter coffee to a concentrate for diluting; instant powder dissolves whole.
         var strength = kind is IngredientKind.Coffee or IngredientKind.Ice or IngredientKind.Powder
-            ? fields.Optional("strengthPercent", document.StrengthPercent, kind == IngredientKind.Coffee ? 0.1 : 0, kind == IngredientKind.Powder ? 100 : 30, "%")
+            ? fields.Optional(
+                "strengthPercent",
+                document.StrengthPercent,
+                kind == IngredientKind.Coffee ? 0.1 : 0,
+                kind == IngredientKind.Powder ? 100 : 30,
+                "%"
+            )
             : null;
         var served = fields.Optional("servedCelsius", document.ServedCelsius, isIce ? -30 : -5, isIce ? 0 : 100, "°C");
         var heat = fields.Optional("specificHeat", document.SpecificHeat, 0.5, 4.5, "J/(g·K)");
         var isPlain = kind is IngredientKind.Water || (isIce && document.Per100g is null && strength is null or 0);
-        var composition = isPlain && document.Per100g is null ? Composition.Nothing : CompositionReader.Read(document.Per100g, fields);
-        var allergens = isPlain && document.Allergens is null ? AllergenStatement.None : AllergenReader.Read(document.Allergens, fields);
+        var composition =
+            isPlain && document.Per100g is null
+                ? Composition.Nothing
+                : CompositionReader.Read(document.Per100g, fields);
+        var allergens =
+            isPlain && document.Allergens is null
+                ? AllergenStatement.None
+                : AllergenReader.Read(document.Allergens, fields);
         var sugars = SugarReader.Read(document.Per100g, kind, allergens, fields);
         var sweeteners = SugarReader.ReadSweeteners(document.Per100g, fields);
         var roast = ReadRoast(document, kind, fields);
@@ -43,29 +55,42 @@ public static partial class IngredientReader
         var foams = fields.Optional("foamsColdBelowCelsius", document.FoamsColdBelowCelsius, -5, 40, "°C");
         var steams = fields.Optional("steamsBelowCelsius", document.SteamsBelowCelsius, 30, 100, "°C");
         var useBy = ReadUseBy(document.OpenedOn, "openedOn", document.OpenedDays, "openedDays", fields);
-        var frozen = isIce && document.FrozenFrom is not null ? new IngredientId(fields.Id("frozenFrom", document.FrozenFrom)) : default(IngredientId?);
+        var frozen =
+            isIce && document.FrozenFrom is not null
+                ? new IngredientId(fields.Id("frozenFrom", document.FrozenFrom))
+                : default(IngredientId?);
         _ = fields.Note("source", document.Source);
         var colour = ReadColour(document.Colour, fields);
-        return fields.Finish(() => new Ingredient(
-            new IngredientId(id), name, kind, density, colour, isIce ? Grams.From(piece) : null, AsPercent(strength), sugars?.Kinds)
-        {
-            FrozenFrom = frozen,
-            IsSugarTaken = sugars?.IsTaken ?? false,
-            Sweeteners = sweeteners,
-            Roast = roast,
-            Composition = composition,
-            Allergens = allergens,
-            PricePerGram = price,
-            ServedAt = served is { } celsius ? Celsius.From(celsius) : IngredientDefaults.ServedAt(kind),
-            SpecificHeat = heat is { } joules ? SpecificHeat.From(joules) : IngredientDefaults.SpecificHeat(kind),
-            SolidFraction = (solid / 100) ?? IngredientDefaults.SolidFraction,
-            MostPerDrink = most is { } grams ? Grams.From(grams) : null,
-            UsualMlPer100Ml = usual,
-            FoamsColdBelow = foams is { } cold ? Celsius.From(cold) : null,
-            SteamsBelow = steams is { } hot ? Celsius.From(hot) : null,
-            UseBy = useBy,
-            IsChilled = document.Chilled ?? kind == IngredientKind.Milk,
-        });
+        return fields.Finish(() =>
+            new Ingredient(
+                new IngredientId(id),
+                name,
+                kind,
+                density,
+                colour,
+                isIce ? Grams.From(piece) : null,
+                AsPercent(strength),
+                sugars?.Kinds
+            )
+            {
+                FrozenFrom = frozen,
+                IsSugarTaken = sugars?.IsTaken ?? false,
+                Sweeteners = sweeteners,
+                Roast = roast,
+                Composition = composition,
+                Allergens = allergens,
+                PricePerGram = price,
+                ServedAt = served is { } celsius ? Celsius.From(celsius) : IngredientDefaults.ServedAt(kind),
+                SpecificHeat = heat is { } joules ? SpecificHeat.From(joules) : IngredientDefaults.SpecificHeat(kind),
+                SolidFraction = (solid / 100) ?? IngredientDefaults.SolidFraction,
+                MostPerDrink = most is { } grams ? Grams.From(grams) : null,
+                UsualMlPer100Ml = usual,
+                FoamsColdBelow = foams is { } cold ? Celsius.From(cold) : null,
+                SteamsBelow = steams is { } hot ? Celsius.From(hot) : null,
+                UseBy = useBy,
+                IsChilled = document.Chilled ?? kind == IngredientKind.Milk,
+            }
+        );
     }
 
     /// <summary>Reads a colour, for whatever else has one.</summary>
@@ -81,7 +106,13 @@ public static partial class IngredientReader
     }
 
     /// <summary>The last day of something that keeps so many days from a day on.</summary>
-    internal static DateOnly? ReadUseBy(string? from, string fromField, double? days, string daysField, FieldReader fields)
+    internal static DateOnly? ReadUseBy(
+        string? from,
+        string fromField,
+        double? days,
+        string daysField,
+        FieldReader fields
+    )
     {
         var day = fields.Day(fromField, from);
         var keeps = days is null ? default(int?) : fields.Whole(daysField, days, 0, 1000, "days");
@@ -114,7 +145,12 @@ public static partial class IngredientReader
         var price = fields.Number("packPrice", document.PackPrice, 0, 100_000, "");
         if (document.PackMeasure is not (null or "g" or "ml"))
         {
-            fields.Report("packMeasure", document.PackMeasure, $"'{Problem.Shorten(document.PackMeasure)}' does not say how much a pack holds.", "g, ml");
+            fields.Report(
+                "packMeasure",
+                document.PackMeasure,
+                $"'{Problem.Shorten(document.PackMeasure)}' does not say how much a pack holds.",
+                "g, ml"
+            );
         }
 
         var grams = document.PackMeasure == "ml" ? amount * density.Value : amount;

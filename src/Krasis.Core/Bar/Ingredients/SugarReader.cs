@@ -15,10 +15,14 @@ internal static class SugarReader
     /// <param name="kind">What sort of ingredient it is, for the kind of what the label leaves open.</param>
     /// <param name="allergens">What its label says of allergens, which tells a dairy milk from a plant drink.</param>
     /// <param name="fields">Takes the problems, under the field <c>per100g</c>.</param>
-    /// <returns>The sugars by kind, and whether some of it was taken as usual of such an ingredient; null when neither the sum nor every
-    /// kind is said: a sum with a gap in it is not a sum.</returns>
+    /// <returns>The sugars by kind, and whether some of it was taken as usual of such an ingredient; null when neither
+    /// the sum nor every kind is said: a sum with a gap in it is not a sum.</returns>
     public static (IReadOnlyDictionary<Sugar, GramsPer100Grams> Kinds, bool IsTaken)? Read(
-        CompositionDocument? document, IngredientKind kind, AllergenStatement? allergens, FieldReader fields)
+        CompositionDocument? document,
+        IngredientKind kind,
+        AllergenStatement? allergens,
+        FieldReader fields
+    )
     {
         if (document is null)
         {
@@ -37,11 +41,21 @@ internal static class SugarReader
         var total = given.Values.Sum();
         if (total > 100)
         {
-            fields.Report("per100g", Say(total), $"The sugars add up to {Say(total)} g in 100 g.", "at most 100 g of sugars together");
+            fields.Report(
+                "per100g",
+                Say(total),
+                $"The sugars add up to {Say(total)} g in 100 g.",
+                "at most 100 g of sugars together"
+            );
         }
         else if (document.Sugars is { } all && total > all + CompositionReader.RoundingSlack)
         {
-            fields.Report("per100g.sugars", Say(all), $"The kinds of sugar add up to {Say(total)} g, which is more than the {Say(all)} g of sugars.", $"at least {Say(total)} g");
+            fields.Report(
+                "per100g.sugars",
+                Say(all),
+                $"The kinds of sugar add up to {Say(total)} g, which is more than the {Say(all)} g of sugars.",
+                $"at least {Say(total)} g"
+            );
         }
 
         var isEach = Enum.GetValues<Sugar>().All(sugar => sugar == Sugar.Galactose || given.ContainsKey(sugar));
@@ -58,16 +72,28 @@ internal static class SugarReader
             given[usual] = given.GetValueOrDefault(usual) + open;
         }
 
-        return (Enum.GetValues<Sugar>().ToDictionary(sugar => sugar, sugar => GramsPer100Grams.From(given.GetValueOrDefault(sugar))), isTaken);
+        return (
+            Enum.GetValues<Sugar>()
+                .ToDictionary(sugar => sugar, sugar => GramsPer100Grams.From(given.GetValueOrDefault(sugar))),
+            isTaken
+        );
     }
 
     /// <summary>Reads what sweetens without being sugar.</summary>
-    public static IReadOnlyDictionary<Sweetener, double> ReadSweeteners(CompositionDocument? document, FieldReader fields)
+    public static IReadOnlyDictionary<Sweetener, double> ReadSweeteners(
+        CompositionDocument? document,
+        FieldReader fields
+    )
     {
         var found = new Dictionary<Sweetener, double>();
         foreach (var (sweetener, grams) in document is null ? [] : Given(document.Sweeteners))
         {
-            if (grams is not null && fields.Number($"per100g.sweeteners.{Choice.Word(sweetener)}", grams, 0, 100, "g") is > 0 and var known)
+            if (
+                grams is not null
+                && fields.Number($"per100g.sweeteners.{Choice.Word(sweetener)}", grams, 0, 100, "g")
+                    is > 0
+                        and var known
+            )
             {
                 found[sweetener] = known;
             }
@@ -78,28 +104,31 @@ internal static class SugarReader
 
     /// <summary>The kinds of sugar in a document.</summary>
     internal static IEnumerable<(Sugar Sugar, double? Given)> Given(CompositionDocument document) =>
-    [
-        (Sugar.Sucrose, document.Sucrose),
-        (Sugar.Glucose, document.Glucose),
-        (Sugar.Fructose, document.Fructose),
-        (Sugar.Lactose, document.Lactose),
-        (Sugar.Maltose, document.Maltose),
-        (Sugar.Galactose, document.Galactose),
-    ];
+        [
+            (Sugar.Sucrose, document.Sucrose),
+            (Sugar.Glucose, document.Glucose),
+            (Sugar.Fructose, document.Fructose),
+            (Sugar.Lactose, document.Lactose),
+            (Sugar.Maltose, document.Maltose),
+            (Sugar.Galactose, document.Galactose),
+        ];
 
-    private static IEnumerable<(Sweetener Sweetener, double? Given)> Given(SweetenerDocument? document) => document is null ? [] :
-    [
-        (Sweetener.Erythritol, document.Erythritol),
-        (Sweetener.Xylitol, document.Xylitol),
-        (Sweetener.Maltitol, document.Maltitol),
-        (Sweetener.Allulose, document.Allulose),
-        (Sweetener.Aspartame, document.Aspartame),
-        (Sweetener.SteviolGlycosides, document.SteviolGlycosides),
-        (Sweetener.Sucralose, document.Sucralose),
-    ];
+    private static IEnumerable<(Sweetener Sweetener, double? Given)> Given(SweetenerDocument? document) =>
+        document is null
+            ? []
+            :
+            [
+                (Sweetener.Erythritol, document.Erythritol),
+                (Sweetener.Xylitol, document.Xylitol),
+                (Sweetener.Maltitol, document.Maltitol),
+                (Sweetener.Allulose, document.Allulose),
+                (Sweetener.Aspartame, document.Aspartame),
+                (Sweetener.SteviolGlycosides, document.SteviolGlycosides),
+                (Sweetener.Sucralose, document.Sucralose),
+            ];
 
-    // Milk has lactose, and where that has been split, as in lactose-free milk, as much galactose as glucose; an oat drink's sugars come of its
-    // starch; everything else is sweetened with table sugar (common practice, no source).
+    // Milk has lactose, and where that has been split, as in lactose-free milk, as much galactose as glucose; an oat
+    // drink's sugars come of its starch; everything else is sweetened with table sugar (common practice, no source).
     private static Sugar Usual(IngredientKind kind, AllergenStatement? allergens, Dictionary<Sugar, double> given)
     {
         if (kind != IngredientKind.Milk)

@@ -1,6 +1,7 @@
 namespace Krasis.Core.Bar.Ingredients;
 
-/// <summary>What sweetens 100 g of an ingredient without being sugar, g, as it is entered and stored. What is missing is not in it.</summary>
+/// <summary>What sweetens 100 g of an ingredient without being sugar, g, as it is entered and stored. What is missing
+/// is not in it.</summary>
 public sealed record SweetenerDocument
 {
     /// <summary>Erythritol, g.</summary>

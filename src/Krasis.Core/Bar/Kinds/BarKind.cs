@@ -19,7 +19,8 @@ public abstract class BarKind
 
     /// <summary>How the fields of one of them begin in problems.</summary>
     /// <param name="index">Its place among them, from 0.</param>
-    public string PathOf(int index) => OnlyId is null ? $"{Name}[{index.ToString(CultureInfo.InvariantCulture)}]" : Name;
+    public string PathOf(int index) =>
+        OnlyId is null ? $"{Name}[{index.ToString(CultureInfo.InvariantCulture)}]" : Name;
 
     /// <summary>The ids of those of a bar that can be read, in its order.</summary>
     public abstract IReadOnlyList<string> IdsIn(BarDocument bar);
@@ -64,10 +65,12 @@ public abstract class BarKind<TDocument> : BarKind
     public Func<TDocument?, TDocument, DateOnly, TDocument> Stamp { get; init; } = (_, document, _) => document;
 
     /// <inheritdoc/>
-    public override IReadOnlyList<string> IdsIn(BarDocument bar) => [.. From(bar).Select(document => Id(document)?.Trim() ?? "")];
+    public override IReadOnlyList<string> IdsIn(BarDocument bar) =>
+        [.. From(bar).Select(document => Id(document)?.Trim() ?? "")];
 
     /// <inheritdoc/>
-    public override string? NameIn(BarDocument bar, int index) => From(bar).ElementAtOrDefault(index) is { } document ? Called(document) : null;
+    public override string? NameIn(BarDocument bar, int index) =>
+        From(bar).ElementAtOrDefault(index) is { } document ? Called(document) : null;
 
     /// <inheritdoc/>
     public override Func<BarNeeds, bool> Need(BarDocument bar, string id)
@@ -77,7 +80,8 @@ public abstract class BarKind<TDocument> : BarKind
     }
 
     /// <inheritdoc/>
-    public override BarDocument Keep(BarDocument bar, BarNeeds needs) => IsKeptWhole ? bar : Into(bar, [.. From(bar).Where(document => IsUsed(document, needs))]);
+    public override BarDocument Keep(BarDocument bar, BarNeeds needs) =>
+        IsKeptWhole ? bar : Into(bar, [.. From(bar).Where(document => IsUsed(document, needs))]);
 }
 
 /// <summary>A sort of fact with its document and what that comes to.</summary>
@@ -87,7 +91,8 @@ public sealed class BarKind<TDocument, TMeasured> : BarKind<TDocument>
     where TDocument : class
     where TMeasured : class
 {
-    /// <summary>What a document's measurements come to, even while it is half entered; null when nothing can be said yet.</summary>
+    /// <summary>What a document's measurements come to, even while it is half entered; null when nothing can be said
+    /// yet.</summary>
     public required Func<TDocument, Bench, TMeasured?> Measure { get; init; }
 
     /// <inheritdoc/>

@@ -5,7 +5,12 @@ namespace Krasis.Core.Bar.Kinds;
 /// <param name="Ingredients">The ingredients and parts, with all that is in them.</param>
 /// <param name="Foams">The foam levels.</param>
 /// <param name="IsSteamed">Whether milk is steamed.</param>
-public sealed record BarNeeds(IReadOnlySet<string> Cups, IReadOnlySet<string> Ingredients, IReadOnlySet<string> Foams, bool IsSteamed)
+public sealed record BarNeeds(
+    IReadOnlySet<string> Cups,
+    IReadOnlySet<string> Ingredients,
+    IReadOnlySet<string> Foams,
+    bool IsSteamed
+)
 {
     /// <summary>Whether a cup is needed.</summary>
     public bool Cup(string? id) => id is not null && Cups.Contains(id);

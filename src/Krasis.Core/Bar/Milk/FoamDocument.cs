@@ -12,10 +12,12 @@ public sealed record FoamDocument
     /// <summary>By how much the volume grows, %; of the milk and the steam in it.</summary>
     public double? OverrunPercent { get; init; }
 
-    /// <summary>What 100 ml of cold whole milk became, ml, as read off a jug; gives the growth where that is not said.</summary>
+    /// <summary>What 100 ml of cold whole milk became, ml, as read off a jug; gives the growth where that is not
+    /// said.</summary>
     public double? GrownMl { get; init; }
 
-    /// <summary>What it is foamed with: wand, mixer, whisk, jar; a wand where it is warmed and a mixer where not when it is missing.</summary>
+    /// <summary>What it is foamed with: wand, mixer, whisk, jar; a wand where it is warmed and a mixer where not when
+    /// it is missing.</summary>
     public string? Tool { get; init; }
 
     /// <summary>The fattest that it manages, g of fat in 100 g; as that tool usually does when it is missing.</summary>

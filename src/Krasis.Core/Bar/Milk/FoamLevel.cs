@@ -13,7 +13,16 @@ namespace Krasis.Core.Bar.Milk;
 /// <param name="From">How warm the milk is before.</param>
 /// <param name="To">How warm it is after.</param>
 /// <param name="Steam">How hot the steam is.</param>
-public sealed record FoamLevel(FoamId Id, string Name, double Overrun, int? Thirds, bool IsCold, Celsius From, Celsius To, Celsius Steam)
+public sealed record FoamLevel(
+    FoamId Id,
+    string Name,
+    double Overrun,
+    int? Thirds,
+    bool IsCold,
+    Celsius From,
+    Celsius To,
+    Celsius Steam
+)
 {
     /// <summary>What it is foamed with.</summary>
     public FoamTool Tool { get; init; }
@@ -25,26 +34,29 @@ public sealed record FoamLevel(FoamId Id, string Name, double Overrun, int? Thir
     public bool Manages(Ingredient milk) => milk.Composition.Fat is not { } fat || fat <= MostFat + 1e-9;
 
     /// <summary>What a tool is called.</summary>
-    public static string Words(FoamTool tool) => tool switch
-    {
-        FoamTool.Wand => "steam wand",
-        FoamTool.Mixer => "strong mixer",
-        FoamTool.Whisk => "weak whisk",
-        _ => "jar",
-    };
+    public static string Words(FoamTool tool) =>
+        tool switch
+        {
+            FoamTool.Wand => "steam wand",
+            FoamTool.Mixer => "strong mixer",
+            FoamTool.Whisk => "weak whisk",
+            _ => "jar",
+        };
 
     /// <summary>What milk is foamed with where it is not said.</summary>
     public static FoamTool UsualTool(bool isCold) => isCold ? FoamTool.Mixer : FoamTool.Wand;
 
-    /// <summary>What a tool manages, g of fat in 100 g (common practice, no source): a wand and a strong mixer anything that is poured; a jar up
-    /// to whole milk; a weak whisk skimmed milk, and hardly whole.</summary>
-    public static double UsualMostFat(FoamTool tool) => tool switch
-    {
-        FoamTool.Whisk => 1,
-        FoamTool.Jar => 4.5,
-        _ => 100,
-    };
+    /// <summary>What a tool manages, g of fat in 100 g (common practice, no source): a wand and a strong mixer anything
+    /// that is poured; a jar up to whole milk; a weak whisk skimmed milk, and hardly whole.</summary>
+    public static double UsualMostFat(FoamTool tool) =>
+        tool switch
+        {
+            FoamTool.Whisk => 1,
+            FoamTool.Jar => 4.5,
+            _ => 100,
+        };
 
     /// <summary>Grams of steam that condense into a gram of milk of a specific heat.</summary>
-    public double CondensatePerGram(SpecificHeat milk) => IsCold ? 0 : SteamHeat.CondensatePerGram(milk, From, To, Steam);
+    public double CondensatePerGram(SpecificHeat milk) =>
+        IsCold ? 0 : SteamHeat.CondensatePerGram(milk, From, To, Steam);
 }

@@ -4,14 +4,22 @@ using Krasis.Core.Quantities;
 namespace Krasis.Core.Bar.Milk;
 
 /// <summary>What a foam level does to 100 ml of cold whole milk.</summary>
-/// <param name="Overrun">Volume gained by foaming, as entered or as read off a jug; null before the level can be read.</param>
+/// <param name="Overrun">Volume gained by foaming, as entered or as read off a jug; null before the level can be
+/// read.</param>
 /// <param name="Steam">Steam that condenses into it; null before the level can be read.</param>
 /// <param name="Liquid">Its volume afterwards without the air; null before the level can be read.</param>
 /// <param name="Volume">Its volume afterwards with the air; null before the level can be read.</param>
 /// <param name="Says">The rest in sentences.</param>
-public sealed record FoamMeasured(Percent? Overrun, Grams? Steam, Millilitres? Liquid, Millilitres? Volume, IReadOnlyList<string> Says)
+public sealed record FoamMeasured(
+    Percent? Overrun,
+    Grams? Steam,
+    Millilitres? Liquid,
+    Millilitres? Volume,
+    IReadOnlyList<string> Says
+)
 {
-    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the level is read.</summary>
+    /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the level is
+    /// read.</summary>
     public static FoamMeasured Of(FoamDocument document, HouseRules house)
     {
         var read = FoamReader.Read(document with { Id = "new", Name = "New" });
@@ -23,7 +31,13 @@ public sealed record FoamMeasured(Percent? Overrun, Grams? Steam, Millilitres? L
         var level = read.Value;
         var liquid = FoamReader.LiquidOf100(level.IsCold, level.From, level.To, level.Steam);
         var steam = liquid - 100;
-        return new FoamMeasured(Percent.From(level.Overrun * 100), Grams.From(steam), Millilitres.From(liquid), Millilitres.From(liquid * (1 + level.Overrun)), [.. Sentences(level, house)]);
+        return new FoamMeasured(
+            Percent.From(level.Overrun * 100),
+            Grams.From(steam),
+            Millilitres.From(liquid),
+            Millilitres.From(liquid * (1 + level.Overrun)),
+            [.. Sentences(level, house)]
+        );
     }
 
     private static IEnumerable<string> Sentences(FoamLevel level, HouseRules house)

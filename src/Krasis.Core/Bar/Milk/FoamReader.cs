@@ -34,30 +34,58 @@ public static class FoamReader
         // Milk foamed dry grows to three times its volume; more than that is no foam to pour.
         var grown = fields.Optional("grownMl", document.GrownMl, 100, 450, "ml");
         var liquid = LiquidOf100(isCold, Celsius.From(from), Celsius.From(to), Celsius.From(steam));
-        var overrun = grown is { } ml && document.OverrunPercent is null
-            ? (ml / liquid * 100) - 100
-            : fields.Number("overrunPercent", document.OverrunPercent, 0, 300, "%");
+        var overrun =
+            grown is { } ml && document.OverrunPercent is null
+                ? (ml / liquid * 100) - 100
+                : fields.Number("overrunPercent", document.OverrunPercent, 0, 300, "%");
         if (fields.Problems.Count == 0 && overrun < 0)
         {
-            fields.Report("grownMl", $"{grown:0.#}", $"With the steam in it 100 ml of milk are more than {grown:0.#} ml even without foam.", $"at least {liquid:0.#} ml");
+            fields.Report(
+                "grownMl",
+                $"{grown:0.#}",
+                $"With the steam in it 100 ml of milk are more than {grown:0.#} ml even without foam.",
+                $"at least {liquid:0.#} ml"
+            );
         }
 
         if (fields.Problems.Count == 0 && to < from)
         {
-            fields.Report("toCelsius", to.ToString(CultureInfo.InvariantCulture), $"Steaming ends at {to:0.#} °C, colder than it begins at {from:0.#} °C.", $"at least {from:0.#} °C");
+            fields.Report(
+                "toCelsius",
+                to.ToString(CultureInfo.InvariantCulture),
+                $"Steaming ends at {to:0.#} °C, colder than it begins at {from:0.#} °C.",
+                $"at least {from:0.#} °C"
+            );
         }
 
         var tool = fields.OptionalWord<FoamTool>("tool", document.Tool) ?? FoamLevel.UsualTool(isCold);
         var fat = fields.Optional("mostFatPer100g", document.MostFatPer100g, 0, 100, "g");
-        return fields.Finish(() => new FoamLevel(
-            new FoamId(id), name, overrun / 100, thirds, isCold, Celsius.From(from), Celsius.From(to), Celsius.From(steam))
-        {
-            Tool = tool,
-            MostFat = fat ?? FoamLevel.UsualMostFat(tool),
-        });
+        return fields.Finish(() =>
+            new FoamLevel(
+                new FoamId(id),
+                name,
+                overrun / 100,
+                thirds,
+                isCold,
+                Celsius.From(from),
+                Celsius.From(to),
+                Celsius.From(steam)
+            )
+            {
+                Tool = tool,
+                MostFat = fat ?? FoamLevel.UsualMostFat(tool),
+            }
+        );
     }
 
     /// <summary>What 100 ml of cold whole milk are with the steam that has condensed in it, without air, ml.</summary>
     internal static double LiquidOf100(bool isCold, Celsius from, Celsius to, Celsius steam) =>
-        100 + (isCold ? 0 : 100 * WholeMilk * SteamHeat.CondensatePerGram(IngredientDefaults.SpecificHeat(IngredientKind.Milk), from, to, steam));
+        100
+        + (
+            isCold
+                ? 0
+                : 100
+                    * WholeMilk
+                    * SteamHeat.CondensatePerGram(IngredientDefaults.SpecificHeat(IngredientKind.Milk), from, to, steam)
+        );
 }

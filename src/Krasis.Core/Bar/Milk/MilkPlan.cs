@@ -12,9 +12,9 @@ public sealed record MilkPlan(string? Pitcher, int Pitchers, Millilitres Waste)
     /// <param name="milk">Cold milk to be steamed.</param>
     /// <param name="pitchers">The bar's pitchers.</param>
     /// <returns>The plan; null when nothing is steamed or the bar has no pitchers.</returns>
-    /// <remarks>Milk goes to just under the spout before steaming: the smallest pitcher that holds it so is taken; when none
-    /// does, as many of the largest as it needs. Milk is never steamed twice, so what a pitcher needs above the dose is
-    /// waste.</remarks>
+    /// <remarks>Milk goes to just under the spout before steaming: the smallest pitcher that holds it so is taken; when
+    /// none does, as many of the largest as it needs. Milk is never steamed twice, so what a pitcher needs above the
+    /// dose is waste.</remarks>
     public static MilkPlan? For(Millilitres milk, IReadOnlyList<Pitcher> pitchers)
     {
         if (milk.Value <= 0 || pitchers.Count == 0)

@@ -19,7 +19,12 @@ public static class PitcherReader
         var least = fields.Number("leastMl", document.LeastMl, 0, 5000, "ml");
         if (fields.Problems.Count == 0 && least > spout)
         {
-            fields.Report("leastMl", least.ToString(CultureInfo.InvariantCulture), $"The least, {least:0} ml, is more than it holds.", $"at most {spout:0} ml");
+            fields.Report(
+                "leastMl",
+                least.ToString(CultureInfo.InvariantCulture),
+                $"The least, {least:0} ml, is more than it holds.",
+                $"at most {spout:0} ml"
+            );
         }
 
         return fields.Finish(() => new Pitcher(id, name, Millilitres.From(spout), Millilitres.From(least)));

@@ -10,4 +10,11 @@ namespace Krasis.Core.Bar.Parts;
 /// <param name="Volume">The same by volume.</param>
 /// <param name="IsPart">Whether the house makes it.</param>
 /// <param name="Cost">What so much of it costs; null when not known.</param>
-public sealed record BatchLine(IngredientId Ingredient, string Name, Grams Mass, Millilitres Volume, bool IsPart, Money? Cost);
+public sealed record BatchLine(
+    IngredientId Ingredient,
+    string Name,
+    Grams Mass,
+    Millilitres Volume,
+    bool IsPart,
+    Money? Cost
+);

@@ -13,14 +13,17 @@ internal static class Blend
     /// <summary>The ingredient that a part is.</summary>
     /// <param name="part">The part.</param>
     /// <param name="shares">What goes in, by mass; together above zero.</param>
-    /// <remarks>With a loss, everything but water stays and is in less: per 100 g = Σ ÷ (mass in × (1 − loss)). The estimated
-    /// density is what is left ÷ (Σ volumes − the lost water's volume); that liquids shrink a little when they mix is
-    /// left out; its specific heat is what is left without the lost water's. What is unknown of one share is unknown of the whole.</remarks>
+    /// <remarks>With a loss, everything but water stays and is in less: per 100 g = Σ ÷ (mass in × (1 − loss)). The
+    /// estimated density is what is left ÷ (Σ volumes − the lost water's volume); that liquids shrink a little when
+    /// they mix is left out; its specific heat is what is left without the lost water's. What is unknown of one share
+    /// is unknown of the whole.</remarks>
     public static Ingredient Of(Part part, IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares)
     {
         var massIn = shares.Sum(share => share.Mass.Value);
         var mass = massIn * (1 - part.Loss);
-        var volume = shares.Sum(share => (share.Mass / share.Ingredient.DensityInDrink).Value) - (massIn * part.Loss / Water.AtRoom);
+        var volume =
+            shares.Sum(share => (share.Mass / share.Ingredient.DensityInDrink).Value)
+            - (massIn * part.Loss / Water.AtRoom);
         var perHundred = 100 / mass;
         return new Ingredient(
             part.Id,
@@ -30,23 +33,57 @@ internal static class Blend
             part.Colour,
             null,
             Strength(shares, perHundred),
-            Sugars(shares, perHundred))
+            Sugars(shares, perHundred)
+        )
         {
             IsSugarTaken = shares.Any(share => share.Ingredient.IsSugarTaken && share.Mass.Value > 0),
-            Sweeteners = shares.SelectMany(share => share.Ingredient.Sweeteners.Select(entry => (entry.Key, Grams: entry.Value * share.Mass.Value / 100)))
-                .GroupBy(entry => entry.Key).ToDictionary(group => group.Key, group => group.Sum(entry => entry.Grams) * perHundred),
+            Sweeteners = shares
+                .SelectMany(share =>
+                    share.Ingredient.Sweeteners.Select(entry =>
+                        (entry.Key, Grams: entry.Value * share.Mass.Value / 100)
+                    )
+                )
+                .GroupBy(entry => entry.Key)
+                .ToDictionary(group => group.Key, group => group.Sum(entry => entry.Grams) * perHundred),
             MilkShare = MilkShare(part, shares, mass),
             CoffeeShare = shares.Sum(share => share.Mass.Value * share.Ingredient.CoffeeShare) / mass,
-            Composition = shares.Aggregate(Composition.Nothing, (sum, share) => share.Ingredient.Composition.AddTo(sum, share.Mass.Value)).Times(perHundred),
+            Composition = shares
+                .Aggregate(Composition.Nothing, (sum, share) =>
+                    share.Ingredient.Composition.AddTo(sum, share.Mass.Value)
+                )
+                .Times(perHundred),
             Allergens = shares.Aggregate<(Ingredient Ingredient, Grams), AllergenStatement?>(
-                AllergenStatement.None, (sum, share) => share.Ingredient.Allergens is { } allergens ? sum?.With(allergens) : null),
+                AllergenStatement.None,
+                (sum, share) => share.Ingredient.Allergens is { } allergens ? sum?.With(allergens) : null
+            ),
             PricePerGram = Price(shares, mass),
             ServedAt = part.ServedAt ?? IngredientDefaults.ServedAt(part.Kind),
-            SpecificHeat = SpecificHeat.From(Math.Clamp(
-                (shares.Sum(share => share.Mass.Value * share.Ingredient.SpecificHeat.Value) - (massIn * part.Loss * Water.SpecificHeat)) / mass, LeastSpecificHeat, Water.SpecificHeat)),
-            UseBy = shares.Select(share => share.Ingredient.UseBy).Append(part.UseBy).Where(day => day is not null).DefaultIfEmpty(null).Min(),
+            SpecificHeat = SpecificHeat.From(
+                Math.Clamp(
+                    (
+                        shares.Sum(share => share.Mass.Value * share.Ingredient.SpecificHeat.Value)
+                        - (massIn * part.Loss * Water.SpecificHeat)
+                    ) / mass,
+                    LeastSpecificHeat,
+                    Water.SpecificHeat
+                )
+            ),
+            UseBy = shares
+                .Select(share => share.Ingredient.UseBy)
+                .Append(part.UseBy)
+                .Where(day => day is not null)
+                .DefaultIfEmpty(null)
+                .Min(),
             IsChilled = part.IsChilled ?? shares.Any(share => share.Ingredient.IsChilled),
-            MadeOf = [.. shares.Where(share => share.Mass.Value > 0 && share.Ingredient.MilkShare < 1 && !share.Ingredient.IsKnownAsNothing).Select(share => share.Ingredient.Name).Distinct()],
+            MadeOf =
+            [
+                .. shares
+                    .Where(share =>
+                        share.Mass.Value > 0 && share.Ingredient.MilkShare < 1 && !share.Ingredient.IsKnownAsNothing
+                    )
+                    .Select(share => share.Ingredient.Name)
+                    .Distinct(),
+            ],
             IsPart = true,
         };
     }
@@ -69,7 +106,10 @@ internal static class Blend
         return solids is { } known ? Percent.From(known * perHundred) : null;
     }
 
-    private static Dictionary<Sugar, GramsPer100Grams>? Sugars(IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double perHundred)
+    private static Dictionary<Sugar, GramsPer100Grams>? Sugars(
+        IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares,
+        double perHundred
+    )
     {
         var sums = Enum.GetValues<Sugar>().ToDictionary(sugar => sugar, _ => 0.0);
         foreach (var (ingredient, mass) in shares)

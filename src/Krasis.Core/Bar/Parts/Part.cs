@@ -3,7 +3,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Parts;
 
-/// <summary>Something the house makes for its drinks, read by itself: what goes into it is not yet known to be there.</summary>
+/// <summary>Something the house makes for its drinks, read by itself: what goes into it is not yet known to be
+/// there.</summary>
 /// <param name="Id">Its id, among the ingredients.</param>
 /// <param name="Name">What the bar calls it.</param>
 /// <param name="Kind">What sort of ingredient it is in a drink.</param>
@@ -24,4 +25,5 @@ public sealed record Part(
     Density? Density,
     Celsius? ServedAt,
     DateOnly? UseBy,
-    bool? IsChilled);
+    bool? IsChilled
+);

@@ -18,7 +18,8 @@ public sealed record PartDocument
     /// <summary>What goes in.</summary>
     public IReadOnlyList<PartLineDocument> Lines { get; init; } = [];
 
-    /// <summary>mass or volume when the amounts are parts of a ratio (1 : 2 : 3); missing when they are measures.</summary>
+    /// <summary>mass or volume when the amounts are parts of a ratio (1 : 2 : 3); missing when they are
+    /// measures.</summary>
     public string? Ratio { get; init; }
 
     /// <summary>Water that is lost in the making, % of what went in by mass.</summary>

@@ -10,5 +10,6 @@ namespace Krasis.Core.Bar.Parts;
 public sealed record PartLine(IngredientId Ingredient, double Amount, Measure Measure)
 {
     /// <summary>Its mass at a density.</summary>
-    public Grams MassAt(Density density) => Measure.Kind == MeasureKind.Mass ? Measure.ToGrams(Amount) : Measure.ToMillilitres(Amount) * density;
+    public Grams MassAt(Density density) =>
+        Measure.Kind == MeasureKind.Mass ? Measure.ToGrams(Amount) : Measure.ToMillilitres(Amount) * density;
 }

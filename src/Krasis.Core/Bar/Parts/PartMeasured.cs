@@ -30,7 +30,8 @@ public sealed record PartMeasured(
     Grams Mass,
     Millilitres Volume,
     IReadOnlyList<Percent> Shares,
-    IReadOnlyList<string> Unknown)
+    IReadOnlyList<string> Unknown
+)
 {
     /// <summary>What comes of a part.</summary>
     /// <param name="part">The part.</param>
@@ -49,18 +50,26 @@ public sealed record PartMeasured(
             bar.House.Sweetness.Of(made) is { } sweetness ? GramsPer100Grams.From(sweetness) : null,
             made.PricePerGram,
             made.Allergens is { } allergens ? [.. allergens.Contains.Order().Select(AllergenLists.Say)] : null,
-            made.Allergens is { } traces ? [.. traces.MayContain.Except(traces.Contains).Order().Select(AllergenLists.Say)] : null,
+            made.Allergens is { } traces
+                ? [.. traces.MayContain.Except(traces.Contains).Order().Select(AllergenLists.Say)]
+                : null,
             made.UseBy,
             Grams.From(massIn),
             mass,
             mass / made.Density,
             [.. masses.Select(share => Percent.From(share.Value / massIn * 100))],
-            [.. Gaps(part, bar)]);
+            [.. Gaps(part, bar)]
+        );
     }
 
     private static IEnumerable<string> Gaps(Part part, BarFacts bar)
     {
-        foreach (var ingredient in part.Lines.Select(line => bar.Find(line.Ingredient)!).DistinctBy(ingredient => ingredient.Id).Where(ingredient => ingredient.Kind != IngredientKind.Water))
+        foreach (
+            var ingredient in part
+                .Lines.Select(line => bar.Find(line.Ingredient)!)
+                .DistinctBy(ingredient => ingredient.Id)
+                .Where(ingredient => ingredient.Kind != IngredientKind.Water)
+        )
         {
             List<string> gaps = [];
             if (!ingredient.IsCoffee && ingredient.Sugars is null)

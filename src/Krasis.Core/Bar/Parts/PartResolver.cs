@@ -8,15 +8,21 @@ namespace Krasis.Core.Bar.Parts;
 /// <param name="bought">The ingredients that are bought.</param>
 /// <param name="parts">The parts, by their place in the document.</param>
 /// <param name="fields">Takes the problems, under fields such as <c>parts[2].lines[0].ingredient</c>.</param>
-internal sealed class PartResolver(IEnumerable<Ingredient> bought, IReadOnlyDictionary<int, Part> parts, FieldReader fields)
+internal sealed class PartResolver(
+    IEnumerable<Ingredient> bought,
+    IReadOnlyDictionary<int, Part> parts,
+    FieldReader fields
+)
 {
     private readonly Dictionary<IngredientId, Ingredient> known = bought.ToDictionary(ingredient => ingredient.Id);
-    private readonly Dictionary<IngredientId, (int Index, Part Part)> open = parts.ToDictionary(part => part.Value.Id, part => (part.Key, part.Value));
+    private readonly Dictionary<IngredientId, (int Index, Part Part)> open = parts.ToDictionary(
+        part => part.Value.Id,
+        part => (part.Key, part.Value)
+    );
     private readonly List<IngredientId> path = [];
 
     /// <summary>The parts as ingredients, in the document's order; fewer where there were problems.</summary>
-    public IReadOnlyList<Ingredient> Resolve() =>
-        [.. parts.Values.Select(part => Find(part.Id)).OfType<Ingredient>()];
+    public IReadOnlyList<Ingredient> Resolve() => [.. parts.Values.Select(part => Find(part.Id)).OfType<Ingredient>()];
 
     private Ingredient? Find(IngredientId id)
     {
@@ -32,8 +38,18 @@ internal sealed class PartResolver(IEnumerable<Ingredient> bought, IReadOnlyDict
 
         if (path.IndexOf(id) is >= 0 and var start)
         {
-            var loop = string.Join(" → ", path.Skip(start).Append(id).Select(step => open.TryGetValue(step, out var part) ? part.Part.Name : step.Value));
-            fields.Report($"parts[{entry.Index}].lines", entry.Part.Name, $"{entry.Part.Name} contains itself: {loop}.", "parts that lead down to bought ingredients");
+            var loop = string.Join(
+                " → ",
+                path.Skip(start)
+                    .Append(id)
+                    .Select(step => open.TryGetValue(step, out var part) ? part.Part.Name : step.Value)
+            );
+            fields.Report(
+                $"parts[{entry.Index}].lines",
+                entry.Part.Name,
+                $"{entry.Part.Name} contains itself: {loop}.",
+                "parts that lead down to bought ingredients"
+            );
             return null;
         }
 
@@ -66,7 +82,12 @@ internal sealed class PartResolver(IEnumerable<Ingredient> bought, IReadOnlyDict
             }
             else if (!wasKnown && !parts.Values.Any(other => other.Id == line.Ingredient))
             {
-                fields.Report($"parts[{index}].lines[{i}].ingredient", line.Ingredient.Value, $"The bar has no ingredient or part '{Problem.Shorten(line.Ingredient.Value)}'.", "an ingredient or part of the bar");
+                fields.Report(
+                    $"parts[{index}].lines[{i}].ingredient",
+                    line.Ingredient.Value,
+                    $"The bar has no ingredient or part '{Problem.Shorten(line.Ingredient.Value)}'.",
+                    "an ingredient or part of the bar"
+                );
             }
         }
 

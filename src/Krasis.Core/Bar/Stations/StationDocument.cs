@@ -1,7 +1,7 @@
 namespace Krasis.Core.Bar.Stations;
 
-/// <summary>A place of the bar at which drinks are made, as it is entered and stored. The first one is where the standards are
-/// set.</summary>
+/// <summary>A place of the bar at which drinks are made, as it is entered and stored. The first one is where the
+/// standards are set.</summary>
 public sealed record StationDocument
 {
     /// <summary>The id.</summary>

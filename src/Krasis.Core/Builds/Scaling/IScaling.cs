@@ -3,8 +3,8 @@ using Krasis.Core.Bar.Ingredients;
 
 namespace Krasis.Core.Builds.Scaling;
 
-/// <summary>A way of carrying a build from the reference size to another: what each line follows that has no rule of its
-/// own. What the bar can pour of the exact amount is the business of <see cref="BarRounding"/>.</summary>
+/// <summary>A way of carrying a build from the reference size to another: what each line follows that has no rule of
+/// its own. What the bar can pour of the exact amount is the business of <see cref="BarRounding"/>.</summary>
 public interface IScaling
 {
     /// <summary>What a line of an ingredient follows.</summary>

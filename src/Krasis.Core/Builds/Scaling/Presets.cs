@@ -2,7 +2,8 @@ using Krasis.Core.Bar.Ingredients;
 
 namespace Krasis.Core.Builds.Scaling;
 
-/// <summary>A way of scaling that has one rule for espresso, one for milk, and lets everything else grow with the cup.</summary>
+/// <summary>A way of scaling that has one rule for espresso, one for milk, and lets everything else grow with the
+/// cup.</summary>
 /// <param name="espresso">What espresso follows.</param>
 /// <param name="milk">What milk follows.</param>
 /// <param name="stretches">Whether dose and yield grow with the cup within the basket's range.</param>
@@ -17,10 +18,11 @@ public sealed class Presets(ScaleBy espresso, ScaleBy milk, bool stretches = fal
     public bool StretchesTheShot => stretches;
 
     /// <inheritdoc/>
-    public LineRule RuleFor(Ingredient ingredient) => ingredient.Kind switch
-    {
-        IngredientKind.Espresso => espresso,
-        IngredientKind.Milk => milk,
-        _ => WithTheCup,
-    };
+    public LineRule RuleFor(Ingredient ingredient) =>
+        ingredient.Kind switch
+        {
+            IngredientKind.Espresso => espresso,
+            IngredientKind.Milk => milk,
+            _ => WithTheCup,
+        };
 }

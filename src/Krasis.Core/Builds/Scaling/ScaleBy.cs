@@ -24,6 +24,7 @@ public enum ScaleBy
     /// <summary>Another line, of which it is a fixed share by mass.</summary>
     Share,
 
-    /// <summary>The house's flavour standard: so many strokes of its sort in each cup, the reference size with them.</summary>
+    /// <summary>The house's flavour standard: so many strokes of its sort in each cup, the reference size with
+    /// them.</summary>
     House,
 }

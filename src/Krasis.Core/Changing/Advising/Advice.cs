@@ -12,4 +12,11 @@ namespace Krasis.Core.Changing.Advising;
 /// <param name="Score">What it is ranked by, the smaller the better.</param>
 /// <param name="Reason">Why it stands where it stands, in a sentence.</param>
 public sealed record Advice(
-    IReadOnlyList<CellEdit> Edits, string Pour, Percent? Strength, Percent? Sweetness, Millilitres Room, double Score, string Reason);
+    IReadOnlyList<CellEdit> Edits,
+    string Pour,
+    Percent? Strength,
+    Percent? Sweetness,
+    Millilitres Room,
+    double Score,
+    string Reason
+);

@@ -9,9 +9,9 @@ namespace Krasis.Core.Changing.Advising;
 /// <param name="reference">The reference size.</param>
 internal sealed class Ranking(HouseRules house, WorkedSize reference)
 {
-    // A percent of the working volume left unlike the reference weighs so much of a percent of drift: enough to tell two equally good tastes apart,
-    // and no more. A percent of it taken by more or less ice weighs half of one: with half the ice it is another drink by the time it is drunk (no
-    // source).
+    // A percent of the working volume left unlike the reference weighs so much of a percent of drift: enough to tell
+    // two equally good tastes apart, and no more. A percent of it taken by more or less ice weighs half of one: with
+    // half the ice it is another drink by the time it is drunk (no source).
     private const double FullnessWeight = 0.1;
     private const double IceWeight = 0.5;
 

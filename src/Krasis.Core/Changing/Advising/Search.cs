@@ -8,7 +8,8 @@ namespace Krasis.Core.Changing.Advising;
 /// <summary>Goes through all that the bar can pour into a size.</summary>
 internal static class Search
 {
-    // Counts of shots and strokes tried at the most, and combinations of the flavours: beyond that, those nearest to what is asked for.
+    // Counts of shots and strokes tried at the most, and combinations of the flavours: beyond that, those nearest to
+    // what is asked for.
     private const int MostCounts = 8;
     private const int MostFlavourings = 64;
 
@@ -16,11 +17,22 @@ internal static class Search
     private const double Beyond = 1e6;
 
     /// <summary>Whether a line is of a sort that is varied at all.</summary>
-    public static bool IsVaried(WorkedLine line) => line.Mark is null && (line.Exact > 0 || line.IsPoured) && IsOfSort(line);
+    public static bool IsVaried(WorkedLine line) =>
+        line.Mark is null && (line.Exact > 0 || line.IsPoured) && IsOfSort(line);
 
-    /// <summary>Whether a line is in the drink and of a sort of which more or less may be poured: coffee, milk, water, ice and flavours.</summary>
-    public static bool IsOfSort(WorkedLine line) => line.IsInside
-        && (line.IsIce || line.Ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee or IngredientKind.Milk or IngredientKind.Water || IsFlavour(line));
+    /// <summary>Whether a line is in the drink and of a sort of which more or less may be poured: coffee, milk, water,
+    /// ice and flavours.</summary>
+    public static bool IsOfSort(WorkedLine line) =>
+        line.IsInside
+        && (
+            line.IsIce
+            || line.Ingredient.Kind
+                is IngredientKind.Espresso
+                    or IngredientKind.Coffee
+                    or IngredientKind.Milk
+                    or IngredientKind.Water
+            || IsFlavour(line)
+        );
 
     /// <summary>The best ways of pouring a size, the best first: an amount for every line.</summary>
     /// <param name="own">The size.</param>
@@ -88,27 +100,48 @@ internal static class Search
         }
     }
 
-    // The largest coffee, every flavour, the largest ice, and last, because there are the most amounts of it, what fills the cup.
+    // The largest coffee, every flavour, the largest ice, and last, because there are the most amounts of it, what
+    // fills the cup.
     private static List<int> VariedLines(WorkedSize own)
     {
         var free = own.Lines.Where(IsVaried).ToList();
-        var coffee = Largest(line => line.Ingredient.Kind == IngredientKind.Espresso) ?? Largest(line => line.Ingredient.Kind == IngredientKind.Coffee);
-        var filler = Largest(line => line.Ingredient.Kind is IngredientKind.Milk or IngredientKind.Water || (line.Ingredient.Kind == IngredientKind.Coffee && coffee is not null && coffee.Ingredient.Id != line.Ingredient.Id));
-        return [.. new[] { coffee }.Concat(free.Where(IsFlavour)).Append(Largest(line => line.IsIce)).Append(filler).OfType<WorkedLine>().Select(line => line.Index).Distinct()];
+        var coffee = Largest(line => line.Ingredient.Kind == IngredientKind.Espresso)
+            ?? Largest(line => line.Ingredient.Kind == IngredientKind.Coffee);
+        var filler = Largest(line =>
+            line.Ingredient.Kind is IngredientKind.Milk or IngredientKind.Water
+            || (
+                line.Ingredient.Kind == IngredientKind.Coffee
+                && coffee is not null
+                && coffee.Ingredient.Id != line.Ingredient.Id
+            )
+        );
+        return
+        [
+            .. new[] { coffee }
+                .Concat(free.Where(IsFlavour))
+                .Append(Largest(line => line.IsIce))
+                .Append(filler)
+                .OfType<WorkedLine>()
+                .Select(line => line.Index)
+                .Distinct(),
+        ];
 
         WorkedLine? Largest(Func<WorkedLine, bool> which) => free.Where(which).MaxBy(line => line.Mass);
     }
 
-    private static bool IsFlavour(WorkedLine line) => line.Ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder;
+    private static bool IsFlavour(WorkedLine line) =>
+        line.Ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder;
 
-    // Every whole number of steps from one to as much as the cup takes beside what is fixed; of what there are too many, those nearest to what is
-    // asked for: by the lead's rules, or where it is pinned, as it would grow with the cup.
+    // Every whole number of steps from one to as much as the cup takes beside what is fixed; of what there are too
+    // many, those nearest to what is asked for: by the lead's rules, or where it is pinned, as it would grow with the
+    // cup.
     private static double[] Choices(WorkedSize own, WorkedLine line, int flavours, Tally beside)
     {
         var most = (int)Math.Min(line.Line.Set.Measure.Most / line.Step, Fitting(own, line, beside));
         var limit = Math.Min(
             IsFlavour(line) ? (int)Math.Round(Math.Pow(MostFlavourings, 1.0 / flavours)) : int.MaxValue,
-            line.Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke ? MostCounts : int.MaxValue);
+            line.Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke ? MostCounts : int.MaxValue
+        );
         var middle = Math.Clamp((int)Math.Round(line.Exact / line.Step), 1, Math.Max(1, most));
         var from = Math.Max(1, Math.Min(middle - (limit / 2), most - limit + 1));
         var to = Math.Min(most, limit == int.MaxValue ? most : from + limit - 1);
@@ -117,7 +150,8 @@ internal static class Search
 
     private static double Fitting(WorkedSize own, WorkedLine line, Tally beside)
     {
-        int none = 0, tooMany = 1;
+        int none = 0,
+            tooMany = 1;
         while (Fits(tooMany) && tooMany < 100_000)
         {
             (none, tooMany) = (tooMany, tooMany * 2);

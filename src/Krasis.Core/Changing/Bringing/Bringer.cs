@@ -9,8 +9,8 @@ using Krasis.Core.Judging;
 
 namespace Krasis.Core.Changing.Bringing;
 
-/// <summary>Writes drinks of another house for this bar: what stands for a thing there takes its place, in as many millilitres or grams as this bar
-/// can pour; what nothing stands for comes along.</summary>
+/// <summary>Writes drinks of another house for this bar: what stands for a thing there takes its place, in as many
+/// millilitres or grams as this bar can pour; what nothing stands for comes along.</summary>
 public static class Bringer
 {
     // Marks what is there by an id that nothing here has.
@@ -21,9 +21,16 @@ public static class Bringer
     /// <param name="theirs">The facts that they rest on there.</param>
     /// <param name="own">The facts of this bar.</param>
     /// <param name="choices">What each of theirs is to be here (see <see cref="Matching"/>).</param>
-    /// <param name="taken">Ids that are not free here beside those of its facts, such as those of facts that were removed.</param>
+    /// <param name="taken">Ids that are not free here beside those of its facts, such as those of facts that were
+    /// removed.</param>
     /// <returns>The drinks, or what cannot be read, under <c>builds[1].lines[0].measure</c> and the like.</returns>
-    public static Reading<Brought> Bring(IReadOnlyList<BuildDocument> builds, BarDocument theirs, BarDocument own, IReadOnlyList<FactChoice> choices, IReadOnlyCollection<string>? taken = null)
+    public static Reading<Brought> Bring(
+        IReadOnlyList<BuildDocument> builds,
+        BarDocument theirs,
+        BarDocument own,
+        IReadOnlyList<FactChoice> choices,
+        IReadOnlyCollection<string>? taken = null
+    )
     {
         theirs = AtItsFirst(theirs);
         var bag = new Luggage(theirs, own, choices, taken ?? []);
@@ -40,11 +47,15 @@ public static class Bringer
         {
             var said = new List<string>();
             var asIs = BuildReader.Read(builds[i], there.Value);
-            var build = asIs.IsRead ? Write(builds[i], bag, choices, there.Value, both.Value, here.Value, said) : builds[i];
+            var build = asIs.IsRead
+                ? Write(builds[i], bag, choices, there.Value, both.Value, here.Value, said)
+                : builds[i];
             var read = asIs.IsRead ? BuildReader.Read(build, here.Value) : asIs;
             if (!read.IsRead)
             {
-                problems.AddRange(read.Problems.Select(problem => problem with { Field = $"builds[{i}].{problem.Field}" }));
+                problems.AddRange(
+                    read.Problems.Select(problem => problem with { Field = $"builds[{i}].{problem.Field}" })
+                );
                 continue;
             }
 
@@ -53,24 +64,45 @@ public static class Bringer
             drinks.Add(new BroughtDrink(build, sheet, Pours.Of(before, sheet, null, here.Value.House).Sizes, said));
         }
 
-        return problems.Count > 0 ? Reading<Brought>.Failed(problems) : Reading<Brought>.Of(new Brought(drinks, bag.Added));
+        return problems.Count > 0
+            ? Reading<Brought>.Failed(problems)
+            : Reading<Brought>.Of(new Brought(drinks, bag.Added));
     }
 
-    private static BuildDocument Write(BuildDocument build, Luggage bag, IReadOnlyList<FactChoice> choices, BarFacts there, BarFacts both, BarFacts here, List<string> said)
+    private static BuildDocument Write(
+        BuildDocument build,
+        Luggage bag,
+        IReadOnlyList<FactChoice> choices,
+        BarFacts there,
+        BarFacts both,
+        BarFacts here,
+        List<string> said
+    )
     {
         var written = build with
         {
             Parent = null,
             Prices = [],
-            Lines = [.. build.Lines.Select(line => HouseStrokes.SpellOut(line, build, there)).Select(line => line with
-            {
-                Ingredient = line.Ingredient is { } id ? bag.ComesAs(id) ?? There + id : null,
-                Recipe = bag.ComesAs(line.Recipe),
-                Foam = line.Foam is { } foam ? bag.ComesAs(foam) ?? OwnOf(foam, choices) : null,
-            })],
+            Lines =
+            [
+                .. build
+                    .Lines.Select(line => HouseStrokes.SpellOut(line, build, there))
+                    .Select(line =>
+                        line with
+                        {
+                            Ingredient = line.Ingredient is { } id ? bag.ComesAs(id) ?? There + id : null,
+                            Recipe = bag.ComesAs(line.Recipe),
+                            Foam = line.Foam is { } foam ? bag.ComesAs(foam) ?? OwnOf(foam, choices) : null,
+                        }
+                    ),
+            ],
         };
         written = Sized(written, bag, choices, both, said);
-        foreach (var line in written.Lines.Where(line => line.Ingredient?.StartsWith(There, StringComparison.Ordinal) == true).ToList())
+        foreach (
+            var line in written
+                .Lines.Where(line => line.Ingredient?.StartsWith(There, StringComparison.Ordinal) == true)
+                .ToList()
+        )
         {
             var own = OwnOf(line.Ingredient![There.Length..], choices);
             if (own is null || both.Find(new IngredientId(own)) is not { } ingredient)
@@ -80,15 +112,37 @@ public static class Bringer
                 continue;
             }
 
-            var (technique, foam, cap, cooling, cooled) = (line.Technique, line.Foam, line.FoamCapMm, line.Cooling, line.CooledCelsius);
-            var put = LineEdits.Ingredient(written, line, both.Find(new IngredientId(line.Ingredient)), ingredient, both);
+            var (technique, foam, cap, cooling, cooled) = (
+                line.Technique,
+                line.Foam,
+                line.FoamCapMm,
+                line.Cooling,
+                line.CooledCelsius
+            );
+            var put = LineEdits.Ingredient(
+                written,
+                line,
+                both.Find(new IngredientId(line.Ingredient)),
+                ingredient,
+                both
+            );
             if (put.IsRead)
             {
                 written = put.Value.Build;
                 said.AddRange(put.Value.Said);
                 if (written.Lines.First(each => each.Id == line.Id) is { Technique: null } bare)
                 {
-                    written = BuildEdits.Replace(written, bare with { Technique = technique, Foam = foam, FoamCapMm = cap, Cooling = cooling, CooledCelsius = cooled });
+                    written = BuildEdits.Replace(
+                        written,
+                        bare with
+                        {
+                            Technique = technique,
+                            Foam = foam,
+                            FoamCapMm = cap,
+                            Cooling = cooling,
+                            CooledCelsius = cooled,
+                        }
+                    );
                 }
             }
         }
@@ -96,22 +150,40 @@ public static class Bringer
         return written;
     }
 
-    // The cups here in the place of those there: as they are where they hold as much, by the drink's own scaling where they do not.
-    private static BuildDocument Sized(BuildDocument build, Luggage bag, IReadOnlyList<FactChoice> choices, BarFacts both, List<string> said)
+    // The cups here in the place of those there: as they are where they hold as much, by the drink's own scaling where
+    // they do not.
+    private static BuildDocument Sized(
+        BuildDocument build,
+        Luggage bag,
+        IReadOnlyList<FactChoice> choices,
+        BarFacts both,
+        List<string> said
+    )
     {
-        var sizes = build.Sizes.Select(size => (There: There + size, Here: bag.ComesAs(size) ?? OwnOf(size, choices))).Where(pair => pair.Here is not null).DistinctBy(pair => pair.Here).ToList();
+        var sizes = build
+            .Sizes.Select(size => (There: There + size, Here: bag.ComesAs(size) ?? OwnOf(size, choices)))
+            .Where(pair => pair.Here is not null)
+            .DistinctBy(pair => pair.Here)
+            .ToList();
         var marked = Cups(build, size => There + size);
         if (sizes.Count == 0)
         {
             return Cups(marked, size => size[There.Length..]);
         }
 
-        var same = sizes.Where(pair => bag.Added.Cups.Any(cup => cup.Id == pair.Here) || IsSame(both.Find(new CupId(pair.There)), both.Find(new CupId(pair.Here!)))).ToDictionary(pair => pair.There, pair => pair.Here!);
+        var same = sizes
+            .Where(pair =>
+                bag.Added.Cups.Any(cup => cup.Id == pair.Here)
+                || IsSame(both.Find(new CupId(pair.There)), both.Find(new CupId(pair.Here!)))
+            )
+            .ToDictionary(pair => pair.There, pair => pair.Here!);
         marked = Cups(marked, size => same.GetValueOrDefault(size) ?? size);
         var others = sizes.Where(pair => !same.ContainsKey(pair.There)).ToList();
         foreach (var (from, to) in others)
         {
-            said.Add($"{both.Find(new CupId(to!))!.Name} does not hold as much as its cup there: its amounts follow from {both.Find(new CupId(marked.ReferenceSize!))?.Name ?? "the reference size"}.");
+            said.Add(
+                $"{both.Find(new CupId(to!))!.Name} does not hold as much as its cup there: its amounts follow from {both.Find(new CupId(marked.ReferenceSize!))?.Name ?? "the reference size"}."
+            );
             marked = marked with { Sizes = [.. marked.Sizes, to!] };
             if (marked.ReferenceSize == from)
             {
@@ -122,36 +194,81 @@ public static class Bringer
         }
 
         var kept = sizes.Select(pair => pair.Here!).ToList();
-        var reference = marked.ReferenceSize is { } size && kept.Contains(size) ? marked : SizeEdits.Reference(marked, kept[0], both).Build;
+        var reference =
+            marked.ReferenceSize is { } size && kept.Contains(size)
+                ? marked
+                : SizeEdits.Reference(marked, kept[0], both).Build;
         return SizeEdits.Sizes(reference, kept, both).Build;
     }
 
-    private static BuildDocument Cups(BuildDocument build, Func<string, string> called) => build with
-    {
-        Sizes = [.. build.Sizes.Select(called)],
-        ReferenceSize = build.ReferenceSize is { } reference ? called(reference) : null,
-        Waivers = [.. build.Waivers.Select(waiver => waiver with { Size = waiver.Size is { } size ? called(size) : null })],
-        Lines = [.. build.Lines.Select(line => line with
+    private static BuildDocument Cups(BuildDocument build, Func<string, string> called) =>
+        build with
         {
-            Pins = [.. line.Pins.Select(pin => pin with { Size = pin.Size is { } size ? called(size) : null })],
-            Scale = line.Scale is { } scale ? scale with { Ladder = [.. scale.Ladder.Select(pin => pin with { Size = pin.Size is { } size ? called(size) : null })] } : null,
-        })],
+            Sizes = [.. build.Sizes.Select(called)],
+            ReferenceSize = build.ReferenceSize is { } reference ? called(reference) : null,
+            Waivers =
+            [
+                .. build.Waivers.Select(waiver => waiver with { Size = waiver.Size is { } size ? called(size) : null }),
+            ],
+            Lines =
+            [
+                .. build.Lines.Select(line =>
+                    line with
+                    {
+                        Pins =
+                        [
+                            .. line.Pins.Select(pin => pin with { Size = pin.Size is { } size ? called(size) : null }),
+                        ],
+                        Scale = line.Scale is { } scale
+                            ? scale with
+                            {
+                                Ladder =
+                                [
+                                    .. scale.Ladder.Select(pin =>
+                                        pin with
+                                        {
+                                            Size = pin.Size is { } size ? called(size) : null,
+                                        }
+                                    ),
+                                ],
+                            }
+                            : null,
+                    }
+                ),
+            ],
 
-        // A price is its house's own.
-        Prices = [],
-    };
+            // A price is its house's own.
+            Prices = [],
+        };
 
     // The sheet of there under the names that its cups have here, so that the two can be laid side by side.
-    private static BuildSheet Renamed(BuildSheet sheet, IReadOnlyList<FactChoice> choices, Luggage bag) => sheet with
-    {
-        Sizes = [.. sheet.Sizes.Select(size => size with { Size = new CupId(bag.ComesAs(size.Size.Value) ?? OwnOf(size.Size.Value, choices) ?? size.Size.Value) }).DistinctBy(size => size.Size)],
-    };
+    private static BuildSheet Renamed(BuildSheet sheet, IReadOnlyList<FactChoice> choices, Luggage bag) =>
+        sheet with
+        {
+            Sizes =
+            [
+                .. sheet
+                    .Sizes.Select(size =>
+                        size with
+                        {
+                            Size = new CupId(
+                                bag.ComesAs(size.Size.Value) ?? OwnOf(size.Size.Value, choices) ?? size.Size.Value
+                            ),
+                        }
+                    )
+                    .DistinctBy(size => size.Size),
+            ],
+        };
 
     // What was pinned in one is pinned in the other.
     private static bool IsSame(Cup? one, Cup? other) =>
-        one is not null && other is not null && Math.Abs(one.BrimCapacity.Value - other.BrimCapacity.Value) <= Matching.SameCapacity * other.BrimCapacity.Value;
+        one is not null
+        && other is not null
+        && Math.Abs(one.BrimCapacity.Value - other.BrimCapacity.Value)
+            <= Matching.SameCapacity * other.BrimCapacity.Value;
 
-    private static string? OwnOf(string id, IReadOnlyList<FactChoice> choices) => choices.FirstOrDefault(choice => choice.Id == id && choice.Own is not null)?.Own;
+    private static string? OwnOf(string id, IReadOnlyList<FactChoice> choices) =>
+        choices.FirstOrDefault(choice => choice.Id == id && choice.Own is not null)?.Own;
 
     // A standard is set at a house's first station; how others pour it is theirs alone.
     private static BarDocument AtItsFirst(BarDocument theirs)
@@ -161,21 +278,93 @@ public static class Bringer
         {
             Stations = [],
             Cups = [.. theirs.Cups.Select(cup => cup with { Stations = [] })],
-            Dispensers = [.. theirs.Dispensers.Where(pump => pump.Station is null || pump.Station == first).OrderBy(pump => pump.Station is null).DistinctBy(pump => pump.Ingredient).Select(pump => pump with { Station = null })],
-            Espresso = [.. theirs.Espresso.Where(recipe => recipe.Station is null || recipe.Station == first).Select(recipe => recipe with { Station = null })],
+            Dispensers =
+            [
+                .. theirs
+                    .Dispensers.Where(pump => pump.Station is null || pump.Station == first)
+                    .OrderBy(pump => pump.Station is null)
+                    .DistinctBy(pump => pump.Ingredient)
+                    .Select(pump => pump with { Station = null }),
+            ],
+            Espresso =
+            [
+                .. theirs
+                    .Espresso.Where(recipe => recipe.Station is null || recipe.Station == first)
+                    .Select(recipe => recipe with { Station = null }),
+            ],
         };
     }
 
     // Both bars as one, theirs under marked ids and names; of the rules and places this bar's alone.
-    private static BarDocument Beside(BarDocument here, BarDocument theirs) => here with
-    {
-        Cups = [.. here.Cups, .. theirs.Cups.Select(cup => cup with { Id = There + cup.Id, Name = Marked(cup.Name), Stations = [] })],
-        Ingredients = [.. here.Ingredients, .. theirs.Ingredients.Select(one => one with { Id = There + one.Id, Name = Marked(one.Name), FrozenFrom = one.FrozenFrom is { } from ? There + from : null })],
-        Parts = [.. here.Parts, .. theirs.Parts.Select(part => part with { Id = There + part.Id, Name = Marked(part.Name), Lines = [.. part.Lines.Select(line => line with { Ingredient = There + line.Ingredient })] })],
-        Dispensers = [.. here.Dispensers, .. theirs.Dispensers.Select(pump => pump with { Id = There + pump.Id, Name = Marked(pump.Name), Ingredient = There + pump.Ingredient })],
-        Espresso = [.. here.Espresso, .. theirs.Espresso.Select(recipe => recipe with { Id = There + recipe.Id, Name = Marked(recipe.Name), Ingredient = There + recipe.Ingredient })],
-        Coffees = [.. here.Coffees, .. theirs.Coffees.Select(coffee => coffee with { Id = There + coffee.Id, Name = Marked(coffee.Name), Ingredient = There + coffee.Ingredient })],
-    };
+    private static BarDocument Beside(BarDocument here, BarDocument theirs) =>
+        here with
+        {
+            Cups =
+            [
+                .. here.Cups,
+                .. theirs.Cups.Select(cup => cup with { Id = There + cup.Id, Name = Marked(cup.Name), Stations = [] }),
+            ],
+            Ingredients =
+            [
+                .. here.Ingredients,
+                .. theirs.Ingredients.Select(one =>
+                    one with
+                    {
+                        Id = There + one.Id,
+                        Name = Marked(one.Name),
+                        FrozenFrom = one.FrozenFrom is { } from ? There + from : null,
+                    }
+                ),
+            ],
+            Parts =
+            [
+                .. here.Parts,
+                .. theirs.Parts.Select(part =>
+                    part with
+                    {
+                        Id = There + part.Id,
+                        Name = Marked(part.Name),
+                        Lines = [.. part.Lines.Select(line => line with { Ingredient = There + line.Ingredient })],
+                    }
+                ),
+            ],
+            Dispensers =
+            [
+                .. here.Dispensers,
+                .. theirs.Dispensers.Select(pump =>
+                    pump with
+                    {
+                        Id = There + pump.Id,
+                        Name = Marked(pump.Name),
+                        Ingredient = There + pump.Ingredient,
+                    }
+                ),
+            ],
+            Espresso =
+            [
+                .. here.Espresso,
+                .. theirs.Espresso.Select(recipe =>
+                    recipe with
+                    {
+                        Id = There + recipe.Id,
+                        Name = Marked(recipe.Name),
+                        Ingredient = There + recipe.Ingredient,
+                    }
+                ),
+            ],
+            Coffees =
+            [
+                .. here.Coffees,
+                .. theirs.Coffees.Select(coffee =>
+                    coffee with
+                    {
+                        Id = There + coffee.Id,
+                        Name = Marked(coffee.Name),
+                        Ingredient = There + coffee.Ingredient,
+                    }
+                ),
+            ],
+        };
 
     private static string Marked(string? name) => $"{name} there";
 }

@@ -15,4 +15,9 @@ public sealed record Brought(IReadOnlyList<BroughtDrink> Drinks, BarDocument Add
 /// <param name="Sheet">Worked out here.</param>
 /// <param name="Sizes">What is poured there and here, side by side, size by size.</param>
 /// <param name="Said">What could not be kept as it was, in sentences.</param>
-public sealed record BroughtDrink(BuildDocument Build, BuildSheet Sheet, IReadOnlyList<PourSize> Sizes, IReadOnlyList<string> Said);
+public sealed record BroughtDrink(
+    BuildDocument Build,
+    BuildSheet Sheet,
+    IReadOnlyList<PourSize> Sizes,
+    IReadOnlyList<string> Said
+);

@@ -7,7 +7,15 @@ public sealed class FreeNames(IEnumerable<string> taken)
     private readonly HashSet<string> had = new(taken, StringComparer.OrdinalIgnoreCase);
 
     /// <summary>The name itself where it is free, else with where it comes from.</summary>
-    /// <example>Where there is a <c>White sauce</c>, the next is <c>White sauce (from elsewhere)</c>, and then <c>White sauce (from elsewhere, 2)</c>.</example>
+    /// <example>Where there is a <c>White sauce</c>, the next is <c>White sauce (from elsewhere)</c>, and then <c>White
+    /// sauce (from elsewhere, 2)</c>.</example>
     public string Give(string? name) =>
-        Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? name ?? "" : n == 2 ? $"{name} (from elsewhere)" : $"{name} (from elsewhere, {n - 1})").First(had.Add);
+        Enumerable
+            .Range(1, int.MaxValue)
+            .Select(n =>
+                n == 1 ? name ?? ""
+                : n == 2 ? $"{name} (from elsewhere)"
+                : $"{name} (from elsewhere, {n - 1})"
+            )
+            .First(had.Add);
 }

@@ -6,7 +6,8 @@ using Krasis.Core.Bar.Parts;
 
 namespace Krasis.Core.Changing.Bringing;
 
-/// <summary>Packs what comes along from another house: the facts that nothing here stands for, under ids and names that are free here.</summary>
+/// <summary>Packs what comes along from another house: the facts that nothing here stands for, under ids and names that
+/// are free here.</summary>
 internal sealed class Luggage
 {
     private readonly BarDocument own;
@@ -20,12 +21,26 @@ internal sealed class Luggage
     /// <param name="own">The facts here.</param>
     /// <param name="choices">What each is to be here.</param>
     /// <param name="taken">Ids that are not free here beside those of its facts.</param>
-    public Luggage(BarDocument theirs, BarDocument own, IReadOnlyList<FactChoice> choices, IReadOnlyCollection<string> taken)
+    public Luggage(
+        BarDocument theirs,
+        BarDocument own,
+        IReadOnlyList<FactChoice> choices,
+        IReadOnlyCollection<string> taken
+    )
     {
         this.own = own;
         takenIds = BarKinds.All.SelectMany(kind => kind.IdsIn(own)).Concat(taken).ToHashSet(StringComparer.Ordinal);
-        names = new FreeNames(BarKinds.All.SelectMany(kind => kind.IdsIn(own).Select((_, i) => kind.NameIn(own, i) ?? "")));
-        stands = choices.Where(choice => !choice.Comes && choice.Own is not null && (choice.Kind == BarKinds.Ingredients.Name || choice.Kind == BarKinds.Parts.Name)).DistinctBy(choice => choice.Id).ToDictionary(choice => choice.Id, choice => choice.Own!, StringComparer.Ordinal);
+        names = new FreeNames(
+            BarKinds.All.SelectMany(kind => kind.IdsIn(own).Select((_, i) => kind.NameIn(own, i) ?? ""))
+        );
+        stands = choices
+            .Where(choice =>
+                !choice.Comes
+                && choice.Own is not null
+                && (choice.Kind == BarKinds.Ingredients.Name || choice.Kind == BarKinds.Parts.Name)
+            )
+            .DistinctBy(choice => choice.Id)
+            .ToDictionary(choice => choice.Id, choice => choice.Own!, StringComparer.Ordinal);
         var chosen = choices.ToLookup(choice => (choice.Kind, choice.Id));
         var cups = Those(BarKinds.Cups.Name);
         var foams = Those(BarKinds.Foams.Name);
@@ -38,22 +53,71 @@ internal sealed class Luggage
 
         Added = new BarDocument
         {
-            Cups = [.. theirs.Cups.Where(cup => cups.Contains(cup.Id!)).Select(cup => cup with { Id = ids[cup.Id!], Name = names.Give(cup.Name), Stations = [] })],
-            Foams = [.. theirs.Foams.Where(foam => foams.Contains(foam.Id!)).Select(foam => foam with { Id = ids[foam.Id!], Name = names.Give(foam.Name) })],
-            Ingredients = [.. theirs.Ingredients.Where(one => ingredients.Contains(one.Id!)).Select(one => one with { Id = ids[one.Id!], Name = names.Give(one.Name), FrozenFrom = one.FrozenFrom is { } from ? IdOf(from) : null, OpenedOn = null })],
+            Cups =
+            [
+                .. theirs
+                    .Cups.Where(cup => cups.Contains(cup.Id!))
+                    .Select(cup => cup with { Id = ids[cup.Id!], Name = names.Give(cup.Name), Stations = [] }),
+            ],
+            Foams =
+            [
+                .. theirs
+                    .Foams.Where(foam => foams.Contains(foam.Id!))
+                    .Select(foam => foam with { Id = ids[foam.Id!], Name = names.Give(foam.Name) }),
+            ],
+            Ingredients =
+            [
+                .. theirs
+                    .Ingredients.Where(one => ingredients.Contains(one.Id!))
+                    .Select(one =>
+                        one with
+                        {
+                            Id = ids[one.Id!],
+                            Name = names.Give(one.Name),
+                            FrozenFrom = one.FrozenFrom is { } from ? IdOf(from) : null,
+                            OpenedOn = null,
+                        }
+                    ),
+            ],
             Parts = [.. theirs.Parts.Where(part => parts.Contains(part.Id!)).Select(UnpackPart)],
-            Dispensers = [.. theirs.Dispensers.Where(pump => ids.ContainsKey(pump.Ingredient ?? "")).Select(UnpackPump).OfType<DispenserDocument>()],
-            Espresso = [.. theirs.Espresso.Where(recipe => ids.ContainsKey(recipe.Ingredient ?? "")).Select(UnpackRecipe)],
-            Coffees = [.. theirs.Coffees.Where(coffee => ids.ContainsKey(coffee.Ingredient ?? "")).Select(UnpackCoffee)],
+            Dispensers =
+            [
+                .. theirs
+                    .Dispensers.Where(pump => ids.ContainsKey(pump.Ingredient ?? ""))
+                    .Select(UnpackPump)
+                    .OfType<DispenserDocument>(),
+            ],
+            Espresso =
+            [
+                .. theirs.Espresso.Where(recipe => ids.ContainsKey(recipe.Ingredient ?? "")).Select(UnpackRecipe),
+            ],
+            Coffees =
+            [
+                .. theirs.Coffees.Where(coffee => ids.ContainsKey(coffee.Ingredient ?? "")).Select(UnpackCoffee),
+            ],
         };
 
-        HashSet<string> Those(string kind) => choices.Where(choice => choice.Kind == kind && choice.Comes).Select(choice => choice.Id).ToHashSet(StringComparer.Ordinal);
+        HashSet<string> Those(string kind) =>
+            choices
+                .Where(choice => choice.Kind == kind && choice.Comes)
+                .Select(choice => choice.Id)
+                .ToHashSet(StringComparer.Ordinal);
 
         DispenserDocument? UnpackPump(DispenserDocument pump)
         {
             var choice = chosen[(BarKinds.Dispensers.Name, pump.Id ?? "")].FirstOrDefault();
-            var like = choice is null || choice.Comes ? pump : own.Dispensers.FirstOrDefault(other => other.Id == choice.Own);
-            return like is null ? null : like with { Id = FreeId(pump.Id ?? "pump"), Name = names.Give(pump.Name), Ingredient = ids[pump.Ingredient!], Station = null, WeighedOn = null };
+            var like =
+                choice is null || choice.Comes ? pump : own.Dispensers.FirstOrDefault(other => other.Id == choice.Own);
+            return like is null
+                ? null
+                : like with
+                {
+                    Id = FreeId(pump.Id ?? "pump"),
+                    Name = names.Give(pump.Name),
+                    Ingredient = ids[pump.Ingredient!],
+                    Station = null,
+                    WeighedOn = null,
+                };
         }
     }
 
@@ -61,16 +125,17 @@ internal sealed class Luggage
     public BarDocument Added { get; }
 
     /// <summary>This bar with all of them.</summary>
-    public BarDocument Here => own with
-    {
-        Cups = [.. own.Cups, .. Added.Cups],
-        Foams = [.. own.Foams, .. Added.Foams],
-        Ingredients = [.. own.Ingredients, .. Added.Ingredients],
-        Parts = [.. own.Parts, .. Added.Parts],
-        Dispensers = [.. own.Dispensers, .. Added.Dispensers],
-        Espresso = [.. own.Espresso, .. Added.Espresso],
-        Coffees = [.. own.Coffees, .. Added.Coffees],
-    };
+    public BarDocument Here =>
+        own with
+        {
+            Cups = [.. own.Cups, .. Added.Cups],
+            Foams = [.. own.Foams, .. Added.Foams],
+            Ingredients = [.. own.Ingredients, .. Added.Ingredients],
+            Parts = [.. own.Parts, .. Added.Parts],
+            Dispensers = [.. own.Dispensers, .. Added.Dispensers],
+            Espresso = [.. own.Espresso, .. Added.Espresso],
+            Coffees = [.. own.Coffees, .. Added.Coffees],
+        };
 
     /// <summary>The id here of what comes along; null for what does not.</summary>
     public string? ComesAs(string? id) => id is null ? null : ids.GetValueOrDefault(id);
@@ -78,17 +143,40 @@ internal sealed class Luggage
     // What is in what comes along is of this bar where something here stands for it.
     private string IdOf(string id) => ids.GetValueOrDefault(id) ?? stands.GetValueOrDefault(id) ?? id;
 
-    private PartDocument UnpackPart(PartDocument part) => part with
-    {
-        Id = ids[part.Id!],
-        Name = names.Give(part.Name),
-        MadeOn = null,
-        Lines = [.. part.Lines.Select(line => line with { Ingredient = line.Ingredient is { } inner ? IdOf(inner) : null })],
-    };
+    private PartDocument UnpackPart(PartDocument part) =>
+        part with
+        {
+            Id = ids[part.Id!],
+            Name = names.Give(part.Name),
+            MadeOn = null,
+            Lines =
+            [
+                .. part.Lines.Select(line =>
+                    line with
+                    {
+                        Ingredient = line.Ingredient is { } inner ? IdOf(inner) : null,
+                    }
+                ),
+            ],
+        };
 
-    private EspressoDocument UnpackRecipe(EspressoDocument recipe) => recipe with { Id = ids[recipe.Id ?? ""] = FreeId(recipe.Id ?? "recipe"), Name = names.Give(recipe.Name), Ingredient = ids[recipe.Ingredient!], Station = null };
+    private EspressoDocument UnpackRecipe(EspressoDocument recipe) =>
+        recipe with
+        {
+            Id = ids[recipe.Id ?? ""] = FreeId(recipe.Id ?? "recipe"),
+            Name = names.Give(recipe.Name),
+            Ingredient = ids[recipe.Ingredient!],
+            Station = null,
+        };
 
-    private CoffeeBaseDocument UnpackCoffee(CoffeeBaseDocument coffee) => coffee with { Id = FreeId(coffee.Id ?? "coffee"), Name = names.Give(coffee.Name), Ingredient = ids[coffee.Ingredient!] };
+    private CoffeeBaseDocument UnpackCoffee(CoffeeBaseDocument coffee) =>
+        coffee with
+        {
+            Id = FreeId(coffee.Id ?? "coffee"),
+            Name = names.Give(coffee.Name),
+            Ingredient = ids[coffee.Ingredient!],
+        };
 
-    private string FreeId(string id) => Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? id : $"{id}-{n}").First(takenIds.Add);
+    private string FreeId(string id) =>
+        Enumerable.Range(1, int.MaxValue).Select(n => n == 1 ? id : $"{id}-{n}").First(takenIds.Add);
 }

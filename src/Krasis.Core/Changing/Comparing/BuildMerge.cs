@@ -11,8 +11,8 @@ public sealed class BuildMerge
 
     private BuildMerge(BarFacts bar) => words = new BuildWords(bar);
 
-    /// <summary>Merges. What only one has changed is as that one has it; what both have changed another way is as mine has it,
-    /// and is told. An entry that one has taken out and the other has changed stays, and is told.</summary>
+    /// <summary>Merges. What only one has changed is as that one has it; what both have changed another way is as mine
+    /// has it, and is told. An entry that one has taken out and the other has changed stays, and is told.</summary>
     /// <param name="origin">The build that both began with.</param>
     /// <param name="mine">What one has made of it.</param>
     /// <param name="theirs">What the other has made of it.</param>
@@ -48,26 +48,59 @@ public sealed class BuildMerge
             Parent = Pick("Variant of", build => build.Parent, parent => parent?.How ?? BuildWords.None),
             Prices =
             [
-                .. Entries([.. origin.Prices], [.. mine.Prices], [.. theirs.Prices], price => price.Size ?? "", price => $"{words.Cup(price.Size)}, price", price => BuildWords.Number(price.Price))
+                .. Entries(
+                        [.. origin.Prices],
+                        [.. mine.Prices],
+                        [.. theirs.Prices],
+                        price => price.Size ?? "",
+                        price => $"{words.Cup(price.Size)}, price",
+                        price => BuildWords.Number(price.Price)
+                    )
                     .Where(price => sizes.Contains(price.Size ?? "")),
             ],
             Waivers = Entries(
-                [.. origin.Waivers], [.. mine.Waivers], [.. theirs.Waivers], waiver => $"{waiver.Check} {waiver.Size} {waiver.Line}", waiver => $"Let be: {BuildWords.Check(waiver.Check)}", waiver => waiver.Reason ?? ""),
+                [.. origin.Waivers],
+                [.. mine.Waivers],
+                [.. theirs.Waivers],
+                waiver => $"{waiver.Check} {waiver.Size} {waiver.Line}",
+                waiver => $"Let be: {BuildWords.Check(waiver.Check)}",
+                waiver => waiver.Reason ?? ""
+            ),
             Lines =
             [
-                .. KeyedMerge.Of(
-                    [.. origin.Lines], [.. mine.Lines], [.. theirs.Lines], line => line.Id ?? "", (was, my, their) => Line(was, my, their, [.. mine.Lines, .. theirs.Lines]), (line, byOther) => HalfGone(Name(line), byOther))
-                    .Select(line => line with { Pins = Kept(line.Pins), Scale = line.Scale is { } scale ? scale with { Ladder = Kept(scale.Ladder) } : null }),
+                .. KeyedMerge
+                    .Of(
+                        [.. origin.Lines],
+                        [.. mine.Lines],
+                        [.. theirs.Lines],
+                        line => line.Id ?? "",
+                        (was, my, their) => Line(was, my, their, [.. mine.Lines, .. theirs.Lines]),
+                        (line, byOther) => HalfGone(Name(line), byOther)
+                    )
+                    .Select(line =>
+                        line with
+                        {
+                            Pins = Kept(line.Pins),
+                            Scale = line.Scale is { } scale ? scale with { Ladder = Kept(scale.Ladder) } : null,
+                        }
+                    ),
             ],
         };
 
         // What is said of a size that goes, goes with it.
-        IReadOnlyList<PinDocument> Kept(IReadOnlyList<PinDocument> pins) => [.. pins.Where(pin => sizes.Contains(pin.Size ?? ""))];
+        IReadOnlyList<PinDocument> Kept(IReadOnlyList<PinDocument> pins) =>
+            [.. pins.Where(pin => sizes.Contains(pin.Size ?? ""))];
 
-        T Pick<T>(string where, Func<BuildDocument, T> of, Func<T, string> say) => Choose(where, of(origin), of(mine), of(theirs), say);
+        T Pick<T>(string where, Func<BuildDocument, T> of, Func<T, string> say) =>
+            Choose(where, of(origin), of(mine), of(theirs), say);
     }
 
-    private LineDocument Line(LineDocument? origin, LineDocument mine, LineDocument theirs, IReadOnlyList<LineDocument> lines)
+    private LineDocument Line(
+        LineDocument? origin,
+        LineDocument mine,
+        LineDocument theirs,
+        IReadOnlyList<LineDocument> lines
+    )
     {
         if (Sameness.Of(mine, theirs))
         {
@@ -92,21 +125,48 @@ public sealed class BuildMerge
             Stated = Pick("said again as", line => line.Stated, text => text ?? BuildWords.None),
             Note = Pick("note", line => line.Note, text => text ?? BuildWords.None),
             Pins = Entries(
-                [.. was.Pins], [.. mine.Pins], [.. theirs.Pins], pin => pin.Size ?? "", pin => $"{words.Cup(pin.Size)}, {name}", BuildWords.Amount),
+                [.. was.Pins],
+                [.. mine.Pins],
+                [.. theirs.Pins],
+                pin => pin.Size ?? "",
+                pin => $"{words.Cup(pin.Size)}, {name}",
+                BuildWords.Amount
+            ),
         };
 
-        T Pick<T>(string what, Func<LineDocument, T> of, Func<T, string> say) => Choose($"{name}, {what}", of(was), of(mine), of(theirs), say);
+        T Pick<T>(string what, Func<LineDocument, T> of, Func<T, string> say) =>
+            Choose($"{name}, {what}", of(was), of(mine), of(theirs), say);
     }
 
-    private List<T> Entries<T>(T[] origin, T[] mine, T[] theirs, Func<T, string> key, Func<T, string> name, Func<T, string> say)
-        where T : class => KeyedMerge.Of(
-            origin, mine, theirs, key, (was, my, their) => Choose(name(my), was ?? their, my, their, say, isNew: was is null), (entry, byOther) => HalfGone(name(entry), byOther));
+    private List<T> Entries<T>(
+        T[] origin,
+        T[] mine,
+        T[] theirs,
+        Func<T, string> key,
+        Func<T, string> name,
+        Func<T, string> say
+    )
+        where T : class =>
+        KeyedMerge.Of(
+            origin,
+            mine,
+            theirs,
+            key,
+            (was, my, their) => Choose(name(my), was ?? their, my, their, say, isNew: was is null),
+            (entry, byOther) => HalfGone(name(entry), byOther)
+        );
 
     // Words have nothing in them to change, so that one taken out by either is out.
-    private static List<string> Words(IReadOnlyList<string> origin, IReadOnlyList<string> mine, IReadOnlyList<string> theirs) =>
-    [
-        .. KeyedMerge.Order(origin, mine, theirs).Where(word => !origin.Contains(word) || (mine.Contains(word) && theirs.Contains(word))),
-    ];
+    private static List<string> Words(
+        IReadOnlyList<string> origin,
+        IReadOnlyList<string> mine,
+        IReadOnlyList<string> theirs
+    ) =>
+        [
+            .. KeyedMerge
+                .Order(origin, mine, theirs)
+                .Where(word => !origin.Contains(word) || (mine.Contains(word) && theirs.Contains(word))),
+        ];
 
     private T Choose<T>(string where, T origin, T mine, T theirs, Func<T, string> say, bool isNew = false)
     {
@@ -125,7 +185,11 @@ public sealed class BuildMerge
     }
 
     private void HalfGone(string where, bool byOther) =>
-        clashes.Add(byOther ? new Difference(where, "taken out", "changed, and still in it") : new Difference(where, "changed", "still in it"));
+        clashes.Add(
+            byOther
+                ? new Difference(where, "taken out", "changed, and still in it")
+                : new Difference(where, "changed", "still in it")
+        );
 
     private string Name(LineDocument line) => words.Ingredient(line.Ingredient);
 }

@@ -12,16 +12,29 @@ public static class HouseDifferences
     /// <param name="builds">The builds with their ids.</param>
     /// <param name="bar">The bar, with what its house has said.</param>
     /// <param name="today">The day.</param>
-    public static IReadOnlyList<HouseDifference> Of(IReadOnlyList<(string Id, BuildDocument Document)> builds, BarFacts bar, DateOnly today)
+    public static IReadOnlyList<HouseDifference> Of(
+        IReadOnlyList<(string Id, BuildDocument Document)> builds,
+        BarFacts bar,
+        DateOnly today
+    )
     {
         var check = new UnlikeTheHouse().Name;
         return
         [
-            .. Recompute.Each(builds, build => new HouseDifference(build.Id, build.Document.Name ?? "", Says(build.Document))).Where(build => build.Says.Count > 0),
+            .. Recompute
+                .Each(builds, build => new HouseDifference(build.Id, build.Document.Name ?? "", Says(build.Document)))
+                .Where(build => build.Says.Count > 0),
         ];
 
-        IReadOnlyList<string> Says(BuildDocument document) => BuildReader.Read(document, bar) is { IsRead: true } build
-            ? [.. Mixer.Mix(build.Value, bar, today).Findings.Where(finding => finding.Check == check).Select(finding => finding.Message)]
-            : [];
+        IReadOnlyList<string> Says(BuildDocument document) =>
+            BuildReader.Read(document, bar) is { IsRead: true } build
+                ?
+                [
+                    .. Mixer
+                        .Mix(build.Value, bar, today)
+                        .Findings.Where(finding => finding.Check == check)
+                        .Select(finding => finding.Message),
+                ]
+                : [];
     }
 }

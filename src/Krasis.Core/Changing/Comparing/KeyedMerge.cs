@@ -3,9 +3,13 @@ namespace Krasis.Core.Changing.Comparing;
 /// <summary>Merges lists whose entries are known by a key.</summary>
 internal static class KeyedMerge
 {
-    /// <summary>The keys of both lists in one order: mine, unless only the other one has moved anything; what one of them has
-    /// added stands behind what it was added to.</summary>
-    public static List<string> Order(IReadOnlyList<string> origin, IReadOnlyList<string> mine, IReadOnlyList<string> theirs)
+    /// <summary>The keys of both lists in one order: mine, unless only the other one has moved anything; what one of
+    /// them has added stands behind what it was added to.</summary>
+    public static List<string> Order(
+        IReadOnlyList<string> origin,
+        IReadOnlyList<string> mine,
+        IReadOnlyList<string> theirs
+    )
     {
         var mineMoved = !Common(origin, mine).SequenceEqual(Common(mine, origin));
         var (first, second) = mineMoved ? (mine, theirs) : (theirs, mine);
@@ -21,7 +25,8 @@ internal static class KeyedMerge
 
         return order;
 
-        static IEnumerable<string> Common(IReadOnlyList<string> of, IReadOnlyList<string> with) => of.Where(with.Contains);
+        static IEnumerable<string> Common(IReadOnlyList<string> of, IReadOnlyList<string> with) =>
+            of.Where(with.Contains);
     }
 
     /// <summary>The entries of both lists.</summary>
@@ -30,10 +35,16 @@ internal static class KeyedMerge
     /// <param name="theirs">What the other has made of it.</param>
     /// <param name="key">What an entry is known by.</param>
     /// <param name="both">Merges an entry that both have; the first argument is null when both have added it.</param>
-    /// <param name="halfGone">Told of an entry that one has taken out and the other has changed; it stays. The second argument
-    /// is whether it was taken out by the other one.</param>
+    /// <param name="halfGone">Told of an entry that one has taken out and the other has changed; it stays. The second
+    /// argument is whether it was taken out by the other one.</param>
     public static List<T> Of<T>(
-        IReadOnlyList<T> origin, IReadOnlyList<T> mine, IReadOnlyList<T> theirs, Func<T, string> key, Func<T?, T, T, T> both, Action<T, bool> halfGone)
+        IReadOnlyList<T> origin,
+        IReadOnlyList<T> mine,
+        IReadOnlyList<T> theirs,
+        Func<T, string> key,
+        Func<T?, T, T, T> both,
+        Action<T, bool> halfGone
+    )
         where T : class
     {
         var merged = new List<T>();

@@ -12,7 +12,8 @@ public static class SideBySide
 
     private const string NotKnown = "not known";
 
-    /// <summary>The rows, what is farthest apart first; among equals what goes in comes first, in the order of pouring.</summary>
+    /// <summary>The rows, what is farthest apart first; among equals what goes in comes first, in the order of
+    /// pouring.</summary>
     /// <param name="sides">The sizes with the sheets that they are of.</param>
     public static IReadOnlyList<ComparedRow> Of(IReadOnlyList<(BuildSheet Sheet, SizeSheet Size)> sides) =>
         [.. Lines(sides).Concat(Figures(sides)).OrderByDescending(row => Math.Round(row.Apart, 3))];
@@ -21,11 +22,20 @@ public static class SideBySide
     {
         foreach (var name in sides.SelectMany(side => side.Size.Lines.Select(line => line.IngredientName)).Distinct())
         {
-            var lines = sides.Select(side => side.Size.Lines.Where(line => line.IngredientName == name).ToList()).ToList();
+            var lines = sides
+                .Select(side => side.Size.Lines.Where(line => line.IngredientName == name).ToList())
+                .ToList();
             yield return Row(
                 name,
-                [.. lines.Select(found => found.Count == 0 ? null : string.Join(" and ", found.Select(line => $"{Say.Fine(line.Amount)} {line.Unit}")))],
-                [.. lines.Select(found => (double?)found.Sum(line => line.Mass.Value))]);
+                [
+                    .. lines.Select(found =>
+                        found.Count == 0
+                            ? null
+                            : string.Join(" and ", found.Select(line => $"{Say.Fine(line.Amount)} {line.Unit}"))
+                    ),
+                ],
+                [.. lines.Select(found => (double?)found.Sum(line => line.Mass.Value))]
+            );
         }
     }
 
@@ -47,7 +57,15 @@ public static class SideBySide
         ComparedRow Number(string what, Func<SizeSheet, double?> of, string unit, int digits)
         {
             var values = sides.Select(side => of(side.Size)).ToList();
-            return Row(what, [.. values.Select(value => value is { } known ? $"{Say.Fixed(known, digits)} {unit}".TrimEnd() : NotKnown)], values);
+            return Row(
+                what,
+                [
+                    .. values.Select(value =>
+                        value is { } known ? $"{Say.Fixed(known, digits)} {unit}".TrimEnd() : NotKnown
+                    ),
+                ],
+                values
+            );
         }
     }
 
@@ -58,8 +76,14 @@ public static class SideBySide
         var known = values?.OfType<double>().ToList() ?? [];
 
         // A temperature or a room below nothing has no share of the most; what is not known is apart from what is.
-        return new ComparedRow(what, cells, differs, isAlike ? 0
-            : known.Count < cells.Count ? 0.5
-            : known.Max(Math.Abs) is var most && most > 0 ? Math.Min(1, (known.Max() - known.Min()) / most) : 0);
+        return new ComparedRow(
+            what,
+            cells,
+            differs,
+            isAlike ? 0
+                : known.Count < cells.Count ? 0.5
+                : known.Max(Math.Abs) is var most && most > 0 ? Math.Min(1, (known.Max() - known.Min()) / most)
+                : 0
+        );
     }
 }

@@ -5,7 +5,8 @@ namespace Krasis.Core.Changing.Editing;
 /// <summary>One thing that is to be done to a build, as it comes from a sheet: exactly one of these is given.</summary>
 public sealed record EditDocument
 {
-    /// <summary>Cells into which something was typed. What cannot be read is told for each, and the others are taken.</summary>
+    /// <summary>Cells into which something was typed. What cannot be read is told for each, and the others are
+    /// taken.</summary>
     public IReadOnlyList<TypedCell>? Typed { get; init; }
 
     /// <summary>Cells whose amount is known.</summary>
@@ -14,7 +15,8 @@ public sealed record EditDocument
     /// <summary>A cell that is to be poured to about so much: to the nearest that the bar pours.</summary>
     public CellEdit? Near { get; init; }
 
-    /// <summary>A cell of which so much is to be poured that the drink stands at a height, to the nearest that the bar pours.</summary>
+    /// <summary>A cell of which so much is to be poured that the drink stands at a height, to the nearest that the bar
+    /// pours.</summary>
     public SurfaceEdit? Surface { get; init; }
 
     /// <summary>A cell that follows the reference size again.</summary>
@@ -44,14 +46,22 @@ public sealed record EditDocument
     /// <summary>A finding's mend.</summary>
     public Mend? Mend { get; init; }
 
-    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types say.</summary>
-    public EditDocument WithoutNulls() => this with
-    {
-        Typed = Kept(Typed),
-        Cells = Kept(Cells),
-        Sizes = Kept(Sizes),
-        Mend = Mend is null ? null : Mend with { Edits = Kept(Mend.Edits) ?? [], Changes = Kept(Mend.Changes) ?? [] },
-    };
+    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types
+    /// say.</summary>
+    public EditDocument WithoutNulls() =>
+        this with
+        {
+            Typed = Kept(Typed),
+            Cells = Kept(Cells),
+            Sizes = Kept(Sizes),
+            Mend = Mend is null
+                ? null
+                : Mend with
+                {
+                    Edits = Kept(Mend.Edits) ?? [],
+                    Changes = Kept(Mend.Changes) ?? [],
+                },
+        };
 
     private static IReadOnlyList<T>? Kept<T>(IReadOnlyList<T>? list)
         where T : class => list is null ? null : [.. list.Where(entry => entry is not null)];

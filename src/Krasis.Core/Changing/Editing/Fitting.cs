@@ -9,20 +9,30 @@ namespace Krasis.Core.Changing.Editing;
 /// <summary>Fits a build to its cups with the mixer itself.</summary>
 internal static class Fitting
 {
-    /// <summary>Milk or brewed coffee, whichever there is more of, takes what room is left: a little more or less of it, until the reference is full to
-    /// the reserve and no further, and no other size runs over.</summary>
+    /// <summary>Milk or brewed coffee, whichever there is more of, takes what room is left: a little more or less of
+    /// it, until the reference is full to the reserve and no further, and no other size runs over.</summary>
     /// <param name="build">The build.</param>
     /// <param name="bar">The bar.</param>
     /// <param name="leave">Room that is to be left in the reference size, ml; none by default.</param>
     public static BuildDocument Fill(BuildDocument build, BarFacts bar, double leave = 0)
     {
-        // Whichever of milk and brewed coffee there is more of, and the other where that is not enough; a cap of milk on a brew has no room to give.
-        var fillers = build.Lines.Select((line, i) => (line, i))
-            .Where(entry => bar.Find(new IngredientId(entry.line.Ingredient ?? "")) is { Kind: IngredientKind.Milk or IngredientKind.Coffee } && entry.line.Measure == Measure.Millilitre.Code)
+        // Whichever of milk and brewed coffee there is more of, and the other where that is not enough; a cap of milk
+        // on a brew has no room to give.
+        var fillers = build
+            .Lines.Select((line, i) => (line, i))
+            .Where(entry =>
+                bar.Find(new IngredientId(entry.line.Ingredient ?? ""))
+                    is { Kind: IngredientKind.Milk or IngredientKind.Coffee }
+                && entry.line.Measure == Measure.Millilitre.Code
+            )
             .OrderByDescending(entry => entry.line.Amount)
             .Select(entry => entry.i)
             .ToList();
-        foreach (var filler in fillers.Count > 0 ? fillers : [build.Lines.ToList().FindIndex(line => line.Measure == Measure.Millilitre.Code)])
+        foreach (
+            var filler in fillers.Count > 0
+                ? fillers
+                : [build.Lines.ToList().FindIndex(line => line.Measure == Measure.Millilitre.Code)]
+        )
         {
             (build, var fits) = filler < 0 ? (build, true) : Fill(build, bar, leave, filler);
             if (fits)
@@ -34,12 +44,14 @@ internal static class Fitting
         return build;
     }
 
-    // More of it never takes up less room, so the largest number of whole steps with which every size fits is found by halving.
+    // More of it never takes up less room, so the largest number of whole steps with which every size fits is found by
+    // halving.
     private static (BuildDocument Build, bool Fits) Fill(BuildDocument build, BarFacts bar, double leave, int filler)
     {
         var measure = Measure.Find(build.Lines[filler].Measure)!;
         var step = BarRounding.StepOf(measure, bar.Find(new IngredientId(build.Lines[filler].Ingredient!))!, bar);
-        int fits = 0, tooMuch = (int)(measure.Most / step);
+        int fits = 0,
+            tooMuch = (int)(measure.Most / step);
         while (tooMuch - fits > 1)
         {
             var middle = (fits + tooMuch) / 2;
@@ -48,7 +60,11 @@ internal static class Fitting
 
         return (With(Math.Max(1, fits)), fits > 0);
 
-        BuildDocument With(int steps) => build with { Lines = [.. build.Lines.Select((line, i) => i == filler ? line with { Amount = steps * step } : line)] };
+        BuildDocument With(int steps) =>
+            build with
+            {
+                Lines = [.. build.Lines.Select((line, i) => i == filler ? line with { Amount = steps * step } : line)],
+            };
 
         bool Fits(BuildDocument with)
         {

@@ -9,15 +9,27 @@ namespace Krasis.Core.Changing.Editing;
 /// <summary>Says a line in another measure, or of another ingredient; what is poured of it stays as much.</summary>
 internal static class LineEdits
 {
-    /// <summary>Says a line in another measure: amount, pins and rungs are the same millilitres or grams as before.</summary>
+    /// <summary>Says a line in another measure: amount, pins and rungs are the same millilitres or grams as
+    /// before.</summary>
     /// <returns>The build, or a problem under <c>measure</c> where the bar cannot say it so.</returns>
-    public static Reading<Edited> Measure(BuildDocument build, LineDocument line, Ingredient ingredient, Measure to, BarFacts bar)
+    public static Reading<Edited> Measure(
+        BuildDocument build,
+        LineDocument line,
+        Ingredient ingredient,
+        Measure to,
+        BarFacts bar
+    )
     {
         line = HouseStrokes.SpellOut(line, build, bar);
         var before = Quantities.Measure.Find(line.Measure);
         if (before is null)
         {
-            return Problem.At("measure", line.Measure, "The line's own measure is not known.", "a line that can be read");
+            return Problem.At(
+                "measure",
+                line.Measure,
+                "The line's own measure is not known.",
+                "a line that can be read"
+            );
         }
 
         var one = Dosing.Convert(new Quantity(1, before), to, ingredient, bar.Pulling(line.Recipe), "measure");
@@ -26,9 +38,15 @@ internal static class LineEdits
             : Put(build, line, line with { Measure = to.Code }, one.Value.Amount, amount => Math.Round(amount, 9), to);
     }
 
-    /// <summary>Puts another ingredient into a line: as many millilitres of it, or as many grams of what is weighed, to the nearest that the bar
-    /// pours. What belonged to the ingredient before goes.</summary>
-    public static Reading<Edited> Ingredient(BuildDocument build, LineDocument line, Ingredient? old, Ingredient to, BarFacts bar)
+    /// <summary>Puts another ingredient into a line: as many millilitres of it, or as many grams of what is weighed, to
+    /// the nearest that the bar pours. What belonged to the ingredient before goes.</summary>
+    public static Reading<Edited> Ingredient(
+        BuildDocument build,
+        LineDocument line,
+        Ingredient? old,
+        Ingredient to,
+        BarFacts bar
+    )
     {
         line = HouseStrokes.SpellOut(line, build, bar);
         var at = bar.Pulling(line.Recipe);
@@ -49,27 +67,64 @@ internal static class LineEdits
         {
             // Nothing is known of how much it was.
             var measure = Dosing.MeasuresFor(to, bar)[0];
-            return Reading<Edited>.Of(Edited.Quietly(BuildEdits.Replace(build, put with { Measure = measure.Code, Amount = 0, Pins = [], Scale = WithoutRungs(line.Scale) })));
+            return Reading<Edited>.Of(
+                Edited.Quietly(
+                    BuildEdits.Replace(
+                        build,
+                        put with
+                        {
+                            Measure = measure.Code,
+                            Amount = 0,
+                            Pins = [],
+                            Scale = WithoutRungs(line.Scale),
+                        }
+                    )
+                )
+            );
         }
 
-        var isWeighed = before.Kind == MeasureKind.Mass || new[] { old, to }.Any(one => one.Kind is IngredientKind.Ice or IngredientKind.Powder or IngredientKind.Topping);
+        var isWeighed =
+            before.Kind == MeasureKind.Mass
+            || new[] { old, to }.Any(one =>
+                one.Kind is IngredientKind.Ice or IngredientKind.Powder or IngredientKind.Topping
+            );
         var pulled = bar.Pulling(put.Recipe);
-        var said = Dosing.Refusal(to, before, pulled) is null ? before : isWeighed ? Quantities.Measure.Gram : Quantities.Measure.Millilitre;
+        var said =
+            Dosing.Refusal(to, before, pulled) is null ? before
+            : isWeighed ? Quantities.Measure.Gram
+            : Quantities.Measure.Millilitre;
         var (one, unit) = (new Quantity(1, before), new Quantity(1, said));
-        var factor = isWeighed ? Dosing.Mass(one, old, at) / Dosing.Mass(unit, to, pulled) : Dosing.Volume(one, old, at) / Dosing.Volume(unit, to, pulled);
+        var factor = isWeighed
+            ? Dosing.Mass(one, old, at) / Dosing.Mass(unit, to, pulled)
+            : Dosing.Volume(one, old, at) / Dosing.Volume(unit, to, pulled);
         var isSame = Math.Abs(factor - 1) < 1e-9;
         var step = BarRounding.StepOf(said, to, pulled);
-        var made = Put(build, line, put with { Measure = said.Code }, factor, amount => isSame || amount == 0 ? amount : Math.Max(step, BarRounding.Round(amount, step)), said);
+        var made = Put(
+            build,
+            line,
+            put with
+            {
+                Measure = said.Code,
+            },
+            factor,
+            amount => isSame || amount == 0 ? amount : Math.Max(step, BarRounding.Round(amount, step)),
+            said
+        );
         if (!made.IsRead)
         {
             return made;
         }
 
-        var (was, now) = (new Quantity(line.Amount ?? 0, before), new Quantity(made.Value.Build.Lines.First(each => each.Id == line.Id).Amount ?? 0, said));
+        var (was, now) = (
+            new Quantity(line.Amount ?? 0, before),
+            new Quantity(made.Value.Build.Lines.First(each => each.Id == line.Id).Amount ?? 0, said)
+        );
         List<string> told = [];
         if (was.Amount > 0 && (!isSame || said != before))
         {
-            told.Add($"{was} of {old.Name} {Were(was)} {Like(was, old, at)}; {now} of {to.Name} {Are(now)} {Like(now, to, pulled)}.");
+            told.Add(
+                $"{was} of {old.Name} {Were(was)} {Like(was, old, at)}; {now} of {to.Name} {Are(now)} {Like(now, to, pulled)}."
+            );
         }
 
         if (line.Stated is { } again)
@@ -79,9 +134,10 @@ internal static class LineEdits
 
         return Reading<Edited>.Of(made.Value with { Said = told });
 
-        string Like(Quantity quantity, Ingredient what, BarFacts pours) => isWeighed
-            ? $"{Say.Short(Dosing.Mass(quantity, what, pours).Value)} g"
-            : $"{Say.Short(Dosing.Volume(quantity, what, pours).Value)} ml";
+        string Like(Quantity quantity, Ingredient what, BarFacts pours) =>
+            isWeighed
+                ? $"{Say.Short(Dosing.Mass(quantity, what, pours).Value)} g"
+                : $"{Say.Short(Dosing.Volume(quantity, what, pours).Value)} ml";
         static string Were(Quantity quantity) => quantity.Amount == 1 ? "was" : "were";
         static string Are(Quantity quantity) => quantity.Amount == 1 ? "is" : "are";
     }
@@ -93,33 +149,75 @@ internal static class LineEdits
         return new Edited(
             build with
             {
-                Lines = [.. build.Lines.Where(other => other.Id != line.Id).Select(other => followers.Contains(other) ? other with { Scale = null } : other)],
+                Lines =
+                [
+                    .. build
+                        .Lines.Where(other => other.Id != line.Id)
+                        .Select(other => followers.Contains(other) ? other with { Scale = null } : other),
+                ],
                 Waivers = [.. build.Waivers.Where(waiver => waiver.Line != line.Id)],
             },
-            [.. followers.Select(other => $"{NameOf(other)} was a share of {NameOf(line)}; it follows the build's school now.")],
-            []);
+            [
+                .. followers.Select(other =>
+                    $"{NameOf(other)} was a share of {NameOf(line)}; it follows the build's school now."
+                ),
+            ],
+            []
+        );
 
         string NameOf(LineDocument of) => bar.Find(new IngredientId(of.Ingredient ?? ""))?.Name ?? "A line";
     }
 
     // Amount, pins and rungs times a factor. What is more than the measure takes is refused, and nothing is half done.
-    private static Reading<Edited> Put(BuildDocument build, LineDocument line, LineDocument put, double factor, Func<double, double> pour, Measure to)
+    private static Reading<Edited> Put(
+        BuildDocument build,
+        LineDocument line,
+        LineDocument put,
+        double factor,
+        Func<double, double> pour,
+        Measure to
+    )
     {
-        var most = new[] { line.Amount }.Concat(line.Pins.Select(pin => pin.Amount)).Concat(line.Scale?.Ladder.Select(rung => rung.Amount) ?? []).Max() ?? 0;
+        var most = new[] { line.Amount }
+            .Concat(line.Pins.Select(pin => pin.Amount))
+            .Concat(line.Scale?.Ladder.Select(rung => rung.Amount) ?? [])
+            .Max()
+            ?? 0;
         if (most * factor > to.Most)
         {
-            return Problem.At("measure", to.Code, $"That would be {Say.Short(most * factor)} {to.Plural}.", $"a measure in which it is at most {Say.Short(to.Most)}");
+            return Problem.At(
+                "measure",
+                to.Code,
+                $"That would be {Say.Short(most * factor)} {to.Plural}.",
+                $"a measure in which it is at most {Say.Short(to.Most)}"
+            );
         }
 
-        return Reading<Edited>.Of(Edited.Quietly(BuildEdits.Replace(build, put with
-        {
-            Amount = Times(line.Amount),
-            Pins = [.. put.Pins.Select(pin => pin with { Amount = Times(pin.Amount) })],
-            Scale = line.Scale is null ? null : line.Scale with { Ladder = [.. line.Scale.Ladder.Select(rung => rung with { Amount = Times(rung.Amount) })] },
-        })));
+        return Reading<Edited>.Of(
+            Edited.Quietly(
+                BuildEdits.Replace(
+                    build,
+                    put with
+                    {
+                        Amount = Times(line.Amount),
+                        Pins = [.. put.Pins.Select(pin => pin with { Amount = Times(pin.Amount) })],
+                        Scale = line.Scale is null
+                            ? null
+                            : line.Scale with
+                            {
+                                Ladder =
+                                [
+                                    .. line.Scale.Ladder.Select(rung => rung with { Amount = Times(rung.Amount) }),
+                                ],
+                            },
+                    }
+                )
+            )
+        );
 
         double? Times(double? amount) => amount is { } known ? pour(known * factor) : null;
     }
 
-    private static ScaleDocument? WithoutRungs(ScaleDocument? scale) => scale is null ? null : scale with { Ladder = [] };
+    private static ScaleDocument? WithoutRungs(ScaleDocument? scale) =>
+        scale is null ? null : scale with { Ladder = [] };
 }

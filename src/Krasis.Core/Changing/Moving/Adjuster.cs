@@ -12,20 +12,27 @@ public static class Adjuster
     // Less than this is not worth another stroke.
     private const double Hardly = 0.005;
 
-    /// <summary>The build with every amount said anew that has come to weigh otherwise: the nearest that the bar pours now, and
-    /// never nothing where there was something.</summary>
+    /// <summary>The build with every amount said anew that has come to weigh otherwise: the nearest that the bar pours
+    /// now, and never nothing where there was something.</summary>
     /// <param name="build">The build, read against both bars.</param>
     /// <param name="then">The bar as it was.</param>
     /// <param name="now">The bar as it is.</param>
     public static BuildDocument PourAsBefore(BuildDocument build, BarFacts then, BarFacts now) =>
-        build with { Lines = [.. build.Lines.Select(line => Adjust(line, build, then, now))] };
+        build with
+        {
+            Lines = [.. build.Lines.Select(line => Adjust(line, build, then, now))],
+        };
 
     private static LineDocument Adjust(LineDocument line, BuildDocument build, BarFacts then, BarFacts now)
     {
         // What the house has come to pour otherwise is said as it was, by hand.
         var spelled = HouseStrokes.SpellOut(line, build, then);
         var id = new IngredientId(line.Ingredient ?? "");
-        if (Measure.Find(line.Measure) is not { } measure || then.Find(id) is not { } was || now.Find(id) is not { } ingredient)
+        if (
+            Measure.Find(line.Measure) is not { } measure
+            || then.Find(id) is not { } was
+            || now.Find(id) is not { } ingredient
+        )
         {
             return line;
         }
@@ -43,11 +50,17 @@ public static class Adjuster
         {
             Amount = Said(line.Amount),
             Pins = [.. line.Pins.Select(pin => pin with { Amount = Said(pin.Amount) })],
-            Scale = line.Scale is { } scale ? scale with { Ladder = [.. scale.Ladder.Select(rung => rung with { Amount = Said(rung.Amount) })] } : null,
+            Scale = line.Scale is { } scale
+                ? scale with
+                {
+                    Ladder = [.. scale.Ladder.Select(rung => rung with { Amount = Said(rung.Amount) })],
+                }
+                : null,
         };
 
-        double? Said(double? amount) => amount is { } known and > 0
-            ? Math.Max(step, BarRounding.Round(new Quantity(known * times, measure), step).Amount)
-            : amount;
+        double? Said(double? amount) =>
+            amount is { } known and > 0
+                ? Math.Max(step, BarRounding.Round(new Quantity(known * times, measure), step).Amount)
+                : amount;
     }
 }

@@ -9,4 +9,9 @@ namespace Krasis.Core.Changing.Moving;
 /// <param name="NewFindings">What the checks would find that they do not find now.</param>
 /// <param name="MendedFindings">What they would find no more.</param>
 public sealed record MovedSize(
-    CupId Size, string Name, IReadOnlyList<Move> Moves, IReadOnlyList<string> NewFindings, IReadOnlyList<string> MendedFindings);
+    CupId Size,
+    string Name,
+    IReadOnlyList<Move> Moves,
+    IReadOnlyList<string> NewFindings,
+    IReadOnlyList<string> MendedFindings
+);

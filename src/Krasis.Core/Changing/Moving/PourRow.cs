@@ -7,4 +7,11 @@ namespace Krasis.Core.Changing.Moving;
 /// <param name="Adjusted">As it would be adjusted; null when nothing is adjusted.</param>
 /// <param name="HasMoved">Whether what is poured now is another than what was published.</param>
 /// <param name="StaysMoved">Whether it would be another even adjusted.</param>
-public sealed record PourRow(string What, string Published, string Now, string? Adjusted, bool HasMoved, bool StaysMoved);
+public sealed record PourRow(
+    string What,
+    string Published,
+    string Now,
+    string? Adjusted,
+    bool HasMoved,
+    bool StaysMoved
+);

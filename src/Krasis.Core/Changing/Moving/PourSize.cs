@@ -8,4 +8,10 @@ namespace Krasis.Core.Changing.Moving;
 /// <param name="Rows">Line by line what is poured, then how it tastes and fills the cup.</param>
 /// <param name="NewFindings">What the checks find now that they did not find when it was published.</param>
 /// <param name="FindingsLeft">What they would find even adjusted; empty when nothing is adjusted.</param>
-public sealed record PourSize(CupId Size, string Name, IReadOnlyList<PourRow> Rows, IReadOnlyList<string> NewFindings, IReadOnlyList<string> FindingsLeft);
+public sealed record PourSize(
+    CupId Size,
+    string Name,
+    IReadOnlyList<PourRow> Rows,
+    IReadOnlyList<string> NewFindings,
+    IReadOnlyList<string> FindingsLeft
+);

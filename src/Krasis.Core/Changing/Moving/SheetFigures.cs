@@ -5,7 +5,8 @@ using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Changing.Moving;
 
-/// <summary>What of a sheet can move so that a lead sees it: little enough to be kept of every build there is.</summary>
+/// <summary>What of a sheet can move so that a lead sees it: little enough to be kept of every build there
+/// is.</summary>
 /// <param name="Currency">The house's currency; empty when it has said none.</param>
 /// <param name="Sizes">The sizes, in the sheet's order.</param>
 public sealed record SheetFigures(string Currency, IReadOnlyList<SizeFigures> Sizes)
@@ -14,7 +15,10 @@ public sealed record SheetFigures(string Currency, IReadOnlyList<SizeFigures> Si
     public static SheetFigures Of(BuildSheet sheet)
     {
         var findings = sheet.Findings.ToLookup(finding => finding.Size);
-        return new SheetFigures(sheet.Currency, [.. sheet.Sizes.Select(size => SizeFigures.Of(size, findings[size.Size]))]);
+        return new SheetFigures(
+            sheet.Currency,
+            [.. sheet.Sizes.Select(size => SizeFigures.Of(size, findings[size.Size]))]
+        );
     }
 }
 
@@ -53,7 +57,8 @@ public sealed record SizeFigures(
     double? Caffeine,
     double? Cost,
     string Allergens,
-    IReadOnlyDictionary<(string Check, LineId? Line), string> Findings)
+    IReadOnlyDictionary<(string Check, LineId? Line), string> Findings
+)
 {
     internal static SizeFigures Of(SizeSheet size, IEnumerable<Finding> findings)
     {
@@ -68,7 +73,14 @@ public sealed record SizeFigures(
         return new SizeFigures(
             size.Size,
             size.Name,
-            [.. size.Lines.Select(line => new LineFigures(line.IngredientName, line.Amount, line.Unit, line.Mass.Value))],
+            [
+                .. size.Lines.Select(line => new LineFigures(
+                    line.IngredientName,
+                    line.Amount,
+                    line.Unit,
+                    line.Mass.Value
+                )),
+            ],
             size.Fill.FillHeight.Value,
             size.Fill.RoomLeft.Value,
             taste.Strength?.Value,
@@ -82,7 +94,8 @@ public sealed record SizeFigures(
             inside.Caffeine?.Value,
             size.Cost.Total?.Value,
             size.Inside.Allergens.Says,
-            found);
+            found
+        );
     }
 }
 

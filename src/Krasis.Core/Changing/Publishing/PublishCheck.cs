@@ -7,7 +7,11 @@ namespace Krasis.Core.Changing.Publishing;
 /// <param name="Faults">What refuses it: nobody can pour it so.</param>
 /// <param name="Warnings">What wants a reason.</param>
 /// <param name="Unknown">What nobody knows of it, and whose gap that is.</param>
-public sealed record PublishCheck(IReadOnlyList<Finding> Faults, IReadOnlyList<Finding> Warnings, IReadOnlyList<UnknownFact> Unknown)
+public sealed record PublishCheck(
+    IReadOnlyList<Finding> Faults,
+    IReadOnlyList<Finding> Warnings,
+    IReadOnlyList<UnknownFact> Unknown
+)
 {
     /// <summary>Whether it can be published at all.</summary>
     public bool IsAllowed => Faults.Count == 0;
@@ -16,12 +20,13 @@ public sealed record PublishCheck(IReadOnlyList<Finding> Faults, IReadOnlyList<F
     public bool WantsReason => Warnings.Count > 0;
 
     /// <summary>What wants a reason, in a sentence; empty when nothing does.</summary>
-    public string Says => Warnings.Count switch
-    {
-        0 => "",
-        1 => "A warning is open.",
-        var count => $"{count} warnings are open.",
-    };
+    public string Says =>
+        Warnings.Count switch
+        {
+            0 => "",
+            1 => "A warning is open.",
+            var count => $"{count} warnings are open.",
+        };
 
     /// <summary>Looks at a sheet. What was let be with a reason counts no more.</summary>
     public static PublishCheck Of(BuildSheet sheet)
@@ -40,8 +45,10 @@ public sealed record PublishCheck(IReadOnlyList<Finding> Faults, IReadOnlyList<F
                     new("its caffeine", Names(size => size.Inside.Nutrition.Gaps.Caffeine)),
                     new("what it costs", Names(size => size.Cost.Unknown)),
                 }.Where(fact => fact.For.Count > 0),
-            ]);
+            ]
+        );
 
-        IReadOnlyList<string> Names(Func<SizeSheet, IReadOnlyList<string>> of) => [.. sheet.Sizes.SelectMany(of).Distinct()];
+        IReadOnlyList<string> Names(Func<SizeSheet, IReadOnlyList<string>> of) =>
+            [.. sheet.Sizes.SelectMany(of).Distinct()];
     }
 }

@@ -4,8 +4,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Seeking;
 
-/// <summary>What somebody looks for among the builds: words, allergens, and what a drink is to be without. It never promises that a drink is free from
-/// anything.</summary>
+/// <summary>What somebody looks for among the builds: words, allergens, and what a drink is to be without. It never
+/// promises that a drink is free from anything.</summary>
 public sealed partial class SeekQuery
 {
     private static readonly Dictionary<string, Allergen[]> Allergens = new(StringComparer.Ordinal)
@@ -35,7 +35,14 @@ public sealed partial class SeekQuery
         ["lupin"] = [Allergen.Lupin],
     };
 
-    private static readonly Allergen[] OfAnimals = [Allergen.Milk, Allergen.Eggs, Allergen.Fish, Allergen.Crustaceans, Allergen.Molluscs];
+    private static readonly Allergen[] OfAnimals =
+    [
+        Allergen.Milk,
+        Allergen.Eggs,
+        Allergen.Fish,
+        Allergen.Crustaceans,
+        Allergen.Molluscs,
+    ];
 
     // What is of an animal and no allergen.
     private static readonly string[] AnimalWords = ["honey", "gelatine", "gelatin", "marshmallow", "marshmallows"];
@@ -45,29 +52,29 @@ public sealed partial class SeekQuery
     private readonly List<(string Said, Allergen[] Are)> without = [];
     private bool isVegan;
 
-    private SeekQuery()
-    {
-    }
+    private SeekQuery() { }
 
     /// <summary>Whether nothing is looked for.</summary>
     public bool IsEmpty => words.Count + with.Count + without.Count == 0 && !isVegan;
 
-    /// <summary>Reads what was typed: words, of which all have to be there by their beginnings; <c>nuts</c>, <c>contains milk</c>; <c>without nuts</c>,
-    /// <c>no dairy</c>, <c>dairy-free</c>, <c>free from gluten</c>; <c>vegan</c>.</summary>
+    /// <summary>Reads what was typed: words, of which all have to be there by their beginnings; <c>nuts</c>,
+    /// <c>contains milk</c>; <c>without nuts</c>, <c>no dairy</c>, <c>dairy-free</c>, <c>free from gluten</c>;
+    /// <c>vegan</c>.</summary>
     public static SeekQuery Read(string? text)
     {
         var query = new SeekQuery();
-        var rest = Without().Replace((text ?? "").ToLowerInvariant().Replace("tree nut", "treenut", StringComparison.Ordinal), match =>
-        {
-            var said = match.Groups["of"].Success ? match.Groups["of"].Value : match.Groups["is"].Value;
-            if (!Allergens.TryGetValue(said, out var are))
+        var rest = Without()
+            .Replace((text ?? "").ToLowerInvariant().Replace("tree nut", "treenut", StringComparison.Ordinal), match =>
             {
-                return match.Value;
-            }
+                var said = match.Groups["of"].Success ? match.Groups["of"].Value : match.Groups["is"].Value;
+                if (!Allergens.TryGetValue(said, out var are))
+                {
+                    return match.Value;
+                }
 
-            query.without.Add((said, are));
-            return " ";
-        });
+                query.without.Add((said, are));
+                return " ";
+            });
         foreach (var word in WordsOf(rest))
         {
             if (word == "vegan")
@@ -88,7 +95,8 @@ public sealed partial class SeekQuery
     }
 
     /// <summary>The words of a text, in lower case.</summary>
-    public static IEnumerable<string> WordsOf(string text) => Word().Matches(text.ToLowerInvariant()).Select(match => match.Value);
+    public static IEnumerable<string> WordsOf(string text) =>
+        Word().Matches(text.ToLowerInvariant()).Select(match => match.Value);
 
     /// <summary>Whether a build is what is looked for, and why; null when it is not.</summary>
     public Match? Of(SoughtFacts build)
@@ -153,16 +161,24 @@ public sealed partial class SeekQuery
     // What has been read lists none; that is all that can be said.
     private static bool NoneRead(string what, SoughtFacts build, List<string> why)
     {
-        why.Add(build.Unread.Count > 0 ? $"not read for {what}: {Say.List(build.Unread)}" : $"no label lists {what}; shared equipment carries traces");
+        why.Add(
+            build.Unread.Count > 0
+                ? $"not read for {what}: {Say.List(build.Unread)}"
+                : $"no label lists {what}; shared equipment carries traces"
+        );
         return build.Unread.Count == 0;
     }
 
     private static List<string> From(IReadOnlyDictionary<Allergen, IReadOnlyList<string>> found, Allergen[] are) =>
         [.. are.SelectMany(allergen => found.GetValueOrDefault(allergen, [])).Distinct()];
 
-    private static string Names(IReadOnlyDictionary<Allergen, IReadOnlyList<string>> found, Allergen[] are) => Say.List([.. are.Where(found.ContainsKey).Select(AllergenLists.Say)]);
+    private static string Names(IReadOnlyDictionary<Allergen, IReadOnlyList<string>> found, Allergen[] are) =>
+        Say.List([.. are.Where(found.ContainsKey).Select(AllergenLists.Say)]);
 
-    [GeneratedRegex(@"\b(?:without|no|free\s+(?:of|from))\s+(?<of>\p{L}+)|\b(?<is>\p{L}+)[\s-]free\b", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(
+        @"\b(?:without|no|free\s+(?:of|from))\s+(?<of>\p{L}+)|\b(?<is>\p{L}+)[\s-]free\b",
+        RegexOptions.CultureInvariant
+    )]
     private static partial Regex Without();
 
     [GeneratedRegex(@"[\p{L}\p{N}]+", RegexOptions.CultureInvariant)]

@@ -13,7 +13,8 @@ public sealed record SoughtFacts(
     IReadOnlySet<string> Words,
     IReadOnlyDictionary<Allergen, IReadOnlyList<string>> Contains,
     IReadOnlyDictionary<Allergen, IReadOnlyList<string>> MayContain,
-    IReadOnlyList<string> Unread)
+    IReadOnlyList<string> Unread
+)
 {
     /// <summary>Of a build that can be worked out.</summary>
     /// <param name="document">The build.</param>
@@ -23,17 +24,31 @@ public sealed record SoughtFacts(
     {
         var sizes = sheet?.Sizes ?? [];
         return new SoughtFacts(
-            new[] { document.Name ?? "" }.Concat(document.Tags).Concat(sizes.Select(size => size.Name))
-                .Concat(sizes.SelectMany(size => size.Lines).Where(line => line.Amount > 0).Select(line => line.IngredientName)).Concat(also)
-                .SelectMany(SeekQuery.WordsOf).ToHashSet(),
+            new[] { document.Name ?? "" }
+                .Concat(document.Tags)
+                .Concat(sizes.Select(size => size.Name))
+                .Concat(
+                    sizes
+                        .SelectMany(size => size.Lines)
+                        .Where(line => line.Amount > 0)
+                        .Select(line => line.IngredientName)
+                )
+                .Concat(also)
+                .SelectMany(SeekQuery.WordsOf)
+                .ToHashSet(),
             Traces(isTrace: false),
             Traces(isTrace: true),
-            [.. sizes.SelectMany(size => size.Inside.Allergens.Unknown).Distinct()]);
+            [.. sizes.SelectMany(size => size.Inside.Allergens.Unknown).Distinct()]
+        );
 
-        Dictionary<Allergen, IReadOnlyList<string>> Traces(bool isTrace) => sizes
-            .SelectMany(size => size.Inside.Allergens.Found)
-            .Where(found => found.IsTrace == isTrace)
-            .GroupBy(found => found.Allergen)
-            .ToDictionary(group => group.Key, IReadOnlyList<string> (group) => [.. group.SelectMany(found => found.From).Distinct()]);
+        Dictionary<Allergen, IReadOnlyList<string>> Traces(bool isTrace) =>
+            sizes
+                .SelectMany(size => size.Inside.Allergens.Found)
+                .Where(found => found.IsTrace == isTrace)
+                .GroupBy(found => found.Allergen)
+                .ToDictionary(
+                    group => group.Key,
+                    IReadOnlyList<string> (group) => [.. group.SelectMany(found => found.From).Distinct()]
+                );
     }
 }

@@ -12,7 +12,8 @@ public static class BarSetup
     // Tap water from a kettle jug; it hardly matters to what it weighs.
     private const double WaterCelsius = 20;
 
-    /// <summary>The bar: the house's cups, shot, milks and flavours instead of the starter's; the rest of the starter's stays.</summary>
+    /// <summary>The bar: the house's cups, shot, milks and flavours instead of the starter's; the rest of the starter's
+    /// stays.</summary>
     /// <param name="starter">The starter's bar.</param>
     /// <param name="setup">What the house says.</param>
     /// <returns>The bar, which can be read; or what is wrong with what was said, by its own fields.</returns>
@@ -21,11 +22,18 @@ public static class BarSetup
         var fields = new FieldReader();
         if (setup.Cups.Count == 0)
         {
-            fields.Report("cups", null, "No cup is named yet.", "at least one cup, with the ml on its label or the grams of water it holds");
+            fields.Report(
+                "cups",
+                null,
+                "No cup is named yet.",
+                "at least one cup, with the ml on its label or the grams of water it holds"
+            );
         }
 
         var ids = new HashSet<string>(StringComparer.Ordinal);
-        var cups = setup.Cups.Select((cup, i) => Checked(Cup(cup, IdOf(cup.Name, "cup", ids)), $"cups[{i}]", fields)).ToList();
+        var cups = setup
+            .Cups.Select((cup, i) => Checked(Cup(cup, IdOf(cup.Name, "cup", ids)), $"cups[{i}]", fields))
+            .ToList();
         var dose = fields.Number("doseGrams", setup.DoseGrams, 5, 40, "g");
         var yield = fields.Number("yieldGrams", setup.YieldGrams, 5, 150, "g");
         var milks = starter.Ingredients.Where(known => known.Kind == "milk" && setup.Milks.Contains(known.Id)).ToList();
@@ -34,7 +42,10 @@ public static class BarSetup
             fields.Report("milks", null, "No milk is chosen yet.", "at least one of the starter pantry's milks");
         }
 
-        var flavours = setup.Flavours.Select((flavour, i) => Flavour(flavour, i, starter, IdOf(flavour.Name, "flavour", ids), fields)).OfType<IngredientDocument>().ToList();
+        var flavours = setup
+            .Flavours.Select((flavour, i) => Flavour(flavour, i, starter, IdOf(flavour.Name, "flavour", ids), fields))
+            .OfType<IngredientDocument>()
+            .ToList();
         if (fields.Problems.Count > 0)
         {
             return Reading<BarDocument>.Failed(fields.Problems);
@@ -42,25 +53,57 @@ public static class BarSetup
 
         // What the starter's parts are made of stays with them.
         var needed = starter.Parts.SelectMany(part => part.Lines).Select(line => line.Ingredient).ToHashSet();
-        var others = starter.Ingredients.Where(known => !milks.Contains(known) && (known.Kind is not ("milk" or "syrup") || needed.Contains(known.Id) || (flavours.Count == 0 && known == PlainSyrup(starter)))).ToList();
+        var others = starter
+            .Ingredients.Where(known =>
+                !milks.Contains(known)
+                && (
+                    known.Kind is not ("milk" or "syrup")
+                    || needed.Contains(known.Id)
+                    || (flavours.Count == 0 && known == PlainSyrup(starter))
+                )
+            )
+            .ToList();
         var kept = others.Select(known => known.Id).ToHashSet();
         var bar = starter with
         {
             Cups = cups,
-            Ingredients = [.. others.TakeWhile(known => known.Kind == "espresso"), .. milks, .. flavours, .. others.SkipWhile(known => known.Kind == "espresso")],
+            Ingredients =
+            [
+                .. others.TakeWhile(known => known.Kind == "espresso"),
+                .. milks,
+                .. flavours,
+                .. others.SkipWhile(known => known.Kind == "espresso"),
+            ],
             Dispensers =
             [
                 .. starter.Dispensers.Where(known => kept.Contains(known.Ingredient)),
-                .. setup.Flavours.Zip(flavours).Where(pair => pair.First.StrokeMl is not null).Select(pair => new DispenserDocument
-                {
-                    Id = $"{pair.Second.Id}-pump",
-                    Name = $"{pair.Second.Name} pump",
-                    Ingredient = pair.Second.Id,
-                    Kind = "pump",
-                    StrokeMl = pair.First.StrokeMl,
-                }),
+                .. setup
+                    .Flavours.Zip(flavours)
+                    .Where(pair => pair.First.StrokeMl is not null)
+                    .Select(pair => new DispenserDocument
+                    {
+                        Id = $"{pair.Second.Id}-pump",
+                        Name = $"{pair.Second.Name} pump",
+                        Ingredient = pair.Second.Id,
+                        Kind = "pump",
+                        StrokeMl = pair.First.StrokeMl,
+                    }),
             ],
-            Espresso = [.. starter.Espresso.Select((recipe, i) => i == 0 ? recipe with { DoseGrams = dose, YieldGrams = yield, BasketFromGrams = null, BasketToGrams = null } : recipe)],
+            Espresso =
+            [
+                .. starter.Espresso.Select(
+                    (recipe, i) =>
+                        i == 0
+                            ? recipe with
+                            {
+                                DoseGrams = dose,
+                                YieldGrams = yield,
+                                BasketFromGrams = null,
+                                BasketToGrams = null,
+                            }
+                            : recipe
+                ),
+            ],
         };
         var read = BarReader.Read(bar);
         return read.IsRead ? Reading<BarDocument>.Of(bar) : Reading<BarDocument>.Failed(read.Problems);
@@ -68,20 +111,29 @@ public static class BarSetup
 
     /// <summary>What a flavour can be like.</summary>
     public static IReadOnlyList<NamedChoice> Likes(BarDocument starter) =>
-        [.. starter.Ingredients.Where(known => known.Kind is "syrup" or "sauce").Select(known => new NamedChoice(known.Id!, known.Name!))];
+        [
+            .. starter
+                .Ingredients.Where(known => known.Kind is "syrup" or "sauce")
+                .Select(known => new NamedChoice(known.Id!, known.Name!)),
+        ];
 
     /// <summary>The milks that can be chosen.</summary>
     public static IReadOnlyList<NamedChoice> Milks(BarDocument starter) =>
-        [.. starter.Ingredients.Where(known => known.Kind == "milk").Select(known => new NamedChoice(known.Id!, known.Name!))];
+        [
+            .. starter
+                .Ingredients.Where(known => known.Kind == "milk")
+                .Select(known => new NamedChoice(known.Id!, known.Name!)),
+        ];
 
-    private static CupDocument Cup(SetupCup cup, string id) => new()
-    {
-        Id = id,
-        Name = cup.Name,
-        LabelMl = cup.LabelMl,
-        WaterGrams = cup.WaterGrams,
-        WaterCelsius = cup.WaterGrams is null ? null : WaterCelsius,
-    };
+    private static CupDocument Cup(SetupCup cup, string id) =>
+        new()
+        {
+            Id = id,
+            Name = cup.Name,
+            LabelMl = cup.LabelMl,
+            WaterGrams = cup.WaterGrams,
+            WaterCelsius = cup.WaterGrams is null ? null : WaterCelsius,
+        };
 
     private static CupDocument Checked(CupDocument cup, string path, FieldReader fields)
     {
@@ -89,12 +141,25 @@ public static class BarSetup
         return cup;
     }
 
-    private static IngredientDocument? Flavour(SetupFlavour flavour, int i, BarDocument starter, string id, FieldReader fields)
+    private static IngredientDocument? Flavour(
+        SetupFlavour flavour,
+        int i,
+        BarDocument starter,
+        string id,
+        FieldReader fields
+    )
     {
-        var like = flavour.Like is null ? PlainSyrup(starter) : starter.Ingredients.FirstOrDefault(known => known.Id == flavour.Like && known.Kind is "syrup" or "sauce");
+        var like = flavour.Like is null
+            ? PlainSyrup(starter)
+            : starter.Ingredients.FirstOrDefault(known => known.Id == flavour.Like && known.Kind is "syrup" or "sauce");
         if (like is null)
         {
-            fields.Report($"flavours[{i}].like", flavour.Like, "The starter pantry has no such flavour.", string.Join(", ", Likes(starter).Select(known => known.Name)));
+            fields.Report(
+                $"flavours[{i}].like",
+                flavour.Like,
+                "The starter pantry has no such flavour.",
+                string.Join(", ", Likes(starter).Select(known => known.Name))
+            );
             return null;
         }
 
@@ -107,12 +172,15 @@ public static class BarSetup
         return MissingIngredient.AsLike(like, id, name);
     }
 
-    private static IngredientDocument PlainSyrup(BarDocument starter) => starter.Ingredients.First(known => known.Kind == "syrup");
+    private static IngredientDocument PlainSyrup(BarDocument starter) =>
+        starter.Ingredients.First(known => known.Kind == "syrup");
 
     // A name in small letters, once.
     private static string IdOf(string? name, string otherwise, HashSet<string> taken)
     {
-        var letters = new string([.. (name ?? "").Trim().ToLowerInvariant().Select(sign => char.IsAsciiLetterOrDigit(sign) ? sign : '-')]).Trim('-');
+        var letters = new string([
+            .. (name ?? "").Trim().ToLowerInvariant().Select(sign => char.IsAsciiLetterOrDigit(sign) ? sign : '-'),
+        ]).Trim('-');
         var wanted = letters.Length is 0 or > 60 ? otherwise : letters;
         var id = wanted;
         for (var i = 2; !taken.Add(id); i++)

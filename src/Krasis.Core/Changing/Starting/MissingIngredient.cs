@@ -4,7 +4,8 @@ using Krasis.Core.Input;
 
 namespace Krasis.Core.Changing.Starting;
 
-/// <summary>Something that is wanted on a sheet and that the bar has not: made where it is missing, to be measured later.</summary>
+/// <summary>Something that is wanted on a sheet and that the bar has not: made where it is missing, to be measured
+/// later.</summary>
 public sealed record MissingIngredient
 {
     /// <summary>What the house calls it.</summary>
@@ -20,7 +21,10 @@ public sealed record MissingIngredient
     /// <param name="pantry">What it can be like.</param>
     /// <param name="id">Its id.</param>
     /// <returns>The ingredient, and its pump where it has one; or every problem.</returns>
-    public Reading<(IngredientDocument Ingredient, DispenserDocument? Pump)> Make(IReadOnlyList<IngredientDocument> pantry, string id)
+    public Reading<(IngredientDocument Ingredient, DispenserDocument? Pump)> Make(
+        IReadOnlyList<IngredientDocument> pantry,
+        string id
+    )
     {
         var fields = new FieldReader();
         var name = fields.Name("name", Name);
@@ -31,12 +35,31 @@ public sealed record MissingIngredient
         }
 
         var stroke = fields.Optional("strokeMl", StrokeMl, 0.1, 60, "ml");
-        return fields.Finish<(IngredientDocument, DispenserDocument?)>(() => (
-            AsLike(like!, id, name),
-            stroke is null ? null : new DispenserDocument { Id = $"{id}-pump", Name = $"{name} pump", Ingredient = id, Kind = "pump", StrokeMl = stroke }));
+        return fields.Finish<(IngredientDocument, DispenserDocument?)>(() =>
+            (
+                AsLike(like!, id, name),
+                stroke is null
+                    ? null
+                    : new DispenserDocument
+                    {
+                        Id = $"{id}-pump",
+                        Name = $"{name} pump",
+                        Ingredient = id,
+                        Kind = "pump",
+                        StrokeMl = stroke,
+                    }
+            )
+        );
     }
 
-    /// <summary>Another ingredient like one: with all that is known of that, but for what only a label says of it.</summary>
+    /// <summary>Another ingredient like one: with all that is known of that, but for what only a label says of
+    /// it.</summary>
     internal static IngredientDocument AsLike(IngredientDocument like, string id, string name) =>
-        like with { Id = id, Name = name, Source = $"Like {like.Name} of the starter pantry, until its label has been read.", Allergens = like.Name == name ? like.Allergens : null };
+        like with
+        {
+            Id = id,
+            Name = name,
+            Source = $"Like {like.Name} of the starter pantry, until its label has been read.",
+            Allergens = like.Name == name ? like.Allergens : null,
+        };
 }

@@ -18,11 +18,13 @@ public sealed record SetupDocument
     /// <summary>The flavours, each with its pump.</summary>
     public IReadOnlyList<SetupFlavour> Flavours { get; init; } = [];
 
-    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types say.</summary>
-    public SetupDocument WithoutNulls() => this with
-    {
-        Cups = [.. Cups.Where(cup => cup is not null)],
-        Milks = [.. Milks.Where(milk => milk is not null)],
-        Flavours = [.. Flavours.Where(flavour => flavour is not null)],
-    };
+    /// <summary>The same without the nulls that its lists may hold when it comes from outside, whatever their types
+    /// say.</summary>
+    public SetupDocument WithoutNulls() =>
+        this with
+        {
+            Cups = [.. Cups.Where(cup => cup is not null)],
+            Milks = [.. Milks.Where(milk => milk is not null)],
+            Flavours = [.. Flavours.Where(flavour => flavour is not null)],
+        };
 }

@@ -16,11 +16,13 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Starting;
 
-/// <summary>Proposes a build to begin from: in the right pour order, from the house's own parts and rules, ready to taste.</summary>
+/// <summary>Proposes a build to begin from: in the right pour order, from the house's own parts and rules, ready to
+/// taste.</summary>
 public static class Skeleton
 {
-    // Beginnings without a source, to be tasted: three quarters of what the ice leaves of a brewed coffee is coffee, 12 g of powder and 2 strokes,
-    // or 7.5 ml for each, go to 300 ml; a strong brew stands in for espresso at 30 ml a shot.
+    // Beginnings without a source, to be tasted: three quarters of what the ice leaves of a brewed coffee is coffee, 12
+    // g of powder and 2 strokes, or 7.5 ml for each, go to 300 ml; a strong brew stands in for espresso at 30 ml a
+    // shot.
     private const double BrewShare = 0.75;
     private const double PowderPerMl = 12.0 / 300;
     private const double StrokesPerMl = 2.0 / 300;
@@ -32,23 +34,39 @@ public static class Skeleton
 
     /// <summary>The bases, and which of them the bar can make of what.</summary>
     public static IReadOnlyList<BaseChoice> Choices(BarFacts bar) =>
-    [
-        .. Enum.GetValues<DrinkBase>().Select(made => (Base: made, Of: Bases(made, bar)))
-            .Select(one => new BaseChoice(one.Base, NameOf(one.Base), [.. one.Of.Select(of => new NamedChoice(of.Id.Value, of.Name))], one.Of.Count == 0 ? $"The bar has no {Lacks(one.Base)}." : null)),
-    ];
+        [
+            .. Enum.GetValues<DrinkBase>()
+                .Select(made => (Base: made, Of: Bases(made, bar)))
+                .Select(one => new BaseChoice(
+                    one.Base,
+                    NameOf(one.Base),
+                    [.. one.Of.Select(of => new NamedChoice(of.Id.Value, of.Name))],
+                    one.Of.Count == 0 ? $"The bar has no {Lacks(one.Base)}." : null
+                )),
+        ];
 
     /// <summary>What the bar can flavour a build with, what stands in a dispenser first.</summary>
-    public static IReadOnlyList<NamedChoice> Flavours(BarFacts bar) => [.. AllFlavours(bar).Select(flavour => new NamedChoice(flavour.Id.Value, flavour.Name))];
+    public static IReadOnlyList<NamedChoice> Flavours(BarFacts bar) =>
+        [.. AllFlavours(bar).Select(flavour => new NamedChoice(flavour.Id.Value, flavour.Name))];
 
     /// <summary>Proposes a build.</summary>
     /// <param name="made">The base.</param>
     /// <param name="serve">How it is served.</param>
     /// <param name="sizes">The cups; the middle one of them becomes the reference.</param>
     /// <param name="bar">The bar.</param>
-    /// <param name="of">Of which of the bar's it is made, where there are several; the first when it is missing.</param>
-    /// <param name="flavour">Its flavour; null for the house's first with espresso and brewed coffee and none with chocolate and powder; empty for none.</param>
+    /// <param name="of">Of which of the bar's it is made, where there are several; the first when it is
+    /// missing.</param>
+    /// <param name="flavour">Its flavour; null for the house's first with espresso and brewed coffee and none with
+    /// chocolate and powder; empty for none.</param>
     /// <returns>The build, without a name; or what the bar lacks.</returns>
-    public static Reading<BuildDocument> Propose(DrinkBase made, Serve serve, IReadOnlyList<CupId> sizes, BarFacts bar, string? of = null, string? flavour = null)
+    public static Reading<BuildDocument> Propose(
+        DrinkBase made,
+        Serve serve,
+        IReadOnlyList<CupId> sizes,
+        BarFacts bar,
+        string? of = null,
+        string? flavour = null
+    )
     {
         var fields = new FieldReader();
         var cups = sizes.Select(bar.Find).OfType<Cup>().ToList();
@@ -58,10 +76,20 @@ public static class Skeleton
         }
 
         var bases = Bases(made, bar);
-        var found = of is null ? (bases.Count > 0 ? bases[0] : null) : bases.FirstOrDefault(known => known.Id.Value == of);
+        var found = of is null
+            ? (bases.Count > 0 ? bases[0] : null)
+            : bases.FirstOrDefault(known => known.Id.Value == of);
         if (bases.Count == 0)
         {
-            fields.Report("base", Choice.Word(made), $"The bar has no {Lacks(made)}.", string.Join(", ", Choices(bar).Where(choice => choice.Missing is null).Select(choice => Choice.Word(choice.Base))));
+            fields.Report(
+                "base",
+                Choice.Word(made),
+                $"The bar has no {Lacks(made)}.",
+                string.Join(
+                    ", ",
+                    Choices(bar).Where(choice => choice.Missing is null).Select(choice => Choice.Word(choice.Base))
+                )
+            );
         }
         else if (found is null)
         {
@@ -69,11 +97,21 @@ public static class Skeleton
         }
 
         var flavours = AllFlavours(bar);
-        var taste = flavour is null ? (made is DrinkBase.Chocolate or DrinkBase.Powder ? null : flavours.FirstOrDefault(known => known.Kind == IngredientKind.Syrup))
+        var taste = flavour is null
+            ? (
+                made is DrinkBase.Chocolate or DrinkBase.Powder
+                    ? null
+                    : flavours.FirstOrDefault(known => known.Kind == IngredientKind.Syrup)
+            )
             : flavours.FirstOrDefault(known => known.Id.Value == flavour);
         if (flavour is { Length: > 0 } && taste is null)
         {
-            fields.Report("flavour", flavour, "The bar has no such flavour.", string.Join(", ", flavours.Select(known => known.Name)));
+            fields.Report(
+                "flavour",
+                flavour,
+                "The bar has no such flavour.",
+                string.Join(", ", flavours.Select(known => known.Name))
+            );
         }
 
         var isCold = serve != Serve.Hot;
@@ -114,16 +152,25 @@ public static class Skeleton
         return Reading<BuildDocument>.Of(Alike(build, bar));
     }
 
-    // Sauces and what has a usual dose go by the milk and the ice, shared where there are two; the milk then fills what that leaves.
+    // Sauces and what has a usual dose go by the milk and the ice, shared where there are two; the milk then fills what
+    // that leaves.
     private static BuildDocument Dosed(BuildDocument build, BarFacts bar)
     {
         for (var round = 0; round < Rounds; round++)
         {
-            var sheet = Mixer.Mix(BuildReader.Read(build, bar, nameless: true).Value, bar).Sizes.First(size => size.IsReference);
-            var milk = sheet.Lines.Where(line => bar.Find(line.Ingredient)!.MilkShare > 0).Sum(line => line.Volume.Value * bar.Find(line.Ingredient)!.MilkShare);
+            var sheet = Mixer
+                .Mix(BuildReader.Read(build, bar, nameless: true).Value, bar)
+                .Sizes.First(size => size.IsReference);
+            var milk = sheet
+                .Lines.Where(line => bar.Find(line.Ingredient)!.MilkShare > 0)
+                .Sum(line => line.Volume.Value * bar.Find(line.Ingredient)!.MilkShare);
             var ice = sheet.Lines.Where(line => bar.Find(line.Ingredient)!.IsIce).Sum(line => line.Volume.Value);
             var byHouse = build.Lines.Where(HouseStrokes.Follows).Select(line => line.Id).ToHashSet();
-            var dosed = sheet.Lines.Where(line => Usual(bar.Find(line.Ingredient)!) is not null && !byHouse.Contains(line.Line.Value)).ToList();
+            var dosed = sheet
+                .Lines.Where(line =>
+                    Usual(bar.Find(line.Ingredient)!) is not null && !byHouse.Contains(line.Line.Value)
+                )
+                .ToList();
             if (milk <= 0 || dosed.Count == 0)
             {
                 return build;
@@ -132,10 +179,19 @@ public static class Skeleton
             foreach (var line in dosed)
             {
                 var ingredient = bar.Find(line.Ingredient)!;
-                var wanted = new Quantity(Usual(ingredient)!.Value * (milk + ice) / 100 / dosed.Count, Measure.Millilitre);
+                var wanted = new Quantity(
+                    Usual(ingredient)!.Value * (milk + ice) / 100 / dosed.Count,
+                    Measure.Millilitre
+                );
                 var said = Dosing.Convert(wanted, Measure.Find(line.Measure)!, ingredient, bar, "flavour").Value.Amount;
                 var amount = Math.Max(line.Step, BarRounding.Round(said, line.Step));
-                build = build with { Lines = [.. build.Lines.Select(one => one.Id == line.Line.Value ? one with { Amount = amount } : one)] };
+                build = build with
+                {
+                    Lines =
+                    [
+                        .. build.Lines.Select(one => one.Id == line.Line.Value ? one with { Amount = amount } : one),
+                    ],
+                };
             }
 
             build = Fitting.Fill(build, bar);
@@ -144,9 +200,10 @@ public static class Skeleton
         return build;
     }
 
-    private static double? Usual(Ingredient ingredient) => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce
-        ? ingredient.UsualMlPer100Ml ?? (ingredient.Kind == IngredientKind.Sauce ? Dose.UsualSauce : null)
-        : null;
+    private static double? Usual(Ingredient ingredient) =>
+        ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce
+            ? ingredient.UsualMlPer100Ml ?? (ingredient.Kind == IngredientKind.Sauce ? Dose.UsualSauce : null)
+            : null;
 
     // What whole strokes and shots make unlike the reference is poured as comes nearest to it.
     private static BuildDocument Alike(BuildDocument build, BarFacts bar)
@@ -155,8 +212,10 @@ public static class Skeleton
         {
             var read = BuildReader.Read(build, bar, nameless: true).Value;
             var sheet = Mixer.Mix(read, bar);
-            if (sheet.Findings.Any(finding => finding.Size.Value == size && finding.CanAdvise)
-                && Adviser.Advise(build, read, bar, new CupId(size)) is { Count: > 0 } ways)
+            if (
+                sheet.Findings.Any(finding => finding.Size.Value == size && finding.CanAdvise)
+                && Adviser.Advise(build, read, bar, new CupId(size)) is { Count: > 0 } ways
+            )
             {
                 build = ways[0].Edits.Aggregate(build, BuildEdits.Apply);
             }
@@ -173,7 +232,15 @@ public static class Skeleton
             : Reading<BuildDocument>.Failed(served.Problems);
     }
 
-    private static IEnumerable<LineDocument> Lines(DrinkBase made, Ingredient found, Ingredient? flavour, bool isCold, double room, IReadOnlyList<Cup> cups, BarFacts bar)
+    private static IEnumerable<LineDocument> Lines(
+        DrinkBase made,
+        Ingredient found,
+        Ingredient? flavour,
+        bool isCold,
+        double room,
+        IReadOnlyList<Cup> cups,
+        BarFacts bar
+    )
     {
         var ice = isCold ? room * Serving.IceShare : 0;
         var liquid = room - ice;
@@ -182,16 +249,32 @@ public static class Skeleton
         // Flavour into the cup first, so that the hot coffee melts it.
         if (made == DrinkBase.Chocolate)
         {
-            yield return Line("base", found, DoseOf(room * StrokesPerMl, found, bar), bar, isCold ? "dissolve" : "pour");
+            yield return Line(
+                "base",
+                found,
+                DoseOf(room * StrokesPerMl, found, bar),
+                bar,
+                isCold ? "dissolve" : "pour"
+            );
         }
 
         if (flavour is not null && flavour != found)
         {
-            var line = Line("flavour", flavour, DoseOf(room * StrokesPerMl, flavour, bar), bar, isCold && flavour.Kind == IngredientKind.Sauce ? "dissolve" : "pour");
-            yield return cups.All(cup => bar.House.Flavours.StrokesOf(flavour, cup.Id) is not null) && FlavourStandard.Covers(flavour, Measure.Find(line.Measure)!) ? HouseStrokes.Follow(line) : line;
+            var line = Line(
+                "flavour",
+                flavour,
+                DoseOf(room * StrokesPerMl, flavour, bar),
+                bar,
+                isCold && flavour.Kind == IngredientKind.Sauce ? "dissolve" : "pour"
+            );
+            yield return cups.All(cup => bar.House.Flavours.StrokesOf(flavour, cup.Id) is not null)
+            && FlavourStandard.Covers(flavour, Measure.Find(line.Measure)!)
+                ? HouseStrokes.Follow(line)
+                : line;
         }
 
-        // A double for a cup of up to 400 ml of room; iced drinks need one shot more, because ice melts (common practice).
+        // A double for a cup of up to 400 ml of room; iced drinks need one shot more, because ice melts (common
+        // practice).
         var shots = (room > 400 ? 3 : 2) + (isCold && room > 300 ? 1 : 0);
         if (made == DrinkBase.Powder)
         {
@@ -203,17 +286,57 @@ public static class Skeleton
         }
         else if (made == DrinkBase.Strong)
         {
-            yield return Line("coffee", found, shots * StrongPerShot, bar, isCold ? "cool" : "pour", Measure.Millilitre);
+            yield return Line(
+                "coffee",
+                found,
+                shots * StrongPerShot,
+                bar,
+                isCold ? "cool" : "pour",
+                Measure.Millilitre
+            );
         }
-        else if ((made == DrinkBase.Chocolate ? Bases(DrinkBase.Espresso, bar).FirstOrDefault() : found) is { } espresso)
+        else if (
+            (made == DrinkBase.Chocolate ? Bases(DrinkBase.Espresso, bar).FirstOrDefault() : found) is { } espresso
+        )
         {
-            yield return Line("coffee", espresso, shots, bar, isCold ? "cool" : made == DrinkBase.Chocolate ? "stir" : "pour", Measure.Shot) with { Recipe = RecipeFor(espresso, bar) };
+            yield return Line(
+                "coffee",
+                espresso,
+                shots,
+                bar,
+                isCold ? "cool"
+                    : made == DrinkBase.Chocolate ? "stir"
+                    : "pour",
+                Measure.Shot
+            ) with
+            {
+                Recipe = RecipeFor(espresso, bar),
+            };
         }
 
-        if (bar.Ingredients.Where(ingredient => ingredient.Kind == IngredientKind.Milk && (!ingredient.IsPart || ingredient.Id == bar.House.Milk)).OrderByDescending(ingredient => ingredient.Id == bar.House.Milk).ThenBy(IsSweetened).FirstOrDefault() is { } milk)
+        if (
+            bar
+                .Ingredients.Where(ingredient =>
+                    ingredient.Kind == IngredientKind.Milk && (!ingredient.IsPart || ingredient.Id == bar.House.Milk)
+                )
+                .OrderByDescending(ingredient => ingredient.Id == bar.House.Milk)
+                .ThenBy(IsSweetened)
+                .FirstOrDefault() is
+            { } milk
+        )
         {
             var level = isCold ? null : FoamLevels.Right(milk, bar);
-            yield return Line("milk", milk, liquid * (isBrew ? 1 - BrewShare : 0.6), bar, level is null ? "pour" : "steam", Measure.Millilitre) with { Foam = level?.Id.Value };
+            yield return Line(
+                "milk",
+                milk,
+                liquid * (isBrew ? 1 - BrewShare : 0.6),
+                bar,
+                level is null ? "pour" : "steam",
+                Measure.Millilitre
+            ) with
+            {
+                Foam = level?.Id.Value,
+            };
         }
 
         if (isCold && bar.Ingredients.FirstOrDefault(ingredient => ingredient.IsIce) is { } cubes)
@@ -224,11 +347,21 @@ public static class Skeleton
 
     // The house's own recipe is named where another would be meant without a name.
     private static string? RecipeFor(Ingredient espresso, BarFacts bar) =>
-        bar.House.Espresso is { } said && bar.HasRecipe(said, espresso.Id) && bar.EspressoOf(espresso.Id)?.Id != said ? said : null;
+        bar.House.Espresso is { } said && bar.HasRecipe(said, espresso.Id) && bar.EspressoOf(espresso.Id)?.Id != said
+            ? said
+            : null;
 
-    private static bool IsSweetened(Ingredient milk) => milk.Sugars is { } sugars && sugars[Sugar.Sucrose].Value > SweetenedMilkAndFullStrokes.AddedSugar;
+    private static bool IsSweetened(Ingredient milk) =>
+        milk.Sugars is { } sugars && sugars[Sugar.Sucrose].Value > SweetenedMilkAndFullStrokes.AddedSugar;
 
-    private static LineDocument Line(string id, Ingredient ingredient, double amount, BarFacts bar, string? technique, Measure? measure = null)
+    private static LineDocument Line(
+        string id,
+        Ingredient ingredient,
+        double amount,
+        BarFacts bar,
+        string? technique,
+        Measure? measure = null
+    )
     {
         var said = measure ?? Dosing.MeasuresFor(ingredient, bar)[0];
         var step = BarRounding.StepOf(said, ingredient, bar);
@@ -248,50 +381,74 @@ public static class Skeleton
         var measure = Dosing.MeasuresFor(ingredient, bar)[0];
         return measure.Kind == MeasureKind.Stroke
             ? strokes
-            : Dosing.Convert(new Quantity(strokes * MlPerStroke, Measure.Millilitre), measure, ingredient, bar, "flavour").Value.Amount;
+            : Dosing
+                .Convert(new Quantity(strokes * MlPerStroke, Measure.Millilitre), measure, ingredient, bar, "flavour")
+                .Value.Amount;
     }
 
     // Syrups and sauces; those in a dispenser first, and of those the syrups.
     private static List<Ingredient> AllFlavours(BarFacts bar) =>
-    [
-        .. bar.Ingredients.Where(ingredient => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce && ingredient.MostPerDrink is null)
-            .OrderByDescending(ingredient => bar.DispenserOf(ingredient.Id) is not null),
-    ];
+        [
+            .. bar
+                .Ingredients.Where(ingredient =>
+                    ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce && ingredient.MostPerDrink is null
+                )
+                .OrderByDescending(ingredient => bar.DispenserOf(ingredient.Id) is not null),
+        ];
 
     // Of espressos the house's standard comes first; of chocolates the house's own; of powders those that are coffee.
     private static List<Ingredient> Bases(DrinkBase made, BarFacts bar) =>
-    [
-        .. made switch
-        {
-            DrinkBase.Espresso => bar.Ingredients.Where(ingredient => ingredient.Kind == IngredientKind.Espresso && bar.EspressoOf(ingredient.Id) is not null).OrderByDescending(ingredient => bar.House.Espresso is { } said && bar.HasRecipe(said, ingredient.Id)),
-            DrinkBase.Batch => Brewed(bar, BrewMethod.Batch),
-            DrinkBase.ColdBrew => Brewed(bar, BrewMethod.ColdBrew),
-            DrinkBase.Strong => Brewed(bar, BrewMethod.Strong).Concat(Brewed(bar, BrewMethod.StoveTop)),
-            DrinkBase.Powder => bar.Ingredients.Where(ingredient => ingredient.Kind == IngredientKind.Powder && (ingredient.Strength?.Value > 0 || ingredient.Composition.CaffeineMg > 0)).OrderByDescending(ingredient => ingredient.Strength?.Value > 0),
-            _ => bar.Ingredients.Where(ingredient => ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup && ingredient.Composition.CaffeineMg > 0 && ingredient.CoffeeShare == 0).OrderByDescending(ingredient => ingredient.IsPart),
-        },
-    ];
+        [
+            .. made switch
+            {
+                DrinkBase.Espresso => bar
+                    .Ingredients.Where(ingredient =>
+                        ingredient.Kind == IngredientKind.Espresso && bar.EspressoOf(ingredient.Id) is not null
+                    )
+                    .OrderByDescending(ingredient =>
+                        bar.House.Espresso is { } said && bar.HasRecipe(said, ingredient.Id)
+                    ),
+                DrinkBase.Batch => Brewed(bar, BrewMethod.Batch),
+                DrinkBase.ColdBrew => Brewed(bar, BrewMethod.ColdBrew),
+                DrinkBase.Strong => Brewed(bar, BrewMethod.Strong).Concat(Brewed(bar, BrewMethod.StoveTop)),
+                DrinkBase.Powder => bar
+                    .Ingredients.Where(ingredient =>
+                        ingredient.Kind == IngredientKind.Powder
+                        && (ingredient.Strength?.Value > 0 || ingredient.Composition.CaffeineMg > 0)
+                    )
+                    .OrderByDescending(ingredient => ingredient.Strength?.Value > 0),
+                _ => bar
+                    .Ingredients.Where(ingredient =>
+                        ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup
+                        && ingredient.Composition.CaffeineMg > 0
+                        && ingredient.CoffeeShare == 0
+                    )
+                    .OrderByDescending(ingredient => ingredient.IsPart),
+            },
+        ];
 
     private static IEnumerable<Ingredient> Brewed(BarFacts bar, BrewMethod method) =>
         bar.Ingredients.Where(ingredient => bar.CoffeeOf(ingredient.Id)?.Method == method);
 
-    private static string NameOf(DrinkBase made) => made switch
-    {
-        DrinkBase.Batch => "Brewed iced coffee",
-        DrinkBase.ColdBrew => "Cold brew",
-        DrinkBase.Strong => "Strong brew",
-        DrinkBase.Powder => "Powder",
-        DrinkBase.Chocolate => "Chocolate and espresso",
-        _ => "Espresso",
-    };
+    private static string NameOf(DrinkBase made) =>
+        made switch
+        {
+            DrinkBase.Batch => "Brewed iced coffee",
+            DrinkBase.ColdBrew => "Cold brew",
+            DrinkBase.Strong => "Strong brew",
+            DrinkBase.Powder => "Powder",
+            DrinkBase.Chocolate => "Chocolate and espresso",
+            _ => "Espresso",
+        };
 
-    private static string Lacks(DrinkBase made) => made switch
-    {
-        DrinkBase.Batch => "coffee with a batch recipe",
-        DrinkBase.ColdBrew => "coffee with a cold brew recipe",
-        DrinkBase.Strong => "coffee with a strong brew recipe",
-        DrinkBase.Powder => "instant coffee or cocoa",
-        DrinkBase.Chocolate => "chocolate sauce of which the caffeine is known",
-        _ => "espresso with a recipe",
-    };
+    private static string Lacks(DrinkBase made) =>
+        made switch
+        {
+            DrinkBase.Batch => "coffee with a batch recipe",
+            DrinkBase.ColdBrew => "coffee with a cold brew recipe",
+            DrinkBase.Strong => "coffee with a strong brew recipe",
+            DrinkBase.Powder => "instant coffee or cocoa",
+            DrinkBase.Chocolate => "chocolate sauce of which the caffeine is known",
+            _ => "espresso with a recipe",
+        };
 }

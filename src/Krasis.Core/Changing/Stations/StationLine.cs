@@ -13,4 +13,12 @@ namespace Krasis.Core.Changing.Stations;
 /// <param name="SetUnit">What stands after that amount.</param>
 /// <param name="SetMass">The same in grams.</param>
 public sealed record StationLine(
-    LineId Line, string IngredientName, double Amount, string Unit, Grams Mass, double SetAmount, string SetUnit, Grams SetMass);
+    LineId Line,
+    string IngredientName,
+    double Amount,
+    string Unit,
+    Grams Mass,
+    double SetAmount,
+    string SetUnit,
+    Grams SetMass
+);

@@ -11,4 +11,11 @@ namespace Krasis.Core.Changing.Stations;
 /// <param name="Taste">What it tastes like there.</param>
 /// <param name="Drift">How far that is from the same size where it was set.</param>
 /// <param name="RoomLeft">Working volume less what is taken up; negative when it is overfull there.</param>
-public sealed record StationSize(CupId Size, string Name, IReadOnlyList<StationLine> Lines, Taste Taste, Drift Drift, Millilitres RoomLeft);
+public sealed record StationSize(
+    CupId Size,
+    string Name,
+    IReadOnlyList<StationLine> Lines,
+    Taste Taste,
+    Drift Drift,
+    Millilitres RoomLeft
+);

@@ -22,16 +22,19 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
     public Transformed Finish() => new(Build, changes);
 
     /// <summary>Notes a change.</summary>
-    public void Note(string? line, string what, string why) => changes.Add(new Change(line is null ? null : new LineId(line), what, why));
+    public void Note(string? line, string what, string why) =>
+        changes.Add(new Change(line is null ? null : new LineId(line), what, why));
 
     /// <summary>The ingredient of a line; null where the bar has none.</summary>
     public Ingredient? IngredientOf(LineDocument line) => bar.Find(new IngredientId(line.Ingredient ?? ""));
 
     /// <summary>The lines whose ingredient is of a kind.</summary>
-    public IReadOnlyList<LineDocument> Of(IngredientKind kind) => [.. Build.Lines.Where(line => IngredientOf(line)?.Kind == kind)];
+    public IReadOnlyList<LineDocument> Of(IngredientKind kind) =>
+        [.. Build.Lines.Where(line => IngredientOf(line)?.Kind == kind)];
 
     /// <summary>Puts a line in another's place.</summary>
-    public void Replace(LineDocument old, LineDocument line) => Build = Build with { Lines = [.. Build.Lines.Select(each => each.Id == old.Id ? line : each)] };
+    public void Replace(LineDocument old, LineDocument line) =>
+        Build = Build with { Lines = [.. Build.Lines.Select(each => each.Id == old.Id ? line : each)] };
 
     /// <summary>Multiplies a line's amounts, rounded to what the bar pours; nothing is rounded away.</summary>
     /// <param name="line">The line.</param>
@@ -40,21 +43,45 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
     public LineDocument Times(LineDocument line, double factor, bool halvesDown = false)
     {
         line = HouseStrokes.SpellOut(line, Build, bar);
-        var step = Measure.Find(line.Measure) is { } measure && IngredientOf(line) is { } ingredient ? BarRounding.StepOf(measure, ingredient, bar) : 1;
+        var step =
+            Measure.Find(line.Measure) is { } measure && IngredientOf(line) is { } ingredient
+                ? BarRounding.StepOf(measure, ingredient, bar)
+                : 1;
         return line with
         {
             Amount = Scale(line.Amount),
             Stated = Scale(line.Amount) == line.Amount ? line.Stated : null,
-            Pins = [.. line.Pins.Select(pin => pin with { Amount = Scale(pin.Amount), Stated = Scale(pin.Amount) == pin.Amount ? pin.Stated : null })],
-            Scale = line.Scale is null ? null : line.Scale with { Ladder = [.. line.Scale.Ladder.Select(rung => rung with { Amount = Scale(rung.Amount) })] },
+            Pins =
+            [
+                .. line.Pins.Select(pin =>
+                    pin with
+                    {
+                        Amount = Scale(pin.Amount),
+                        Stated = Scale(pin.Amount) == pin.Amount ? pin.Stated : null,
+                    }
+                ),
+            ],
+            Scale = line.Scale is null
+                ? null
+                : line.Scale with
+                {
+                    Ladder = [.. line.Scale.Ladder.Select(rung => rung with { Amount = Scale(rung.Amount) })],
+                },
         };
 
-        double? Scale(double? amount) => amount is not { } before ? null
+        double? Scale(double? amount) =>
+            amount is not { } before ? null
             : before == 0 ? 0
-            : Math.Max(step, halvesDown ? BarRounding.RoundHalvesDown(before * factor, step) : BarRounding.Round(before * factor, step));
+            : Math.Max(
+                step,
+                halvesDown
+                    ? BarRounding.RoundHalvesDown(before * factor, step)
+                    : BarRounding.Round(before * factor, step)
+            );
     }
 
-    /// <summary>A line with every size said by hand, as a sheet has it: half of a rounded ladder is not the rounded half of it.</summary>
+    /// <summary>A line with every size said by hand, as a sheet has it: half of a rounded ladder is not the rounded
+    /// half of it.</summary>
     /// <param name="line">The line.</param>
     /// <param name="sheet">The build as it is worked out with that line.</param>
     public LineDocument SaySizes(LineDocument line, BuildSheet sheet)
@@ -64,15 +91,22 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
         {
             Pins =
             [
-                .. sheet.Sizes.Where(size => size.Size.Value != Build.ReferenceSize)
-                    .Select(size => new PinDocument { Size = size.Size.Value, Amount = size.Lines.First(cell => cell.Line.Value == line.Id).Amount }),
+                .. sheet
+                    .Sizes.Where(size => size.Size.Value != Build.ReferenceSize)
+                    .Select(size => new PinDocument
+                    {
+                        Size = size.Size.Value,
+                        Amount = size.Lines.First(cell => cell.Line.Value == line.Id).Amount,
+                    }),
             ],
         };
     }
 
     /// <summary>A line's amount in words, such as 3 strokes.</summary>
     public static string Say(LineDocument line) =>
-        Measure.Find(line.Measure) is { } measure ? new Quantity(line.Amount ?? 0, measure).ToString() : $"{line.Amount}";
+        Measure.Find(line.Measure) is { } measure
+            ? new Quantity(line.Amount ?? 0, measure).ToString()
+            : $"{line.Amount}";
 
     /// <summary>An id that no line has.</summary>
     public string NewId(string wanted)
@@ -86,8 +120,9 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
         return id;
     }
 
-    /// <summary>Sells it in other cups: the one in the middle of the order keeps the reference's place, and amounts are carried
-    /// over in proportion to the working volume. Pins, ladders and prices belong to cups that are gone.</summary>
+    /// <summary>Sells it in other cups: the one in the middle of the order keeps the reference's place, and amounts are
+    /// carried over in proportion to the working volume. Pins, ladders and prices belong to cups that are
+    /// gone.</summary>
     /// <param name="sizes">Cups that the bar has; one at the least.</param>
     public void PutSizes(IReadOnlyList<CupId> sizes)
     {
@@ -102,8 +137,23 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
             ReferenceSize = reference.Id.Value,
             ReserveMm = reserve.Value,
             Prices = [],
-            Lines = [.. Build.Lines.Select(line => HouseStrokes.Follows(line) ? HouseStrokes.Follow(line) : Times(line, growth) with { Pins = [], Scale = line.Scale is null ? null : line.Scale with { Ladder = [] } })],
+            Lines =
+            [
+                .. Build.Lines.Select(line =>
+                    HouseStrokes.Follows(line)
+                        ? HouseStrokes.Follow(line)
+                        : Times(line, growth) with
+                        {
+                            Pins = [],
+                            Scale = line.Scale is null ? null : line.Scale with { Ladder = [] },
+                        }
+                ),
+            ],
         };
-        Note(null, $"Sold in {string.Join(", ", known.Select(cup => cup.Name))}, set in {reference.Name}.", "Amounts are carried over in proportion to the cup.");
+        Note(
+            null,
+            $"Sold in {string.Join(", ", known.Select(cup => cup.Name))}, set in {reference.Name}.",
+            "Amounts are carried over in proportion to the cup."
+        );
     }
 }

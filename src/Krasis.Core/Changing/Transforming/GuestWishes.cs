@@ -15,8 +15,8 @@ public static class GuestWishes
     /// <summary>The most shots that are put into a drink beyond its own (common practice, no source).</summary>
     public const int MostShots = 3;
 
-    /// <summary>The most caffeine that roasted coffee has and is called decaffeinated, % of it (0.1 % of the dry matter, as several national food
-    /// laws have it; from memory).</summary>
+    /// <summary>The most caffeine that roasted coffee has and is called decaffeinated, % of it (0.1 % of the dry
+    /// matter, as several national food laws have it; from memory).</summary>
     public const double MostCaffeineOfDecaf = 0.1;
 
     /// <summary>Whether the bar has an espresso that is known to be without caffeine.</summary>
@@ -32,18 +32,32 @@ public static class GuestWishes
         var milk = kinds.Find(ingredient => ingredient.Kind == IngredientKind.Milk);
         var hasEspresso = kinds.Exists(ingredient => ingredient.Kind == IngredientKind.Espresso);
         return new PossibleWishes(
-            milk is null ? [] : [.. bar.Ingredients.Where(other => other is { Kind: IngredientKind.Milk, IsPart: false } && other.Id != milk.Id).Select(other => new PossibleMilk(other.Id, other.Name))],
-            kinds.Exists(ingredient => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce) ? [.. Transformer.Shares.OrderDescending()] : [],
+            milk is null
+                ? []
+                :
+                [
+                    .. bar
+                        .Ingredients.Where(other =>
+                            other is { Kind: IngredientKind.Milk, IsPart: false } && other.Id != milk.Id
+                        )
+                        .Select(other => new PossibleMilk(other.Id, other.Name)),
+                ],
+            kinds.Exists(ingredient => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce)
+                ? [.. Transformer.Shares.OrderDescending()]
+                : [],
             hasEspresso ? MostShots : 0,
             hasEspresso && HasDecaf(bar),
-            document.Lines.Any(line => IsTop(line, draft)));
+            document.Lines.Any(line => IsTop(line, draft))
+        );
     }
 
-    /// <summary>Changes a build as a guest asks for it: milk, coffee, shots, sweetness and top, one after the other.</summary>
+    /// <summary>Changes a build as a guest asks for it: milk, coffee, shots, sweetness and top, one after the
+    /// other.</summary>
     /// <param name="document">The build.</param>
     /// <param name="wish">What is asked for.</param>
     /// <param name="bar">The bar that has what is asked for.</param>
-    /// <returns>The drink, and what is different about it; a problem under the name of the wish that cannot be granted.</returns>
+    /// <returns>The drink, and what is different about it; a problem under the name of the wish that cannot be
+    /// granted.</returns>
     public static Reading<Transformed> Grant(BuildDocument document, GuestWish wish, BarFacts bar)
     {
         var read = BuildReader.Read(document, bar, nameless: true);
@@ -99,34 +113,60 @@ public static class GuestWishes
     }
 
     // A wish that cannot be granted is told under the name that it was asked for by.
-    private static Reading<Transformed> Under(string wish, Reading<Transformed> granted) => granted.IsRead
-        ? granted
-        : Reading<Transformed>.Failed([.. granted.Problems.Select(problem => problem with { Field = wish })]);
+    private static Reading<Transformed> Under(string wish, Reading<Transformed> granted) =>
+        granted.IsRead
+            ? granted
+            : Reading<Transformed>.Failed([.. granted.Problems.Select(problem => problem with { Field = wish })]);
 
-    private static Ingredient? DecafOf(BarFacts bar) => bar.Ingredients.FirstOrDefault(ingredient =>
-        ingredient is { Kind: IngredientKind.Espresso, Roast: { } roast } && roast.Caffeine.Value <= MostCaffeineOfDecaf && bar.EspressoOf(ingredient.Id) is not null);
+    private static Ingredient? DecafOf(BarFacts bar) =>
+        bar.Ingredients.FirstOrDefault(ingredient =>
+            ingredient is { Kind: IngredientKind.Espresso, Roast: { } roast }
+            && roast.Caffeine.Value <= MostCaffeineOfDecaf
+            && bar.EspressoOf(ingredient.Id) is not null
+        );
 
     private static Reading<Transformed> Decaffeinate(BuildDocument document, BarFacts bar)
     {
         if (DecafOf(bar) is not { } decaf)
         {
-            return Problem.At("decaf", "true", "The bar has no espresso that is known to be without caffeine.", "an espresso of a roast with at most 0.1 % of caffeine");
+            return Problem.At(
+                "decaf",
+                "true",
+                "The bar has no espresso that is known to be without caffeine.",
+                "an espresso of a roast with at most 0.1 % of caffeine"
+            );
         }
 
         var draft = new Draft(document, bar);
         var shots = draft.Of(IngredientKind.Espresso).Where(line => line.Ingredient != decaf.Id.Value).ToList();
         if (shots.Count == 0)
         {
-            return Problem.At("decaf", "true", "There is no espresso in it that could be another.", "a drink with espresso");
+            return Problem.At(
+                "decaf",
+                "true",
+                "There is no espresso in it that could be another.",
+                "a drink with espresso"
+            );
         }
 
         foreach (var line in shots)
         {
             draft.Replace(line, line with { Ingredient = decaf.Id.Value, Recipe = null });
-            draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name} → {decaf.Name}.", "As many shots; a little caffeine is left in it.");
+            draft.Note(
+                line.Id,
+                $"{draft.IngredientOf(line)!.Name} → {decaf.Name}.",
+                "As many shots; a little caffeine is left in it."
+            );
         }
 
-        foreach (var other in draft.Build.Lines.Where(line => draft.IngredientOf(line) is { } left && left.Id != decaf.Id && left.Composition.CaffeineMg is not 0 && (left.CoffeeShare > 0 || left.Composition.CaffeineMg > 0)))
+        foreach (
+            var other in draft.Build.Lines.Where(line =>
+                draft.IngredientOf(line) is { } left
+                && left.Id != decaf.Id
+                && left.Composition.CaffeineMg is not 0
+                && (left.CoffeeShare > 0 || left.Composition.CaffeineMg > 0)
+            )
+        )
         {
             draft.Note(other.Id, $"{draft.IngredientOf(other)!.Name} stays and brings caffeine.", "It is no espresso.");
         }
@@ -138,7 +178,12 @@ public static class GuestWishes
     {
         if (shots is < 0 or > MostShots)
         {
-            return Problem.At("shots", shots.ToString(CultureInfo.InvariantCulture), $"{shots} is not a number of shots more.", $"0 to {MostShots}");
+            return Problem.At(
+                "shots",
+                shots.ToString(CultureInfo.InvariantCulture),
+                $"{shots} is not a number of shots more.",
+                $"0 to {MostShots}"
+            );
         }
 
         var read = BuildReader.Read(document, bar, nameless: true);
@@ -151,30 +196,59 @@ public static class GuestWishes
         var espresso = draft.Of(IngredientKind.Espresso);
         if (espresso.Count == 0)
         {
-            return Problem.At("shots", shots.ToString(CultureInfo.InvariantCulture), "There is no espresso in it to be more of.", "a drink with espresso");
+            return Problem.At(
+                "shots",
+                shots.ToString(CultureInfo.InvariantCulture),
+                "There is no espresso in it to be more of.",
+                "a drink with espresso"
+            );
         }
 
         var line = espresso.FirstOrDefault(each => each.Measure == Measure.Shot.Code) ?? espresso[0];
         var ingredient = draft.IngredientOf(line)!;
         var here = bar.Pulling(line.Recipe);
         var measure = Measure.Find(line.Measure)!;
-        var one = measure == Measure.Shot ? 1
-            : here.EspressoOf(ingredient.Id) is { } recipe ? recipe.PerShot.Value / Dosing.Mass(new Quantity(1, measure), ingredient, here).Value
+        var one =
+            measure == Measure.Shot ? 1
+            : here.EspressoOf(ingredient.Id) is { } recipe
+                ? recipe.PerShot.Value / Dosing.Mass(new Quantity(1, measure), ingredient, here).Value
             : double.NaN;
         if (!double.IsFinite(one))
         {
-            return Problem.At("shots", shots.ToString(CultureInfo.InvariantCulture), $"How much a shot of {ingredient.Name} is, is not known.", "an espresso with a recipe");
+            return Problem.At(
+                "shots",
+                shots.ToString(CultureInfo.InvariantCulture),
+                $"How much a shot of {ingredient.Name} is, is not known.",
+                "an espresso with a recipe"
+            );
         }
 
         var said = draft.SaySizes(line, Mixer.Mix(read.Value, bar));
-        draft.Replace(line, said with
-        {
-            Amount = said.Amount + (shots * one),
-            To = null,
-            Stated = null,
-            Pins = [.. said.Pins.Select(pin => pin with { Amount = pin.Amount + (shots * one), To = null, Stated = null })],
-        });
-        draft.Note(line.Id, $"{ingredient.Name}: {shots} {(shots == 1 ? "shot" : "shots")} more.", "That is what was asked for; it is stronger than the standard.");
+        draft.Replace(
+            line,
+            said with
+            {
+                Amount = said.Amount + (shots * one),
+                To = null,
+                Stated = null,
+                Pins =
+                [
+                    .. said.Pins.Select(pin =>
+                        pin with
+                        {
+                            Amount = pin.Amount + (shots * one),
+                            To = null,
+                            Stated = null,
+                        }
+                    ),
+                ],
+            }
+        );
+        draft.Note(
+            line.Id,
+            $"{ingredient.Name}: {shots} {(shots == 1 ? "shot" : "shots")} more.",
+            "That is what was asked for; it is stronger than the standard."
+        );
         return Reading<Transformed>.Of(draft.Finish());
     }
 
@@ -199,9 +273,15 @@ public static class GuestWishes
 
     // Whipped coffee is the drink, wherever it stands.
     private static bool IsTop(LineDocument line, Draft draft) =>
-        draft.IngredientOf(line) is { CoffeeShare: 0 } ingredient && (ingredient.IsTopping || (Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.Placed ?? Placed.InTheDrink) != Placed.InTheDrink);
+        draft.IngredientOf(line) is { CoffeeShare: 0 } ingredient
+        && (
+            ingredient.IsTopping
+            || (Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.Placed ?? Placed.InTheDrink)
+                != Placed.InTheDrink
+        );
 
-    // Where what came in takes more room than there is, the most of the milk gives way, in whole steps of the bar and no further than it must.
+    // Where what came in takes more room than there is, the most of the milk gives way, in whole steps of the bar and
+    // no further than it must.
     private static void GiveWay(Draft draft, BuildSheet before)
     {
         var read = BuildReader.Read(draft.Build, draft.Bar, nameless: true);
@@ -225,10 +305,11 @@ public static class GuestWishes
         foreach (var size in tight)
         {
             var full = size.Lines.Single(line => line.Line.Value == filler.Id).Amount;
-            int fits = (int)Math.Floor((full / step) + 1e-9), none = 0;
+            int fits = (int)Math.Floor((full / step) + 1e-9),
+                none = 0;
 
             // Less never takes up more room.
-            for (var most = fits; most > none;)
+            for (var most = fits; most > none; )
             {
                 var middle = (most + none + 1) / 2;
                 (none, most) = Fits(middle) ? (middle, most) : (none, middle - 1);
@@ -240,28 +321,55 @@ public static class GuestWishes
 
             bool Fits(int steps)
             {
-                var build = draft.Build with { Lines = [.. draft.Build.Lines.Select(line => line.Id == filler.Id ? With(said, size.Size.Value, steps * step) : line)] };
+                var build = draft.Build with
+                {
+                    Lines =
+                    [
+                        .. draft.Build.Lines.Select(line =>
+                            line.Id == filler.Id ? With(said, size.Size.Value, steps * step) : line
+                        ),
+                    ],
+                };
                 var tried = BuildReader.Read(build, draft.Bar, nameless: true);
-                return tried.IsRead && Mixer.Mix(tried.Value, draft.Bar).Sizes.Single(each => each.Size == size.Size) is var now && now.Fill.RoomLeft.Value >= RoomOf(before, now) - 1e-6;
+                return tried.IsRead
+                    && Mixer.Mix(tried.Value, draft.Bar).Sizes.Single(each => each.Size == size.Size) is var now
+                    && now.Fill.RoomLeft.Value >= RoomOf(before, now) - 1e-6;
             }
         }
 
         draft.Replace(filler, said);
-        draft.Note(filler.Id, $"{ingredient.Name} gives way: {string.Join("; ", told)}.", "So the cup is no fuller than it may be.");
+        draft.Note(
+            filler.Id,
+            $"{ingredient.Name} gives way: {string.Join("; ", told)}.",
+            "So the cup is no fuller than it may be."
+        );
 
-        LineDocument With(LineDocument line, string size, double amount) => size == draft.Build.ReferenceSize
-            ? line with { Amount = amount }
-            : line with { Pins = [.. line.Pins.Select(pin => pin.Size == size ? pin with { Amount = amount } : pin)] };
+        LineDocument With(LineDocument line, string size, double amount) =>
+            size == draft.Build.ReferenceSize
+                ? line with
+                {
+                    Amount = amount,
+                }
+                : line with
+                {
+                    Pins = [.. line.Pins.Select(pin => pin.Size == size ? pin with { Amount = amount } : pin)],
+                };
     }
 
     // No less room than the standard leaves, and than none.
-    private static double RoomOf(BuildSheet before, SizeSheet size) => Math.Min(0, before.Sizes.Single(each => each.Size == size.Size).Fill.RoomLeft.Value);
+    private static double RoomOf(BuildSheet before, SizeSheet size) =>
+        Math.Min(0, before.Sizes.Single(each => each.Size == size.Size).Fill.RoomLeft.Value);
 
     private static LineDocument? FillerOf(Draft draft, BuildSheet sheet)
     {
         var reference = sheet.Sizes.Single(size => size.IsReference);
-        return draft.Build.Lines
-            .Where(line => line.To is null && line.Pins.All(pin => pin.To is null) && draft.IngredientOf(line) is { Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Water })
+        return draft
+            .Build.Lines.Where(line =>
+                line.To is null
+                && line.Pins.All(pin => pin.To is null)
+                && draft.IngredientOf(line)
+                    is { Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Water }
+            )
             .OrderBy(line => draft.IngredientOf(line)!.Kind == IngredientKind.Milk ? 0 : 1)
             .ThenByDescending(line => reference.Lines.Single(cell => cell.Line.Value == line.Id).Mass.Value)
             .FirstOrDefault();

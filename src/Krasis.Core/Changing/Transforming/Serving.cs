@@ -33,13 +33,24 @@ internal static class Serving
 
         if (to == Serve.Blended)
         {
-            foreach (var line in draft.Build.Lines.Where(line => draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder }).ToList())
+            foreach (
+                var line in draft
+                    .Build.Lines.Where(line =>
+                        draft.IngredientOf(line)
+                            is { Kind: IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder }
+                    )
+                    .ToList()
+            )
             {
                 var more = draft.Times(line, BlendedFlavour);
                 draft.Replace(line, more);
                 if (more.Amount != line.Amount)
                 {
-                    draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(more)}.", "Blended tastes more dilute than the same drink over ice.");
+                    draft.Note(
+                        line.Id,
+                        $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(more)}.",
+                        "Blended tastes more dilute than the same drink over ice."
+                    );
                 }
             }
         }
@@ -66,11 +77,18 @@ internal static class Serving
             if (line.Technique is "cool" or "shake" or "blend" or "float")
             {
                 draft.Replace(line, line with { Technique = null });
-                draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name} is poured in.", "Nothing is cooled, shaken, blended or laid on ice in a hot drink.");
+                draft.Note(
+                    line.Id,
+                    $"{draft.IngredientOf(line)!.Name} is poured in.",
+                    "Nothing is cooled, shaken, blended or laid on ice in a hot drink."
+                );
             }
         }
 
-        if (draft.Of(IngredientKind.Milk).FirstOrDefault(line => line.Technique is not ("top" or "foam")) is not { } milk)
+        if (
+            draft.Of(IngredientKind.Milk).FirstOrDefault(line => line.Technique is not ("top" or "foam"))
+            is not { } milk
+        )
         {
             return;
         }
@@ -78,7 +96,11 @@ internal static class Serving
         var level = FoamLevels.Right(draft.IngredientOf(milk)!, draft.Bar);
         var steamed = Grow(draft, milk, room) with { Technique = "steam", Foam = level?.Id.Value };
         draft.Replace(milk, steamed);
-        draft.Note(milk.Id, $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(steamed)}, steamed{(level is null ? "" : $" to {level.Name}")}.", "It takes the room that the ice had.");
+        draft.Note(
+            milk.Id,
+            $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(steamed)}, steamed{(level is null ? "" : $" to {level.Name}")}.",
+            "It takes the room that the ice had."
+        );
     }
 
     private static void ChillLine(Draft draft, LineDocument line, Serve to)
@@ -98,13 +120,17 @@ internal static class Serving
         }
 
         draft.Replace(line, line with { Technique = technique, Foam = null });
-        draft.Note(line.Id, $"{ingredient.Name}: {Words(technique!)}.", technique switch
-        {
-            "cool" => "Hot coffee on ice makes a watery drink.",
-            "float" => "Poured last and slowly it stays on top.",
-            "dissolve" => "Powder does not dissolve in the cold.",
-            _ => "A cold drink's milk is not steamed.",
-        });
+        draft.Note(
+            line.Id,
+            $"{ingredient.Name}: {Words(technique!)}.",
+            technique switch
+            {
+                "cool" => "Hot coffee on ice makes a watery drink.",
+                "float" => "Poured last and slowly it stays on top.",
+                "dissolve" => "Powder does not dissolve in the cold.",
+                _ => "A cold drink's milk is not steamed.",
+            }
+        );
     }
 
     private static void AddIce(Draft draft)
@@ -117,23 +143,34 @@ internal static class Serving
         var ice = draft.Bar.Ingredients.First(ingredient => ingredient.IsIce);
         var cup = draft.Bar.Find(new CupId(draft.Build.ReferenceSize!))!;
         var step = draft.Bar.House.IceStep.Value;
-        var grams = Math.Round(cup.WorkingVolume(Millimetres.From(draft.Build.ReserveMm ?? 0)).Value * IceShare / step) * step;
-        var line = new LineDocument { Id = draft.NewId("ice"), Ingredient = ice.Id.Value, Measure = Measure.Gram.Code, Amount = grams };
+        var grams =
+            Math.Round(cup.WorkingVolume(Millimetres.From(draft.Build.ReserveMm ?? 0)).Value * IceShare / step) * step;
+        var line = new LineDocument
+        {
+            Id = draft.NewId("ice"),
+            Ingredient = ice.Id.Value,
+            Measure = Measure.Gram.Code,
+            Amount = grams,
+        };
         draft.Build = draft.Build with { Lines = [.. draft.Build.Lines, line] };
         draft.Note(line.Id, $"{ice.Name}: {Draft.Say(line)}.", "A third of the cup, as a beginning.");
         if (draft.Of(IngredientKind.Milk).FirstOrDefault(milk => milk.Technique is not ("top" or "foam")) is { } milk)
         {
             var less = Grow(draft, milk, -grams);
             draft.Replace(milk, less);
-            draft.Note(milk.Id, $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(less)}.", RoomForIce);
+            draft.Note(
+                milk.Id,
+                $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(less)}.",
+                RoomForIce
+            );
         }
     }
 
     // Ice first, then the heaviest liquid, espresso last and slowly.
     private static void Layer(Draft draft)
     {
-        var lines = draft.Build.Lines
-            .OrderBy(line => draft.IngredientOf(line) is { IsTopping: true } ? 1 : 0)
+        var lines = draft
+            .Build.Lines.OrderBy(line => draft.IngredientOf(line) is { IsTopping: true } ? 1 : 0)
             .ThenByDescending(line => draft.IngredientOf(line) is { IsIce: true } ? 1 : 0)
             .ThenBy(line => draft.IngredientOf(line) is { Kind: IngredientKind.Espresso } ? 1 : 0)
             .ThenByDescending(line => draft.IngredientOf(line)!.DensityInDrink.Value)
@@ -149,7 +186,11 @@ internal static class Serving
         }
 
         draft.Build = draft.Build with { Lines = lines };
-        draft.Note(null, $"Poured in this order: {string.Join(", ", lines.Select(line => draft.IngredientOf(line)!.Name))}.", "Ice first, then the heaviest liquid, espresso last and slowly.");
+        draft.Note(
+            null,
+            $"Poured in this order: {string.Join(", ", lines.Select(line => draft.IngredientOf(line)!.Name))}.",
+            "Ice first, then the heaviest liquid, espresso last and slowly."
+        );
     }
 
     // The same, in so many ml more; at least a fifth of it stays.
@@ -160,14 +201,17 @@ internal static class Serving
     }
 
     private static double MassOf(Draft draft, LineDocument line) =>
-        Dosing.Mass(new Quantity(line.Amount ?? 0, Measure.Find(line.Measure)!), draft.IngredientOf(line)!, draft.Bar).Value;
+        Dosing
+            .Mass(new Quantity(line.Amount ?? 0, Measure.Find(line.Measure)!), draft.IngredientOf(line)!, draft.Bar)
+            .Value;
 
-    private static string Words(string technique) => technique switch
-    {
-        "cool" => "cooled before it meets the ice",
-        "float" => "poured slowly over the ice",
-        "dissolve" => "dissolved in a splash of hot water first",
-        "blend" => "blended with the rest",
-        _ => "poured in cold",
-    };
+    private static string Words(string technique) =>
+        technique switch
+        {
+            "cool" => "cooled before it meets the ice",
+            "float" => "poured slowly over the ice",
+            "dissolve" => "dissolved in a splash of hot water first",
+            "blend" => "blended with the rest",
+            _ => "poured in cold",
+        };
 }

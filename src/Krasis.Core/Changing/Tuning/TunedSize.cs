@@ -24,4 +24,5 @@ public sealed record TunedSize(
     string? ColourWas,
     string? ColourWill,
     double? Cost,
-    Millilitres RoomLeft);
+    Millilitres RoomLeft
+);

@@ -15,18 +15,27 @@ public static class Tuner
     // More than a lead would pour of anything before tasting again.
     private const int MostSteps = 60;
 
-    /// <summary>The ways of moving a taste, the best first. Each was applied to the build, and the build worked out with it.</summary>
+    /// <summary>The ways of moving a taste, the best first. Each was applied to the build, and the build worked out
+    /// with it.</summary>
     /// <param name="document">The build.</param>
     /// <param name="bar">The bar.</param>
     /// <param name="size">The size that was tasted.</param>
     /// <param name="taste">What is to be moved.</param>
     /// <param name="more">Whether there is to be more of it.</param>
     /// <param name="isMuch">Whether it was found much too little or too much: it is moved twice as far then.</param>
-    /// <returns>One way for each line that can do it; none when no line can. A problem where the build cannot be read or has no such size.</returns>
-    /// <remarks>A line moves in the bar's own steps by the fewest that move the taste as far as the house allows sizes to drift, which is what it
-    /// holds to be tasted. Ways that bring no new fault or warning come first, then those that go least beyond what is wanted. Sizes that are
-    /// pinned move in proportion.</remarks>
-    public static Reading<IReadOnlyList<Tuning>> Tune(BuildDocument document, BarFacts bar, CupId size, TunedTaste taste, bool more, bool isMuch = false)
+    /// <returns>One way for each line that can do it; none when no line can. A problem where the build cannot be read
+    /// or has no such size.</returns>
+    /// <remarks>A line moves in the bar's own steps by the fewest that move the taste as far as the house allows sizes
+    /// to drift, which is what it holds to be tasted. Ways that bring no new fault or warning come first, then those
+    /// that go least beyond what is wanted. Sizes that are pinned move in proportion.</remarks>
+    public static Reading<IReadOnlyList<Tuning>> Tune(
+        BuildDocument document,
+        BarFacts bar,
+        CupId size,
+        TunedTaste taste,
+        bool more,
+        bool isMuch = false
+    )
     {
         var read = BuildReader.Read(document, bar, nameless: true);
         if (!read.IsRead)
@@ -40,14 +49,18 @@ public static class Tuner
         }
 
         var before = Mixer.Mix(read.Value, bar);
-        var allowed = (taste == TunedTaste.Strength ? bar.House.AllowedStrengthDrift : bar.House.AllowedSweetnessDrift).Value;
+        var allowed = (
+            taste == TunedTaste.Strength ? bar.House.AllowedStrengthDrift : bar.House.AllowedSweetnessDrift
+        ).Value;
         var wanted = Math.Max(allowed, Drift.Noticeable) * (isMuch ? 2 : 1);
-        var ways = read.Value.Lines
-            .SelectMany(line => Moves(line, bar.Find(line.Ingredient)!, taste, more).Select(up => Try(document, bar, before, size, line, taste, up, more, wanted)))
+        var ways = read
+            .Value.Lines.SelectMany(line =>
+                Moves(line, bar.Find(line.Ingredient)!, taste, more)
+                    .Select(up => Try(document, bar, before, size, line, taste, up, more, wanted))
+            )
             .OfType<Tuning>()
             .ToList();
-        return Reading<IReadOnlyList<Tuning>>.Of(
-        [
+        return Reading<IReadOnlyList<Tuning>>.Of([
             .. ways.OrderBy(way => way.NewFindings.Any(finding => finding.Severity != Severity.Note) ? 1 : 0)
                 .ThenBy(way => way.IsTasted ? 0 : 1)
                 .ThenBy(way => Math.Abs(Math.Abs(way.ByPercent) - wanted)),
@@ -64,19 +77,31 @@ public static class Tuner
 
         switch (taste)
         {
-            case TunedTaste.Strength when ingredient.CoffeeShare > 0 && ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee:
+            case TunedTaste.Strength
+                when ingredient.CoffeeShare > 0 && ingredient.Kind is IngredientKind.Espresso or IngredientKind.Coffee:
                 yield return more;
                 break;
             case TunedTaste.Strength when ingredient.Kind is IngredientKind.Milk or IngredientKind.Water:
                 yield return !more;
                 break;
-            case TunedTaste.Sweetness or TunedTaste.Flavour when ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce:
+            case TunedTaste.Sweetness
+            or TunedTaste.Flavour when ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce:
                 yield return more;
                 break;
         }
     }
 
-    private static Tuning? Try(BuildDocument document, BarFacts bar, BuildSheet before, CupId size, BuildLine line, TunedTaste taste, bool up, bool more, double wanted)
+    private static Tuning? Try(
+        BuildDocument document,
+        BarFacts bar,
+        BuildSheet before,
+        CupId size,
+        BuildLine line,
+        TunedTaste taste,
+        bool up,
+        bool more,
+        double wanted
+    )
     {
         var spelled = HouseStrokes.SpellOut(document.Lines.Single(each => each.Id == line.Id.Value), document, bar);
         var step = BarRounding.StepOf(line.Set.Measure, bar.Find(line.Ingredient)!, bar.Pulling(spelled.Recipe));
@@ -98,7 +123,11 @@ public static class Tuner
             }
 
             var after = Mixer.Mix(read.Value, bar);
-            if (By(before, after, size, line.Id, taste) is not { } by || (by > 0) != more || Math.Abs(by) < Drift.Noticeable)
+            if (
+                By(before, after, size, line.Id, taste) is not { } by
+                || (by > 0) != more
+                || Math.Abs(by) < Drift.Noticeable
+            )
             {
                 continue;
             }
@@ -121,27 +150,55 @@ public static class Tuner
         {
             Amount = Math.Round(amount, 9),
             Stated = null,
-            Pins = [.. line.Pins.Select(pin => pin.To is null ? pin with { Amount = Times(pin.Amount), Stated = null } : pin)],
-            Scale = line.Scale is null ? null : line.Scale with { Ladder = [.. line.Scale.Ladder.Select(rung => rung with { Amount = Times(rung.Amount) })] },
+            Pins =
+            [
+                .. line.Pins.Select(pin =>
+                    pin.To is null ? pin with { Amount = Times(pin.Amount), Stated = null } : pin
+                ),
+            ],
+            Scale = line.Scale is null
+                ? null
+                : line.Scale with
+                {
+                    Ladder = [.. line.Scale.Ladder.Select(rung => rung with { Amount = Times(rung.Amount) })],
+                },
         };
 
-        double? Times(double? before) => before is not { } known ? null : known == 0 ? 0 : Math.Max(step, BarRounding.Round(known * factor, step));
+        double? Times(double? before) =>
+            before is not { } known ? null
+            : known == 0 ? 0
+            : Math.Max(step, BarRounding.Round(known * factor, step));
     }
 
     private static double? By(BuildSheet before, BuildSheet after, CupId size, LineId line, TunedTaste taste)
     {
-        var (was, will) = (before.Sizes.Single(each => each.Size == size), after.Sizes.Single(each => each.Size == size));
+        var (was, will) = (
+            before.Sizes.Single(each => each.Size == size),
+            after.Sizes.Single(each => each.Size == size)
+        );
         return taste switch
         {
             TunedTaste.Strength => Drift.Of(was.Taste.Poured.Strength?.Value, will.Taste.Poured.Strength?.Value)?.Value,
-            TunedTaste.Sweetness => Drift.Of(was.Taste.Poured.Sweetness?.Value, will.Taste.Poured.Sweetness?.Value)?.Value,
+            TunedTaste.Sweetness => Drift
+                .Of(was.Taste.Poured.Sweetness?.Value, will.Taste.Poured.Sweetness?.Value)
+                ?.Value,
             _ => Drift.Of(ShareOf(was), ShareOf(will))?.Value,
         };
 
-        double? ShareOf(SizeSheet sheet) => sheet.Lines.Single(cell => cell.Line == line).Mass.Value / sheet.Fill.TotalMass.Value;
+        double? ShareOf(SizeSheet sheet) =>
+            sheet.Lines.Single(cell => cell.Line == line).Mass.Value / sheet.Fill.TotalMass.Value;
     }
 
-    private static Tuning Tell(BuildSheet before, BuildSheet after, BuildDocument build, CupId size, BuildLine line, double by, double wanted, BarFacts bar)
+    private static Tuning Tell(
+        BuildSheet before,
+        BuildSheet after,
+        BuildDocument build,
+        CupId size,
+        BuildLine line,
+        double by,
+        double wanted,
+        BarFacts bar
+    )
     {
         var known = before.Findings.Select(finding => finding.Key).ToHashSet();
         var sizes = before.Sizes.Zip(after.Sizes, (was, will) => One(was, will, line)).ToList();
@@ -157,20 +214,24 @@ public static class Tuner
             Math.Abs(by) > 2 * wanted,
             sizes,
             [.. after.Findings.Where(finding => !known.Contains(finding.Key))],
-            build);
+            build
+        );
     }
 
-    private static TunedSize One(SizeSheet was, SizeSheet will, BuildLine line) => new(
-        will.Size,
-        will.Name,
-        Amount(was, line),
-        Amount(will, line),
-        Drift.Of(was.Taste.Poured.Strength?.Value, will.Taste.Poured.Strength?.Value),
-        Drift.Of(was.Taste.Poured.Sweetness?.Value, will.Taste.Poured.Sweetness?.Value),
-        was.Taste.Colour,
-        will.Taste.Colour,
-        was.Cost.Total is { } had && will.Cost.Total is { } has ? has.Value - had.Value : null,
-        will.Fill.RoomLeft);
+    private static TunedSize One(SizeSheet was, SizeSheet will, BuildLine line) =>
+        new(
+            will.Size,
+            will.Name,
+            Amount(was, line),
+            Amount(will, line),
+            Drift.Of(was.Taste.Poured.Strength?.Value, will.Taste.Poured.Strength?.Value),
+            Drift.Of(was.Taste.Poured.Sweetness?.Value, will.Taste.Poured.Sweetness?.Value),
+            was.Taste.Colour,
+            will.Taste.Colour,
+            was.Cost.Total is { } had && will.Cost.Total is { } has ? has.Value - had.Value : null,
+            will.Fill.RoomLeft
+        );
 
-    private static string Amount(SizeSheet sheet, BuildLine line) => line.Set.With(sheet.Lines.Single(cell => cell.Line == line.Id).Amount).ToString();
+    private static string Amount(SizeSheet sheet, BuildLine line) =>
+        line.Set.With(sheet.Lines.Single(cell => cell.Line == line.Id).Amount).ToString();
 }

@@ -8,9 +8,12 @@ namespace Krasis.Core.Changing.Tuning;
 /// <param name="Line">The line.</param>
 /// <param name="Ingredient">What it is of.</param>
 /// <param name="Name">What that is called.</param>
-/// <param name="Says">The change in the size that was tasted, such as <c>Reed syrup: 3 strokes → 2 strokes in Reed</c>.</param>
-/// <param name="ByPercent">By how much what was to be moved moves in that size, %; below nothing, it becomes less.</param>
-/// <param name="IsTasted">Whether that is as much as the house holds to be tasted; otherwise the bar pours nothing that is.</param>
+/// <param name="Says">The change in the size that was tasted, such as <c>Reed syrup: 3 strokes → 2 strokes in
+/// Reed</c>.</param>
+/// <param name="ByPercent">By how much what was to be moved moves in that size, %; below nothing, it becomes
+/// less.</param>
+/// <param name="IsTasted">Whether that is as much as the house holds to be tasted; otherwise the bar pours nothing that
+/// is.</param>
 /// <param name="IsFar">Whether it is more than twice as much as was wanted: the bar pours nothing between.</param>
 /// <param name="Sizes">What every size comes to.</param>
 /// <param name="NewFindings">What the checks find that they did not find before.</param>
@@ -25,4 +28,5 @@ public sealed record Tuning(
     bool IsFar,
     IReadOnlyList<TunedSize> Sizes,
     IReadOnlyList<Finding> NewFindings,
-    BuildDocument Build);
+    BuildDocument Build
+);

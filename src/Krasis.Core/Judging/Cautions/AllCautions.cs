@@ -12,8 +12,8 @@ namespace Krasis.Core.Judging.Cautions;
 /// <summary>Every caution, each with what calls for it.</summary>
 internal static class AllCautions
 {
-    /// <summary>A drink hotter than this can burn skin in seconds, °C (common practice; the handbooks of burn units give
-    /// about 5 s at 60 °C, from memory).</summary>
+    /// <summary>A drink hotter than this can burn skin in seconds, °C (common practice; the handbooks of burn units
+    /// give about 5 s at 60 °C, from memory).</summary>
     public const double Burns = 60;
 
     /// <summary>Caffeine at once that gives no concern for healthy adults, mg (EFSA Journal 2015;13(5):4102).</summary>
@@ -24,24 +24,69 @@ internal static class AllCautions
     {
         var found = new List<Caution>();
         var house = setting.Bar.House;
-        ByLine("steam", line => line.Line.Technique == Technique.Steam, $"Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C in this house; above about {Say.Degrees(FoamLevels.Scalds)} it scalds.");
-        ByLine("torch", line => line.Line.Technique == Technique.Torch, "Torch: away from paper, alcohol, sleeves and children, and never unattended.");
-        ByLine("blender", line => line.Line.Technique == Technique.Blend || (setting.Build.Serve == Serve.Blended && line.IsIce), "Blender: lid on, and off at the wall before a hand goes near the blades.");
-        ByLine("hot-blender", line => setting.Build.Serve == Serve.Blended && line.Temperature >= PourOrder.Warm, "Hot liquids erupt in a blender: let them cool first.");
+        ByLine(
+            "steam",
+            line => line.Line.Technique == Technique.Steam,
+            $"Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C in this house; above about {Say.Degrees(FoamLevels.Scalds)} it scalds."
+        );
+        ByLine(
+            "torch",
+            line => line.Line.Technique == Technique.Torch,
+            "Torch: away from paper, alcohol, sleeves and children, and never unattended."
+        );
+        ByLine(
+            "blender",
+            line => line.Line.Technique == Technique.Blend || (setting.Build.Serve == Serve.Blended && line.IsIce),
+            "Blender: lid on, and off at the wall before a hand goes near the blades."
+        );
+        ByLine(
+            "hot-blender",
+            line => setting.Build.Serve == Serve.Blended && line.Temperature >= PourOrder.Warm,
+            "Hot liquids erupt in a blender: let them cool first."
+        );
         ByLine("skewer", line => line.Line.Technique == Technique.Skewer, "Sharp skewers come out before drinking.");
-        ByLine("potent", line => line.Ingredient.Kind == IngredientKind.Flavour || line.Ingredient.MostPerDrink is not null, "Potent: weigh it to a hundredth of a gram, and never go by eye. A drop too much cannot be taken out.");
-        ByLine("stove-top", line => setting.Bar.CoffeeOf(line.Ingredient.Id)?.Method == BrewMethod.StoveTop, "Stove-top brewer: fill it below the safety valve.");
-        ByLine("keep-cold", line => line.Ingredient.IsChilled || (line.Ingredient is { Kind: IngredientKind.Milk, UseBy: not null }), "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).");
-        ByLine("shared", line => line.Line.Technique is Technique.Steam or Technique.Foam or Technique.Blend or Technique.Shake || setting.Build.Serve is Serve.Shaken or Serve.Blended, "Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.");
-        BySize("hot", size => size.Life.Moments[0].Temperature.Value > Burns, (sizes, isOne) => $"{sizes} {(isOne ? "is" : "are")} handed over above {Burns} °C, which can burn skin in seconds.");
+        ByLine(
+            "potent",
+            line => line.Ingredient.Kind == IngredientKind.Flavour || line.Ingredient.MostPerDrink is not null,
+            "Potent: weigh it to a hundredth of a gram, and never go by eye. A drop too much cannot be taken out."
+        );
+        ByLine(
+            "stove-top",
+            line => setting.Bar.CoffeeOf(line.Ingredient.Id)?.Method == BrewMethod.StoveTop,
+            "Stove-top brewer: fill it below the safety valve."
+        );
+        ByLine(
+            "keep-cold",
+            line => line.Ingredient.IsChilled || (line.Ingredient is { Kind: IngredientKind.Milk, UseBy: not null }),
+            "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule)."
+        );
+        ByLine(
+            "shared",
+            line =>
+                line.Line.Technique is Technique.Steam or Technique.Foam or Technique.Blend or Technique.Shake
+                || setting.Build.Serve is Serve.Shaken or Serve.Blended,
+            "Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something."
+        );
+        BySize(
+            "hot",
+            size => size.Life.Moments[0].Temperature.Value > Burns,
+            (sizes, isOne) =>
+                $"{sizes} {(isOne ? "is" : "are")} handed over above {Burns} °C, which can burn skin in seconds."
+        );
         BySize(
             "caffeine",
             size => size.Inside.Nutrition.CaffeineKnown.Value > CaffeineAtOnce,
-            (sizes, isOne) => $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.");
+            (sizes, isOne) =>
+                $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice."
+        );
         BySize(
             "caffeine-perhaps",
-            size => size.Inside.Nutrition is { CaffeineKnown.Value: <= CaffeineAtOnce, CaffeineKnownTo.Value: > CaffeineAtOnce },
-            (sizes, _) => $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).");
+            size =>
+                size.Inside.Nutrition
+                    is { CaffeineKnown.Value: <= CaffeineAtOnce, CaffeineKnownTo.Value: > CaffeineAtOnce },
+            (sizes, _) =>
+                $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015)."
+        );
         return found;
 
         void ByLine(string code, Func<WorkedLine, bool> calls, string message)
@@ -49,7 +94,14 @@ internal static class AllCautions
             var lines = setting.Reference.Lines.Where(calls).ToList();
             if (lines.Count > 0)
             {
-                found.Add(new Caution(code, $"{Say.List([.. lines.Select(line => line.Ingredient.Name).Distinct()])}: {message}", [.. setting.Sheet.Sizes.Select(size => size.Size)], [.. lines.Select(line => line.Line.Id)]));
+                found.Add(
+                    new Caution(
+                        code,
+                        $"{Say.List([.. lines.Select(line => line.Ingredient.Name).Distinct()])}: {message}",
+                        [.. setting.Sheet.Sizes.Select(size => size.Size)],
+                        [.. lines.Select(line => line.Line.Id)]
+                    )
+                );
             }
         }
 
@@ -58,9 +110,15 @@ internal static class AllCautions
             var sizes = setting.Sheet.Sizes.Where(calls).ToList();
             if (sizes.Count > 0)
             {
-                found.Add(new Caution(code, message(Say.List([.. sizes.Select(size => size.Name)]), sizes.Count == 1), [.. sizes.Select(size => size.Size)], []));
+                found.Add(
+                    new Caution(
+                        code,
+                        message(Say.List([.. sizes.Select(size => size.Name)]), sizes.Count == 1),
+                        [.. sizes.Select(size => size.Size)],
+                        []
+                    )
+                );
             }
         }
-
     }
 }

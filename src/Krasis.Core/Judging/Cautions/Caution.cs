@@ -3,7 +3,8 @@ using Krasis.Core.Builds;
 
 namespace Krasis.Core.Judging.Cautions;
 
-/// <summary>Something to be minded in the making or the drinking. It never replaces local food codes and licensed practice.</summary>
+/// <summary>Something to be minded in the making or the drinking. It never replaces local food codes and licensed
+/// practice.</summary>
 /// <param name="Code">Its name, such as <c>steam</c>.</param>
 /// <param name="Message">What to mind, naming the sizes where it is not all of them.</param>
 /// <param name="Sizes">The sizes it is about.</param>

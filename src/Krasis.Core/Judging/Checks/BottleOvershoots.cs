@@ -25,7 +25,14 @@ internal sealed class BottleOvershoots() : LineCheck(onlyReference: true)
             return null;
         }
 
-        var what = over > allowed ? $"gives {Say.Short(over)} % more a squeeze than it is to" : $"spreads by {Say.Short(spread)} % from squeeze to squeeze";
-        return Found(at, Severity.Warning, $"{bottle.Name} {what}; the house allows {Say.Short(allowed)} %. Squeeze {at.Ingredient.Name} into the cup on the scale.");
+        var what =
+            over > allowed
+                ? $"gives {Say.Short(over)} % more a squeeze than it is to"
+                : $"spreads by {Say.Short(spread)} % from squeeze to squeeze";
+        return Found(
+            at,
+            Severity.Warning,
+            $"{bottle.Name} {what}; the house allows {Say.Short(allowed)} %. Squeeze {at.Ingredient.Name} into the cup on the scale."
+        );
     }
 }

@@ -15,16 +15,23 @@ internal sealed class ColdFoamTooWarm() : LineCheck(onlyReference: true)
     protected override Finding? Judge(LineSetting at)
     {
         var limit = at.Ingredient.FoamsColdBelow ?? FoamLevels.ColdMilk;
-        if (at.Line.Line.Technique != Technique.Foam || at.Line.Foam is not { IsCold: true } foam || foam.From.Value <= limit.Value)
+        if (
+            at.Line.Line.Technique != Technique.Foam
+            || at.Line.Foam is not { IsCold: true } foam
+            || foam.From.Value <= limit.Value
+        )
         {
             return null;
         }
 
-        var better = at.Bar.Foams.Where(other => other.IsCold && other.From.Value <= limit.Value).MinBy(other => Math.Abs(other.Overrun - foam.Overrun));
+        var better = at
+            .Bar.Foams.Where(other => other.IsCold && other.From.Value <= limit.Value)
+            .MinBy(other => Math.Abs(other.Overrun - foam.Overrun));
         return Found(
             at,
             Severity.Warning,
             $"{at.Ingredient.Name} is foamed cold from {Say.Degrees(foam.From)}; it foams well at {Say.Degrees(limit)} and below.",
-            better is null ? null : at.Change($"Foam it to {better.Name}", LineField.Foam, better.Id.Value));
+            better is null ? null : at.Change($"Foam it to {better.Name}", LineField.Foam, better.Id.Value)
+        );
     }
 }

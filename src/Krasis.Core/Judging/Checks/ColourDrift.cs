@@ -3,7 +3,8 @@ using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>A size looks different from the reference size when it is handed over: people judge a drink by its colour.</summary>
+/// <summary>A size looks different from the reference size when it is handed over: people judge a drink by its
+/// colour.</summary>
 internal sealed class ColourDrift : ICheck
 {
     /// <inheritdoc/>
@@ -24,6 +25,7 @@ internal sealed class ColourDrift : ICheck
             size.Size,
             null,
             $"{size.Name} does not look like the reference size: its colour is {Say.Short(off)} ΔE off, and the house allows {Say.Short(setting.Bar.House.AllowedColourDrift)}.",
-            null);
+            null
+        );
     }
 }

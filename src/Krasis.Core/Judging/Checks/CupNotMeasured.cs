@@ -23,9 +23,11 @@ internal sealed class CupNotMeasured : ICheck
                 {
                     (true, _) => $"{cup.Name}'s lengths are not measured: its fill line in mm is a guess.",
                     (_, true) => $"{cup.Name} has not been weighed: its room goes by its lengths.",
-                    _ => $"{cup.Name} has not been measured: its room goes by its label, and its fill line in mm is a guess.",
+                    _ =>
+                        $"{cup.Name} has not been measured: its room goes by its label, and its fill line in mm is a guess.",
                 },
-                null);
+                null
+            );
         }
     }
 }

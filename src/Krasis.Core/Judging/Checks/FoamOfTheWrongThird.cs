@@ -26,15 +26,25 @@ internal sealed class FoamOfTheWrongThird() : LineCheck(onlyReference: true)
             return null;
         }
 
-        var better = at.Bar.Foams.FirstOrDefault(level => level.IsCold == foam.IsCold && level.Thirds == meant && Thirds(level, most) == meant);
+        var better = at.Bar.Foams.FirstOrDefault(level =>
+            level.IsCold == foam.IsCold && level.Thirds == meant && Thirds(level, most) == meant
+        );
         return Found(
             at,
             Severity.Warning,
             $"{foam.Name} is to be {Words(meant)} of foam, but grows by {Say.Short(foam.Overrun * 100)} %, which is {Words(thirds)} of the house's {Say.Short(most * 100)} %.",
-            better is null ? null : at.Change($"Foam it to {better.Name}", LineField.Foam, better.Id.Value));
+            better is null ? null : at.Change($"Foam it to {better.Name}", LineField.Foam, better.Id.Value)
+        );
     }
 
-    private static int Thirds(FoamLevel level, double most) => (int)Math.Clamp(Math.Round(level.Overrun / most * 3, MidpointRounding.AwayFromZero), 1, 3);
+    private static int Thirds(FoamLevel level, double most) =>
+        (int)Math.Clamp(Math.Round(level.Overrun / most * 3, MidpointRounding.AwayFromZero), 1, 3);
 
-    private static string Words(int thirds) => thirds switch { 1 => "one third", 2 => "two thirds", _ => "three thirds" };
+    private static string Words(int thirds) =>
+        thirds switch
+        {
+            1 => "one third",
+            2 => "two thirds",
+            _ => "three thirds",
+        };
 }

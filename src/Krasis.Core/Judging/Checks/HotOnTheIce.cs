@@ -6,14 +6,15 @@ using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>Hot coffee goes straight on the ice and the drink turns watery: once it has come to 0 °C it is much weaker than the same drink on
-/// coffee that was cooled without ice.</summary>
-/// <remarks>Like is compared with like, and that is the mend: cooled in a chilled jug. Cooled over ice the water goes in all the same. Layered
-/// drinks are left alone, which pour it last and slowly; blended ones are meant to hold their ice.</remarks>
+/// <summary>Hot coffee goes straight on the ice and the drink turns watery: once it has come to 0 °C it is much weaker
+/// than the same drink on coffee that was cooled without ice.</summary>
+/// <remarks>Like is compared with like, and that is the mend: cooled in a chilled jug. Cooled over ice the water goes
+/// in all the same. Layered drinks are left alone, which pour it last and slowly; blended ones are meant to hold their
+/// ice.</remarks>
 internal sealed class HotOnTheIce : ICheck
 {
-    // Percent. An iced latte on a double straight from the machine is 6 to 7 % weaker for it, a short or a shaken drink 9 and more (worked with the
-    // sums here); less is told apart by few (no source).
+    // Percent. An iced latte on a double straight from the machine is 6 to 7 % weaker for it, a short or a shaken drink
+    // 9 and more (worked with the sums here); less is told apart by few (no source).
     private const double Watery = 6;
 
     /// <inheritdoc/>
@@ -27,7 +28,11 @@ internal sealed class HotOnTheIce : ICheck
             yield break;
         }
 
-        var hot = worked.Lines.Where(line => line.Ingredient.IsCoffee && line.IsPoured && line.IsInside && line.Temperature >= PourOrder.Warm).ToList();
+        var hot = worked
+            .Lines.Where(line =>
+                line.Ingredient.IsCoffee && line.IsPoured && line.IsInside && line.Temperature >= PourOrder.Warm
+            )
+            .ToList();
         if (hot.Count == 0)
         {
             yield break;
@@ -49,11 +54,17 @@ internal sealed class HotOnTheIce : ICheck
             $"{size.Name} is watery: {hot[0].Ingredient.Name} goes on the ice at {Say.Short(hot[0].Temperature)} °C, and {Say.Short(melts)} g of ice melt before the drink is cold. Cooled in a chilled jug first, {Say.Short(left)} g melt, and it is {Say.Short(stronger)} % stronger.",
             Mend.Lines(
                 "Cool it in a chilled jug",
-                [.. hot.SelectMany(line => new[]
-                {
-                    new LineChange(line.Line.Id, LineField.Technique, Techniques.Of(Technique.Cool)),
-                    new LineChange(line.Line.Id, LineField.Cooling, Input.Choice.Word(CoolingWay.ChilledJug)),
-                })]));
+                [
+                    .. hot.SelectMany(line =>
+                        new[]
+                        {
+                            new LineChange(line.Line.Id, LineField.Technique, Techniques.Of(Technique.Cool)),
+                            new LineChange(line.Line.Id, LineField.Cooling, Input.Choice.Word(CoolingWay.ChilledJug)),
+                        }
+                    ),
+                ]
+            )
+        );
     }
 
     private static (double Melt, double Strength) InTheEnd(WorkedSize worked)
@@ -68,8 +79,32 @@ internal sealed class HotOnTheIce : ICheck
         var ids = hot.ConvertAll(line => line.Line.Id);
         var build = setting.Build with
         {
-            Lines = [.. setting.Build.Lines.Select(line => ids.Contains(line.Id) ? line with { Technique = Technique.Cool, Cooling = CoolingWay.ChilledJug, CooledTo = null } : line)],
+            Lines =
+            [
+                .. setting.Build.Lines.Select(line =>
+                    ids.Contains(line.Id)
+                        ? line with
+                        {
+                            Technique = Technique.Cool,
+                            Cooling = CoolingWay.ChilledJug,
+                            CooledTo = null,
+                        }
+                        : line
+                ),
+            ],
         };
-        return new WorkedSize(worked.Size, [.. worked.Lines.Select(line => ids.Contains(line.Line.Id) ? line with { Facts = new LineFacts(build.Lines[line.Index], build, setting.Bar, setting.Scaling) } : line)]);
+        return new WorkedSize(
+            worked.Size,
+            [
+                .. worked.Lines.Select(line =>
+                    ids.Contains(line.Line.Id)
+                        ? line with
+                        {
+                            Facts = new LineFacts(build.Lines[line.Index], build, setting.Bar, setting.Scaling),
+                        }
+                        : line
+                ),
+            ]
+        );
     }
 }

@@ -5,7 +5,8 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>Looks at one size of a sheet for one kind of mistake.</summary>
 internal interface ICheck
 {
-    /// <summary>Its name in findings, such as <c>overfull</c>; it is kept with what the lead lets be, and never changes.</summary>
+    /// <summary>Its name in findings, such as <c>overfull</c>; it is kept with what the lead lets be, and never
+    /// changes.</summary>
     string Name { get; }
 
     /// <summary>What it finds.</summary>

@@ -22,7 +22,8 @@ internal sealed class LabelIsNotTheCapacity : ICheck
                 size.Size,
                 null,
                 $"{size.Name} holds {Say.Ml(cup.BrimCapacity)} as weighed, not the {Say.Ml(label)} of its label. The sheet goes by the weighing.",
-                null);
+                null
+            );
         }
     }
 }

@@ -20,10 +20,18 @@ internal sealed class LayerWillMix : ICheck
 
         foreach (var boundary in size.Drawing.Boundaries.Where(boundary => !boundary.Holds))
         {
-            var mend = boundary.DensityStep >= Boundary.Margin
-                ? Mend.Lines("Pour it slowly", new LineChange(boundary.Upper, LineField.Technique, "float"))
-                : null;
-            yield return new Finding(Name, Severity.Warning, size.Size, boundary.Upper, $"{size.Name}: a layer will not hold. {boundary.Why}", mend);
+            var mend =
+                boundary.DensityStep >= Boundary.Margin
+                    ? Mend.Lines("Pour it slowly", new LineChange(boundary.Upper, LineField.Technique, "float"))
+                    : null;
+            yield return new Finding(
+                Name,
+                Severity.Warning,
+                size.Size,
+                boundary.Upper,
+                $"{size.Name}: a layer will not hold. {boundary.Why}",
+                mend
+            );
         }
     }
 }

@@ -4,7 +4,8 @@ using Krasis.Core.Working.Mixing;
 namespace Krasis.Core.Judging.Checks;
 
 /// <summary>A check that looks at every line of a size by itself, as far as anything of it is poured.</summary>
-/// <param name="onlyReference">Whether what it looks at is the same in every size, so that it is told once, of the reference size.</param>
+/// <param name="onlyReference">Whether what it looks at is the same in every size, so that it is told once, of the
+/// reference size.</param>
 internal abstract class LineCheck(bool onlyReference) : ICheck
 {
     /// <inheritdoc/>

@@ -32,5 +32,6 @@ internal sealed record LineSetting(Setting Whole, SizeSheet Size, WorkedSize Wor
         Mend.Cells(label ?? $"Make it {Amount.With(amount)}", new CellEdit(Line.Line.Id, Size.Size, amount));
 
     /// <summary>A mend of something else about the line.</summary>
-    public Mend Change(string label, LineField field, string? value) => Mend.Lines(label, new LineChange(Line.Line.Id, field, value));
+    public Mend Change(string label, LineField field, string? value) =>
+        Mend.Lines(label, new LineChange(Line.Line.Id, field, value));
 }

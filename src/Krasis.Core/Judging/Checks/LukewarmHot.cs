@@ -15,15 +15,26 @@ internal sealed class LukewarmHot : ICheck
     {
         var least = setting.Bar.House.HotFrom;
         var warm = size.Life.Moments[0].Temperature;
-        if (setting.Build is not { Serve: Serve.Hot, IsServeSaid: true } || worked.Poured.LiquidMass <= 0 || warm.Value >= least.Value)
+        if (
+            setting.Build is not { Serve: Serve.Hot, IsServeSaid: true }
+            || worked.Poured.LiquidMass <= 0
+            || warm.Value >= least.Value
+        )
         {
             yield break;
         }
 
-        var cold = worked.Lines.Where(line => line.IsPoured && line.IsInside).MaxBy(line => line.Mass * line.Facts.Capacity * (least.Value - line.Temperature))!;
+        var cold = worked
+            .Lines.Where(line => line.IsPoured && line.IsInside)
+            .MaxBy(line => line.Mass * line.Facts.Capacity * (least.Value - line.Temperature))!;
         var cup = worked.Size.Cup;
-        var taken = cup.HeatCapacity is { } capacity ? capacity * (warm.Value - (cup.WarmedTo ?? setting.Bar.House.Room).Value) / worked.Poured.Heat.LiquidCapacity : 0;
-        var why = cold.Temperature < least.Value ? $"{cold.Ingredient.Name} goes in at {Say.Short(cold.Temperature)} °C"
+        var taken = cup.HeatCapacity is { } capacity
+            ? capacity
+                * (warm.Value - (cup.WarmedTo ?? setting.Bar.House.Room).Value)
+                / worked.Poured.Heat.LiquidCapacity
+            : 0;
+        var why =
+            cold.Temperature < least.Value ? $"{cold.Ingredient.Name} goes in at {Say.Short(cold.Temperature)} °C"
             : taken >= 1 ? $"the cup takes {Say.Short(taken)} K: warm it first"
             : "what goes in is no hotter";
         yield return new Finding(
@@ -32,6 +43,7 @@ internal sealed class LukewarmHot : ICheck
             size.Size,
             cold.Temperature < least.Value ? cold.Line.Id : null,
             $"{size.Name} is served hot and is {Say.Short(warm.Value)} °C when it is handed over; the house wants {Say.Degrees(least)} at least: {why}.",
-            null);
+            null
+        );
     }
 }

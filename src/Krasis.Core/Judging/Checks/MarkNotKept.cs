@@ -2,8 +2,8 @@ using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>A line that is to fill the cup to a mark does not: the cup has no such mark, it lies below what is in the cup already, or nothing reaches
-/// it.</summary>
+/// <summary>A line that is to fill the cup to a mark does not: the cup has no such mark, it lies below what is in the
+/// cup already, or nothing reaches it.</summary>
 internal sealed class MarkNotKept : ICheck
 {
     /// <inheritdoc/>
@@ -17,8 +17,14 @@ internal sealed class MarkNotKept : ICheck
             var mark = line.Mark!;
             var (severity, why) = line.Trouble switch
             {
-                MarkTrouble.Missing => (Severity.Warning, $"{worked.Size.Cup.Lacks(mark).Why} {line.Ingredient.Name} is to be filled {mark.Says} and gets {line.Line.Set.With(Math.Round(line.Amount, 2))} by the cup's size. Say another mark or an amount for {size.Name}."),
-                MarkTrouble.BelowTheLiquid => (Severity.Warning, $"what goes in before stands above the mark already, so that no {line.Ingredient.Name} goes in ({mark.Says})."),
+                MarkTrouble.Missing => (
+                    Severity.Warning,
+                    $"{worked.Size.Cup.Lacks(mark).Why} {line.Ingredient.Name} is to be filled {mark.Says} and gets {line.Line.Set.With(Math.Round(line.Amount, 2))} by the cup's size. Say another mark or an amount for {size.Name}."
+                ),
+                MarkTrouble.BelowTheLiquid => (
+                    Severity.Warning,
+                    $"what goes in before stands above the mark already, so that no {line.Ingredient.Name} goes in ({mark.Says})."
+                ),
                 _ => (Severity.Fault, $"no amount of {line.Ingredient.Name} fills it {mark.Says}."),
             };
             yield return new Finding(Name, severity, size.Size, line.Line.Id, $"{size.Name}: {why}", null);

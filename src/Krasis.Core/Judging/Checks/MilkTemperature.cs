@@ -25,17 +25,31 @@ internal sealed class MilkTemperature() : LineCheck(onlyReference: true)
 
         if (at.Whole.Build.Serve != Serve.Hot)
         {
-            return Found(at, trouble.Severity, $"{at.Ingredient.Name} {trouble.What}", Mend.Lines(
-                "Pour it cold",
-                new LineChange(at.Line.Line.Id, LineField.Technique, null),
-                new LineChange(at.Line.Line.Id, LineField.Foam, null)));
+            return Found(
+                at,
+                trouble.Severity,
+                $"{at.Ingredient.Name} {trouble.What}",
+                Mend.Lines(
+                    "Pour it cold",
+                    new LineChange(at.Line.Line.Id, LineField.Technique, null),
+                    new LineChange(at.Line.Line.Id, LineField.Foam, null)
+                )
+            );
         }
 
         var level = FoamLevels.Right(at.Ingredient, at.Bar);
-        return Found(at, trouble.Severity, $"{at.Ingredient.Name} {trouble.What}", level is null || level == at.Line.Foam ? null : Mend.Lines(
-            $"Steam it to {level.Name}",
-            new LineChange(at.Line.Line.Id, LineField.Technique, Techniques.Of(Technique.Steam)),
-            new LineChange(at.Line.Line.Id, LineField.Foam, level.Id.Value)));
+        return Found(
+            at,
+            trouble.Severity,
+            $"{at.Ingredient.Name} {trouble.What}",
+            level is null || level == at.Line.Foam
+                ? null
+                : Mend.Lines(
+                    $"Steam it to {level.Name}",
+                    new LineChange(at.Line.Line.Id, LineField.Technique, Techniques.Of(Technique.Steam)),
+                    new LineChange(at.Line.Line.Id, LineField.Foam, level.Id.Value)
+                )
+        );
     }
 
     private static (Severity Severity, string What)? Trouble(LineSetting at)
@@ -55,15 +69,37 @@ internal sealed class MilkTemperature() : LineCheck(onlyReference: true)
             }
 
             var limit = FoamLevels.Limit(at.Ingredient);
-            return foam.To.Value > limit.Value ? (Severity.Fault, $"is steamed to {Say.Degrees(foam.To)}; above {Say.Degrees(limit)} it scalds.")
-                : foam.To.Value > house.MilkTo.Value ? (Severity.Warning, $"is steamed to {Say.Degrees(foam.To)}, hotter than the house's {Say.Degrees(house.MilkTo)}.")
-                : foam.To.Value < house.MilkFrom.Value ? (Severity.Warning, $"is steamed to {Say.Degrees(foam.To)} only, and the house wants {Say.Degrees(house.MilkFrom)} at least.")
-                : foam.From.Value > FoamLevels.WarmBefore.Value ? (Severity.Warning, $"is {Say.Degrees(foam.From)} before it is steamed. Milk is steamed once, from the fridge.")
+            return foam.To.Value > limit.Value
+                    ? (Severity.Fault, $"is steamed to {Say.Degrees(foam.To)}; above {Say.Degrees(limit)} it scalds.")
+                : foam.To.Value > house.MilkTo.Value
+                    ? (
+                        Severity.Warning,
+                        $"is steamed to {Say.Degrees(foam.To)}, hotter than the house's {Say.Degrees(house.MilkTo)}."
+                    )
+                : foam.To.Value < house.MilkFrom.Value
+                    ? (
+                        Severity.Warning,
+                        $"is steamed to {Say.Degrees(foam.To)} only, and the house wants {Say.Degrees(house.MilkFrom)} at least."
+                    )
+                : foam.From.Value > FoamLevels.WarmBefore.Value
+                    ? (
+                        Severity.Warning,
+                        $"is {Say.Degrees(foam.From)} before it is steamed. Milk is steamed once, from the fridge."
+                    )
                 : null;
         }
 
         // A drink of which nothing goes in hot is a cold one without ice, whatever nobody has said.
-        return at.Whole.Build.Serve == Serve.Hot && (at.Whole.Build.IsServeSaid || at.Worked.Lines.Any(other => other.IsPoured && other.Temperature >= PourOrder.Warm)) && at.Ingredient.Kind == IngredientKind.Milk && line.Mass >= Splash && line.Line.Technique is Technique.Pour or Technique.Stir && line.Temperature < PourOrder.Warm
+        return
+            at.Whole.Build.Serve == Serve.Hot
+            && (
+                at.Whole.Build.IsServeSaid
+                || at.Worked.Lines.Any(other => other.IsPoured && other.Temperature >= PourOrder.Warm)
+            )
+            && at.Ingredient.Kind == IngredientKind.Milk
+            && line.Mass >= Splash
+            && line.Line.Technique is Technique.Pour or Technique.Stir
+            && line.Temperature < PourOrder.Warm
             ? (Severity.Note, $"goes into a hot drink at {Say.Short(line.Temperature)} °C. Say that it is steamed.")
             : null;
     }

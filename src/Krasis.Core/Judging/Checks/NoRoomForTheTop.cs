@@ -22,18 +22,26 @@ internal sealed class NoRoomForTheTop : ICheck
         var clearance = cup.LidClearance!.Value;
         var limit = cup.Shape.Height + clearance;
         var mend = HoldBack.For(worked, content => Crown.Of(cup, content) <= limit + Millimetres.From(1e-9));
-        var what = worked.Poured.OnTop > 0 ? "what stands on top" : worked.Poured.Surface < worked.Poured.Occupied ? "the ice" : "the drink";
+        var what =
+            worked.Poured.OnTop > 0 ? "what stands on top"
+            : worked.Poured.Surface < worked.Poured.Occupied ? "the ice"
+            : "the drink";
         yield return new Finding(
             Name,
             Severity.Warning,
             size.Size,
             null,
             $"{size.Name}: the lid does not close; {what} reaches {Height(size.Fill.CrownHeight, limit)} mm and the lid leaves {Say.Short(limit.Value)} mm.",
-            mend)
-        { Otherwise = "Put less on top, or use another lid." };
+            mend
+        )
+        {
+            Otherwise = "Put less on top, or use another lid.",
+        };
     }
 
     // Never the same number twice for what is more and what is less.
     private static string Height(Millimetres reached, Millimetres limit) =>
-        Say.Short(reached.Value) == Say.Short(limit.Value) ? Say.Short(Math.Ceiling(reached.Value * 10) / 10) : Say.Short(reached.Value);
+        Say.Short(reached.Value) == Say.Short(limit.Value)
+            ? Say.Short(Math.Ceiling(reached.Value * 10) / 10)
+            : Say.Short(reached.Value);
 }

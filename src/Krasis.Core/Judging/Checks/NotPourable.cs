@@ -3,8 +3,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>An amount that somebody has said cannot be poured as it is: this bar gives only whole strokes, shots and cubes, or halves; and what is
-/// measured in ml or weighed, in steps.</summary>
+/// <summary>An amount that somebody has said cannot be poured as it is: this bar gives only whole strokes, shots and
+/// cubes, or halves; and what is measured in ml or weighed, in steps.</summary>
 internal sealed class NotPourable() : LineCheck(onlyReference: false)
 {
     /// <inheritdoc/>
@@ -25,12 +25,14 @@ internal sealed class NotPourable() : LineCheck(onlyReference: false)
                 at,
                 Severity.Fault,
                 $"{quantity} of {at.Ingredient.Name} cannot be poured; this bar gives {(at.Line.Step < 1 ? "half" : "whole")} {quantity.Measure.Plural} only.",
-                at.Make(nearest))
+                at.Make(nearest)
+            )
             : Found(
                 at,
                 Severity.Warning,
                 $"{quantity} of {at.Ingredient.Name} cannot be poured as exactly; this bar goes by steps of {quantity.With(at.Line.Step)}.",
-                at.Make(nearest));
+                at.Make(nearest)
+            );
     }
 
     // Up only where that does not fill the cup beyond its working volume.
@@ -39,6 +41,10 @@ internal sealed class NotPourable() : LineCheck(onlyReference: false)
         var near = BarRounding.Round(at.Amount, at.Line.Step).Amount;
         var amounts = at.Worked.Amounts();
         amounts[at.Line.Index] = near;
-        return at.Size.Fill.RoomLeft.Value >= 0 && at.Worked.With(amounts).Occupied > at.Worked.Size.WorkingVolume.Value + 1e-6 ? BarRounding.RoundDown(at.Line.Amount, at.Line.Step) : near;
+        return
+            at.Size.Fill.RoomLeft.Value >= 0
+            && at.Worked.With(amounts).Occupied > at.Worked.Size.WorkingVolume.Value + 1e-6
+            ? BarRounding.RoundDown(at.Line.Amount, at.Line.Step)
+            : near;
     }
 }

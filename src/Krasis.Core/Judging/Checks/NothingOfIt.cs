@@ -10,13 +10,17 @@ internal sealed class NothingOfIt : ICheck
     public string Name => "nothing-of-it";
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked) => !size.IsReference
-        ? []
-        : worked.Lines.Where(line => !line.IsPoured && line.Mark is null).Select(line => new Finding(
-            Name,
-            Severity.Warning,
-            size.Size,
-            line.Line.Id,
-            $"{size.Name}: no {line.Ingredient.Name} goes in. Say how much, or take the line out.",
-            Mend.Lines($"Take out {line.Ingredient.Name}", new LineChange(line.Line.Id, LineField.Remove, null))));
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked) =>
+        !size.IsReference
+            ? []
+            : worked
+                .Lines.Where(line => !line.IsPoured && line.Mark is null)
+                .Select(line => new Finding(
+                    Name,
+                    Severity.Warning,
+                    size.Size,
+                    line.Line.Id,
+                    $"{size.Name}: no {line.Ingredient.Name} goes in. Say how much, or take the line out.",
+                    Mend.Lines($"Take out {line.Ingredient.Name}", new LineChange(line.Line.Id, LineField.Remove, null))
+                ));
 }

@@ -9,7 +9,8 @@ namespace Krasis.Core.Judging.Checks;
 /// <summary>A flavour is said in ounces and comes to about twice its usual dose: tablespoons were meant.</summary>
 internal sealed class OuncesForTablespoons() : LineCheck(onlyReference: false)
 {
-    // An ounce is two tablespoons; half way between once and twice the usual dose is where the slip begins to be likelier.
+    // An ounce is two tablespoons; half way between once and twice the usual dose is where the slip begins to be
+    // likelier.
     private const double Suspicious = 1.5;
 
     /// <inheritdoc/>
@@ -26,10 +27,16 @@ internal sealed class OuncesForTablespoons() : LineCheck(onlyReference: false)
 
         var spoons = Tablespoons(at.Amount);
         var grams = Say.Short(Dosing.Mass(spoons, at.Ingredient, at.Bar).Value);
-        return Found(at, Severity.Warning, asks, at.Size.IsReference ? at.Change($"Make it {spoons}, {grams} g", LineField.Unit, spoons.Measure.Code) : null);
+        return Found(
+            at,
+            Severity.Warning,
+            asks,
+            at.Size.IsReference ? at.Change($"Make it {spoons}, {grams} g", LineField.Unit, spoons.Measure.Code) : null
+        );
     }
 
-    /// <summary>What is to be asked of a quantity, said in any measure, of a line of a size; null when there is nothing to ask.</summary>
+    /// <summary>What is to be asked of a quantity, said in any measure, of a line of a size; null when there is nothing
+    /// to ask.</summary>
     internal static string? Asks(WorkedSize worked, WorkedLine line, Quantity said, BarFacts bar)
     {
         if (!Dose.IsFlavour(line) || !Dose.IsOunce(said.Measure) || Dose.MilkOf(worked) is not { } milk)
@@ -44,5 +51,8 @@ internal sealed class OuncesForTablespoons() : LineCheck(onlyReference: false)
     }
 
     private static Quantity Tablespoons(Quantity ounces) =>
-        new(ounces.Amount, ounces.Measure == Measure.ImperialFluidOunce ? Measure.MetricTablespoon : Measure.UsTablespoon);
+        new(
+            ounces.Amount,
+            ounces.Measure == Measure.ImperialFluidOunce ? Measure.MetricTablespoon : Measure.UsTablespoon
+        );
 }

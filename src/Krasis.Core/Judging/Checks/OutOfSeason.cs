@@ -11,7 +11,12 @@ internal sealed class OutOfSeason : ICheck
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        if (size.IsReference && setting.Today is { } today && setting.Build.Season is { } season && !season.Holds(today))
+        if (
+            size.IsReference
+            && setting.Today is { } today
+            && setting.Build.Season is { } season
+            && !season.Holds(today)
+        )
         {
             yield return new Finding(
                 Name,
@@ -19,7 +24,8 @@ internal sealed class OutOfSeason : ICheck
                 size.Size,
                 null,
                 $"{size.Name} and every other size are out of season: this drink is sold from {season.From} to {season.To}. Take it off the board.",
-                null);
+                null
+            );
         }
     }
 }

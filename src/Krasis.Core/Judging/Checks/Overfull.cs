@@ -5,7 +5,8 @@ using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>More goes into a size than its cup holds below the reserve: a warning up to the brim, a fault beyond.</summary>
+/// <summary>More goes into a size than its cup holds below the reserve: a warning up to the brim, a fault
+/// beyond.</summary>
 internal sealed class Overfull : ICheck
 {
     /// <inheritdoc/>
@@ -24,7 +25,8 @@ internal sealed class Overfull : ICheck
 
         var spills = size.Fill.Spilt.Value > Tolerance;
         var over = Say.Ml(size.Fill.OccupiedVolume - size.Fill.WorkingVolume);
-        var mend = IceOfTheReference(setting, size, worked) ?? HoldBack.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
+        var mend = IceOfTheReference(setting, size, worked)
+            ?? HoldBack.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
         var what = spills
             ? $"{size.Name} runs over: {Say.Ml(size.Fill.OccupiedVolume)} in a cup of {Say.Ml(size.Cup.BrimCapacity)} spills {Say.Ml(size.Fill.Spilt)}, and is {over} more than fits below the reserve."
             : $"{size.Name} is overfull by {over}: {Say.Ml(size.Fill.OccupiedVolume)} reaches into the reserve above {Say.Ml(size.Fill.WorkingVolume)}.";
@@ -33,9 +35,15 @@ internal sealed class Overfull : ICheck
             spills ? Severity.Fault : Severity.Warning,
             size.Size,
             null,
-            mend is { Label: var label } && label.StartsWith(Unpinned, StringComparison.Ordinal) ? $"{what} The ice is pinned at what the reference size takes." : what,
-            mend)
-        { Otherwise = "Use a larger cup, or less of the rest.", CanAdvise = true };
+            mend is { Label: var label } && label.StartsWith(Unpinned, StringComparison.Ordinal)
+                ? $"{what} The ice is pinned at what the reference size takes."
+                : what,
+            mend
+        )
+        {
+            Otherwise = "Use a larger cup, or less of the rest.",
+            CanAdvise = true,
+        };
     }
 
     private const string Unpinned = "Take less ice";
@@ -48,15 +56,24 @@ internal sealed class Overfull : ICheck
             return null;
         }
 
-        foreach (var line in worked.Lines.Where(line => line.IsIce && line.Origin == Origin.Pinned && worked.IsFree(line)))
+        foreach (
+            var line in worked.Lines.Where(line => line.IsIce && line.Origin == Origin.Pinned && worked.IsFree(line))
+        )
         {
             var reference = setting.Reference.Lines[line.Index].Amount;
             var own = Math.Max(line.Step, BarRounding.RoundDown(reference * worked.Size.Growth.Cup, line.Step));
             var amounts = worked.Amounts();
             amounts[line.Index] = own;
-            if (line.Amount >= reference && own < line.Amount && worked.With(amounts).Occupied <= size.Fill.WorkingVolume.Value + Tolerance)
+            if (
+                line.Amount >= reference
+                && own < line.Amount
+                && worked.With(amounts).Occupied <= size.Fill.WorkingVolume.Value + Tolerance
+            )
             {
-                return Mend.Cells($"{Unpinned}: {line.Line.Set.With(own)} of {line.Ingredient.Name}", new CellEdit(line.Line.Id, size.Size, own));
+                return Mend.Cells(
+                    $"{Unpinned}: {line.Line.Set.With(own)} of {line.Ingredient.Name}",
+                    new CellEdit(line.Line.Id, size.Size, own)
+                );
             }
         }
 

@@ -9,7 +9,12 @@ internal sealed class PastItsUseBy() : LineCheck(onlyReference: true)
     public override string Name => "past-use-by";
 
     /// <inheritdoc/>
-    protected override Finding? Judge(LineSetting at) => at.Whole.Today is { } today && at.Ingredient.UseBy is { } day && today > day
-        ? Found(at, Severity.Fault, $"{at.Ingredient.Name} was to be used by {day.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}. Discard it and {(at.Ingredient.IsPart ? "make" : "open")} a new one.")
-        : null;
+    protected override Finding? Judge(LineSetting at) =>
+        at.Whole.Today is { } today && at.Ingredient.UseBy is { } day && today > day
+            ? Found(
+                at,
+                Severity.Fault,
+                $"{at.Ingredient.Name} was to be used by {day.ToString("d MMMM yyyy", CultureInfo.InvariantCulture)}. Discard it and {(at.Ingredient.IsPart ? "make" : "open")} a new one."
+            )
+            : null;
 }

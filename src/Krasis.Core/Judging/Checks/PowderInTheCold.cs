@@ -14,16 +14,26 @@ internal sealed class PowderInTheCold() : LineCheck(onlyReference: true)
     protected override Finding? Judge(LineSetting at)
     {
         var line = at.Line;
-        if (line.Ingredient.Kind != IngredientKind.Powder || !line.IsInside || line.Line.Technique is Technique.Dissolve or Technique.Blend || at.Whole.Build.Serve == Serve.Blended)
+        if (
+            line.Ingredient.Kind != IngredientKind.Powder
+            || !line.IsInside
+            || line.Line.Technique is Technique.Dissolve or Technique.Blend
+            || at.Whole.Build.Serve == Serve.Blended
+        )
         {
             return null;
         }
 
-        var meetsWarmth = PourOrder.IsInWarmth(at.Worked, line.Index) || PourOrder.NextLiquid(at.Worked, line.Index) is { Temperature: >= PourOrder.Warm };
-        return meetsWarmth ? null : Found(
-            at,
-            Severity.Warning,
-            $"{line.Ingredient.Name} does not dissolve in the cold. Dissolve it first in a splash of hot water or in the hot coffee.",
-            at.Change("Dissolve it first", LineField.Technique, Techniques.Of(Technique.Dissolve)));
+        var meetsWarmth =
+            PourOrder.IsInWarmth(at.Worked, line.Index)
+            || PourOrder.NextLiquid(at.Worked, line.Index) is { Temperature: >= PourOrder.Warm };
+        return meetsWarmth
+            ? null
+            : Found(
+                at,
+                Severity.Warning,
+                $"{line.Ingredient.Name} does not dissolve in the cold. Dissolve it first in a splash of hot water or in the hot coffee.",
+                at.Change("Dissolve it first", LineField.Technique, Techniques.Of(Technique.Dissolve))
+            );
     }
 }

@@ -13,7 +13,9 @@ internal sealed class RoundedAway : ICheck
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        foreach (var line in size.Lines.Where(line => line.Origin == Origin.Scaled && line.Amount == 0 && line.Exact > 0))
+        foreach (
+            var line in size.Lines.Where(line => line.Origin == Origin.Scaled && line.Amount == 0 && line.Exact > 0)
+        )
         {
             var measure = Measure.Find(line.Measure)!;
             var least = new Quantity(line.Step, measure);
@@ -23,7 +25,8 @@ internal sealed class RoundedAway : ICheck
                 size.Size,
                 line.Line,
                 $"{size.Name} gets no {line.IngredientName}: its share is {new Quantity(line.Exact, measure)}, and the least this bar pours is {least}.",
-                Mend.Cells($"Pin {least}", new CellEdit(line.Line, size.Size, line.Step)));
+                Mend.Cells($"Pin {least}", new CellEdit(line.Line, size.Size, line.Step))
+            );
         }
     }
 }

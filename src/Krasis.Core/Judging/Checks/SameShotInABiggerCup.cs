@@ -3,8 +3,8 @@ using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>A bigger cup gets the same coffee as the reference size and is weaker than the house allows, yet is sold as the same
-/// drink.</summary>
+/// <summary>A bigger cup gets the same coffee as the reference size and is weaker than the house allows, yet is sold as
+/// the same drink.</summary>
 internal sealed class SameShotInABiggerCup : ICheck
 {
     /// <inheritdoc/>
@@ -25,8 +25,12 @@ internal sealed class SameShotInABiggerCup : ICheck
             size.Size,
             null,
             $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", setting.Bar.House.AllowedStrengthDrift)}, and sold as the same drink.",
-            mend)
-        { Otherwise = "Give it more coffee.", CanAdvise = true };
+            mend
+        )
+        {
+            Otherwise = "Give it more coffee.",
+            CanAdvise = true,
+        };
     }
 
     /// <summary>Whether a size is such a one.</summary>

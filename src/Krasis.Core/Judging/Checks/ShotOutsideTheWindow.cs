@@ -9,7 +9,9 @@ internal sealed class ShotOutsideTheWindow() : LineCheck(onlyReference: true)
     public override string Name => "shot-window";
 
     /// <inheritdoc/>
-    protected override Finding? Judge(LineSetting at) => at.Line.Facts.Recipe is { LastPull: { } pull } recipe && PullVerdict.On(pull, recipe) is { IsGood: false } verdict
-        ? Found(at, Severity.Warning, $"the last checked pull of {at.Ingredient.Name} was off. {verdict.Words}")
-        : null;
+    protected override Finding? Judge(LineSetting at) =>
+        at.Line.Facts.Recipe is { LastPull: { } pull } recipe
+        && PullVerdict.On(pull, recipe) is { IsGood: false } verdict
+            ? Found(at, Severity.Warning, $"the last checked pull of {at.Ingredient.Name} was off. {verdict.Words}")
+            : null;
 }

@@ -4,8 +4,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>The card says an amount in two measures, and they are not the same at this bar: "2 strokes or 50 ml" on a pump of
-/// 7.5 ml; or what it says in one place is not what it says in another.</summary>
+/// <summary>The card says an amount in two measures, and they are not the same at this bar: "2 strokes or 50 ml" on a
+/// pump of 7.5 ml; or what it says in one place is not what it says in another.</summary>
 internal sealed class StatedPairContradicts() : LineCheck(onlyReference: false)
 {
     /// <inheritdoc/>
@@ -27,17 +27,21 @@ internal sealed class StatedPairContradicts() : LineCheck(onlyReference: false)
                 at,
                 Severity.Warning,
                 $"{at.Amount} of {at.Ingredient.Name} {Is(at.Amount)} said to be {stated}, but at this bar {(at.Amount.Amount == 1 ? "it is" : "they are")} {same ?? "something else"}.",
-                Say(at, same is null ? "Say it once only" : $"Say {same}", same));
+                Say(at, same is null ? "Say it once only" : $"Say {same}", same)
+            );
         }
 
         // Each is near enough to the pump; two of them may still be too far from each other.
         return Others(at)
             .Where(other => Differ(at.Amount, stated, other.Amount, other.Stated))
-            .Select(other => Found(
-                at,
-                Severity.Warning,
-                $"{at.Amount} of {at.Ingredient.Name} {Is(at.Amount)} said to be {stated}, but in {other.Where} {other.Amount} {Is(other.Amount)} said to be {other.Stated}.",
-                Say(at, "Say it once only", null)))
+            .Select(other =>
+                Found(
+                    at,
+                    Severity.Warning,
+                    $"{at.Amount} of {at.Ingredient.Name} {Is(at.Amount)} said to be {stated}, but in {other.Where} {other.Amount} {Is(other.Amount)} said to be {other.Stated}.",
+                    Say(at, "Say it once only", null)
+                )
+            )
             .FirstOrDefault();
     }
 
@@ -69,13 +73,18 @@ internal sealed class StatedPairContradicts() : LineCheck(onlyReference: false)
 
                 if (line.Ingredient.Id == at.Ingredient.Id && line.StatedIn(size.Size.Cup.Id) is { } stated)
                 {
-                    yield return (size == at.Worked ? "another line" : size.Size.Cup.Name, line.Line.Set.With(line.Amount), stated);
+                    yield return (
+                        size == at.Worked ? "another line" : size.Size.Cup.Name,
+                        line.Line.Set.With(line.Amount),
+                        stated
+                    );
                 }
             }
         }
     }
 
-    private static Mend Say(LineSetting at, string label, string? text) => at.Line.Line.PinnedStated.ContainsKey(at.Size.Size)
-        ? Mend.Cells(label, new CellEdit(at.Line.Line.Id, at.Size.Size, at.Line.Amount) { Stated = text ?? "" })
-        : at.Change(label, LineField.Stated, text);
+    private static Mend Say(LineSetting at, string label, string? text) =>
+        at.Line.Line.PinnedStated.ContainsKey(at.Size.Size)
+            ? Mend.Cells(label, new CellEdit(at.Line.Line.Id, at.Size.Size, at.Line.Amount) { Stated = text ?? "" })
+            : at.Change(label, LineField.Stated, text);
 }

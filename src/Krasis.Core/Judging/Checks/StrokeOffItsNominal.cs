@@ -12,8 +12,13 @@ internal sealed class StrokeOffItsNominal() : LineCheck(onlyReference: true)
     /// <inheritdoc/>
     protected override Finding? Judge(LineSetting at) =>
         at.Amount.Measure.Kind == MeasureKind.Stroke
-        && at.Bar.DispenserOf(at.Ingredient.Id) is { Kind: not DispenserKind.Bottle, OffNominal: { } off, Nominal: { } nominal } pump
+        && at.Bar.DispenserOf(at.Ingredient.Id)
+            is { Kind: not DispenserKind.Bottle, OffNominal: { } off, Nominal: { } nominal } pump
         && Dispenser.IsOff(off)
-            ? Found(at, Severity.Note, $"a stroke of {pump.Name} measures {Say.Short(pump.YieldPerStroke.Value)} ml, not the {Say.Short(nominal.Value)} ml that its maker says. The sheet goes by the measured stroke.")
+            ? Found(
+                at,
+                Severity.Note,
+                $"a stroke of {pump.Name} measures {Say.Short(pump.YieldPerStroke.Value)} ml, not the {Say.Short(nominal.Value)} ml that its maker says. The sheet goes by the measured stroke."
+            )
             : null;
 }

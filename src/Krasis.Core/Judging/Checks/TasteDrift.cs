@@ -18,17 +18,33 @@ internal sealed class TasteDrift : ICheck
         var house = setting.Bar.House;
         if (size.Taste.Drift.IsStrengthFar && !SameShotInABiggerCup.Is(setting, size, worked))
         {
-            yield return Found(setting, size, worked, true, $"{By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", house.AllowedStrengthDrift)} than the reference size ({size.Taste.Poured.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)", house.AllowedStrengthDrift, "the coffee or the milk");
+            yield return Found(
+                setting,
+                size,
+                worked,
+                true,
+                $"{By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", house.AllowedStrengthDrift)} than the reference size ({size.Taste.Poured.Strength!.Value.Value.ToString("0.00", CultureInfo.InvariantCulture)} % coffee solids)",
+                house.AllowedStrengthDrift,
+                "the coffee or the milk"
+            );
         }
 
         if (size.Taste.Drift.IsSweetnessFar)
         {
-            yield return Found(setting, size, worked, false, $"{By(size.Taste.Drift.Sweetness!.Value, "less sweet", "sweeter", house.AllowedSweetnessDrift)} than the reference size ({size.Taste.Poured.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)", house.AllowedSweetnessDrift, "the flavour or the milk");
+            yield return Found(
+                setting,
+                size,
+                worked,
+                false,
+                $"{By(size.Taste.Drift.Sweetness!.Value, "less sweet", "sweeter", house.AllowedSweetnessDrift)} than the reference size ({size.Taste.Poured.Sweetness!.Value.Value.ToString("0.0", CultureInfo.InvariantCulture)} g/100 g)",
+                house.AllowedSweetnessDrift,
+                "the flavour or the milk"
+            );
         }
     }
 
-    /// <summary>A drift in words, such as "24 % weaker"; with a decimal where whole numbers would say that it is just what is
-    /// allowed.</summary>
+    /// <summary>A drift in words, such as "24 % weaker"; with a decimal where whole numbers would say that it is just
+    /// what is allowed.</summary>
     public static string By(Percent drift, string less, string more, Percent allowed)
     {
         var by = Math.Abs(drift.Value);
@@ -36,7 +52,15 @@ internal sealed class TasteDrift : ICheck
         return $"{by.ToString(format, CultureInfo.InvariantCulture)} % {(drift.Value < 0 ? less : more)}";
     }
 
-    private Finding Found(Setting setting, SizeSheet size, WorkedSize worked, bool strength, string what, Percent allowed, string pin)
+    private Finding Found(
+        Setting setting,
+        SizeSheet size,
+        WorkedSize worked,
+        bool strength,
+        string what,
+        Percent allowed,
+        string pin
+    )
     {
         var mend = DriftMend.For(setting, worked, strength);
         return new(
@@ -45,7 +69,11 @@ internal sealed class TasteDrift : ICheck
             size.Size,
             null,
             $"{size.Name} is {what}; the house allows {allowed.Value.ToString("0.#", CultureInfo.InvariantCulture)} %.",
-            mend)
-        { Otherwise = $"Pin {pin} in {size.Name}.", CanAdvise = true };
+            mend
+        )
+        {
+            Otherwise = $"Pin {pin} in {size.Name}.",
+            CanAdvise = true,
+        };
     }
 }

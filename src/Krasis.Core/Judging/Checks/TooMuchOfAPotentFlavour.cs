@@ -10,11 +10,13 @@ internal sealed class TooMuchOfAPotentFlavour() : LineCheck(onlyReference: false
     public override string Name => "potent";
 
     /// <inheritdoc/>
-    protected override Finding? Judge(LineSetting at) => at.Ingredient.MostPerDrink is { } most && at.Line.Mass > most.Value + 1e-9
-        ? Found(
-            at,
-            Severity.Fault,
-            $"{Say.Fine(at.Line.Mass)} g of {at.Ingredient.Name} is more than the {Say.Fine(most.Value)} g that a drink bears.",
-            at.Make(BarRounding.RoundDown(at.Line.Amount * most.Value / at.Line.Mass, at.Line.Step)))
-        : null;
+    protected override Finding? Judge(LineSetting at) =>
+        at.Ingredient.MostPerDrink is { } most && at.Line.Mass > most.Value + 1e-9
+            ? Found(
+                at,
+                Severity.Fault,
+                $"{Say.Fine(at.Line.Mass)} g of {at.Ingredient.Name} is more than the {Say.Fine(most.Value)} g that a drink bears.",
+                at.Make(BarRounding.RoundDown(at.Line.Amount * most.Value / at.Line.Mass, at.Line.Step))
+            )
+            : null;
 }

@@ -11,7 +11,12 @@ internal sealed class TorchOverPaper() : LineCheck(onlyReference: false)
 
     /// <inheritdoc/>
     protected override Finding? Judge(LineSetting at) =>
-        at.Line.Line.Technique == Technique.Torch && at.Worked.Size.Cup.Material is CupMaterial.Paper or CupMaterial.DoublePaper or CupMaterial.Plastic
-            ? Found(at, Severity.Fault, $"{at.Ingredient.Name} is torched over a cup of {(at.Worked.Size.Cup.Material == CupMaterial.Plastic ? "plastic" : "paper")}. Torch it in a dish or on a spoon away from the cup, or take a glass.")
+        at.Line.Line.Technique == Technique.Torch
+        && at.Worked.Size.Cup.Material is CupMaterial.Paper or CupMaterial.DoublePaper or CupMaterial.Plastic
+            ? Found(
+                at,
+                Severity.Fault,
+                $"{at.Ingredient.Name} is torched over a cup of {(at.Worked.Size.Cup.Material == CupMaterial.Plastic ? "plastic" : "paper")}. Torch it in a dish or on a spoon away from the cup, or take a glass."
+            )
             : null;
 }

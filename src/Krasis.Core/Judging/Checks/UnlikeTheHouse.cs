@@ -4,7 +4,8 @@ using Krasis.Core.Judging.Mends;
 
 namespace Krasis.Core.Judging.Checks;
 
-/// <summary>A flavour goes in otherwise than the house pours its sort into that cup; or it is to go by the house, and the house has not said.</summary>
+/// <summary>A flavour goes in otherwise than the house pours its sort into that cup; or it is to go by the house, and
+/// the house has not said.</summary>
 internal sealed class UnlikeTheHouse() : LineCheck(onlyReference: false)
 {
     /// <inheritdoc/>
@@ -22,7 +23,11 @@ internal sealed class UnlikeTheHouse() : LineCheck(onlyReference: false)
         if (at.Whole.Bar.House.Flavours.StrokesOf(at.Ingredient, at.Size.Size) is not { } strokes)
         {
             return at.Line.Facts.Rule.By == ScaleBy.House && !at.Line.IsSaid
-                ? Found(at, Severity.Note, $"the house has not said how much {kind} goes into this cup, so that {at.Ingredient.Name} goes with the cup.")
+                ? Found(
+                    at,
+                    Severity.Note,
+                    $"the house has not said how much {kind} goes into this cup, so that {at.Ingredient.Name} goes with the cup."
+                )
                 : null;
         }
 
@@ -32,6 +37,9 @@ internal sealed class UnlikeTheHouse() : LineCheck(onlyReference: false)
                 at,
                 Severity.Note,
                 $"{at.Amount} of {at.Ingredient.Name}, and the house pours {at.Amount.With(strokes)} of a {kind} into this cup.",
-                at.Line.Facts.Rule.By == ScaleBy.House ? at.Make(strokes) : at.Change("Pour it as the house does", LineField.House, null));
+                at.Line.Facts.Rule.By == ScaleBy.House
+                    ? at.Make(strokes)
+                    : at.Change("Pour it as the house does", LineField.House, null)
+            );
     }
 }

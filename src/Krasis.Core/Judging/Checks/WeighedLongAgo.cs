@@ -12,11 +12,16 @@ internal sealed class WeighedLongAgo() : LineCheck(onlyReference: true)
     protected override Finding? Judge(LineSetting at)
     {
         var good = at.Bar.House.CalibrationDays;
-        return at.Whole.Today is { } today
+        return
+            at.Whole.Today is { } today
             && at.Amount.Measure.Kind == MeasureKind.Stroke
             && at.Bar.DispenserOf(at.Ingredient.Id) is { WeighedOn: { } day } pump
             && today.DayNumber - day.DayNumber > good
-                ? Found(at, Severity.Note, $"the strokes of {pump.Name} were weighed {today.DayNumber - day.DayNumber} days ago. The house weighs them again after {good}.")
-                : null;
+            ? Found(
+                at,
+                Severity.Note,
+                $"the strokes of {pump.Name} were weighed {today.DayNumber - day.DayNumber} days ago. The house weighs them again after {good}."
+            )
+            : null;
     }
 }

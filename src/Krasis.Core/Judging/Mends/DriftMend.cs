@@ -9,12 +9,24 @@ namespace Krasis.Core.Judging.Mends;
 /// <summary>Finds the one line whose amount, changed, would make a size taste like the reference again.</summary>
 internal static class DriftMend
 {
-    private static readonly IngredientKind[] ForStrength = [IngredientKind.Espresso, IngredientKind.Coffee, IngredientKind.Milk, IngredientKind.Water];
-    private static readonly IngredientKind[] ForSweetness = [IngredientKind.Syrup, IngredientKind.Sauce, IngredientKind.Powder, IngredientKind.Milk];
+    private static readonly IngredientKind[] ForStrength =
+    [
+        IngredientKind.Espresso,
+        IngredientKind.Coffee,
+        IngredientKind.Milk,
+        IngredientKind.Water,
+    ];
+    private static readonly IngredientKind[] ForSweetness =
+    [
+        IngredientKind.Syrup,
+        IngredientKind.Sauce,
+        IngredientKind.Powder,
+        IngredientKind.Milk,
+    ];
 
     /// <summary>The mend for a drift in strength, or else in sweetness.</summary>
-    /// <returns>A mend after which the size fits and neither drift is beyond what the house allows; null when no single line
-    /// does it.</returns>
+    /// <returns>A mend after which the size fits and neither drift is beyond what the house allows; null when no single
+    /// line does it.</returns>
     public static Mend? For(Setting setting, WorkedSize worked, bool strength)
     {
         var standard = setting.Reference.Poured;
@@ -24,7 +36,11 @@ internal static class DriftMend
         {
             for (var i = 0; i < worked.Lines.Count; i++)
             {
-                if (worked.Lines[i].Ingredient.Kind == kind && worked.IsFree(worked.Lines[i]) && Try(setting, worked, i, target, strength) is { } mend)
+                if (
+                    worked.Lines[i].Ingredient.Kind == kind
+                    && worked.IsFree(worked.Lines[i])
+                    && Try(setting, worked, i, target, strength) is { } mend
+                )
                 {
                     return mend;
                 }
@@ -53,11 +69,15 @@ internal static class DriftMend
         amounts[i] = BarRounding.Round(ideal, line.Step);
         var mended = worked.With(amounts);
         var standard = setting.Reference.Poured;
-        return amounts[i] != worked.Lines[i].Amount
+        return
+            amounts[i] != worked.Lines[i].Amount
             && IsAllowed(standard.Strength, mended.Strength, setting.Bar.House.AllowedStrengthDrift.Value)
             && IsAllowed(standard.Sweetness, mended.Sweetness, setting.Bar.House.AllowedSweetnessDrift.Value)
             && mended.Occupied <= worked.Size.WorkingVolume.Value + 1e-6
-            ? Mend.Cells($"Pin {line.Line.Set.With(amounts[i])} of {line.Ingredient.Name}", new CellEdit(line.Line.Id, worked.Size.Cup.Id, amounts[i]))
+            ? Mend.Cells(
+                $"Pin {line.Line.Set.With(amounts[i])} of {line.Ingredient.Name}",
+                new CellEdit(line.Line.Id, worked.Size.Cup.Id, amounts[i])
+            )
             : null;
 
         double What(Tally content) => (strength ? content.Strength : content.Sweetness) * content.DrinkMass;

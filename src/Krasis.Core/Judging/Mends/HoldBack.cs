@@ -13,7 +13,12 @@ internal static class HoldBack
     // What a bartender would hold back first: the plain liquid that fills the cup, then the ice. Espresso and flavour
     // are the drink, and are left alone.
     private static readonly IngredientKind[] First =
-        [IngredientKind.Milk, IngredientKind.Water, IngredientKind.Coffee, IngredientKind.Ice];
+    [
+        IngredientKind.Milk,
+        IngredientKind.Water,
+        IngredientKind.Coffee,
+        IngredientKind.Ice,
+    ];
 
     /// <summary>The mend that takes out as few whole steps as make it fit, of the largest liquid first.</summary>
     /// <param name="worked">The size.</param>
@@ -22,9 +27,14 @@ internal static class HoldBack
     public static Mend? For(WorkedSize worked, Func<Tally, bool> fits)
     {
         var amounts = worked.Amounts();
-        var candidates = worked.Lines
-            .Select((line, index) => (Line: line, Index: index, Rank: Array.IndexOf(First, line.Ingredient.Kind)))
-            .Where(candidate => candidate.Rank >= 0 && candidate.Line.IsInside && worked.IsFree(candidate.Line) && amounts[candidate.Index] > 0)
+        var candidates = worked
+            .Lines.Select((line, index) => (Line: line, Index: index, Rank: Array.IndexOf(First, line.Ingredient.Kind)))
+            .Where(candidate =>
+                candidate.Rank >= 0
+                && candidate.Line.IsInside
+                && worked.IsFree(candidate.Line)
+                && amounts[candidate.Index] > 0
+            )
             .OrderBy(candidate => candidate.Line.IsIce)
             .ThenByDescending(candidate => worked.Lines[candidate.Index].Mass * candidate.Line.VolumePerGram);
         var cuts = new List<(int Index, Quantity Cut)>();
@@ -37,7 +47,14 @@ internal static class HoldBack
             {
                 return Mend.Cells(
                     $"Take out {string.Join(" and ", cuts.Select(cut => $"{cut.Cut} of {worked.Lines[cut.Index].Ingredient.Name}"))}",
-                    [.. cuts.Select(cut => new CellEdit(worked.Lines[cut.Index].Line.Id, worked.Size.Cup.Id, amounts[cut.Index]))]);
+                    [
+                        .. cuts.Select(cut => new CellEdit(
+                            worked.Lines[cut.Index].Line.Id,
+                            worked.Size.Cup.Id,
+                            amounts[cut.Index]
+                        )),
+                    ]
+                );
             }
         }
 
@@ -46,7 +63,8 @@ internal static class HoldBack
         // Less of a line never takes up more room, so the largest number of whole steps that fits is found by halving.
         double MostThatFits(int index, double step)
         {
-            int none = 0, tooMany = (int)Math.Ceiling((amounts[index] / step) - Tolerance);
+            int none = 0,
+                tooMany = (int)Math.Ceiling((amounts[index] / step) - Tolerance);
             while (tooMany - none > 1)
             {
                 var middle = (none + tooMany) / 2;

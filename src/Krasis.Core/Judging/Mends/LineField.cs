@@ -21,7 +21,8 @@ public enum LineField
     /// <summary>The line is taken out.</summary>
     Remove,
 
-    /// <summary>The measure in which every number of the line is meant; the numbers stay. The value is its code.</summary>
+    /// <summary>The measure in which every number of the line is meant; the numbers stay. The value is its
+    /// code.</summary>
     Unit,
 
     /// <summary>It follows the house's flavour standard; there is no value.</summary>

@@ -4,7 +4,8 @@ namespace Krasis.Core.Making.Complaining;
 
 /// <summary>What may be behind a complaint.</summary>
 /// <param name="Code">The name it is known by.</param>
-/// <param name="Weight">How likely it is beside the other causes of the same complaint: the more, the likelier. It has no unit.</param>
+/// <param name="Weight">How likely it is beside the other causes of the same complaint: the more, the likelier. It has
+/// no unit.</param>
 /// <param name="Says">What it is, with the drink's own numbers.</param>
 /// <param name="Do">What to do about it, in the trade's words.</param>
 public sealed record Cause(string Code, double Weight, string Says, string Do)

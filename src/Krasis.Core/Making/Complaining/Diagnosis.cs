@@ -25,9 +25,16 @@ public sealed record Diagnosis(Complaint Complaint, string Says, IReadOnlyList<C
     /// <param name="complaint">What was said of it.</param>
     /// <param name="poured">What the book of pours tells; none where nothing was poured yet.</param>
     /// <param name="today">The day; null when dates are not judged.</param>
-    /// <returns>At most <see cref="Most"/> causes by the drink's own numbers; each edit among them can be applied. Problems as those of the build, and
-    /// under <c>size</c> where it has no such size.</returns>
-    public static Reading<Diagnosis> Of(BuildDocument document, BarFacts bar, CupId size, Complaint complaint, IReadOnlyList<PourFinding> poured, DateOnly? today = null)
+    /// <returns>At most <see cref="Most"/> causes by the drink's own numbers; each edit among them can be applied.
+    /// Problems as those of the build, and under <c>size</c> where it has no such size.</returns>
+    public static Reading<Diagnosis> Of(
+        BuildDocument document,
+        BarFacts bar,
+        CupId size,
+        Complaint complaint,
+        IReadOnlyList<PourFinding> poured,
+        DateOnly? today = null
+    )
     {
         var read = BuildReader.Read(document, bar, nameless: true);
         if (!read.IsRead)
@@ -41,42 +48,52 @@ public sealed record Diagnosis(Complaint Complaint, string Says, IReadOnlyList<C
         }
 
         var sheet = TriedSheet.Mix(document, read.Value, bar, today);
-        var worked = SizeWork.SettleAll(read.Value, bar, read.Value.School.Scaling).Single(each => each.Size.Cup.Id == size);
+        var worked = SizeWork
+            .SettleAll(read.Value, bar, read.Value.School.Scaling)
+            .Single(each => each.Size.Cup.Id == size);
         var at = new Complained(read.Value, bar, sheet, sheet.Sizes.Single(each => each.Size == size), worked, poured);
-        return Reading<Diagnosis>.Of(new Diagnosis(
-            complaint,
-            ComplaintWords.Say(complaint),
-            [
-                .. Look(at, complaint, document)
-                    .Where(cause => cause.Weight > 0)
-                    .GroupBy(cause => cause.Code).SelectMany(same => same.OrderByDescending(cause => cause.Weight).Take(2))
-                    .OrderByDescending(cause => cause.Weight)
-                    .Take(Most)
-                    .Select(cause => cause.Mend is { } mend && !Applies(document, mend, bar) ? cause with { Mend = null } : cause),
-            ]));
+        return Reading<Diagnosis>.Of(
+            new Diagnosis(
+                complaint,
+                ComplaintWords.Say(complaint),
+                [
+                    .. Look(at, complaint, document)
+                        .Where(cause => cause.Weight > 0)
+                        .GroupBy(cause => cause.Code)
+                        .SelectMany(same => same.OrderByDescending(cause => cause.Weight).Take(2))
+                        .OrderByDescending(cause => cause.Weight)
+                        .Take(Most)
+                        .Select(cause =>
+                            cause.Mend is { } mend && !Applies(document, mend, bar) ? cause with { Mend = null } : cause
+                        ),
+                ]
+            )
+        );
     }
 
-    private static IEnumerable<Cause> Look(Complained at, Complaint complaint, BuildDocument document) => complaint switch
-    {
-        Complaint.Sour => ShotCauses.Sour(at),
-        Complaint.Bitter => ShotCauses.Bitter(at),
-        Complaint.Watery => WaterCauses.Watery(at),
-        Complaint.TooSweet => SweetCauses.TooSweet(at, document),
-        Complaint.Flat => WaterCauses.Flat(at),
-        Complaint.SauceOnTheBottom => LookCauses.Sauce(at),
-        Complaint.FoamDripsThrough => FoamCauses.Drips(at),
-        Complaint.FoamStandsStiff => FoamCauses.Stiff(at),
-        Complaint.LayersRanTogether => LookCauses.Layers(at),
-        Complaint.NotCold => HeatCauses.NotCold(at),
+    private static IEnumerable<Cause> Look(Complained at, Complaint complaint, BuildDocument document) =>
+        complaint switch
+        {
+            Complaint.Sour => ShotCauses.Sour(at),
+            Complaint.Bitter => ShotCauses.Bitter(at),
+            Complaint.Watery => WaterCauses.Watery(at),
+            Complaint.TooSweet => SweetCauses.TooSweet(at, document),
+            Complaint.Flat => WaterCauses.Flat(at),
+            Complaint.SauceOnTheBottom => LookCauses.Sauce(at),
+            Complaint.FoamDripsThrough => FoamCauses.Drips(at),
+            Complaint.FoamStandsStiff => FoamCauses.Stiff(at),
+            Complaint.LayersRanTogether => LookCauses.Layers(at),
+            Complaint.NotCold => HeatCauses.NotCold(at),
 
-        // Who calls an iced drink lukewarm means that it is not cold.
-        Complaint.Lukewarm when at.IsCold => HeatCauses.NotCold(at),
-        Complaint.Lukewarm => HeatCauses.Lukewarm(at),
-        Complaint.RunsOver => FillCauses.RunsOver(at),
-        Complaint.WrongColour => LookCauses.Colour(at),
-        _ => FillCauses.Different(at),
-    };
+            // Who calls an iced drink lukewarm means that it is not cold.
+            Complaint.Lukewarm when at.IsCold => HeatCauses.NotCold(at),
+            Complaint.Lukewarm => HeatCauses.Lukewarm(at),
+            Complaint.RunsOver => FillCauses.RunsOver(at),
+            Complaint.WrongColour => LookCauses.Colour(at),
+            _ => FillCauses.Different(at),
+        };
 
     // An edit that the bar cannot pour is no advice.
-    private static bool Applies(BuildDocument document, Mend mend, BarFacts bar) => BuildReader.Read(BuildEdits.Apply(document, mend, bar), bar, nameless: true).IsRead;
+    private static bool Applies(BuildDocument document, Mend mend, BarFacts bar) =>
+        BuildReader.Read(BuildEdits.Apply(document, mend, bar), bar, nameless: true).IsRead;
 }

@@ -12,15 +12,25 @@ internal static class WaterCauses
     // Less than so much of the drink being water that nobody poured is not looked at, %.
     private const double Least = 2;
 
-    // Parts of milk to one of coffee beyond which a latte tastes of milk, and coffee solids below which it does, % (common practice, no source).
-    private const double Milky = 6, Faint = 1;
+    // Parts of milk to one of coffee beyond which a latte tastes of milk, and coffee solids below which it does, %
+    // (common practice, no source).
+    private const double Milky = 6,
+        Faint = 1;
 
     public static IEnumerable<Cause> Watery(Complained at)
     {
         if (at.Size.Taste.Drift.Strength is { Value: < -2 } weaker)
         {
             var mend = at.Found("taste-drift").FirstOrDefault()?.Mend;
-            yield return new Cause("weaker-than-the-reference", -weaker.Value, $"{at.Size.Name} is {Say.Whole(-weaker.Value)} % weaker than the reference size.", mend?.Label ?? "Let the sheet look for a better way to pour it.") { Mend = mend };
+            yield return new Cause(
+                "weaker-than-the-reference",
+                -weaker.Value,
+                $"{at.Size.Name} is {Say.Whole(-weaker.Value)} % weaker than the reference size.",
+                mend?.Label ?? "Let the sheet look for a better way to pour it."
+            )
+            {
+                Mend = mend,
+            };
         }
 
         var melt = at.Percent(at.HandedOver.Melt.Value);
@@ -32,30 +42,63 @@ internal static class WaterCauses
 
         if (!isHotOnIce && melt > Least)
         {
-            yield return new Cause("ice-melts", melt, $"{Say.Short(at.HandedOver.Melt.Value)} g of ice have melted when it is handed over, {Say.Whole(melt)} % of the drink.", "Colder milk and coffee melt less of it; more ice melts no more.");
+            yield return new Cause(
+                "ice-melts",
+                melt,
+                $"{Say.Short(at.HandedOver.Melt.Value)} g of ice have melted when it is handed over, {Say.Whole(melt)} % of the drink.",
+                "Colder milk and coffee melt less of it; more ice melts no more."
+            );
         }
 
         var cooled = at.Percent(at.Size.Life.CoolingMelt.Value);
-        if (cooled > Least && at.Lines.FirstOrDefault(line => line.Line is { Technique: Technique.Cool, Cooling: CoolingWay.OverIce }) is { } over)
+        if (
+            cooled > Least
+            && at.Lines.FirstOrDefault(line => line.Line is { Technique: Technique.Cool, Cooling: CoolingWay.OverIce })
+                is { } over
+        )
         {
-            yield return new Cause("cooled-over-ice", cooled, $"{over.Ingredient.Name} takes up {Say.Short(at.Size.Life.CoolingMelt.Value)} g of water from the ice it is cooled over, {Say.Whole(cooled)} % of the drink.", "Cool it in a chilled jug.")
+            yield return new Cause(
+                "cooled-over-ice",
+                cooled,
+                $"{over.Ingredient.Name} takes up {Say.Short(at.Size.Life.CoolingMelt.Value)} g of water from the ice it is cooled over, {Say.Whole(cooled)} % of the drink.",
+                "Cool it in a chilled jug."
+            )
             {
-                Mend = new Mend("Cool it in a chilled jug", [], [new LineChange(over.Line.Id, LineField.Cooling, Input.Choice.Word(CoolingWay.ChilledJug))]),
+                Mend = new Mend(
+                    "Cool it in a chilled jug",
+                    [],
+                    [new LineChange(over.Line.Id, LineField.Cooling, Input.Choice.Word(CoolingWay.ChilledJug))]
+                ),
             };
         }
 
         var steam = at.Percent(at.Size.Life.Condensate.Value);
         if (steam > Least)
         {
-            yield return new Cause("steam", steam, $"{Say.Short(at.Size.Life.Condensate.Value)} g of steam have turned to water in the milk, {Say.Whole(steam)} % of the drink.", "Purge the wand before it goes in, and stop at the temperature.");
+            yield return new Cause(
+                "steam",
+                steam,
+                $"{Say.Short(at.Size.Life.Condensate.Value)} g of steam have turned to water in the milk, {Say.Whole(steam)} % of the drink.",
+                "Purge the wand before it goes in, and stop at the temperature."
+            );
         }
 
-        foreach (var finding in at.Poured.Where(finding => finding.Of == SeriesOf.Drink && finding.Id == at.Build.Name && finding.By < 0))
+        foreach (
+            var finding in at.Poured.Where(finding =>
+                finding.Of == SeriesOf.Drink && finding.Id == at.Build.Name && finding.By < 0
+            )
+        )
         {
             yield return Complained.Booked("comes-out-weak", -finding.By * 2, finding);
         }
 
-        foreach (var (line, finding) in from line in at.Lines where line.Ingredient.Kind is IngredientKind.Milk or IngredientKind.Water from finding in at.Of(line) where finding.By > 0 select (line, finding))
+        foreach (
+            var (line, finding) in from line in at.Lines
+            where line.Ingredient.Kind is IngredientKind.Milk or IngredientKind.Water
+            from finding in at.Of(line)
+            where finding.By > 0
+            select (line, finding)
+        )
         {
             yield return Complained.Booked("milk-poured-over", finding.By * at.Percent(line.Mass) / 100 * 2, finding);
         }
@@ -65,24 +108,55 @@ internal static class WaterCauses
     {
         if (at.Size.Taste.Poured.MilkPerCoffee is { } milk && milk > Milky)
         {
-            yield return new Cause("milky", (milk - Milky) * 8, $"{Say.Short(milk)} parts of milk to one of coffee.", "Another shot, or less milk.");
+            yield return new Cause(
+                "milky",
+                (milk - Milky) * 8,
+                $"{Say.Short(milk)} parts of milk to one of coffee.",
+                "Another shot, or less milk."
+            );
         }
 
         if (at.Size.Taste.Poured.Strength is { } strength && strength.Value < Faint)
         {
-            yield return new Cause("faint", (Faint - strength.Value) * 60, $"{Say.Fine(strength.Value)} % coffee solids: below {Faint} % hardly anybody tastes the coffee.", "Another shot, or a smaller cup.");
+            yield return new Cause(
+                "faint",
+                (Faint - strength.Value) * 60,
+                $"{Say.Fine(strength.Value)} % coffee solids: below {Faint} % hardly anybody tastes the coffee.",
+                "Another shot, or a smaller cup."
+            );
         }
 
-        if (at.Lines.FirstOrDefault(line => line.Ingredient.UseBy is not null || line.Ingredient.Kind == IngredientKind.Coffee) is { } stale && at.Found("past-use-by").Any())
+        if (
+            at.Lines.FirstOrDefault(line =>
+                line.Ingredient.UseBy is not null || line.Ingredient.Kind == IngredientKind.Coffee
+            )
+                is { } stale
+            && at.Found("past-use-by").Any()
+        )
         {
-            yield return new Cause("old", 30, at.Found("past-use-by").First().Message, $"Make {stale.Ingredient.Name} anew.");
+            yield return new Cause(
+                "old",
+                30,
+                at.Found("past-use-by").First().Message,
+                $"Make {stale.Ingredient.Name} anew."
+            );
         }
 
         if (at.HandedOver.Temperature.Value < 10)
         {
-            yield return new Cause("cold-dulls", 3, $"It is handed over at {Say.Degrees(Celsius.From(Math.Round(at.HandedOver.Temperature.Value)))}: cold dulls sweetness and smell.", "Iced drinks need more coffee than hot ones; taste it with half a shot more.");
+            yield return new Cause(
+                "cold-dulls",
+                3,
+                $"It is handed over at {Say.Degrees(Celsius.From(Math.Round(at.HandedOver.Temperature.Value)))}: cold dulls sweetness and smell.",
+                "Iced drinks need more coffee than hot ones; taste it with half a shot more."
+            );
         }
 
-        yield return new Cause("taste-it-alone", 1, "Nothing else in the numbers says why.", "Taste coffee and syrup each alone.");
+        yield return new Cause(
+            "taste-it-alone",
+            1,
+            "Nothing else in the numbers says why.",
+            "Taste coffee and syrup each alone."
+        );
     }
 }

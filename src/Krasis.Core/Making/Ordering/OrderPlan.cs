@@ -3,13 +3,15 @@ using Krasis.Core.Quantities;
 namespace Krasis.Core.Making.Ordering;
 
 /// <summary>In which order the drinks of an order are made, and what they share.</summary>
-/// <param name="Sequence">The places of the drinks in the order as it was given, from 0, in the order in which they are made.</param>
+/// <param name="Sequence">The places of the drinks in the order as it was given, from 0, in the order in which they are
+/// made.</param>
 /// <param name="Pulls">The pulls, in the order in which they are begun.</param>
 /// <param name="Pitchers">The pitchers that are steamed, in that order.</param>
 /// <param name="Tasks">What is done when.</param>
 /// <param name="Seconds">How long it all takes.</param>
 /// <param name="Waiting">How long the barista stands by, s.</param>
-/// <param name="Standing">How long each drink stands when all are handed over, s, by its place in the order as it was given.</param>
+/// <param name="Standing">How long each drink stands when all are handed over, s, by its place in the order as it was
+/// given.</param>
 /// <param name="Warnings">What stands longer than it may.</param>
 /// <param name="Beyond">By how much all that does so, s.</param>
 public sealed record OrderPlan(
@@ -21,7 +23,8 @@ public sealed record OrderPlan(
     double Waiting,
     IReadOnlyList<double> Standing,
     IReadOnlyList<string> Warnings,
-    double Beyond);
+    double Beyond
+);
 
 /// <summary>A pull, and which drinks its espresso goes into.</summary>
 /// <param name="Recipe">What the bar calls the recipe.</param>
@@ -35,7 +38,13 @@ public sealed record SharedPull(string Recipe, IReadOnlyList<int> Drinks, double
 /// <param name="Foam">To which foam level.</param>
 /// <param name="Cold">How much goes in cold.</param>
 /// <param name="Drinks">The drinks, by their places in the order as it was given.</param>
-public sealed record SharedPitcher(string? Pitcher, string Milk, string Foam, Millilitres Cold, IReadOnlyList<int> Drinks);
+public sealed record SharedPitcher(
+    string? Pitcher,
+    string Milk,
+    string Foam,
+    Millilitres Cold,
+    IReadOnlyList<int> Drinks
+);
 
 /// <summary>Who is busy with something.</summary>
 public enum OrderPlace

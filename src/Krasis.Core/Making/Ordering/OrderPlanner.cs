@@ -4,13 +4,15 @@ using Krasis.Core.Input;
 
 namespace Krasis.Core.Making.Ordering;
 
-/// <summary>Says in which order the drinks of an order are made, so that they share pulls and pitchers and nothing stands too long.</summary>
+/// <summary>Says in which order the drinks of an order are made, so that they share pulls and pitchers and nothing
+/// stands too long.</summary>
 public static class OrderPlanner
 {
     /// <summary>The most drinks that are planned together.</summary>
     public const int Most = 6;
 
-    // Up to so many drinks every way of sharing is tried with every order; above it every order with the first ways of sharing.
+    // Up to so many drinks every way of sharing is tried with every order; above it every order with the first ways of
+    // sharing.
     private const int Small = 4;
     private const int WaysOfMany = 2;
 
@@ -18,14 +20,25 @@ public static class OrderPlanner
     /// <param name="plans">How each of its drinks is made.</param>
     /// <param name="pitchers">The bar's pitchers.</param>
     /// <param name="limits">How long anything may stand.</param>
-    /// <returns>The plan by which the least stands too long, of those the quickest, of those the one after which the drinks stand the least; up to
-    /// four drinks the best that there is with the fewest pulls and pitchers. A problem under <c>drinks</c> where there are none or too
-    /// many.</returns>
-    public static Reading<OrderPlan> Plan(IReadOnlyList<MakingPlan> plans, IReadOnlyList<Pitcher> pitchers, StandingLimits limits)
+    /// <returns>The plan by which the least stands too long, of those the quickest, of those the one after which the
+    /// drinks stand the least; up to four drinks the best that there is with the fewest pulls and pitchers. A problem
+    /// under <c>drinks</c> where there are none or too many.</returns>
+    public static Reading<OrderPlan> Plan(
+        IReadOnlyList<MakingPlan> plans,
+        IReadOnlyList<Pitcher> pitchers,
+        StandingLimits limits
+    )
     {
         if (plans.Count is 0 or > Most)
         {
-            return Problem.At("drinks", null, plans.Count == 0 ? "There is nothing in the order." : $"{plans.Count} drinks are too many to be made at once.", $"1 to {Most} drinks");
+            return Problem.At(
+                "drinks",
+                null,
+                plans.Count == 0
+                    ? "There is nothing in the order."
+                    : $"{plans.Count} drinks are too many to be made at once.",
+                $"1 to {Most} drinks"
+            );
         }
 
         var drinks = plans.Select(OrderedDrink.Of).ToList();
@@ -53,7 +66,8 @@ public static class OrderPlanner
 
     /// <summary>Whether one plan is better than another.</summary>
     internal static bool IsBetter(OrderPlan plan, OrderPlan than) =>
-        Compare((plan.Beyond, than.Beyond), (plan.Seconds, than.Seconds), (plan.Standing.Sum(), than.Standing.Sum())) < 0;
+        Compare((plan.Beyond, than.Beyond), (plan.Seconds, than.Seconds), (plan.Standing.Sum(), than.Standing.Sum()))
+        < 0;
 
     private static int Compare(params ReadOnlySpan<(double One, double Other)> pairs)
     {

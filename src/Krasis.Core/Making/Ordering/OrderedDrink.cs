@@ -11,7 +11,14 @@ namespace Krasis.Core.Making.Ordering;
 /// <param name="After">What is done for it after coffee and milk, s.</param>
 /// <param name="Shots">The espresso that it needs.</param>
 /// <param name="Milk">The milk that is steamed for it; null when none is.</param>
-internal sealed record OrderedDrink(string Name, bool IsCold, double Before, double After, IReadOnlyList<ShotNeed> Shots, MilkNeed? Milk)
+internal sealed record OrderedDrink(
+    string Name,
+    bool IsCold,
+    double Before,
+    double After,
+    IReadOnlyList<ShotNeed> Shots,
+    MilkNeed? Milk
+)
 {
     /// <summary>Reads it off a plan.</summary>
     public static OrderedDrink Of(MakingPlan plan)
@@ -19,7 +26,8 @@ internal sealed record OrderedDrink(string Name, bool IsCold, double Before, dou
         var steps = plan.Steps.Where(step => step.Line is not null).ToList();
         var coffee = steps.FindIndex(step => step.Shot is not null);
         var milk = steps.Find(step => step.Foam is { IsCold: false });
-        double before = 0, after = Pace.HandOver;
+        double before = 0,
+            after = Pace.HandOver;
         for (var i = 0; i < steps.Count; i++)
         {
             if (steps[i].Shot is null && steps[i] != milk)
@@ -34,8 +42,19 @@ internal sealed record OrderedDrink(string Name, bool IsCold, double Before, dou
             plan.Serve != Serve.Hot,
             before,
             after,
-            [.. steps.Where(step => step.Shot is not null).Select(step => new ShotNeed(step.Shot!.Recipe, step.Target!.Grams.Value / step.Shot.Yield.Value, Pace.Runs(step.Shot)))],
-            milk is null ? null : new MilkNeed(milk.Ingredient!.Value, milk.Title, milk.Foam!.Level, milk.Foam.To, milk.Cold!.Value));
+            [
+                .. steps
+                    .Where(step => step.Shot is not null)
+                    .Select(step => new ShotNeed(
+                        step.Shot!.Recipe,
+                        step.Target!.Grams.Value / step.Shot.Yield.Value,
+                        Pace.Runs(step.Shot)
+                    )),
+            ],
+            milk is null
+                ? null
+                : new MilkNeed(milk.Ingredient!.Value, milk.Title, milk.Foam!.Level, milk.Foam.To, milk.Cold!.Value)
+        );
     }
 }
 
@@ -60,6 +79,7 @@ internal sealed record ShotNeed(string Recipe, double Pulls, double Runs)
 /// <param name="Cold">How much, before it is steamed.</param>
 internal sealed record MilkNeed(IngredientId Milk, string Name, string Foam, Celsius To, Millilitres Cold)
 {
-    /// <summary>Whether it may be steamed with another's: the same milk to the same foam, just as warm. Another milk never, for its allergens.</summary>
+    /// <summary>Whether it may be steamed with another's: the same milk to the same foam, just as warm. Another milk
+    /// never, for its allergens.</summary>
     public bool GoesWith(MilkNeed other) => Milk == other.Milk && Foam == other.Foam && To == other.To;
 }

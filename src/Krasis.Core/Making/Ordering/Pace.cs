@@ -2,7 +2,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Ordering;
 
-/// <summary>How fast one barista works with one wand and one place to pull at: common practice, no source; time your own.</summary>
+/// <summary>How fast one barista works with one wand and one place to pull at: common practice, no source; time your
+/// own.</summary>
 internal static class Pace
 {
     /// <summary>For dosing, tamping and locking in, s a pull.</summary>
@@ -27,5 +28,6 @@ internal static class Pace
     public static double Steam(Millilitres milk) => 8 + (milk.Value * 0.08);
 
     /// <summary>How long a pull of a recipe runs: the middle of its window, s.</summary>
-    public static double Runs(StepShot shot) => shot.SecondsFrom is { } from && shot.SecondsTo is { } to ? (from + to) / 2 : Pull;
+    public static double Runs(StepShot shot) =>
+        shot.SecondsFrom is { } from && shot.SecondsTo is { } to ? (from + to) / 2 : Pull;
 }

@@ -5,15 +5,22 @@ using Krasis.Core.Quantities;
 namespace Krasis.Core.Making.Ordering;
 
 /// <summary>Lets one barista make an order's drinks one after another, and watches the clock.</summary>
-/// <remarks>A pull that is shared runs when the first of its drinks needs it, into all of their cups; so is a shared pitcher steamed. While a pull
-/// runs, the milk of that drink is steamed. Everything is handed over together.</remarks>
-internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList<SharedPull> pulls, IReadOnlyList<SharedPitcher> pitchers, StandingLimits limits)
+/// <remarks>A pull that is shared runs when the first of its drinks needs it, into all of their cups; so is a shared
+/// pitcher steamed. While a pull runs, the milk of that drink is steamed. Everything is handed over together.</remarks>
+internal sealed class Schedule(
+    IReadOnlyList<OrderedDrink> drinks,
+    IReadOnlyList<SharedPull> pulls,
+    IReadOnlyList<SharedPitcher> pitchers,
+    StandingLimits limits
+)
 {
     /// <summary>Makes them in an order.</summary>
     public OrderPlan Run(IReadOnlyList<int> sequence)
     {
         var tasks = new List<OrderTask>();
-        double hands = 0, machine = 0, busy = 0;
+        double hands = 0,
+            machine = 0,
+            busy = 0;
         var isBegun = new bool[drinks.Count];
         var shotReady = new double[drinks.Count];
         var firstShot = new double[drinks.Count];
@@ -84,7 +91,8 @@ internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList
             hands - busy,
             [.. done.Select(at => hands - at)],
             [.. tooLong.Select(Warning)],
-            tooLong.Sum(task => task.To - task.From - task.Limit));
+            tooLong.Sum(task => task.To - task.From - task.Limit)
+        );
 
         void Begin(int i)
         {
@@ -95,7 +103,8 @@ internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList
             }
         }
 
-        // What is quickly done for the drinks that follow is done while a pull runs, as long as this one need not wait for it.
+        // What is quickly done for the drinks that follow is done while a pull runs, as long as this one need not wait
+        // for it.
         void WorkAhead(int i)
         {
             foreach (var later in sequence.SkipWhile(each => each != i).Skip(1))
@@ -105,7 +114,9 @@ internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList
                     Begin(later);
                 }
 
-                var p = Enumerable.Range(0, pulls.Count).FirstOrDefault(each => !pulled[each] && !isDosed[each] && pulls[each].Drinks[0] == later, -1);
+                var p = Enumerable
+                    .Range(0, pulls.Count)
+                    .FirstOrDefault(each => !pulled[each] && !isDosed[each] && pulls[each].Drinks[0] == later, -1);
                 if (p >= 0 && hands + Pace.Dose <= shotReady[i] + 1e-9)
                 {
                     Dose(p);
@@ -149,7 +160,11 @@ internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList
         void Steam(int p, int first)
         {
             pitcherOrder.Add(pitchers[p]);
-            Work(pitchers[p].Drinks is [_] ? first : null, $"steam {pitchers[p].Milk}, {Say.Ml(pitchers[p].Cold)}", Pace.Steam(pitchers[p].Cold));
+            Work(
+                pitchers[p].Drinks is [_] ? first : null,
+                $"steam {pitchers[p].Milk}, {Say.Ml(pitchers[p].Cold)}",
+                Pace.Steam(pitchers[p].Cold)
+            );
             steamed[p] = hands;
         }
 
@@ -169,14 +184,22 @@ internal sealed class Schedule(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList
         {
             if (to > from + 1e-9)
             {
-                tasks.Add(new OrderTask(OrderPlace.Stands, drink, what, from, to) { IsTooLong = to - from > limit + 1e-9, Limit = limit });
+                tasks.Add(
+                    new OrderTask(OrderPlace.Stands, drink, what, from, to)
+                    {
+                        IsTooLong = to - from > limit + 1e-9,
+                        Limit = limit,
+                    }
+                );
             }
         }
     }
 
-    private static string Warning(OrderTask task) => string.Create(
-        CultureInfo.InvariantCulture,
-        $"{char.ToUpperInvariant(task.What[0])}{task.What[1..]} stands for {task.To - task.From:0} s; {task.Limit:0} s is the longest.");
+    private static string Warning(OrderTask task) =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{char.ToUpperInvariant(task.What[0])}{task.What[1..]} stands for {task.To - task.From:0} s; {task.Limit:0} s is the longest."
+        );
 
     private int PitcherOf(int drink)
     {

@@ -6,31 +6,80 @@ namespace Krasis.Core.Making.Ordering;
 /// <summary>Says which drinks may share a pull, and which a pitcher.</summary>
 internal static class Sharing
 {
-    /// <summary>Every way of sharing pulls with the fewest of them: a part of a pull goes with other parts of the same recipe, as far as one pull
-    /// reaches.</summary>
+    /// <summary>Every way of sharing pulls with the fewest of them: a part of a pull goes with other parts of the same
+    /// recipe, as far as one pull reaches.</summary>
     public static List<List<SharedPull>> Pulls(IReadOnlyList<OrderedDrink> drinks, int most)
     {
-        var whole = drinks.SelectMany((drink, i) => drink.Shots.SelectMany(shot => Enumerable.Repeat(new SharedPull(shot.Recipe, [i], 1), shot.Whole))).ToList();
-        var parts = drinks.SelectMany((drink, i) => drink.Shots.Where(shot => shot.Part > 0).Select(shot => (Drink: i, shot.Recipe, shot.Part))).ToList();
-        var ways = Partitions(
-            parts,
-            (group, part) => group[0].Recipe == part.Recipe && group.Sum(each => each.Part) + part.Part <= 1 + 1e-6 && group.TrueForAll(each => each.Drink != part.Drink));
-        return [.. Fewest(ways).Take(most).Select(way => whole.Concat(way.Select(group => new SharedPull(group[0].Recipe, [.. group.Select(each => each.Drink)], group.Sum(each => each.Part)))).ToList())];
+        var whole = drinks
+            .SelectMany(
+                (drink, i) =>
+                    drink.Shots.SelectMany(shot => Enumerable.Repeat(new SharedPull(shot.Recipe, [i], 1), shot.Whole))
+            )
+            .ToList();
+        var parts = drinks
+            .SelectMany(
+                (drink, i) =>
+                    drink.Shots.Where(shot => shot.Part > 0).Select(shot => (Drink: i, shot.Recipe, shot.Part))
+            )
+            .ToList();
+        var ways = Partitions(parts, (group, part) =>
+            group[0].Recipe == part.Recipe
+            && group.Sum(each => each.Part) + part.Part <= 1 + 1e-6
+            && group.TrueForAll(each => each.Drink != part.Drink)
+        );
+        return
+        [
+            .. Fewest(ways)
+                .Take(most)
+                .Select(way =>
+                    whole
+                        .Concat(
+                            way.Select(group => new SharedPull(
+                                group[0].Recipe,
+                                [.. group.Select(each => each.Drink)],
+                                group.Sum(each => each.Part)
+                            ))
+                        )
+                        .ToList()
+                ),
+        ];
     }
 
     /// <summary>Every way of sharing pitchers with the fewest of them, each the smallest that holds its milk.</summary>
-    public static List<List<SharedPitcher>> Pitchers(IReadOnlyList<OrderedDrink> drinks, IReadOnlyList<Pitcher> pitchers, int most)
+    public static List<List<SharedPitcher>> Pitchers(
+        IReadOnlyList<OrderedDrink> drinks,
+        IReadOnlyList<Pitcher> pitchers,
+        int most
+    )
     {
-        var milks = drinks.Select((drink, i) => (Drink: i, drink.Milk)).Where(each => each.Milk is not null).Select(each => (each.Drink, Milk: each.Milk!)).ToList();
+        var milks = drinks
+            .Select((drink, i) => (Drink: i, drink.Milk))
+            .Where(each => each.Milk is not null)
+            .Select(each => (each.Drink, Milk: each.Milk!))
+            .ToList();
         var largest = pitchers.Count == 0 ? 0 : pitchers.Max(pitcher => pitcher.ToSpout.Value);
-        var ways = Partitions(
-            milks,
-            (group, milk) => group[0].Milk.GoesWith(milk.Milk) && group.Sum(each => each.Milk.Cold.Value) + milk.Milk.Cold.Value <= largest + 1e-6);
-        return [.. Fewest(ways).Take(most).Select(way => way.ConvertAll(group =>
-        {
-            var cold = Millilitres.From(group.Sum(each => each.Milk.Cold.Value));
-            return new SharedPitcher(MilkPlan.For(cold, pitchers)?.Pitcher, group[0].Milk.Name, group[0].Milk.Foam, cold, [.. group.Select(each => each.Drink)]);
-        }))];
+        var ways = Partitions(milks, (group, milk) =>
+            group[0].Milk.GoesWith(milk.Milk)
+            && group.Sum(each => each.Milk.Cold.Value) + milk.Milk.Cold.Value <= largest + 1e-6
+        );
+        return
+        [
+            .. Fewest(ways)
+                .Take(most)
+                .Select(way =>
+                    way.ConvertAll(group =>
+                    {
+                        var cold = Millilitres.From(group.Sum(each => each.Milk.Cold.Value));
+                        return new SharedPitcher(
+                            MilkPlan.For(cold, pitchers)?.Pitcher,
+                            group[0].Milk.Name,
+                            group[0].Milk.Foam,
+                            cold,
+                            [.. group.Select(each => each.Drink)]
+                        );
+                    })
+                ),
+        ];
     }
 
     private static IEnumerable<List<List<T>>> Fewest<T>(List<List<List<T>>> ways)

@@ -9,4 +9,11 @@ namespace Krasis.Core.Making.Pouring;
 /// <param name="Seconds">How long it took.</param>
 /// <param name="Strength">How far it was from its standard in strength; null when that is not known.</param>
 /// <param name="IsAllowed">Whether it was as near to its standard as the house allows.</param>
-public sealed record Made(DateOnly On, string Drink, string? Station, double Seconds, Percent? Strength, bool IsAllowed);
+public sealed record Made(
+    DateOnly On,
+    string Drink,
+    string? Station,
+    double Seconds,
+    Percent? Strength,
+    bool IsAllowed
+);

@@ -12,7 +12,17 @@ namespace Krasis.Core.Making.Pouring;
 /// <param name="Target">How much was to go in.</param>
 /// <param name="Grams">How much went in.</param>
 /// <param name="Seconds">How long the pull ran, s; null where it was no pull, and when nobody timed it.</param>
-public sealed record Pour(DateOnly On, string? Station, string? Who, string What, string? Dispenser, string? Recipe, Grams Target, Grams Grams, double? Seconds)
+public sealed record Pour(
+    DateOnly On,
+    string? Station,
+    string? Who,
+    string What,
+    string? Dispenser,
+    string? Recipe,
+    Grams Target,
+    Grams Grams,
+    double? Seconds
+)
 {
     /// <summary>How far it was from what was to go in; null where nothing was to.</summary>
     public Percent? Off => Target.Value > 0 ? Percent.From(((Grams.Value / Target.Value) - 1) * 100) : null;

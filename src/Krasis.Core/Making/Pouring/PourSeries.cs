@@ -34,9 +34,17 @@ public sealed record PourPoint(DateOnly On, double Value);
 /// <param name="Station">What the house calls the station; null where there is one place only.</param>
 /// <param name="Who">Whose pours they are; null of everybody's.</param>
 /// <param name="Points">The values.</param>
-public sealed record PourSeries(SeriesOf Of, string Id, string Name, string? Station, string? Who, IReadOnlyList<PourPoint> Points)
+public sealed record PourSeries(
+    SeriesOf Of,
+    string Id,
+    string Name,
+    string? Station,
+    string? Who,
+    IReadOnlyList<PourPoint> Points
+)
 {
-    /// <summary>The shortest that a good pull takes, s; null of what is no pull, and where the house has no window.</summary>
+    /// <summary>The shortest that a good pull takes, s; null of what is no pull, and where the house has no
+    /// window.</summary>
     public double? WindowFrom { get; init; }
 
     /// <summary>The longest, s.</summary>

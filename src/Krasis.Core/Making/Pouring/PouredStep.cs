@@ -13,4 +13,14 @@ namespace Krasis.Core.Making.Pouring;
 /// <param name="Seconds">How long the pull ran, s; null where it was no pull, and when nobody timed it.</param>
 /// <param name="Temperature">How warm it was; null when nobody measured it.</param>
 /// <param name="IsRight">Whether so much was right, and a pull that was timed ran as its recipe wants it.</param>
-public sealed record PouredStep(LineId Line, string What, string? Dispenser, string? Recipe, Grams Target, Grams Grams, double? Seconds, Celsius? Temperature, bool IsRight);
+public sealed record PouredStep(
+    LineId Line,
+    string What,
+    string? Dispenser,
+    string? Recipe,
+    Grams Target,
+    Grams Grams,
+    double? Seconds,
+    Celsius? Temperature,
+    bool IsRight
+);

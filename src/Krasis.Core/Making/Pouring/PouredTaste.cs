@@ -27,7 +27,13 @@ public sealed record PouredTaste(Percent? Strength, Percent? Sweetness, Millilit
 
     /// <summary>Works it out from what went in; a line of which nothing is said was poured as planned.</summary>
     /// <inheritdoc cref="Rescuer.Rescue"/>
-    public static Reading<PouredTaste> Of(Build build, BarFacts bar, string? station, CupId size, IReadOnlyList<PouredLine> poured)
+    public static Reading<PouredTaste> Of(
+        Build build,
+        BarFacts bar,
+        string? station,
+        CupId size,
+        IReadOnlyList<PouredLine> poured
+    )
     {
         var cup = HalfMade.Read(build, bar, station, size, poured);
         if (!cup.IsRead)
@@ -36,6 +42,8 @@ public sealed record PouredTaste(Percent? Strength, Percent? Sweetness, Millilit
         }
 
         var way = cup.Value.Search().Of(new double[cup.Value.Own.Lines.Count]);
-        return Reading<PouredTaste>.Of(new PouredTaste(way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), way.IsAllowed));
+        return Reading<PouredTaste>.Of(
+            new PouredTaste(way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), way.IsAllowed)
+        );
     }
 }

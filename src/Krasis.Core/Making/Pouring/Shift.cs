@@ -11,8 +11,9 @@ public sealed record Shift(int At, double Before, double After, double Score)
     private const int Least = 6;
 
     /// <summary>The place where they changed most clearly; null of fewer than two dozen halves.</summary>
-    /// <remarks>Every place is tried, and the one taken with the largest difference of means in standard errors (Welch's: each side with its own
-    /// spread). Because it is the best of many, it is only to be believed far above what a single test asks for.</remarks>
+    /// <remarks>Every place is tried, and the one taken with the largest difference of means in standard errors
+    /// (Welch's: each side with its own spread). Because it is the best of many, it is only to be believed far above
+    /// what a single test asks for.</remarks>
     public static Shift? Find(IReadOnlyList<double> values)
     {
         Shift? best = null;

@@ -18,7 +18,13 @@ internal sealed record HalfMade(TurnedBuild Turned, string? Station, WorkedSize 
 {
     /// <summary>Reads it.</summary>
     /// <inheritdoc cref="Rescuer.Rescue"/>
-    public static Reading<HalfMade> Read(Build build, BarFacts bar, string? station, CupId size, IReadOnlyList<PouredLine> poured)
+    public static Reading<HalfMade> Read(
+        Build build,
+        BarFacts bar,
+        string? station,
+        CupId size,
+        IReadOnlyList<PouredLine> poured
+    )
     {
         var place = Planner.Place(build, bar, station);
         if (!place.IsRead)
@@ -30,7 +36,12 @@ internal sealed record HalfMade(TurnedBuild Turned, string? Station, WorkedSize 
         var own = SizeWork.SettleAll(turned.Build, turned.Bar, turned.Scaling).Find(one => one.Size.Cup.Id == size);
         if (own is null)
         {
-            return Problem.At("size", size.Value, "The drink is not made in that cup here.", string.Join(", ", turned.Build.Sizes.Select(each => turned.Bar.Find(each)!.Name)));
+            return Problem.At(
+                "size",
+                size.Value,
+                "The drink is not made in that cup here.",
+                string.Join(", ", turned.Build.Sizes.Select(each => turned.Bar.Find(each)!.Name))
+            );
         }
 
         var fields = new FieldReader();
@@ -41,11 +52,23 @@ internal sealed record HalfMade(TurnedBuild Turned, string? Station, WorkedSize 
             var line = own.Lines.FirstOrDefault(each => each.Line.Id == poured[i].Line);
             if (line is null)
             {
-                fields.Report($"poured[{i}].line", poured[i].Line.Value, "The drink has no such line.", "a line of the drink");
+                fields.Report(
+                    $"poured[{i}].line",
+                    poured[i].Line.Value,
+                    "The drink has no such line.",
+                    "a line of the drink"
+                );
             }
             else if (grams < 0 || grams > PourLimits.All.MostGrams)
             {
-                fields.Report($"poured[{i}].grams", Say.Short(grams), grams < 0 ? "Less than nothing cannot have gone in." : $"{Say.Short(grams)} g is more than any cup holds.", $"0 to {PourLimits.All.MostGrams} g");
+                fields.Report(
+                    $"poured[{i}].grams",
+                    Say.Short(grams),
+                    grams < 0
+                        ? "Less than nothing cannot have gone in."
+                        : $"{Say.Short(grams)} g is more than any cup holds.",
+                    $"0 to {PourLimits.All.MostGrams} g"
+                );
             }
             else
             {
@@ -55,7 +78,9 @@ internal sealed record HalfMade(TurnedBuild Turned, string? Station, WorkedSize 
             }
         }
 
-        return fields.Problems.Count > 0 ? Reading<HalfMade>.Failed(fields.Problems) : Reading<HalfMade>.Of(new HalfMade(turned, name, own, actual));
+        return fields.Problems.Count > 0
+            ? Reading<HalfMade>.Failed(fields.Problems)
+            : Reading<HalfMade>.Of(new HalfMade(turned, name, own, actual));
     }
 
     /// <summary>A search among all that can still be poured.</summary>

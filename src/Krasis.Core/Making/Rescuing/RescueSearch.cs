@@ -8,16 +8,17 @@ using Krasis.Core.Working.Tasting;
 namespace Krasis.Core.Making.Rescuing;
 
 /// <summary>Goes through all that can still be poured into a cup in which something is already.</summary>
-/// <remarks>What is still to come may be any whole number of the bar's steps, and of what is in already some more may follow; what is filled to a
-/// line fills what room is left below it unless it is changed. The fewest things that help are changed, three at the most: more of them is a drink
-/// made anew (no source). One and two things are tried in every amount, three in at most sixteen amounts of each, spread evenly. What stands on top
-/// stays as it is.</remarks>
+/// <remarks>What is still to come may be any whole number of the bar's steps, and of what is in already some more may
+/// follow; what is filled to a line fills what room is left below it unless it is changed. The fewest things that help
+/// are changed, three at the most: more of them is a drink made anew (no source). One and two things are tried in every
+/// amount, three in at most sixteen amounts of each, spread evenly. What stands on top stays as it is.</remarks>
 internal sealed class RescueSearch
 {
     /// <summary>The most things that a rescue changes.</summary>
     public const int MostChanges = 3;
 
-    // So many things are changed by every amount there is; more of them by some amounts of each, or nobody could wait for it.
+    // So many things are changed by every amount there is; more of them by some amounts of each, or nobody could wait
+    // for it.
     private const int Thorough = 2;
     private const int MostOfMany = 16;
 
@@ -41,14 +42,20 @@ internal sealed class RescueSearch
         this.house = house;
         actual = poured;
         Limit = Math.Max(own.Size.WorkingVolume.Value, own.Poured.Occupied) + Hair;
-        options = [.. own.Lines.Where(line => line.IsPoured && Search.IsOfSort(line)).Select(line => new Option(line, Choices(line)))];
+        options =
+        [
+            .. own
+                .Lines.Where(line => line.IsPoured && Search.IsOfSort(line))
+                .Select(line => new Option(line, Choices(line))),
+        ];
     }
 
-    /// <summary>How full the cup may be, ml: its working volume, or as full as the standard fills it where that is more.</summary>
+    /// <summary>How full the cup may be, ml: its working volume, or as full as the standard fills it where that is
+    /// more.</summary>
     public double Limit { get; }
 
-    /// <summary>The best way that is allowed, changing as little as can be, and else the one that comes nearest of those that fit; null when none
-    /// fits.</summary>
+    /// <summary>The best way that is allowed, changing as little as can be, and else the one that comes nearest of
+    /// those that fit; null when none fits.</summary>
     public Way? Best()
     {
         double[]? nearest = null;
@@ -78,7 +85,8 @@ internal sealed class RescueSearch
         return nearest is null ? null : Of(nearest);
     }
 
-    /// <summary>The cup with so much of every line: of what is in already so much more, of what is to come so much; zero as it was planned.</summary>
+    /// <summary>The cup with so much of every line: of what is in already so much more, of what is to come so much;
+    /// zero as it was planned.</summary>
     public Way Of(double[] said)
     {
         var (amounts, more) = (new double[said.Length], new double[said.Length]);
@@ -97,7 +105,10 @@ internal sealed class RescueSearch
         {
             var i = line.Index;
             var isIn = !double.IsNaN(actual[i]);
-            var amount = isIn ? actual[i] : said[i] != 0 ? said[i] : Planned(line, tally);
+            var amount =
+                isIn ? actual[i]
+                : said[i] != 0 ? said[i]
+                : Planned(line, tally);
             var extra = isIn ? said[i] : 0;
             if (said[i] != 0)
             {
@@ -121,13 +132,17 @@ internal sealed class RescueSearch
             own.Size.WorkingVolume.Value - occupied,
             occupied <= Limit,
             Excess(strength, house.AllowedStrengthDrift) + Excess(sweetness, house.AllowedSweetnessDrift),
-            cost + ((Math.Abs(strength?.Value ?? 0) + Math.Abs(sweetness?.Value ?? 0)) / 100));
+            cost + ((Math.Abs(strength?.Value ?? 0) + Math.Abs(sweetness?.Value ?? 0)) / 100)
+        );
     }
 
     // A line that is filled to a mark is poured to it, whatever stands in the cup by then.
-    private double Planned(WorkedLine line, Tally before) => line.Origin == Origin.Marked && line.Mark is { } mark && own.Size.Cup.HeightOf(mark, own.Size.Reserve) is { } height
-        ? MarkFill.To(before, line.Facts, line.Stretch, own.Size.Cup.VolumeTo(height).Value).Amount
-        : line.Amount;
+    private double Planned(WorkedLine line, Tally before) =>
+        line.Origin == Origin.Marked
+        && line.Mark is { } mark
+        && own.Size.Cup.HeightOf(mark, own.Size.Reserve) is { } height
+            ? MarkFill.To(before, line.Facts, line.Stretch, own.Size.Cup.VolumeTo(height).Value).Amount
+            : line.Amount;
 
     private void Try(int from, int changes, double[] said, Action<double[]> keep, bool? many = null)
     {
@@ -152,7 +167,8 @@ internal sealed class RescueSearch
         }
     }
 
-    private static double Excess(Percent? drift, Percent allowed) => drift is { } found ? Math.Max(0, Math.Abs(found.Value) - allowed.Value) : 0;
+    private static double Excess(Percent? drift, Percent allowed) =>
+        drift is { } found ? Math.Max(0, Math.Abs(found.Value) - allowed.Value) : 0;
 
     // Whole steps, from one on, as far as the cup goes; counts no further than somebody would go.
     private double[] Choices(WorkedLine line)
@@ -166,20 +182,39 @@ internal sealed class RescueSearch
             most = Math.Min(most, (int)Math.Ceiling((isIn ? CountsBeyond : line.Amount + CountsBeyond) / line.Step));
         }
 
-        return [.. Enumerable.Range(1, Math.Max(0, most)).Select(steps => steps * line.Step).Where(amount => isIn || Math.Abs(amount - line.Amount) > 1e-9 || line.Origin == Origin.Marked)];
+        return
+        [
+            .. Enumerable
+                .Range(1, Math.Max(0, most))
+                .Select(steps => steps * line.Step)
+                .Where(amount => isIn || Math.Abs(amount - line.Amount) > 1e-9 || line.Origin == Origin.Marked),
+        ];
     }
 
     /// <summary>A line that may be poured otherwise, and how much of it then.</summary>
     private sealed record Option(WorkedLine Line, double[] Amounts)
     {
         /// <summary>Some of them, spread evenly.</summary>
-        public double[] Some { get; } = Amounts.Length <= MostOfMany
-            ? Amounts
-            : [.. Enumerable.Range(0, MostOfMany).Select(i => Amounts[(int)Math.Round(i * (Amounts.Length - 1.0) / (MostOfMany - 1))])];
+        public double[] Some { get; } =
+            Amounts.Length <= MostOfMany
+                ? Amounts
+                :
+                [
+                    .. Enumerable
+                        .Range(0, MostOfMany)
+                        .Select(i => Amounts[(int)Math.Round(i * (Amounts.Length - 1.0) / (MostOfMany - 1))]),
+                ];
     }
 
     /// <summary>What a cup comes to.</summary>
-    private readonly record struct Cup(Percent? Strength, Percent? Sweetness, double RoomLeft, bool Fits, double Beyond, double Cost);
+    private readonly record struct Cup(
+        Percent? Strength,
+        Percent? Sweetness,
+        double RoomLeft,
+        bool Fits,
+        double Beyond,
+        double Cost
+    );
 }
 
 /// <summary>One way of going on.</summary>
@@ -190,7 +225,15 @@ internal sealed class RescueSearch
 /// <param name="RoomLeft">Working volume that is left, ml.</param>
 /// <param name="Fits">Whether it is no fuller than it may be.</param>
 /// <param name="IsAllowed">Whether it fits and tastes as the house allows.</param>
-internal sealed record Way(double[] Amounts, double[] More, Percent? Strength, Percent? Sweetness, double RoomLeft, bool Fits, bool IsAllowed)
+internal sealed record Way(
+    double[] Amounts,
+    double[] More,
+    Percent? Strength,
+    Percent? Sweetness,
+    double RoomLeft,
+    bool Fits,
+    bool IsAllowed
+)
 {
     /// <summary>The lines that are poured otherwise than planned.</summary>
     public required IReadOnlySet<int> Changed { get; init; }

@@ -19,9 +19,16 @@ public static class Rescuer
     /// <param name="station">The id of the station where it is made; null for the one where standards are set.</param>
     /// <param name="size">The cup.</param>
     /// <param name="poured">What is in it.</param>
-    /// <returns>The way that changes least of those that fit the cup and lie within what the house allows of the size as it is poured there; else
-    /// that there is none, and why. Problems under <c>station</c>, <c>size</c> and <c>poured[i]</c>.</returns>
-    public static Reading<Rescue> Rescue(Build build, BarFacts bar, string? station, CupId size, IReadOnlyList<PouredLine> poured)
+    /// <returns>The way that changes least of those that fit the cup and lie within what the house allows of the size
+    /// as it is poured there; else that there is none, and why. Problems under <c>station</c>, <c>size</c> and
+    /// <c>poured[i]</c>.</returns>
+    public static Reading<Rescue> Rescue(
+        Build build,
+        BarFacts bar,
+        string? station,
+        CupId size,
+        IReadOnlyList<PouredLine> poured
+    )
     {
         var cup = HalfMade.Read(build, bar, station, size, poured);
         if (!cup.IsRead)
@@ -31,7 +38,9 @@ public static class Rescuer
 
         var search = cup.Value.Search();
         var best = search.Best();
-        return Reading<Rescue>.Of(best is { IsAllowed: true } ? GoOn(cup.Value, best) : StartAgain(cup.Value.Own, search, best));
+        return Reading<Rescue>.Of(
+            best is { IsAllowed: true } ? GoOn(cup.Value, best) : StartAgain(cup.Value.Own, search, best)
+        );
     }
 
     private static Rescue StartAgain(WorkedSize own, RescueSearch search, Way? nearest)
@@ -39,10 +48,26 @@ public static class Rescuer
         if (nearest is null)
         {
             var asPlanned = search.Of(new double[own.Lines.Count]);
-            return new Rescue(RescueKind.StartAgain, $"Start again: there is too much in the cup for what is still to come. Poured to the end it would be {Say.Ml(Millilitres.From(-asPlanned.RoomLeft))} too full.", [], null, null, Millilitres.From(asPlanned.RoomLeft), null);
+            return new Rescue(
+                RescueKind.StartAgain,
+                $"Start again: there is too much in the cup for what is still to come. Poured to the end it would be {Say.Ml(Millilitres.From(-asPlanned.RoomLeft))} too full.",
+                [],
+                null,
+                null,
+                Millilitres.From(asPlanned.RoomLeft),
+                null
+            );
         }
 
-        return new Rescue(RescueKind.StartAgain, $"Start again: the nearest that still fits is {Effect(nearest)}, and that is further from the standard than the house allows.", [], nearest.Strength, nearest.Sweetness, Millilitres.From(nearest.RoomLeft), null);
+        return new Rescue(
+            RescueKind.StartAgain,
+            $"Start again: the nearest that still fits is {Effect(nearest)}, and that is further from the standard than the house allows.",
+            [],
+            nearest.Strength,
+            nearest.Sweetness,
+            Millilitres.From(nearest.RoomLeft),
+            null
+        );
     }
 
     private static Rescue GoOn(HalfMade cup, Way way)
@@ -60,14 +85,27 @@ public static class Rescuer
             lines.Add(Said(line, way.Amounts[line.Index], isMarked));
             if (way.More[line.Index] > 0)
             {
-                var extra = Said(line, way.More[line.Index], false) with { Id = new LineId($"{line.Line.Id.Value}-more") };
+                var extra = Said(line, way.More[line.Index], false) with
+                {
+                    Id = new LineId($"{line.Line.Id.Value}-more"),
+                };
                 more.Add(extra);
                 topped[extra.Id] = line.Line.Id;
                 changes.Add(new RescueChange(line.Line.Id, line.Ingredient.Name, "", extra.Set.ToString(), true));
             }
             else if (!isIn && !isMarked && Math.Abs(way.Amounts[line.Index] - line.Amount) > 1e-9)
             {
-                changes.Add(new RescueChange(line.Line.Id, line.Ingredient.Name, line.Mark is { } mark && line.Origin == Origin.Marked ? mark.Says : Said(line, line.Amount, false).Set.ToString(), lines[^1].Set.ToString(), false));
+                changes.Add(
+                    new RescueChange(
+                        line.Line.Id,
+                        line.Ingredient.Name,
+                        line.Mark is { } mark && line.Origin == Origin.Marked
+                            ? mark.Says
+                            : Said(line, line.Amount, false).Set.ToString(),
+                        lines[^1].Set.ToString(),
+                        false
+                    )
+                );
             }
         }
 
@@ -79,21 +117,39 @@ public static class Rescuer
             Scaling = new AsSaid(),
         };
         var plan = Planner.Plan(rescued, station)[0];
-        var says = changes.Count == 0
-            ? $"Carry on as planned: it is {Effect(way)}, which the house allows."
-            : $"{string.Join("; ", changes.Select(change => change.Says))}. Then it is {Effect(way)}.";
-        return new Rescue(changes.Count == 0 ? RescueKind.CarryOn : RescueKind.Change, says, changes, way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), plan with { Steps = [.. plan.Steps.Select(AsMore)] });
+        var says =
+            changes.Count == 0
+                ? $"Carry on as planned: it is {Effect(way)}, which the house allows."
+                : $"{string.Join("; ", changes.Select(change => change.Says))}. Then it is {Effect(way)}.";
+        return new Rescue(
+            changes.Count == 0 ? RescueKind.CarryOn : RescueKind.Change,
+            says,
+            changes,
+            way.Strength,
+            way.Sweetness,
+            Millilitres.From(way.RoomLeft),
+            plan with
+            {
+                Steps = [.. plan.Steps.Select(AsMore)],
+            }
+        );
 
         // More of a line is a step of that line.
-        MakingStep AsMore(MakingStep step) => step.Line is { } id && topped.TryGetValue(id, out var of) ? step with { Line = of, IsMore = true } : step;
+        MakingStep AsMore(MakingStep step) =>
+            step.Line is { } id && topped.TryGetValue(id, out var of) ? step with { Line = of, IsMore = true } : step;
 
-        bool IsAsMarked(WorkedLine line) => own.Size.Cup.HeightOf(line.Mark!, own.Size.Reserve) is not null && way.IsPlanned(line.Index);
+        bool IsAsMarked(WorkedLine line) =>
+            own.Size.Cup.HeightOf(line.Mark!, own.Size.Reserve) is not null && way.IsPlanned(line.Index);
     }
 
-    // As it is said by hand for this one size. A pull that the school has stretched is said by weight: no count says how long it ran.
+    // As it is said by hand for this one size. A pull that the school has stretched is said by weight: no count says
+    // how long it ran.
     private static BuildLine Said(WorkedLine line, double amount, bool isMarked)
     {
-        var set = Math.Abs(line.Stretch - 1) < 1e-9 ? line.Line.Set.With(amount) : new Quantity(line.Facts.Mass(amount, line.Stretch), Measure.Gram);
+        var set =
+            Math.Abs(line.Stretch - 1) < 1e-9
+                ? line.Line.Set.With(amount)
+                : new Quantity(line.Facts.Mass(amount, line.Stretch), Measure.Gram);
         return line.Line with
         {
             Set = set,

@@ -11,12 +11,14 @@ public static partial class KitchenAmount
     private const double Exact = 0.03;
 
     /// <summary>Says a volume by spoons and ounces, in quarters of a spoon and of an ounce.</summary>
-    /// <example>30 ml in US words is <c>2 tbsp</c>, 185 ml <c>6¼ fl oz</c>; 3 ml in UK words is <c>about ½ tsp</c>.</example>
+    /// <example>30 ml in US words is <c>2 tbsp</c>, 185 ml <c>6¼ fl oz</c>; 3 ml in UK words is <c>about ½
+    /// tsp</c>.</example>
     public static string Of(Millilitres volume, KitchenWords words)
     {
-        var (spoon, table, ounce) = words == KitchenWords.Us
-            ? (Measure.UsTeaspoon, Measure.UsTablespoon, Measure.UsFluidOunce)
-            : (Measure.MetricTeaspoon, Measure.MetricTablespoon, Measure.ImperialFluidOunce);
+        var (spoon, table, ounce) =
+            words == KitchenWords.Us
+                ? (Measure.UsTeaspoon, Measure.UsTablespoon, Measure.UsFluidOunce)
+                : (Measure.MetricTeaspoon, Measure.MetricTablespoon, Measure.ImperialFluidOunce);
         var ml = volume.Value;
         return words == KitchenWords.Metric ? $"{Say.Short(ml)} ml"
             : ml < 0.95 * table.ToMillilitres(1).Value ? Quarters(ml / spoon.ToMillilitres(1).Value, "tsp")
@@ -26,18 +28,25 @@ public static partial class KitchenAmount
 
     /// <summary>Says a mass: in ounces where the US do, else in grams.</summary>
     public static string Of(Grams mass, KitchenWords words) =>
-        words == KitchenWords.Us && mass.Value >= Measure.Ounce.ToGrams(1).Value / 4 * 0.9 ? Quarters(mass.Value / Measure.Ounce.ToGrams(1).Value, "oz") : $"{Say.Short(mass.Value)} g";
+        words == KitchenWords.Us && mass.Value >= Measure.Ounce.ToGrams(1).Value / 4 * 0.9
+            ? Quarters(mass.Value / Measure.Ounce.ToGrams(1).Value, "oz")
+            : $"{Say.Short(mass.Value)} g";
 
     /// <summary>A sentence with its temperatures as they are said there.</summary>
-    public static string Degrees(string sentence, KitchenWords words) => words == KitchenWords.Us
-        ? Celsius().Replace(sentence, found => $"{Say.Whole((double.Parse(found.Groups[1].Value, CultureInfo.InvariantCulture) * 9 / 5) + 32)} °F")
-        : sentence;
+    public static string Degrees(string sentence, KitchenWords words) =>
+        words == KitchenWords.Us
+            ? Celsius()
+                .Replace(sentence, found =>
+                    $"{Say.Whole((double.Parse(found.Groups[1].Value, CultureInfo.InvariantCulture) * 9 / 5) + 32)} °F"
+                )
+            : sentence;
 
     private static string Quarters(double amount, string unit)
     {
         var quarters = Math.Max(1, Math.Round(amount * 4, MidpointRounding.AwayFromZero));
         var (whole, part) = ((int)quarters / 4, (int)quarters % 4);
-        var said = $"{(whole > 0 ? whole.ToString(CultureInfo.InvariantCulture) : "")}{part switch { 1 => "¼", 2 => "½", 3 => "¾", _ => "" }} {unit}";
+        var said =
+            $"{(whole > 0 ? whole.ToString(CultureInfo.InvariantCulture) : "")}{part switch { 1 => "¼", 2 => "½", 3 => "¾", _ => "" }} {unit}";
         return Math.Abs((quarters / 4 / amount) - 1) > Exact ? $"about {said}" : said;
     }
 

@@ -16,7 +16,12 @@ public static class RecipeText
         text.Append(isMarkdown ? "# " : "").Append(Safe(plans[0].Drink)).Append('\n');
         foreach (var plan in plans)
         {
-            text.Append('\n').Append(isMarkdown ? "## " : "").Append(Safe(plan.SizeName)).Append(" (").Append(KitchenAmount.Of(plan.Cup.BrimCapacity, words)).Append(" to the brim)\n");
+            text.Append('\n')
+                .Append(isMarkdown ? "## " : "")
+                .Append(Safe(plan.SizeName))
+                .Append(" (")
+                .Append(KitchenAmount.Of(plan.Cup.BrimCapacity, words))
+                .Append(" to the brim)\n");
             text.Append(isMarkdown ? "\n" : "");
             foreach (var step in plan.Steps)
             {
@@ -35,12 +40,14 @@ public static class RecipeText
     }
 
     /// <summary>What is to be minded of a drink, and its allergens, each sentence once.</summary>
-    public static IReadOnlyList<string> Told(IReadOnlyList<MakingPlan> plans) => [.. plans.SelectMany(plan => plan.Cautions).Concat(plans.Select(Allergens)).Distinct()];
+    public static IReadOnlyList<string> Told(IReadOnlyList<MakingPlan> plans) =>
+        [.. plans.SelectMany(plan => plan.Cautions).Concat(plans.Select(Allergens)).Distinct()];
 
     /// <summary>What is told of a size's allergens; never that it is free from something.</summary>
     public static string Allergens(MakingPlan plan) => $"Allergens: {plan.Allergens}. Traces are always possible.";
 
-    /// <summary>A step in sentences: what goes in and how much, how it is pulled or steamed, and what is done.</summary>
+    /// <summary>A step in sentences: what goes in and how much, how it is pulled or steamed, and what is
+    /// done.</summary>
     /// <param name="step">The step.</param>
     /// <param name="words">In which measures.</param>
     public static string Line(MakingStep step, KitchenWords words)
@@ -49,17 +56,38 @@ public static class RecipeText
         [
             Amount(step, words) is { Length: > 0 } amount ? $"{step.Title}: {amount}." : $"{step.Title}.",
             step.Shot is { } shot ? $"{shot.Says}." : "",
-            step.Foam is { } foam ? (foam.IsCold ? $"Foam it cold to {StepWords.Named(foam)}." : $"Steam it to {StepWords.Named(foam)}, {Say.Degrees(foam.To)}.") : "",
+            step.Foam is { } foam
+                ? (
+                    foam.IsCold
+                        ? $"Foam it cold to {StepWords.Named(foam)}."
+                        : $"Steam it to {StepWords.Named(foam)}, {Say.Degrees(foam.To)}."
+                )
+                : "",
             step.How,
         ];
-        return KitchenAmount.Degrees(string.Join(' ', sentences.Where(sentence => sentence.Length > 0)), words).TrimEnd();
+        return KitchenAmount
+            .Degrees(string.Join(' ', sentences.Where(sentence => sentence.Length > 0)), words)
+            .TrimEnd();
     }
 
     // As the bar says it, and what that is for those who have not its pumps, baskets and ice.
     private static string Amount(MakingStep step, KitchenWords words)
     {
-        var metric = string.Join(", ", new[] { step.Cold is { } cold ? KitchenAmount.Of(cold, KitchenWords.Metric) : null, step.Target is { } target ? KitchenAmount.Of(target.Grams, KitchenWords.Metric) : null }.OfType<string>().Where(said => said != step.Amount));
-        var kitchen = words == KitchenWords.Metric ? "" : step.Cold is { } volume ? KitchenAmount.Of(volume, words) : step.Target is { } mass ? KitchenAmount.Of(mass.Grams, words) : "";
+        var metric = string.Join(
+            ", ",
+            new[]
+            {
+                step.Cold is { } cold ? KitchenAmount.Of(cold, KitchenWords.Metric) : null,
+                step.Target is { } target ? KitchenAmount.Of(target.Grams, KitchenWords.Metric) : null,
+            }
+                .OfType<string>()
+                .Where(said => said != step.Amount)
+        );
+        var kitchen =
+            words == KitchenWords.Metric ? ""
+            : step.Cold is { } volume ? KitchenAmount.Of(volume, words)
+            : step.Target is { } mass ? KitchenAmount.Of(mass.Grams, words)
+            : "";
         var beside = string.Join("; ", new[] { kitchen, metric }.Where(said => said.Length > 0));
         return step.Amount.Length == 0 || beside.Length == 0 ? step.Amount : $"{step.Amount} ({beside})";
     }
@@ -70,7 +98,8 @@ public static class RecipeText
         var safe = new StringBuilder();
         foreach (var letter in text)
         {
-            safe.Append(letter is '\\' or '`' or '*' or '_' or '[' or ']' or '<' or '>' or '#' or '|' ? "\\" : "").Append(letter);
+            safe.Append(letter is '\\' or '`' or '*' or '_' or '[' or ']' or '<' or '>' or '#' or '|' ? "\\" : "")
+                .Append(letter);
         }
 
         return safe.ToString();

@@ -9,14 +9,20 @@ public static class OrderList
     /// <summary>The list: what has to be ordered first, and what needs nothing last.</summary>
     /// <param name="input">What the plan goes by.</param>
     /// <param name="plan">The plan.</param>
-    /// <remarks>Packs = (what lasts + what is to stand there afterwards − what is in stock) ÷ what a pack brings to the cups, upwards.</remarks>
+    /// <remarks>Packs = (what lasts + what is to stand there afterwards − what is in stock) ÷ what a pack brings to the
+    /// cups, upwards.</remarks>
     public static IReadOnlyList<OrderRow> Of(PlanInput input, PrepPlan plan) =>
-    [
-        .. plan.Needs.Where(need => !need.IsMade && !IsFromTheTap(input, need)).Select(need => Row(input, need))
-            .OrderBy(row => row.Packs == 0 ? 1 : 0).ThenBy(row => row.OrderBy ?? DateOnly.MaxValue).ThenBy(row => row.Name, StringComparer.Ordinal),
-    ];
+        [
+            .. plan
+                .Needs.Where(need => !need.IsMade && !IsFromTheTap(input, need))
+                .Select(need => Row(input, need))
+                .OrderBy(row => row.Packs == 0 ? 1 : 0)
+                .ThenBy(row => row.OrderBy ?? DateOnly.MaxValue)
+                .ThenBy(row => row.Name, StringComparer.Ordinal),
+        ];
 
-    private static bool IsFromTheTap(PlanInput input, ItemNeed need) => input.Catalogue.GetValueOrDefault(need.Item) is { Pack: null, Price: 0 };
+    private static bool IsFromTheTap(PlanInput input, ItemNeed need) =>
+        input.Catalogue.GetValueOrDefault(need.Item) is { Pack: null, Price: 0 };
 
     private static OrderRow Row(PlanInput input, ItemNeed need)
     {
@@ -24,10 +30,25 @@ public static class OrderList
         var rule = input.Prep.Buying.GetValueOrDefault(need.Item) ?? new BuyingRule(0, 1, null);
         var par = rule.Par * (item?.Pack ?? 0);
         var lacking = need.Lasting + par - need.InStock;
-        var packs = item?.Pack is { } pack and > 0 ? (int)Math.Max(0, Math.Ceiling((lacking / pack) - 1e-9)) : default(int?);
+        var packs = item?.Pack is { } pack and > 0
+            ? (int)Math.Max(0, Math.Ceiling((lacking / pack) - 1e-9))
+            : default(int?);
         var runsOut = RunsOut(input, need);
         var orderBy = runsOut?.AddDays(-rule.LeadDays);
-        return new OrderRow(need.Item, need.Name, need.Lasting, need.InStock, par, item?.Pack, item?.PackSays, packs, packs * item?.PackPrice, runsOut, orderBy, orderBy < input.Clock.First);
+        return new OrderRow(
+            need.Item,
+            need.Name,
+            need.Lasting,
+            need.InStock,
+            par,
+            item?.Pack,
+            item?.PackSays,
+            packs,
+            packs * item?.PackPrice,
+            runsOut,
+            orderBy,
+            orderBy < input.Clock.First
+        );
     }
 
     private static DateOnly? RunsOut(PlanInput input, ItemNeed need)

@@ -16,4 +16,16 @@ namespace Krasis.Core.Planning.Buying;
 /// <param name="OrderBy">The day on which it has to be ordered at the latest; null when it lasts.</param>
 /// <param name="IsLate">Whether that is over.</param>
 public sealed record OrderRow(
-    Item Item, string Name, double Needed, double InStock, double Par, double? Pack, string? PackSays, int? Packs, double? Cost, DateOnly? RunsOut, DateOnly? OrderBy, bool IsLate);
+    Item Item,
+    string Name,
+    double Needed,
+    double InStock,
+    double Par,
+    double? Pack,
+    string? PackSays,
+    int? Packs,
+    double? Cost,
+    DateOnly? RunsOut,
+    DateOnly? OrderBy,
+    bool IsLate
+);

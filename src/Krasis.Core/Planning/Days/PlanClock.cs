@@ -1,7 +1,7 @@
 namespace Krasis.Core.Planning.Days;
 
-/// <summary>The days of a plan. Within a plan time is counted in minutes that really pass, from the first midnight on; on the wall there are days of
-/// 23 and of 25 hours.</summary>
+/// <summary>The days of a plan. Within a plan time is counted in minutes that really pass, from the first midnight on;
+/// on the wall there are days of 23 and of 25 hours.</summary>
 public sealed class PlanClock
 {
     /// <summary>Minutes of an ordinary day.</summary>
@@ -54,10 +54,12 @@ public sealed class PlanClock
     /// <summary>Whether a time stands on the wall on a day: clocks that are put forward leave some out.</summary>
     /// <param name="index">The day.</param>
     /// <param name="wall">Minutes from midnight as the wall clock shows them.</param>
-    public bool Exists(int index, int wall) => wall is >= 0 and < Day && !(changes[index] is { By: > 0 } change && wall >= change.At && wall < change.At + change.By);
+    public bool Exists(int index, int wall) =>
+        wall is >= 0 and < Day
+        && !(changes[index] is { By: > 0 } change && wall >= change.At && wall < change.At + change.By);
 
-    /// <summary>When a time on the wall comes. One that there is twice is the first; one that there is not is the moment at which the clocks
-    /// change.</summary>
+    /// <summary>When a time on the wall comes. One that there is twice is the first; one that there is not is the
+    /// moment at which the clocks change.</summary>
     public int At(int index, int wall)
     {
         var change = changes[index];

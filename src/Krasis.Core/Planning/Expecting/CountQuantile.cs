@@ -1,7 +1,8 @@
 namespace Krasis.Core.Planning.Expecting;
 
 /// <summary>How many of something that is counted are enough with a probability.</summary>
-/// <remarks>Counts scatter as Poisson's law has it, or wider, as the negative binomial with the same mean and the variance given.</remarks>
+/// <remarks>Counts scatter as Poisson's law has it, or wider, as the negative binomial with the same mean and the
+/// variance given.</remarks>
 public static class CountQuantile
 {
     // Below so many standard deviations under the mean there is less than 1e-9 of either law.
@@ -32,7 +33,9 @@ public static class CountQuantile
 
         var size = isPoisson ? 0 : mean * mean / (variance - mean);
         var success = isPoisson ? 0 : mean / variance;
-        var probability = Math.Exp(isPoisson ? (n * Math.Log(mean)) - mean - LogGamma(n + 1) : LogNegativeBinomial(n, size, success));
+        var probability = Math.Exp(
+            isPoisson ? (n * Math.Log(mean)) - mean - LogGamma(n + 1) : LogNegativeBinomial(n, size, success)
+        );
         var sum = probability;
         while (sum < p)
         {
@@ -49,9 +52,14 @@ public static class CountQuantile
     }
 
     private static double LogNegativeBinomial(long n, double size, double success) =>
-        LogGamma(n + size) - LogGamma(size) - LogGamma(n + 1) + (size * Math.Log(success)) + (n * Math.Log(1 - success));
+        LogGamma(n + size)
+        - LogGamma(size)
+        - LogGamma(n + 1)
+        + (size * Math.Log(success))
+        + (n * Math.Log(1 - success));
 
-    // Stirling's series (DLMF 5.11.1), after the argument has been moved above 12, where five terms are exact to a double.
+    // Stirling's series (DLMF 5.11.1), after the argument has been moved above 12, where five terms are exact to a
+    // double.
     private static double LogGamma(double x)
     {
         var shift = 0.0;
@@ -62,7 +70,12 @@ public static class CountQuantile
         }
 
         var (inverse, square) = (1 / x, 1 / (x * x));
-        var series = inverse * ((1 / 12.0) - (square * ((1 / 360.0) - (square * ((1 / 1260.0) - (square * ((1 / 1680.0) - (square / 1188.0))))))));
+        var series =
+            inverse
+            * (
+                (1 / 12.0)
+                - (square * ((1 / 360.0) - (square * ((1 / 1260.0) - (square * ((1 / 1680.0) - (square / 1188.0)))))))
+            );
         return shift + ((x - 0.5) * Math.Log(x)) - x + (0.5 * Math.Log(2 * Math.PI)) + series;
     }
 }

@@ -1,10 +1,11 @@
 namespace Krasis.Core.Planning.Expecting;
 
 /// <summary>Learns from what was sold what will be.</summary>
-/// <remarks>The average of the days of the same weekday, each brought to an ordinary day by its kind's factor; of weekdays or weekend days together
-/// where there have been fewer than <see cref="LeastDays"/> such days, and of all days where there are too few of those. A day on which a station
-/// sold anything counts for every drink that it sells, with none where none was sold. How widely sales scatter is Pearson's χ² over its degrees of
-/// freedom, all of a station's drinks together: 1 is Poisson's law, and less is not believed.</remarks>
+/// <remarks>The average of the days of the same weekday, each brought to an ordinary day by its kind's factor; of
+/// weekdays or weekend days together where there have been fewer than <see cref="LeastDays"/> such days, and of all
+/// days where there are too few of those. A day on which a station sold anything counts for every drink that it sells,
+/// with none where none was sold. How widely sales scatter is Pearson's χ² over its degrees of freedom, all of a
+/// station's drinks together: 1 is Poisson's law, and less is not believed.</remarks>
 public sealed class SalesLearner
 {
     /// <summary>So many days of a weekday are a ground to go by that weekday alone.</summary>
@@ -21,10 +22,17 @@ public sealed class SalesLearner
     public SalesLearner(IEnumerable<Sold> sales, Func<DateOnly, double> factorOf)
     {
         this.factorOf = factorOf;
-        sold = sales.GroupBy(sale => sale.What).ToDictionary(
-            group => group.Key,
-            group => group.GroupBy(sale => sale.Day).ToDictionary(day => day.Key, day => day.Sum(sale => sale.Cups)));
-        days = sold.GroupBy(entry => entry.Key.Station).ToDictionary(group => group.Key, group => group.SelectMany(entry => entry.Value.Keys).Distinct().Order().ToList());
+        sold = sales
+            .GroupBy(sale => sale.What)
+            .ToDictionary(
+                group => group.Key,
+                group => group.GroupBy(sale => sale.Day).ToDictionary(day => day.Key, day => day.Sum(sale => sale.Cups))
+            );
+        days = sold.GroupBy(entry => entry.Key.Station)
+            .ToDictionary(
+                group => group.Key,
+                group => group.SelectMany(entry => entry.Value.Keys).Distinct().Order().ToList()
+            );
         dispersion = days.Keys.ToDictionary(station => station, Scatter);
     }
 
@@ -46,9 +54,11 @@ public sealed class SalesLearner
         return new Expected(day, what, mean, mean * DispersionAt(what.Station), IsTyped: false);
     }
 
-    /// <summary>How many times as much was sold on some days than other days of their weekdays led to expect, all drinks together.</summary>
+    /// <summary>How many times as much was sold on some days than other days of their weekdays led to expect, all
+    /// drinks together.</summary>
     /// <param name="isOf">Whether a day is one of them.</param>
-    /// <returns>The factor, its standard deviation from day to day, and how many days there were; null below two days, or without others.</returns>
+    /// <returns>The factor, its standard deviation from day to day, and how many days there were; null below two days,
+    /// or without others.</returns>
     public (double Factor, double Spread, int Days)? FactorOf(Func<DateOnly, bool> isOf)
     {
         var all = days.Values.SelectMany(each => each).Distinct().Order().ToList();
@@ -74,7 +84,11 @@ public sealed class SalesLearner
         }
 
         var mean = ratios.Average();
-        return (mean, Math.Sqrt(ratios.Sum(ratio => (ratio - mean) * (ratio - mean)) / (ratios.Count - 1)), ratios.Count);
+        return (
+            mean,
+            Math.Sqrt(ratios.Sum(ratio => (ratio - mean) * (ratio - mean)) / (ratios.Count - 1)),
+            ratios.Count
+        );
 
         double Total(DateOnly day) => sold.Values.Sum(cups => cups.GetValueOrDefault(day));
     }
@@ -100,7 +114,8 @@ public sealed class SalesLearner
 
     private double Scatter(string station)
     {
-        double chi = 0, freedom = 0;
+        double chi = 0,
+            freedom = 0;
         foreach (var cups in sold.Where(entry => entry.Key.Station == station).Select(entry => entry.Value))
         {
             foreach (var group in days[station].GroupBy(day => Like(day, station)[0]))
@@ -111,7 +126,9 @@ public sealed class SalesLearner
                     continue;
                 }
 
-                chi += group.Sum(day => Square(cups.GetValueOrDefault(day) - (mean * factorOf(day))) / (mean * factorOf(day)));
+                chi += group.Sum(day =>
+                    Square(cups.GetValueOrDefault(day) - (mean * factorOf(day))) / (mean * factorOf(day))
+                );
                 freedom += group.Count() - 1;
             }
         }

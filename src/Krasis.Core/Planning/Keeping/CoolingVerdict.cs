@@ -12,6 +12,7 @@ public enum CoolingVerdict
     /// <summary>At 5 °C or below, in time.</summary>
     Cold,
 
-    /// <summary>Not cooled in time: it is heated again to 74 °C at once where only the first stage was missed, or thrown away.</summary>
+    /// <summary>Not cooled in time: it is heated again to 74 °C at once where only the first stage was missed, or
+    /// thrown away.</summary>
     TooSlow,
 }

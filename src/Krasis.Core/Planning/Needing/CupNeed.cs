@@ -12,9 +12,15 @@ public static class CupNeed
     /// <param name="build">The drink, as it was published.</param>
     /// <param name="bar">The facts that it was published with, as seen from the station.</param>
     /// <returns>Grams, and pieces of cups, by size.</returns>
-    /// <remarks>Espresso takes whole pulls of ground coffee; steamed milk what its pitcher needs above the dose.</remarks>
+    /// <remarks>Espresso takes whole pulls of ground coffee; steamed milk what its pitcher needs above the
+    /// dose.</remarks>
     public static IReadOnlyDictionary<string, IReadOnlyDictionary<Item, double>> Of(Build build, BarFacts bar) =>
-        Mixer.Mix(build, bar, null).Sizes.ToDictionary(size => size.Size.Value, size => (IReadOnlyDictionary<Item, double>)Of(size, build, bar));
+        Mixer
+            .Mix(build, bar, null)
+            .Sizes.ToDictionary(
+                size => size.Size.Value,
+                size => (IReadOnlyDictionary<Item, double>)Of(size, build, bar)
+            );
 
     private static Dictionary<Item, double> Of(SizeSheet size, Build build, BarFacts bar)
     {
@@ -29,7 +35,12 @@ public static class CupNeed
                 continue;
             }
 
-            var waste = size.Milk is { } milk && steamed.Contains(line) ? milk.Waste.Value * (line.Mass.Value / steamed.Sum(each => each.Mass.Value)) * bar.Find(line.Ingredient)!.Density.Value : 0;
+            var waste =
+                size.Milk is { } milk && steamed.Contains(line)
+                    ? milk.Waste.Value
+                        * (line.Mass.Value / steamed.Sum(each => each.Mass.Value))
+                        * bar.Find(line.Ingredient)!.Density.Value
+                    : 0;
             Add(Item.Ingredient(id), line.Mass.Value + waste);
         }
 

@@ -15,7 +15,10 @@ public readonly record struct Item(ItemKind Kind, string Id)
     public static Item Cup(string id) => new(ItemKind.Cup, id);
 
     /// <summary>Reads what <see cref="ToString"/> wrote; null for anything else.</summary>
-    public static Item? Find(string? text) => text?.Split(':', 2) is [var kind, { Length: > 0 } id] && Input.Choice.Find<ItemKind>(kind) is { } known ? new Item(known, id) : null;
+    public static Item? Find(string? text) =>
+        text?.Split(':', 2) is [var kind, { Length: > 0 } id] && Input.Choice.Find<ItemKind>(kind) is { } known
+            ? new Item(known, id)
+            : null;
 
     /// <summary>As it is kept: <c>ingredient:farm-milk</c>.</summary>
     public override string ToString() => $"{Input.Choice.Word(Kind)}:{Id}";

@@ -18,6 +18,12 @@ public static class PouredFactor
     /// <summary>A cup's need with what is really poured of each ingredient.</summary>
     /// <param name="need">By the standard.</param>
     /// <param name="factorOf">How many times as much goes in of an ingredient; null where that is not known.</param>
-    public static IReadOnlyDictionary<Item, double> On(IReadOnlyDictionary<Item, double> need, Func<string, double?> factorOf) =>
-        need.ToDictionary(entry => entry.Key, entry => entry.Key.Kind == ItemKind.Ingredient ? entry.Value * (factorOf(entry.Key.Id) ?? 1) : entry.Value);
+    public static IReadOnlyDictionary<Item, double> On(
+        IReadOnlyDictionary<Item, double> need,
+        Func<string, double?> factorOf
+    ) =>
+        need.ToDictionary(
+            entry => entry.Key,
+            entry => entry.Key.Kind == ItemKind.Ingredient ? entry.Value * (factorOf(entry.Key.Id) ?? 1) : entry.Value
+        );
 }

@@ -38,5 +38,10 @@ internal sealed class Demand(int days)
     /// <summary>When it has to be there on a day.</summary>
     /// <param name="day">The day.</param>
     /// <param name="opens">When the house opens then.</param>
-    public int DueOn(int day, int opens) => firstBatch[day] is { } batch ? drinks[day].Mean > 0 ? Math.Min(batch, opens) : batch : opens;
+    public int DueOn(int day, int opens) =>
+        firstBatch[day] is { } batch
+            ? drinks[day].Mean > 0
+                ? Math.Min(batch, opens)
+                : batch
+            : opens;
 }

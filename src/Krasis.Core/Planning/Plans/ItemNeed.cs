@@ -10,4 +10,12 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="Lasting">What lasts with the house's probability.</param>
 /// <param name="InStock">What is good of it and in stock.</param>
 /// <param name="Days">What lasts, day by day, each by itself.</param>
-public sealed record ItemNeed(Item Item, string Name, bool IsMade, double Mean, double Lasting, double InStock, IReadOnlyList<double> Days);
+public sealed record ItemNeed(
+    Item Item,
+    string Name,
+    bool IsMade,
+    double Mean,
+    double Lasting,
+    double InStock,
+    IReadOnlyList<double> Days
+);

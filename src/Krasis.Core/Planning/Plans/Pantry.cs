@@ -1,6 +1,7 @@
 namespace Krasis.Core.Planning.Plans;
 
-/// <summary>What is there of one item on the days of a plan: lots that come, are used in the order in which they go over date, and go over date.</summary>
+/// <summary>What is there of one item on the days of a plan: lots that come, are used in the order in which they go
+/// over date, and go over date.</summary>
 internal sealed class Pantry
 {
     private readonly List<Portion> portions = [];
@@ -9,13 +10,28 @@ internal sealed class Pantry
     /// <param name="amount">How much.</param>
     /// <param name="from">The first day on which it is there.</param>
     /// <param name="to">The last on which it may be used.</param>
-    public void Add(double amount, int from, int to) => portions.Add(new Portion { Left = amount, From = from, To = to });
+    public void Add(double amount, int from, int to) =>
+        portions.Add(
+            new Portion
+            {
+                Left = amount,
+                From = from,
+                To = to,
+            }
+        );
 
     /// <summary>The same, to be tried out.</summary>
     public Pantry Copy()
     {
         var copy = new Pantry();
-        copy.portions.AddRange(portions.Select(portion => new Portion { Left = portion.Left, From = portion.From, To = portion.To }));
+        copy.portions.AddRange(
+            portions.Select(portion => new Portion
+            {
+                Left = portion.Left,
+                From = portion.From,
+                To = portion.To,
+            })
+        );
         return copy;
     }
 
@@ -23,7 +39,12 @@ internal sealed class Pantry
     /// <returns>What was lacking.</returns>
     public double Use(int day, double amount)
     {
-        foreach (var portion in portions.Where(portion => portion.From <= day && day <= portion.To).OrderBy(portion => portion.To).ThenBy(portion => portion.From))
+        foreach (
+            var portion in portions
+                .Where(portion => portion.From <= day && day <= portion.To)
+                .OrderBy(portion => portion.To)
+                .ThenBy(portion => portion.From)
+        )
         {
             var some = Math.Min(portion.Left, amount);
             portion.Left -= some;
@@ -34,7 +55,8 @@ internal sealed class Pantry
     }
 
     /// <summary>What is there on a day.</summary>
-    public double At(int day) => portions.Where(portion => portion.From <= day && day <= portion.To).Sum(portion => portion.Left);
+    public double At(int day) =>
+        portions.Where(portion => portion.From <= day && day <= portion.To).Sum(portion => portion.Left);
 
     /// <summary>What goes over date in the night after a day.</summary>
     public double OverAfter(int day) => portions.Where(portion => portion.To == day).Sum(portion => portion.Left);

@@ -8,4 +8,12 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="WasteCost">What that costs; what has no price is left out.</param>
 /// <param name="Cost">What all that is needed costs; what has no price is left out.</param>
 /// <param name="Cups">How many cups are expected.</param>
-public sealed record PlanFigures(int Batches, int WorkMinutes, double FridgeLitres, double WasteGrams, double WasteCost, double Cost, double Cups);
+public sealed record PlanFigures(
+    int Batches,
+    int WorkMinutes,
+    double FridgeLitres,
+    double WasteGrams,
+    double WasteCost,
+    double Cost,
+    double Cups
+);

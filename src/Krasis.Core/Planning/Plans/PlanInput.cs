@@ -27,7 +27,8 @@ public sealed record PlanInput(
     IReadOnlyDictionary<string, string> Drinks,
     IReadOnlyList<Lot> Stock,
     IReadOnlyList<SetBatch> Set,
-    IReadOnlySet<string> Done)
+    IReadOnlySet<string> Done
+)
 {
     /// <summary>The share of a day that is still to come: all of it but today, when what is over is over.</summary>
     public double ShareOf(int day)

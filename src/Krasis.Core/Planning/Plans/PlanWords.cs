@@ -20,10 +20,12 @@ public static class PlanWords
     public static string Time(int wall) => $"{wall / 60:00}:{wall % 60:00}";
 
     /// <summary>A mass, as 850 g or 4.2 kg.</summary>
-    public static string Mass(double grams) => grams < 1000
-        ? $"{grams.ToString("0", CultureInfo.InvariantCulture)} g"
-        : $"{(grams / 1000).ToString("0.##", CultureInfo.InvariantCulture)} kg";
+    public static string Mass(double grams) =>
+        grams < 1000
+            ? $"{grams.ToString("0", CultureInfo.InvariantCulture)} g"
+            : $"{(grams / 1000).ToString("0.##", CultureInfo.InvariantCulture)} kg";
 
     /// <summary>Names, as A, B and C.</summary>
-    public static string List(IReadOnlyList<string> names) => names.Count < 2 ? string.Join("", names) : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
+    public static string List(IReadOnlyList<string> names) =>
+        names.Count < 2 ? string.Join("", names) : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
 }

@@ -11,8 +11,10 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="Work">How long somebody works on it, min.</param>
 /// <param name="Wait">How long it then stands, min.</param>
 /// <param name="Due">When it has to be ready.</param>
-/// <param name="Earliest">The earliest that it may be begun and still be good on the last day that it is for; null when it keeps.</param>
-/// <param name="Latest">The latest that it can be begun and be ready, were there nothing else to do; null when that is over.</param>
+/// <param name="Earliest">The earliest that it may be begun and still be good on the last day that it is for; null when
+/// it keeps.</param>
+/// <param name="Latest">The latest that it can be begun and be ready, were there nothing else to do; null when that is
+/// over.</param>
 /// <param name="From">The first day that it is for.</param>
 /// <param name="To">The last.</param>
 /// <param name="UseBy">The last day on which it may be used; null when it keeps or is not begun.</param>
@@ -35,7 +37,8 @@ public sealed record PlannedBatch(
     DateOnly? UseBy,
     bool IsSet,
     bool IsBegun,
-    IReadOnlyList<(Item Item, double Grams)> Of)
+    IReadOnlyList<(Item Item, double Grams)> Of
+)
 {
     /// <summary>When it is ready.</summary>
     public int? Ready => Begin + Work + Wait;

@@ -9,7 +9,8 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="IsMade">Whether the house makes it.</param>
 /// <param name="Keeps">How many days it keeps once made, that day counted; null when it keeps.</param>
 /// <param name="IsChilled">Whether it stands in the fridge.</param>
-/// <param name="StartsAnew">Whether its days are counted anew, whatever the age of what goes into it: it is cooked or frozen.</param>
+/// <param name="StartsAnew">Whether its days are counted anew, whatever the age of what goes into it: it is cooked or
+/// frozen.</param>
 /// <param name="Of">What a gram of it is made of.</param>
 /// <param name="Pack">What a pack holds that reaches the cups, g or pieces; null when not known.</param>
 /// <param name="PackSays">What the pack is called, such as 1000 ml; null likewise.</param>
@@ -27,4 +28,5 @@ public sealed record PrepItem(
     double? Pack,
     string? PackSays,
     double? PackPrice,
-    double? Price);
+    double? Price
+);

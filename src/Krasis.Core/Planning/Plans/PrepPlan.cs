@@ -7,4 +7,9 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="Litres">What is expected to stand in the fridge at the beginning of each day, l.</param>
 /// <param name="Figures">What it comes to.</param>
 public sealed record PrepPlan(
-    IReadOnlyList<PlannedBatch> Batches, IReadOnlyList<ItemNeed> Needs, IReadOnlyList<Conflict> Conflicts, IReadOnlyList<double> Litres, PlanFigures Figures);
+    IReadOnlyList<PlannedBatch> Batches,
+    IReadOnlyList<ItemNeed> Needs,
+    IReadOnlyList<Conflict> Conflicts,
+    IReadOnlyList<double> Litres,
+    PlanFigures Figures
+);

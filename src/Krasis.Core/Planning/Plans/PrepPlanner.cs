@@ -5,9 +5,10 @@ using Krasis.Core.Planning.Scheduling;
 namespace Krasis.Core.Planning.Plans;
 
 /// <summary>Plans what is made when.</summary>
-/// <remarks>First what drinks use, then what goes into that, and so on inward: the time at which a batch is begun is the time at which what goes into it has
-/// to be ready. What is in stock and good is used first. A batch is for as many days as it keeps and as a batch is large, and holds what lasts over
-/// them with the house's probability. See <see cref="Scheduler"/> for the times.</remarks>
+/// <remarks>First what drinks use, then what goes into that, and so on inward: the time at which a batch is begun is
+/// the time at which what goes into it has to be ready. What is in stock and good is used first. A batch is for as many
+/// days as it keeps and as a batch is large, and holds what lasts over them with the house's probability. See
+/// <see cref="Scheduler"/> for the times.</remarks>
 public static class PrepPlanner
 {
     /// <summary>Plans, and tries what would solve what the plan cannot.</summary>
@@ -53,16 +54,33 @@ public static class PrepPlanner
 
             var (litres, waste, wasteCost) = Fridge();
             Check(litres);
-            var needs = demands.Select(entry => Need(entry.Key, entry.Value)).OrderBy(need => need.IsMade ? 0 : 1).ThenBy(need => need.Name, StringComparer.Ordinal).ToList();
+            var needs = demands
+                .Select(entry => Need(entry.Key, entry.Value))
+                .OrderBy(need => need.IsMade ? 0 : 1)
+                .ThenBy(need => need.Name, StringComparer.Ordinal)
+                .ToList();
             var figures = new PlanFigures(
                 batches.Count,
                 batches.Sum(batch => batch.Work),
                 litres.Max(),
                 waste,
                 wasteCost,
-                needs.Where(need => !need.IsMade).Sum(need => need.Mean * (input.Catalogue.GetValueOrDefault(need.Item)?.Price ?? 0)),
-                input.Expected.Sum(cups => cups.Mean));
-            return new PrepPlan([.. batches.OrderBy(batch => batch.Begin ?? int.MaxValue).ThenBy(batch => batch.Key, StringComparer.Ordinal)], needs, conflicts, litres, figures);
+                needs
+                    .Where(need => !need.IsMade)
+                    .Sum(need => need.Mean * (input.Catalogue.GetValueOrDefault(need.Item)?.Price ?? 0)),
+                input.Expected.Sum(cups => cups.Mean)
+            );
+            return new PrepPlan(
+                [
+                    .. batches
+                        .OrderBy(batch => batch.Begin ?? int.MaxValue)
+                        .ThenBy(batch => batch.Key, StringComparer.Ordinal),
+                ],
+                needs,
+                conflicts,
+                litres,
+                figures
+            );
         }
 
         private void Drinks()
@@ -73,7 +91,15 @@ public static class PrepPlanner
                 var cups = input.Expected.Where(each => each.Day == date && each.Mean > 0).ToList();
                 if (cups.Count > 0 && input.Prep.HoursOn(date).Opens is null)
                 {
-                    conflicts.Add(new Conflict(ConflictKind.Closed, null, date, $"{cups.Sum(each => each.Mean):0} cups are expected on {PlanWords.Day(date)}, when the house is closed.", []));
+                    conflicts.Add(
+                        new Conflict(
+                            ConflictKind.Closed,
+                            null,
+                            date,
+                            $"{cups.Sum(each => each.Mean):0} cups are expected on {PlanWords.Day(date)}, when the house is closed.",
+                            []
+                        )
+                    );
                 }
 
                 foreach (var each in cups)
@@ -81,13 +107,32 @@ public static class PrepPlanner
                     if (!input.Needs.TryGetValue(each.What, out var need))
                     {
                         var name = input.Drinks.GetValueOrDefault(each.What.Build, "A drink");
-                        Once(new Conflict(ConflictKind.Unknown, each.What.Build, date, $"{name} is expected and has no standard in that cup at that station: it is not counted in.", []));
+                        Once(
+                            new Conflict(
+                                ConflictKind.Unknown,
+                                each.What.Build,
+                                date,
+                                $"{name} is expected and has no standard in that cup at that station: it is not counted in.",
+                                []
+                            )
+                        );
                         continue;
                     }
 
                     foreach (var (item, amount) in need)
                     {
-                        DemandOf(item).Add(day, NeedMoments.Of(amount, each with { Mean = each.Mean * share, Variance = each.Variance * share }));
+                        DemandOf(item)
+                            .Add(
+                                day,
+                                NeedMoments.Of(
+                                    amount,
+                                    each with
+                                    {
+                                        Mean = each.Mean * share,
+                                        Variance = each.Variance * share,
+                                    }
+                                )
+                            );
                     }
                 }
             }
@@ -102,9 +147,19 @@ public static class PrepPlanner
                 Deepen(item, 0);
             }
 
-            return [.. depth.Where(entry => input.Catalogue.TryGetValue(entry.Key, out var known) && known.IsMade)
-                .GroupBy(entry => entry.Value).OrderBy(group => group.Key)
-                .Select(group => group.Select(entry => input.Catalogue[entry.Key]).OrderBy(item => item.Item.Id, StringComparer.Ordinal).ToList())];
+            return
+            [
+                .. depth
+                    .Where(entry => input.Catalogue.TryGetValue(entry.Key, out var known) && known.IsMade)
+                    .GroupBy(entry => entry.Value)
+                    .OrderBy(group => group.Key)
+                    .Select(group =>
+                        group
+                            .Select(entry => input.Catalogue[entry.Key])
+                            .OrderBy(item => item.Item.Id, StringComparer.Ordinal)
+                            .ToList()
+                    ),
+            ];
 
             void Deepen(Item item, int at)
             {
@@ -136,7 +191,24 @@ public static class PrepPlanner
                 var ready = begun.Begin + (making?.Work ?? 0) + (making?.Wait ?? 0);
                 var (from, to) = (input.Clock.DayOf(Math.Max(0, ready)), LastDay(item, begun.Begin));
                 pantry.Add(begun.Grams, from, to);
-                yield return new Wanted(item, begun.Key, begun.Grams, from, Math.Min(to, days - 1), new Job(begun.Key, making?.Work ?? 0, making?.Wait ?? 0, begun.Begin, ready, making?.WorkOn ?? [], making?.WaitOn, begun.Begin), true);
+                yield return new Wanted(
+                    item,
+                    begun.Key,
+                    begun.Grams,
+                    from,
+                    Math.Min(to, days - 1),
+                    new Job(
+                        begun.Key,
+                        making?.Work ?? 0,
+                        making?.Wait ?? 0,
+                        begun.Begin,
+                        ready,
+                        making?.WorkOn ?? [],
+                        making?.WaitOn,
+                        begun.Begin
+                    ),
+                    true
+                );
             }
 
             if (!demands.TryGetValue(item.Item, out var demand))
@@ -145,7 +217,7 @@ public static class PrepPlanner
             }
 
             var made = 0;
-            for (var window = 0; window < days;)
+            for (var window = 0; window < days; )
             {
                 var lacking = Lacking(pantry, demand, window);
                 var first = Array.FindIndex(lacking, amount => amount > 1e-6);
@@ -156,12 +228,23 @@ public static class PrepPlanner
 
                 if (making is null)
                 {
-                    conflicts.Add(new Conflict(ConflictKind.NoBatch, item.Item.ToString(), input.Clock.DayAt(first), $"{PlanWords.Mass(lacking.Sum())} of {item.Name} are needed from {PlanWords.Day(input.Clock.DayAt(first))} on, and it is not said in what batches it is made.", ["Say how it is made under How we prepare"]));
+                    conflicts.Add(
+                        new Conflict(
+                            ConflictKind.NoBatch,
+                            item.Item.ToString(),
+                            input.Clock.DayAt(first),
+                            $"{PlanWords.Mass(lacking.Sum())} of {item.Name} are needed from {PlanWords.Day(input.Clock.DayAt(first))} on, and it is not said in what batches it is made.",
+                            ["Say how it is made under How we prepare"]
+                        )
+                    );
                     yield break;
                 }
 
                 var due = Math.Max(input.Now, demand.DueOn(first, Opening(first)));
-                var alone = new Bookings(workshop).Latest(new Job("", making.Work, making.Wait, 0, due, making.WorkOn, making.WaitOn), input.Now);
+                var alone = new Bookings(workshop).Latest(
+                    new Job("", making.Work, making.Wait, 0, due, making.WorkOn, making.WaitOn),
+                    input.Now
+                );
                 var keepsTo = Math.Max(first, Math.Min(days - 1, LastDay(item, alone ?? input.Now)));
                 var last = first;
                 while (last < keepsTo && lacking[first..(last + 2)].Sum() <= making.Batch)
@@ -173,18 +256,53 @@ public static class PrepPlanner
                 var count = Math.Max(1, (int)Math.Ceiling((wanted / making.Batch) - 1e-9));
                 if (count > MostForADay || (made += count) > MostOfAThing)
                 {
-                    conflicts.Add(new Conflict(ConflictKind.NoRoom, item.Item.ToString(), input.Clock.DayAt(first), $"{PlanWords.Mass(wanted)} of {item.Name} are needed on {PlanWords.Day(input.Clock.DayAt(first))}: batches of {PlanWords.Mass(making.Batch)} are too small for that, and from then on none are planned.", []));
+                    conflicts.Add(
+                        new Conflict(
+                            ConflictKind.NoRoom,
+                            item.Item.ToString(),
+                            input.Clock.DayAt(first),
+                            $"{PlanWords.Mass(wanted)} of {item.Name} are needed on {PlanWords.Day(input.Clock.DayAt(first))}: batches of {PlanWords.Mass(making.Batch)} are too small for that, and from then on none are planned.",
+                            []
+                        )
+                    );
                     yield break;
                 }
 
-                var grams = Math.Min(making.Batch, Math.Max(making.Least, Math.Ceiling((wanted / count / Step) - 1e-9) * Step));
-                var earliest = item.Keeps is { } keeps ? input.Clock.StartOf(Math.Max(0, Math.Min(days - 1, last) - Math.Max(1, keeps) + 1)) : default(int?);
+                var grams = Math.Min(
+                    making.Batch,
+                    Math.Max(making.Least, Math.Ceiling((wanted / count / Step) - 1e-9) * Step)
+                );
+                var earliest = item.Keeps is { } keeps
+                    ? input.Clock.StartOf(Math.Max(0, Math.Min(days - 1, last) - Math.Max(1, keeps) + 1))
+                    : default(int?);
                 foreach (var key in KeysOf(item, first).Take(count).ToList())
                 {
                     var set = input.Set.FirstOrDefault(each => each.Key == key);
                     // Begun earlier than it might be it is over earlier: only on what it is for can be counted.
                     pantry.Add(item.Keeps is null ? grams : wanted / count, first, item.Keeps is null ? days : last);
-                    yield return new Wanted(item, key, grams, first, last, new Job(key, making.Work, making.Wait, earliest ?? int.MinValue / 2, due, making.WorkOn, making.WaitOn, set?.Begin, input.Clock.StartOf(Math.Min(days, last + 1))), false) { Earliest = earliest, Latest = alone };
+                    yield return new Wanted(
+                        item,
+                        key,
+                        grams,
+                        first,
+                        last,
+                        new Job(
+                            key,
+                            making.Work,
+                            making.Wait,
+                            earliest ?? int.MinValue / 2,
+                            due,
+                            making.WorkOn,
+                            making.WaitOn,
+                            set?.Begin,
+                            input.Clock.StartOf(Math.Min(days, last + 1))
+                        ),
+                        false
+                    )
+                    {
+                        Earliest = earliest,
+                        Latest = alone,
+                    };
                 }
 
                 Consume(pantry, demand, window, last);
@@ -196,7 +314,9 @@ public static class PrepPlanner
         private IEnumerable<string> KeysOf(PrepItem item, int day)
         {
             var date = input.Clock.DayAt(day).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture);
-            return Enumerable.Range(1, int.MaxValue).Select(number => $"{item.Item.Id}@{date}-{number}")
+            return Enumerable
+                .Range(1, int.MaxValue)
+                .Select(number => $"{item.Item.Id}@{date}-{number}")
                 .Where(key => !input.Done.Contains(key) && !input.Set.Any(set => set.IsBegun && set.Key == key));
         }
 
@@ -224,9 +344,17 @@ public static class PrepPlanner
             }
         }
 
-        private int LastDay(PrepItem item, int begin) => item.Keeps is { } keeps
-            ? input.Clock.IndexOf(DateMarking.LastDay(begin < 0 ? input.Clock.First.AddDays((int)Math.Floor(begin / 1440.0)) : input.Clock.DayAt(input.Clock.DayOf(begin)), keeps))
-            : days;
+        private int LastDay(PrepItem item, int begin) =>
+            item.Keeps is { } keeps
+                ? input.Clock.IndexOf(
+                    DateMarking.LastDay(
+                        begin < 0
+                            ? input.Clock.First.AddDays((int)Math.Floor(begin / 1440.0))
+                            : input.Clock.DayAt(input.Clock.DayOf(begin)),
+                        keeps
+                    )
+                )
+                : days;
 
         private void Fit(IReadOnlyList<Wanted> wanted)
         {
@@ -241,23 +369,28 @@ public static class PrepPlanner
             {
                 Tell(each, place, fitted);
                 var of = each.Item.Of.Select(inner => (inner.Item, Grams: inner.Share * each.Grams)).ToList();
-                batches.Add(new PlannedBatch(
-                    each.Key,
-                    each.Item.Item,
-                    each.Item.Name,
-                    each.Grams,
-                    place.Begin,
-                    each.Job.Work,
-                    each.Job.Wait,
-                    each.Job.Due,
-                    each.Earliest,
-                    each.Latest,
-                    input.Clock.DayAt(each.From),
-                    input.Clock.DayAt(each.To),
-                    place.Begin is { } begun && each.Item.Keeps is not null ? input.Clock.DayAt(0).AddDays(LastDay(each.Item, begun)) : null,
-                    each.Job.FixedAt is not null,
-                    each.IsBegun,
-                    of));
+                batches.Add(
+                    new PlannedBatch(
+                        each.Key,
+                        each.Item.Item,
+                        each.Item.Name,
+                        each.Grams,
+                        place.Begin,
+                        each.Job.Work,
+                        each.Job.Wait,
+                        each.Job.Due,
+                        each.Earliest,
+                        each.Latest,
+                        input.Clock.DayAt(each.From),
+                        input.Clock.DayAt(each.To),
+                        place.Begin is { } begun && each.Item.Keeps is not null
+                            ? input.Clock.DayAt(0).AddDays(LastDay(each.Item, begun))
+                            : null,
+                        each.Job.FixedAt is not null,
+                        each.IsBegun,
+                        of
+                    )
+                );
                 if (!each.IsBegun)
                 {
                     var begin = Math.Max(place.Begin ?? each.Job.Due, 0);
@@ -271,13 +404,34 @@ public static class PrepPlanner
         // What is too late of one thing on one day is told once, however many batches it is.
         private void Lacks(IEnumerable<(Wanted Wanted, Placed Place)> late)
         {
-            foreach (var group in late.GroupBy(pair => (pair.Wanted.Item.Item, pair.Wanted.From, IsMade: pair.Place.Begin is not null)))
+            foreach (
+                var group in late.GroupBy(pair =>
+                    (pair.Wanted.Item.Item, pair.Wanted.From, IsMade: pair.Place.Begin is not null)
+                )
+            )
             {
                 var (first, name) = (group.First().Wanted, group.First().Wanted.Item.Name);
-                var (mass, due) = (PlanWords.Mass(group.Sum(pair => pair.Wanted.Grams)), PlanWords.Moment(input.Clock, group.Min(pair => pair.Wanted.Job.Due)));
-                conflicts.Add(group.Key.IsMade
-                    ? new Conflict(ConflictKind.Late, first.Key, input.Clock.DayAt(first.From), $"{mass} of {name} are needed on {due} and cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.", [])
-                    : new Conflict(ConflictKind.NoRoom, first.Key, input.Clock.DayAt(first.From), $"There is no time left to make {mass} of {name}, needed on {due}.", []));
+                var (mass, due) = (
+                    PlanWords.Mass(group.Sum(pair => pair.Wanted.Grams)),
+                    PlanWords.Moment(input.Clock, group.Min(pair => pair.Wanted.Job.Due))
+                );
+                conflicts.Add(
+                    group.Key.IsMade
+                        ? new Conflict(
+                            ConflictKind.Late,
+                            first.Key,
+                            input.Clock.DayAt(first.From),
+                            $"{mass} of {name} are needed on {due} and cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.",
+                            []
+                        )
+                        : new Conflict(
+                            ConflictKind.NoRoom,
+                            first.Key,
+                            input.Clock.DayAt(first.From),
+                            $"There is no time left to make {mass} of {name}, needed on {due}.",
+                            []
+                        )
+                );
             }
         }
 
@@ -292,13 +446,27 @@ public static class PrepPlanner
 
             if (LastDay(wanted.Item, begin) < wanted.To)
             {
-                conflicts.Add(new Conflict(ConflictKind.OverDate, wanted.Key, day, $"{name} begun on {PlanWords.Moment(input.Clock, begin)} may not be used after {PlanWords.Day(input.Clock.DayAt(0).AddDays(LastDay(wanted.Item, begin)))}, and is to last until {PlanWords.Day(input.Clock.DayAt(wanted.To))}.", []));
+                conflicts.Add(
+                    new Conflict(
+                        ConflictKind.OverDate,
+                        wanted.Key,
+                        day,
+                        $"{name} begun on {PlanWords.Moment(input.Clock, begin)} may not be used after {PlanWords.Day(input.Clock.DayAt(0).AddDays(LastDay(wanted.Item, begin)))}, and is to last until {PlanWords.Day(input.Clock.DayAt(wanted.To))}.",
+                        []
+                    )
+                );
             }
 
             if (job.FixedAt is not null && !wanted.IsBegun)
             {
                 var others = new Bookings(workshop);
-                foreach (var other in fitted.Concat(placed).Where(other => other.Begin is not null && other.Job.FixedAt is not null && other.Job.Key != job.Key))
+                foreach (
+                    var other in fitted
+                        .Concat(placed)
+                        .Where(other =>
+                            other.Begin is not null && other.Job.FixedAt is not null && other.Job.Key != job.Key
+                        )
+                )
                 {
                     others.Add(other.Job, other.Begin!.Value);
                 }
@@ -306,9 +474,17 @@ public static class PrepPlanner
                 foreach (var busy in others.Overbooked(job, begin).Distinct())
                 {
                     var what = input.Prep.Equipment.FirstOrDefault(each => each.Id == busy)?.Name;
-                    conflicts.Add(new Conflict(ConflictKind.Busy, wanted.Key, day, what is null
-                        ? $"{name} was moved to {PlanWords.Moment(input.Clock, begin)}, when nobody has hands for it."
-                        : $"{name} was moved to {PlanWords.Moment(input.Clock, begin)}, when {what} is busy.", ["Move it, or let the plan choose the time"]));
+                    conflicts.Add(
+                        new Conflict(
+                            ConflictKind.Busy,
+                            wanted.Key,
+                            day,
+                            what is null
+                                ? $"{name} was moved to {PlanWords.Moment(input.Clock, begin)}, when nobody has hands for it."
+                                : $"{name} was moved to {PlanWords.Moment(input.Clock, begin)}, when {what} is busy.",
+                            ["Move it, or let the plan choose the time"]
+                        )
+                    );
                 }
             }
         }
@@ -317,7 +493,8 @@ public static class PrepPlanner
         private (double[] Litres, double Waste, double Cost) Fridge()
         {
             var litres = new double[days];
-            double waste = 0, cost = 0;
+            double waste = 0,
+                cost = 0;
             foreach (var item in input.Catalogue.Values.Where(item => item.IsMade))
             {
                 var pantry = new Pantry();
@@ -329,12 +506,17 @@ public static class PrepPlanner
                 foreach (var batch in batches.Where(batch => batch.Item == item.Item && batch.Ready is not null))
                 {
                     // What is ready before the house opens is there on that day.
-                    pantry.Add(batch.Grams, Math.Max(0, input.Clock.DayOf(batch.Ready!.Value)), batch.UseBy is { } day ? input.Clock.IndexOf(day) : days);
+                    pantry.Add(
+                        batch.Grams,
+                        Math.Max(0, input.Clock.DayOf(batch.Ready!.Value)),
+                        batch.UseBy is { } day ? input.Clock.IndexOf(day) : days
+                    );
                 }
 
                 for (var day = 0; day < days; day++)
                 {
-                    litres[day] += item.IsChilled && item.GramsPerMl is { } density ? pantry.At(day) / density / 1000 : 0;
+                    litres[day] +=
+                        item.IsChilled && item.GramsPerMl is { } density ? pantry.At(day) / density / 1000 : 0;
                     pantry.Use(day, demands.GetValueOrDefault(item.Item)?.Mean(day) ?? 0);
                     var over = pantry.OverAfter(day);
                     waste += over;
@@ -347,20 +529,33 @@ public static class PrepPlanner
 
         private void Check(double[] litres)
         {
-            if (input.Prep.FridgeLitres is { } holds && Array.FindIndex(litres, each => each > holds + 1e-9) is var day and >= 0)
+            if (
+                input.Prep.FridgeLitres is { } holds
+                && Array.FindIndex(litres, each => each > holds + 1e-9) is var day and >= 0
+            )
             {
-                conflicts.Add(new Conflict(ConflictKind.Fridge, null, input.Clock.DayAt(day), $"{litres[day]:0.#} l are to stand in the fridge on {PlanWords.Day(input.Clock.DayAt(day))}; it holds {holds:0.#} l.", []));
+                conflicts.Add(
+                    new Conflict(
+                        ConflictKind.Fridge,
+                        null,
+                        input.Clock.DayAt(day),
+                        $"{litres[day]:0.#} l are to stand in the fridge on {PlanWords.Day(input.Clock.DayAt(day))}; it holds {holds:0.#} l.",
+                        []
+                    )
+                );
             }
         }
 
-        private ItemNeed Need(Item item, Demand demand) => new(
-            item,
-            input.Catalogue.GetValueOrDefault(item)?.Name ?? item.Id,
-            input.Catalogue.GetValueOrDefault(item)?.IsMade ?? false,
-            Enumerable.Range(0, days).Sum(demand.Mean),
-            demand.Lasting(0, days - 1, input.Prep.Lasts),
-            input.Stock.Where(lot => lot.Item == item && lot.IsGoodOn(input.Clock.First)).Sum(lot => lot.Left),
-            [.. Enumerable.Range(0, days).Select(day => demand.Lasting(day, day, input.Prep.Lasts))]);
+        private ItemNeed Need(Item item, Demand demand) =>
+            new(
+                item,
+                input.Catalogue.GetValueOrDefault(item)?.Name ?? item.Id,
+                input.Catalogue.GetValueOrDefault(item)?.IsMade ?? false,
+                Enumerable.Range(0, days).Sum(demand.Mean),
+                demand.Lasting(0, days - 1, input.Prep.Lasts),
+                input.Stock.Where(lot => lot.Item == item && lot.IsGoodOn(input.Clock.First)).Sum(lot => lot.Left),
+                [.. Enumerable.Range(0, days).Select(day => demand.Lasting(day, day, input.Prep.Lasts))]
+            );
 
         private int Opening(int day) => input.Clock.At(day, input.Prep.HoursOn(input.Clock.DayAt(day)).Opens ?? 0);
 
@@ -385,12 +580,22 @@ public static class PrepPlanner
         private static Workshop WorkshopOf(PlanInput input)
         {
             var clock = input.Clock;
-            var shifts = Enumerable.Range(0, clock.Days)
+            var shifts = Enumerable
+                .Range(0, clock.Days)
                 .Select(day => (Day: day, Hours: input.Prep.HoursOn(clock.DayAt(day))))
                 .Where(each => each.Hours is { WorkFrom: not null, WorkTo: not null })
-                .Select(each => new Shift(clock.At(each.Day, each.Hours.WorkFrom!.Value), clock.At(each.Day, Math.Min(each.Hours.WorkTo!.Value, (24 * 60) - 1)), each.Hours.People))
+                .Select(each => new Shift(
+                    clock.At(each.Day, each.Hours.WorkFrom!.Value),
+                    clock.At(each.Day, Math.Min(each.Hours.WorkTo!.Value, (24 * 60) - 1)),
+                    each.Hours.People
+                ))
                 .ToList();
-            return new Workshop(shifts, input.Prep.Equipment.ToDictionary(each => each.Id, each => each.Count), input.Now, clock.End);
+            return new Workshop(
+                shifts,
+                input.Prep.Equipment.ToDictionary(each => each.Id, each => each.Count),
+                input.Now,
+                clock.End
+            );
         }
 
         private sealed record Wanted(PrepItem Item, string Key, double Grams, int From, int To, Job Job, bool IsBegun)

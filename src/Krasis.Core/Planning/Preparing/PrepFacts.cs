@@ -20,7 +20,8 @@ public sealed record PrepFacts(
     IReadOnlyList<Equipment> Equipment,
     double? FridgeLitres,
     IReadOnlyDictionary<string, MakingRule> Makings,
-    IReadOnlyDictionary<Item, BuyingRule> Buying)
+    IReadOnlyDictionary<Item, BuyingRule> Buying
+)
 {
     /// <summary>The hours of a day.</summary>
     public DayHours HoursOn(DateOnly day) => Hours[((int)day.DayOfWeek + 6) % 7];
@@ -54,7 +55,19 @@ public sealed record Equipment(string Id, string Name, int Count);
 /// <param name="IsChilled">Whether it stands in the fridge; null as the part says.</param>
 /// <param name="Who">Who makes it; null for anybody.</param>
 public sealed record MakingRule(
-    string Ingredient, double Batch, double Least, int Work, int Wait, Waiting? WaitsFor, IReadOnlyList<string> WorkOn, string? WaitOn, int? Keeps, bool IsCooked, bool? IsChilled, string? Who);
+    string Ingredient,
+    double Batch,
+    double Least,
+    int Work,
+    int Wait,
+    Waiting? WaitsFor,
+    IReadOnlyList<string> WorkOn,
+    string? WaitOn,
+    int? Keeps,
+    bool IsCooked,
+    bool? IsChilled,
+    string? Who
+);
 
 /// <summary>How something is bought.</summary>
 /// <param name="Par">Packs that are to stand there when all that is planned has been used.</param>

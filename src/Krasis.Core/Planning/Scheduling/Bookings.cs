@@ -22,7 +22,8 @@ internal sealed class Bookings(Workshop workshop)
         }
     }
 
-    /// <summary>The latest beginning in time for a job, not before <paramref name="from"/>; null when there is none.</summary>
+    /// <summary>The latest beginning in time for a job, not before <paramref name="from"/>; null when there is
+    /// none.</summary>
     public int? Latest(Job job, int from)
     {
         if (LacksEquipment(job))
@@ -68,8 +69,8 @@ internal sealed class Bookings(Workshop workshop)
         return null;
     }
 
-    /// <summary>What is more than busy if a job is begun then, by name, the hands as nothing; empty when all is well. Working outside the hours is the
-    /// hands' too.</summary>
+    /// <summary>What is more than busy if a job is begun then, by name, the hands as nothing; empty when all is well.
+    /// Working outside the hours is the hands' too.</summary>
     public IEnumerable<string> Overbooked(Job job, int begin)
     {
         if (job.Work > 0 && ShiftOf(begin, begin + job.Work) is null)
@@ -124,9 +125,11 @@ internal sealed class Bookings(Workshop workshop)
         return begin;
     }
 
-    private bool LacksEquipment(Job job) => Uses(job, 0).Any(use => use.What != Hands && workshop.Equipment.GetValueOrDefault(use.What) == 0);
+    private bool LacksEquipment(Job job) =>
+        Uses(job, 0).Any(use => use.What != Hands && workshop.Equipment.GetValueOrDefault(use.What) == 0);
 
-    private Shift? ShiftOf(int from, int to) => workshop.Shifts.FirstOrDefault(shift => shift.From <= from && to <= shift.To);
+    private Shift? ShiftOf(int from, int to) =>
+        workshop.Shifts.FirstOrDefault(shift => shift.From <= from && to <= shift.To);
 
     private static IEnumerable<(string What, int From, int To)> Uses(Job job, int begin)
     {
@@ -147,7 +150,8 @@ internal sealed class Bookings(Workshop workshop)
         }
     }
 
-    // Where more would be busy than there is: the latest that one of those has to be done with, and the soonest that one is free.
+    // Where more would be busy than there is: the latest that one of those has to be done with, and the soonest that
+    // one is free.
     private (int Latest, int Soonest)? Clash(string what, int from, int to)
     {
         if (!busy.TryGetValue(what, out var list))
@@ -168,14 +172,17 @@ internal sealed class Bookings(Workshop workshop)
             if (then.Count >= CountOf(what, at))
             {
                 var (latest, soonest) = (then.Max(each => each.From), then.Min(each => each.To));
-                found = found is { } was ? (Math.Min(was.Latest, latest), Math.Max(was.Soonest, soonest)) : (latest, soonest);
+                found = found is { } was
+                    ? (Math.Min(was.Latest, latest), Math.Max(was.Soonest, soonest))
+                    : (latest, soonest);
             }
         }
 
         return found;
     }
 
-    private int CountOf(string what, int at) => what == Hands
-        ? workshop.Shifts.FirstOrDefault(shift => shift.From <= at && at < shift.To)?.People ?? 1
-        : workshop.Equipment.GetValueOrDefault(what);
+    private int CountOf(string what, int at) =>
+        what == Hands
+            ? workshop.Shifts.FirstOrDefault(shift => shift.From <= at && at < shift.To)?.People ?? 1
+            : workshop.Equipment.GetValueOrDefault(what);
 }

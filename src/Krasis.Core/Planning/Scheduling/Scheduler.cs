@@ -1,10 +1,10 @@
 namespace Krasis.Core.Planning.Scheduling;
 
 /// <summary>Fits batches into the days.</summary>
-/// <remarks>A list schedule, backwards: in an order of precedence each batch is begun as late as hands and equipment let it be ready in time, so that what
-/// is used is fresh. What cannot be ready in time is begun as soon as it can be. Several orders are tried, and then exchanges within the best; of few
-/// batches every order there is, which finds the best that there is of such schedules. The best is the least late, then the one that is begun the
-/// latest.</remarks>
+/// <remarks>A list schedule, backwards: in an order of precedence each batch is begun as late as hands and equipment
+/// let it be ready in time, so that what is used is fresh. What cannot be ready in time is begun as soon as it can be.
+/// Several orders are tried, and then exchanges within the best; of few batches every order there is, which finds the
+/// best that there is of such schedules. The best is the least late, then the one that is begun the latest.</remarks>
 public static class Scheduler
 {
     /// <summary>Of so many batches every order is tried.</summary>
@@ -28,22 +28,40 @@ public static class Scheduler
     /// <param name="workshop">When there are hands, and what can be busy.</param>
     /// <param name="before">What has its time already.</param>
     /// <returns>The batches with their times, in the order given.</returns>
-    public static IReadOnlyList<Placed> Fit(IReadOnlyList<Job> jobs, Workshop workshop, IReadOnlyList<Placed>? before = null) =>
-        jobs.Count(job => job.FixedAt is null) <= MostExact ? Exact(jobs, workshop, before ?? []) : Search(jobs, workshop, before ?? []);
+    public static IReadOnlyList<Placed> Fit(
+        IReadOnlyList<Job> jobs,
+        Workshop workshop,
+        IReadOnlyList<Placed>? before = null
+    ) =>
+        jobs.Count(job => job.FixedAt is null) <= MostExact
+            ? Exact(jobs, workshop, before ?? [])
+            : Search(jobs, workshop, before ?? []);
 
     /// <summary>By rules and exchanges, however few there are.</summary>
-    internal static IReadOnlyList<Placed> Search(IReadOnlyList<Job> jobs, Workshop workshop, IReadOnlyList<Placed> before)
+    internal static IReadOnlyList<Placed> Search(
+        IReadOnlyList<Job> jobs,
+        Workshop workshop,
+        IReadOnlyList<Placed> before
+    )
     {
         var places = Enumerable.Range(0, jobs.Count).ToArray();
         Candidate? best = null;
         foreach (var rule in jobs.Count > HugePlan ? Rules.Take(1) : Rules)
         {
             // Equals in the order given: the same plan every time.
-            Consider([.. places.Order(Comparer<int>.Create((a, b) => rule(jobs[a], jobs[b]) is var by and not 0 ? by : a.CompareTo(b)))]);
+            Consider([
+                .. places.Order(
+                    Comparer<int>.Create((a, b) => rule(jobs[a], jobs[b]) is var by and not 0 ? by : a.CompareTo(b))
+                ),
+            ]);
         }
 
-        // Many batches spread over many days seldom get into one another's way, and what is all in time needs no more trying.
-        var tries = jobs.Count <= ManyJobs ? Exchanges : best!.Cost.Late > 0 && jobs.Count <= HugePlan ? Exchanges / 8 : 0;
+        // Many batches spread over many days seldom get into one another's way, and what is all in time needs no more
+        // trying.
+        var tries =
+            jobs.Count <= ManyJobs ? Exchanges
+            : best!.Cost.Late > 0 && jobs.Count <= HugePlan ? Exchanges / 8
+            : 0;
         for (var i = 0; i < tries && jobs.Count > 1; i++)
         {
             var order = (int[])best!.Order.Clone();
@@ -62,10 +80,17 @@ public static class Scheduler
     }
 
     /// <summary>Every order there is.</summary>
-    internal static IReadOnlyList<Placed> Exact(IReadOnlyList<Job> jobs, Workshop workshop, IReadOnlyList<Placed> before)
+    internal static IReadOnlyList<Placed> Exact(
+        IReadOnlyList<Job> jobs,
+        Workshop workshop,
+        IReadOnlyList<Placed> before
+    )
     {
         Candidate? best = null;
-        Permute([.. Enumerable.Range(0, jobs.Count).OrderBy(i => jobs[i].FixedAt is null ? 1 : 0)], jobs.Count(job => job.FixedAt is not null));
+        Permute(
+            [.. Enumerable.Range(0, jobs.Count).OrderBy(i => jobs[i].FixedAt is null ? 1 : 0)],
+            jobs.Count(job => job.FixedAt is not null)
+        );
         return best!.Plan;
 
         void Permute(int[] order, int from)
@@ -86,7 +111,12 @@ public static class Scheduler
         }
     }
 
-    private static Candidate Place(IReadOnlyList<Job> jobs, int[] order, Workshop workshop, IReadOnlyList<Placed> before)
+    private static Candidate Place(
+        IReadOnlyList<Job> jobs,
+        int[] order,
+        Workshop workshop,
+        IReadOnlyList<Placed> before
+    )
     {
         var bookings = new Bookings(workshop);
         var plan = new Placed[jobs.Count];
@@ -131,7 +161,18 @@ public static class Scheduler
         }
 
         var free = plan.Where(placed => placed.Job.FixedAt is null).ToList();
-        return new Candidate(order, plan, (free.Sum(placed => (long)placed.Late), -free.Where(placed => placed.Begin is not null).Select(placed => placed.Begin!.Value).DefaultIfEmpty(0).Min(), -free.Sum(placed => (long)(placed.Begin ?? 0))));
+        return new Candidate(
+            order,
+            plan,
+            (
+                free.Sum(placed => (long)placed.Late),
+                -free.Where(placed => placed.Begin is not null)
+                    .Select(placed => placed.Begin!.Value)
+                    .DefaultIfEmpty(0)
+                    .Min(),
+                -free.Sum(placed => (long)(placed.Begin ?? 0))
+            )
+        );
     }
 
     private sealed record Candidate(int[] Order, Placed[] Plan, (long Late, int First, long All) Cost);

@@ -5,7 +5,12 @@ namespace Krasis.Core.Planning.Scheduling;
 /// <param name="Equipment">How many there are of what can be busy.</param>
 /// <param name="Now">Before this nothing more is begun.</param>
 /// <param name="End">When the plan ends.</param>
-public sealed record Workshop(IReadOnlyList<Shift> Shifts, IReadOnlyDictionary<string, int> Equipment, int Now, int End);
+public sealed record Workshop(
+    IReadOnlyList<Shift> Shifts,
+    IReadOnlyDictionary<string, int> Equipment,
+    int Now,
+    int End
+);
 
 /// <summary>A while in which somebody prepares.</summary>
 /// <param name="From">From when on, min.</param>

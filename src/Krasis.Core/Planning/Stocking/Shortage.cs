@@ -14,13 +14,24 @@ public sealed record Shortage(string Build, Item Item, bool IsOver)
     /// <param name="lots">What is in stock.</param>
     /// <param name="needs">What a cup takes.</param>
     /// <param name="day">The day.</param>
-    public static IReadOnlyList<Shortage> Of(IReadOnlySet<Item> inBook, IReadOnlyList<Lot> lots, IEnumerable<KeyValuePair<DrinkSize, IReadOnlyDictionary<Item, double>>> needs, DateOnly day)
+    public static IReadOnlyList<Shortage> Of(
+        IReadOnlySet<Item> inBook,
+        IReadOnlyList<Lot> lots,
+        IEnumerable<KeyValuePair<DrinkSize, IReadOnlyDictionary<Item, double>>> needs,
+        DateOnly day
+    )
     {
-        var good = lots.Where(lot => lot.IsGoodOn(day)).GroupBy(lot => lot.Item).ToDictionary(group => group.Key, group => group.Sum(lot => lot.Left));
+        var good = lots.Where(lot => lot.IsGoodOn(day))
+            .GroupBy(lot => lot.Item)
+            .ToDictionary(group => group.Key, group => group.Sum(lot => lot.Left));
         var over = lots.Where(lot => !lot.IsGoodOn(day)).Select(lot => lot.Item).ToHashSet();
         return
         [
-            .. needs.SelectMany(need => need.Value.Where(each => inBook.Contains(each.Key) && each.Value > 0).Select(each => (need.Key.Build, Item: each.Key, Amount: each.Value)))
+            .. needs
+                .SelectMany(need =>
+                    need.Value.Where(each => inBook.Contains(each.Key) && each.Value > 0)
+                        .Select(each => (need.Key.Build, Item: each.Key, Amount: each.Value))
+                )
                 .GroupBy(each => (each.Build, each.Item))
                 .Where(group => good.GetValueOrDefault(group.Key.Item) < group.Min(each => each.Amount))
                 .Select(group => new Shortage(group.Key.Build, group.Key.Item, over.Contains(group.Key.Item))),

@@ -8,7 +8,8 @@ public static class Stock
     // Less than this is scraped out of the jug.
     private const double Nothing = 1e-6;
 
-    /// <summary>The lots, those that are to be used first before the others: by their last day, and then by age.</summary>
+    /// <summary>The lots, those that are to be used first before the others: by their last day, and then by
+    /// age.</summary>
     /// <param name="entries">The book, in its order.</param>
     public static IReadOnlyList<Lot> Of(IEnumerable<LedgerEntry> entries)
     {
@@ -21,20 +22,37 @@ public static class Stock
                 // A book that has more leaving than was there says no less than nothing is left.
                 Left = Math.Max(0, lot.Left + entry.Amount),
                 OpenedOn = entry.Move == LotMove.Opened ? entry.Day : lot.OpenedOn,
-                UseBy = entry.UseBy is { } day && (lot.UseBy is not { } was || entry.Move is not LotMove.Opened || day < was) ? day : lot.UseBy,
+                UseBy =
+                    entry.UseBy is { } day
+                    && (lot.UseBy is not { } was || entry.Move is not LotMove.Opened || day < was)
+                        ? day
+                        : lot.UseBy,
             };
         }
 
-        return [.. lots.Values.Where(lot => lot.Left > Nothing).OrderBy(lot => lot.UseBy ?? DateOnly.MaxValue).ThenBy(lot => lot.Since).ThenBy(lot => lot.Id, StringComparer.Ordinal)];
+        return
+        [
+            .. lots
+                .Values.Where(lot => lot.Left > Nothing)
+                .OrderBy(lot => lot.UseBy ?? DateOnly.MaxValue)
+                .ThenBy(lot => lot.Since)
+                .ThenBy(lot => lot.Id, StringComparer.Ordinal),
+        ];
     }
 
-    /// <summary>From which lots an amount is taken: first what has to be used first, and nothing that is over date.</summary>
+    /// <summary>From which lots an amount is taken: first what has to be used first, and nothing that is over
+    /// date.</summary>
     /// <param name="lots">The lots, as <see cref="Of"/> has them.</param>
     /// <param name="item">Of what.</param>
     /// <param name="amount">How much.</param>
     /// <param name="day">On which day.</param>
     /// <returns>What is taken of each; less than was asked for where there is not so much.</returns>
-    public static IReadOnlyList<(Lot Lot, double Amount)> Take(IReadOnlyList<Lot> lots, Item item, double amount, DateOnly day)
+    public static IReadOnlyList<(Lot Lot, double Amount)> Take(
+        IReadOnlyList<Lot> lots,
+        Item item,
+        double amount,
+        DateOnly day
+    )
     {
         var taken = new List<(Lot, double)>();
         foreach (var lot in lots.Where(lot => lot.Item == item && lot.IsGoodOn(day)))

@@ -11,8 +11,9 @@ public static class Cooling
     /// <param name="loss">What the cup loses, W/K.</param>
     /// <param name="room">The room.</param>
     /// <param name="time">How long it stands.</param>
-    /// <remarks>While ice is left the drink comes to 0 °C: its own heat and UA·T_room·t warm and melt ice. Once it is gone, and in a
-    /// drink without ice, the temperature nears the room's as e^(−UA·t ÷ C) (Newton's law of cooling).</remarks>
+    /// <remarks>While ice is left the drink comes to 0 °C: its own heat and UA·T_room·t warm and melt ice. Once it is
+    /// gone, and in a drink without ice, the temperature nears the room's as e^(−UA·t ÷ C) (Newton's law of
+    /// cooling).</remarks>
     public static HeatContent After(HeatContent heat, WattsPerKelvin loss, Celsius room, Minutes time)
     {
         var seconds = time.Value * 60;
@@ -38,7 +39,9 @@ public static class Cooling
             return heat;
         }
 
-        var after = room.Value + ((heat.Temperature.Value - room.Value) * Math.Exp(-loss.Value * seconds / heat.LiquidCapacity));
+        var after =
+            room.Value
+            + ((heat.Temperature.Value - room.Value) * Math.Exp(-loss.Value * seconds / heat.LiquidCapacity));
         return heat with { LiquidHeat = after * heat.LiquidCapacity };
     }
 }

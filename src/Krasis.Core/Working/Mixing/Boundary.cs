@@ -10,8 +10,8 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Holds">Whether they stay apart.</param>
 public sealed record Boundary(LineId Lower, LineId Upper, double DensityStep, bool Holds)
 {
-    /// <summary>A liquid stays on one that is at least so much denser, if it is poured slowly: 0.01 g/ml (common practice, no
-    /// source).</summary>
+    /// <summary>A liquid stays on one that is at least so much denser, if it is poured slowly: 0.01 g/ml (common
+    /// practice, no source).</summary>
     public const double Margin = 0.01;
 
     /// <summary>What the line below is of.</summary>
@@ -24,8 +24,10 @@ public sealed record Boundary(LineId Lower, LineId Upper, double DensityStep, bo
     internal bool IsMixed { get; init; }
 
     /// <summary>Why they stay apart or do not, in a sentence. Put together when it is asked for.</summary>
-    public string Why => IsMixed ? "They are mixed."
-        : DensityStep < Margin ? $"{UpperName} is too heavy to stay on {LowerName}: it would have to be {Say(Margin)} g/ml lighter, and is {(DensityStep < 0 ? $"{Say(-DensityStep)} g/ml heavier" : $"{Say(DensityStep)} g/ml lighter")}."
+    public string Why =>
+        IsMixed ? "They are mixed."
+        : DensityStep < Margin
+            ? $"{UpperName} is too heavy to stay on {LowerName}: it would have to be {Say(Margin)} g/ml lighter, and is {(DensityStep < 0 ? $"{Say(-DensityStep)} g/ml heavier" : $"{Say(DensityStep)} g/ml lighter")}."
         : Holds ? $"{LowerName} is {Say(DensityStep)} g/ml denser, and {UpperName} is poured slowly."
         : $"{UpperName} would stay on {LowerName} if it were poured slowly.";
 

@@ -11,10 +11,15 @@ namespace Krasis.Core.Working.Mixing;
 internal sealed record Glass(Cup Cup, bool IsBlended, double Overrun)
 {
     /// <summary>A cup of a drink that is served in a way.</summary>
-    public static Glass For(Cup cup, Serve serve, HouseRules house) => new(cup, serve == Serve.Blended, serve switch
-    {
-        Serve.Shaken => house.ShakenAir.Value / 100,
-        Serve.Blended => house.BlendedAir.Value / 100,
-        _ => 0,
-    });
+    public static Glass For(Cup cup, Serve serve, HouseRules house) =>
+        new(
+            cup,
+            serve == Serve.Blended,
+            serve switch
+            {
+                Serve.Shaken => house.ShakenAir.Value / 100,
+                Serve.Blended => house.BlendedAir.Value / 100,
+                _ => 0,
+            }
+        );
 }

@@ -6,8 +6,8 @@ namespace Krasis.Core.Working.Mixing;
 internal static class Layering
 {
     /// <summary>Every liquid against the one it was poured on.</summary>
-    /// <remarks>A layer holds where the one below is denser by <see cref="Boundary.Margin"/> and the upper one is poured slowly,
-    /// over ice or a spoon. Densities are those as served.</remarks>
+    /// <remarks>A layer holds where the one below is denser by <see cref="Boundary.Margin"/> and the upper one is
+    /// poured slowly, over ice or a spoon. Densities are those as served.</remarks>
     public static List<Boundary> Of(WorkedSize size, Serve serve)
     {
         var found = new List<Boundary>();
@@ -34,9 +34,19 @@ internal static class Layering
     private static Boundary Between(WorkedSize size, int lower, int upper, Serve serve)
     {
         var (below, above) = (size.Lines[lower], size.Lines[upper]);
-        var step = below.Ingredient.DensityInDrink.Value - (above.Ingredient.DensityInDrink.Value / (1 + (above.Facts.FoamCap > 0 ? above.Foam!.Overrun : above.Facts.Overrun)));
+        var step =
+            below.Ingredient.DensityInDrink.Value
+            - (
+                above.Ingredient.DensityInDrink.Value
+                / (1 + (above.Facts.FoamCap > 0 ? above.Foam!.Overrun : above.Facts.Overrun))
+            );
         var isMixed = serve is Serve.Shaken or Serve.Blended || above.Facts.Technique.Mixes;
-        return new Boundary(below.Line.Id, above.Line.Id, step, !isMixed && above.Facts.Technique.IsSlow && step >= Boundary.Margin)
+        return new Boundary(
+            below.Line.Id,
+            above.Line.Id,
+            step,
+            !isMixed && above.Facts.Technique.IsSlow && step >= Boundary.Margin
+        )
         {
             LowerName = below.Ingredient.Name,
             UpperName = above.Ingredient.Name,

@@ -10,15 +10,23 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Strength">Coffee solids in the drink, the melted ice with it; null when not known.</param>
 /// <param name="Sweetness">Sweetness of the drink, the melted ice with it; null when not known.</param>
 public sealed record Moment(
-    Minutes After, Grams Melt, Grams IceLeft, Celsius Temperature, Percent? Strength, GramsPer100Grams? Sweetness)
+    Minutes After,
+    Grams Melt,
+    Grams IceLeft,
+    Celsius Temperature,
+    Percent? Strength,
+    GramsPer100Grams? Sweetness
+)
 {
     private readonly Func<Grams, CupDrawing>? draw;
     private CupDrawing? drawing;
 
     internal Moment(AgedDrink then, Func<Grams, CupDrawing> draw)
-        : this(then.After, then.Melt, then.IceLeft, then.Temperature, then.Strength, then.Sweetness) => this.draw = draw;
+        : this(then.After, then.Melt, then.IceLeft, then.Temperature, then.Strength, then.Sweetness) =>
+        this.draw = draw;
 
-    /// <summary>Where in the cup it all is by then. That foam sinks is left out. It is drawn when it is asked for: most sheets are read for their
-    /// figures.</summary>
-    public CupDrawing Drawing => drawing ??= draw?.Invoke(Melt) ?? throw new InvalidOperationException("It was not drawn.");
+    /// <summary>Where in the cup it all is by then. That foam sinks is left out. It is drawn when it is asked for: most
+    /// sheets are read for their figures.</summary>
+    public CupDrawing Drawing =>
+        drawing ??= draw?.Invoke(Melt) ?? throw new InvalidOperationException("It was not drawn.");
 }

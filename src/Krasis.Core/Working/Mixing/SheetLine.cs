@@ -10,7 +10,8 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Ingredient">The ingredient.</param>
 /// <param name="IngredientName">What the bar calls it.</param>
 /// <param name="Measure">The code of the line's measure.</param>
-/// <param name="Unit">What stands after the amount on screen, in the singular or the plural as the amount needs.</param>
+/// <param name="Unit">What stands after the amount on screen, in the singular or the plural as the amount
+/// needs.</param>
 /// <param name="Amount">How much goes in, in that measure.</param>
 /// <param name="Exact">What the lead's rules ask for before any rounding; the same as <paramref name="Amount"/>
 /// where the lead has set or pinned it.</param>
@@ -37,9 +38,10 @@ public sealed record SheetLine(
     DisplayUnits Units,
     PullSize? Pull,
     SheetMark? Mark,
-    string? Stated)
+    string? Stated
+)
 {
-    /// <summary>Volume and mass as they are said beside the amount. Worked out when it is asked for: most sheets are never
-    /// read out.</summary>
+    /// <summary>Volume and mass as they are said beside the amount. Worked out when it is asked for: most sheets are
+    /// never read out.</summary>
     public string Beside => Bar.Beside.Say(Volume, Mass, Units);
 }

@@ -29,4 +29,5 @@ public sealed record SizeSheet(
     SizeInside Inside,
     CostFacts Cost,
     MilkPlan? Milk,
-    SizeDrawing Drawing);
+    SizeDrawing Drawing
+);

@@ -21,18 +21,24 @@ internal static class SizeWork
     public static List<WorkedSize> SettleAll(Build build, BarFacts bar, IScaling scaling)
     {
         var lines = build.Lines.Select(line => new LineFacts(line, build, bar, scaling)).ToArray();
-        var cups = build.Sizes.Select(id => bar.Find(id) ?? throw new ArgumentException($"The bar has no cup '{id}'.", nameof(build))).ToList();
+        var cups = build
+            .Sizes.Select(id =>
+                bar.Find(id) ?? throw new ArgumentException($"The bar has no cup '{id}'.", nameof(build))
+            )
+            .ToList();
         var volumes = cups.ConvertAll(cup => cup.WorkingVolume(build.Reserve));
         var order = volumes.Order().ToList();
         var at = cups.FindIndex(cup => cup.Id == build.ReferenceSize);
         var settler = new Settler(lines, SizeAt(at));
         return [.. cups.Select((_, i) => i == at ? settler.Reference : settler.Settle(SizeAt(i)))];
 
-        ScaledSize SizeAt(int i) => new(
-            Glass.For(cups[i], build.Serve, bar.House),
-            build.Reserve,
-            volumes[i],
-            new Growth(volumes[i] / volumes[at], order.IndexOf(volumes[i]) - order.IndexOf(volumes[at])));
+        ScaledSize SizeAt(int i) =>
+            new(
+                Glass.For(cups[i], build.Serve, bar.House),
+                build.Reserve,
+                volumes[i],
+                new Growth(volumes[i] / volumes[at], order.IndexOf(volumes[i]) - order.IndexOf(volumes[at]))
+            );
     }
 
     /// <summary>Says all there is to say of the settled sizes.</summary>
@@ -46,7 +52,8 @@ internal static class SizeWork
         foreach (var size in worked)
         {
             // The same lines bring the same allergens into every size.
-            var like = sheets.Count > 0 && BringTheSame(size, worked[sheets.Count - 1]) ? sheets[^1].Inside.Allergens : null;
+            var like =
+                sheets.Count > 0 && BringTheSame(size, worked[sheets.Count - 1]) ? sheets[^1].Inside.Allergens : null;
             sheets.Add(Fill(build, size, standard, colour, tint, like ?? AllergenFacts.Of(size), bar));
         }
 
@@ -66,7 +73,15 @@ internal static class SizeWork
         return true;
     }
 
-    private static SizeSheet Fill(Build build, WorkedSize worked, Taste standard, Light? standardColour, Light? tint, AllergenFacts allergens, BarFacts bar)
+    private static SizeSheet Fill(
+        Build build,
+        WorkedSize worked,
+        Taste standard,
+        Light? standardColour,
+        Light? tint,
+        AllergenFacts allergens,
+        BarFacts bar
+    )
     {
         var cup = worked.Size.Cup;
         var boundaries = Layering.Of(worked, build.Serve);
@@ -80,12 +95,18 @@ internal static class SizeWork
             CupSection.Of(cup, build.Reserve),
             [.. worked.Lines.Select(line => Cell(worked, line, bar.House.Units))],
             FillOf(worked),
-            new SizeTaste(taste, Drift.Between(standard, taste).InColour(standardColour, colour).Against(bar.House), EffectOf(worked, taste), colour?.ToHex()),
+            new SizeTaste(
+                taste,
+                Drift.Between(standard, taste).InColour(standardColour, colour).Against(bar.House),
+                EffectOf(worked, taste),
+                colour?.ToHex()
+            ),
             LifeOfADrink.Of(worked, build.Serve, bar.House, boundaries, tint),
             new SizeInside(Nutritionist.Of(worked), allergens),
             CostFacts.Of(worked, build.Prices.TryGetValue(cup.Id, out var price) ? price : null, milk),
             milk,
-            new SizeDrawing(boundaries, () => CupDrawing.AsPoured(worked, build.Serve, boundaries)));
+            new SizeDrawing(boundaries, () => CupDrawing.AsPoured(worked, build.Serve, boundaries))
+        );
     }
 
     private static SizeFill FillOf(WorkedSize worked)
@@ -109,7 +130,8 @@ internal static class SizeWork
             crown,
             crown > cup.Shape.Height ? crown - cup.Shape.Height : default,
             cup.LidClearance is { } clearance ? crown <= cup.Shape.Height + clearance + Millimetres.From(1e-9) : null,
-            FillLineOf(worked));
+            FillLineOf(worked)
+        );
     }
 
     private static SheetLine Cell(WorkedSize worked, WorkedLine line, DisplayUnits units)
@@ -129,10 +151,13 @@ internal static class SizeWork
             Millilitres.From(line.Mass / line.Ingredient.Density.Value),
             units,
             PullOf(line),
-            line.Mark is { } mark && line.Trouble != MarkTrouble.Missing && worked.Size.Cup.HeightOf(mark, worked.Size.Reserve) is { } height
+            line.Mark is { } mark
+            && line.Trouble != MarkTrouble.Missing
+            && worked.Size.Cup.HeightOf(mark, worked.Size.Reserve) is { } height
                 ? new SheetMark(mark.Says, height, worked.Size.Cup.VolumeTo(height))
                 : null,
-            line.StatedIn(worked.Size.Cup.Id)?.ToString());
+            line.StatedIn(worked.Size.Cup.Id)?.ToString()
+        );
     }
 
     private static PullSize? PullOf(WorkedLine line)
@@ -151,7 +176,10 @@ internal static class SizeWork
     {
         var poured = worked.Lines.Where(line => line.Mass > 0 && line.IsInside && !line.IsIce).ToList();
         var free = poured.FindAll(line => line.Ingredient.Kind == IngredientKind.Milk);
-        free = free.Count > 0 ? free : poured.FindAll(line => line.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Water);
+        free =
+            free.Count > 0
+                ? free
+                : poured.FindAll(line => line.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Water);
         return free.Count == 0 ? null : free.MaxBy(line => line.Mass)!.Line.Id;
     }
 
@@ -171,18 +199,32 @@ internal static class SizeWork
     }
 
     // What is in the drink when it is handed over, and the water that steam and ice have brought.
-    private static (List<(Ingredient Ingredient, double Grams)> Parts, double Water) MixedIn(Build build, WorkedSize worked, HouseRules house)
+    private static (List<(Ingredient Ingredient, double Grams)> Parts, double Water) MixedIn(
+        Build build,
+        WorkedSize worked,
+        HouseRules house
+    )
     {
         var content = worked.Poured;
-        var melt = content.IsBlended ? content.IceMass : content.IceMass - content.Heat.Exchanged(LifeOfADrink.ShareAtHandOver(worked, build.Serve, house)).IceMass;
-        return ([.. worked.Lines.Where(line => line.IsInside && !line.IsIce).Select(line => (line.Ingredient, line.Mass))], content.Condensate + content.CoolingMelt + melt);
+        var melt = content.IsBlended
+            ? content.IceMass
+            : content.IceMass
+                - content.Heat.Exchanged(LifeOfADrink.ShareAtHandOver(worked, build.Serve, house)).IceMass;
+        return (
+            [.. worked.Lines.Where(line => line.IsInside && !line.IsIce).Select(line => (line.Ingredient, line.Mass))],
+            content.Condensate + content.CoolingMelt + melt
+        );
     }
 
     private static RoundingEffect EffectOf(WorkedSize worked, Taste after)
     {
         if (!worked.Lines.Any(line => Math.Abs(line.Amount - line.Exact) > 1e-9))
         {
-            return new RoundingEffect(after, after.Strength is null ? null : Percent.From(0), after.Sweetness is null ? null : Percent.From(0));
+            return new RoundingEffect(
+                after,
+                after.Strength is null ? null : Percent.From(0),
+                after.Sweetness is null ? null : Percent.From(0)
+            );
         }
 
         var before = Taster.Of(worked.Exactly(), after.Unknown, after.Taken);

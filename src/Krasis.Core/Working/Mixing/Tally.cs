@@ -6,8 +6,8 @@ using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Working.Mixing;
 
-/// <summary>All that is in a cup, added up line by line: the sums that fill, taste and heat are worked out from. Adding is all
-/// it does, so that the adviser can try a hundred cups in the time of one sheet.</summary>
+/// <summary>All that is in a cup, added up line by line: the sums that fill, taste and heat are worked out from. Adding
+/// is all it does, so that the adviser can try a hundred cups in the time of one sheet.</summary>
 internal struct Tally
 {
     // Less than a drop of a drop floats nothing, and is too little to take a density of.
@@ -23,12 +23,12 @@ internal struct Tally
     /// <summary>An empty cup.</summary>
     public Tally(Glass glass) => this.glass = glass;
 
-    /// <summary>Mass of everything that is not ice and stands neither on top nor on the glass, condensed steam and what a coffee took up from the
-    /// ice it was cooled over with it, g.</summary>
+    /// <summary>Mass of everything that is not ice and stands neither on top nor on the glass, condensed steam and what
+    /// a coffee took up from the ice it was cooled over with it, g.</summary>
     public double LiquidMass { get; private set; }
 
-    /// <summary>Its volume without foam, ml: the sum of the volumes (that liquids shrink a little when they are mixed is left
-    /// out).</summary>
+    /// <summary>Its volume without foam, ml: the sum of the volumes (that liquids shrink a little when they are mixed
+    /// is left out).</summary>
     public double LiquidVolume { get; private set; }
 
     /// <summary>Mass of the ice, g.</summary>
@@ -73,8 +73,8 @@ internal struct Tally
     /// <summary>Whether the ice is in the drink whole.</summary>
     public readonly bool IsBlended => glass.IsBlended;
 
-    /// <summary>Air that foaming, shaking or blending has put in, ml. A cap that is so many millimetres thick is as much as stands so high in
-    /// the cup on what else is in it.</summary>
+    /// <summary>Air that foaming, shaking or blending has put in, ml. A cap that is so many millimetres thick is as
+    /// much as stands so high in the cup on what else is in it.</summary>
     public readonly double Air
     {
         get
@@ -93,22 +93,26 @@ internal struct Tally
         }
     }
 
-    /// <summary>Volume of the drink without its foam, ml: the liquid, and where the ice is blended in, the ice with it.</summary>
+    /// <summary>Volume of the drink without its foam, ml: the liquid, and where the ice is blended in, the ice with
+    /// it.</summary>
     public readonly double DrinkVolume => LiquidVolume + (IsBlended ? IceMass / IceFacts.Density.Value : 0);
 
     /// <summary>How high it all stands.</summary>
     public readonly Levels Levels => LevelsUnder(Air);
 
-    /// <summary>Volume of the cup that is taken up, ml: up to the foam, or to the top of the ice where that sticks out.</summary>
+    /// <summary>Volume of the cup that is taken up, ml: up to the foam, or to the top of the ice where that sticks
+    /// out.</summary>
     public readonly double Occupied => Levels.Top;
 
     /// <summary>Volume below the surface of the drink, ml.</summary>
     public readonly double Surface => Levels.Surface;
 
-    /// <summary>Mass of the drink as poured, g: the liquid, what coffee stands on top, and the ice where it is blended in.</summary>
+    /// <summary>Mass of the drink as poured, g: the liquid, what coffee stands on top, and the ice where it is blended
+    /// in.</summary>
     public readonly double DrinkMass => LiquidMass + topDrink + (IsBlended ? IceMass : 0);
 
-    /// <summary>Coffee solids as a share of the drink as poured, by mass; NaN when not known or the cup is empty.</summary>
+    /// <summary>Coffee solids as a share of the drink as poured, by mass; NaN when not known or the cup is
+    /// empty.</summary>
     public readonly double Strength => StrengthWith(IsBlended ? IceMass : 0);
 
     /// <summary>Sweetness as a share of the drink as poured, by mass; NaN when not known or the cup is empty.</summary>
@@ -152,7 +156,11 @@ internal struct Tally
             IceHeap += grams * line.HeapPerGram;
             IceSolids += grams * (line.Solids ?? double.NaN);
             IceSweet += grams * (line.Sweetness ?? double.NaN);
-            Heat = Heat with { IceMass = Heat.IceMass + grams, IceCold = Heat.IceCold - (grams * line.Capacity * line.Temperature) };
+            Heat = Heat with
+            {
+                IceMass = Heat.IceMass + grams,
+                IceCold = Heat.IceCold - (grams * line.Capacity * line.Temperature),
+            };
             return;
         }
 
@@ -169,10 +177,15 @@ internal struct Tally
         Solids += grams * (line.Solids ?? double.NaN);
         Sweet += grams * (line.Sweetness ?? double.NaN);
         var capacity = (grams * line.Capacity) + ((steam + melt) * Water.SpecificHeat);
-        Heat = Heat with { LiquidHeat = Heat.LiquidHeat + (capacity * line.Temperature), LiquidCapacity = Heat.LiquidCapacity + capacity };
+        Heat = Heat with
+        {
+            LiquidHeat = Heat.LiquidHeat + (capacity * line.Temperature),
+            LiquidCapacity = Heat.LiquidCapacity + capacity,
+        };
     }
 
-    /// <summary>The cup's room with so many times the liquid of another in it: enough to ask how full it is, and no more.</summary>
+    /// <summary>The cup's room with so many times the liquid of another in it: enough to ask how full it is, and no
+    /// more.</summary>
     public readonly Tally WithLiquidOf(Tally other, double times)
     {
         var sum = this;
@@ -184,13 +197,15 @@ internal struct Tally
     }
 
     /// <summary>Strength as a share, once so much of the ice has melted.</summary>
-    public readonly double StrengthWith(double melt) => (Solids + topSolids + IceShare(IceSolids, melt)) / (LiquidMass + topDrink + melt);
+    public readonly double StrengthWith(double melt) =>
+        (Solids + topSolids + IceShare(IceSolids, melt)) / (LiquidMass + topDrink + melt);
 
     /// <summary>Sweetness as a share, once so much of the ice has melted.</summary>
-    public readonly double SweetnessWith(double melt) => (Sweet + topSweet + IceShare(IceSweet, melt)) / (LiquidMass + topDrink + melt);
+    public readonly double SweetnessWith(double melt) =>
+        (Sweet + topSweet + IceShare(IceSweet, melt)) / (LiquidMass + topDrink + melt);
 
-    /// <summary>The cup once so much of its ice has melted, for its room; solids and sugars of the ice are left where they
-    /// were.</summary>
+    /// <summary>The cup once so much of its ice has melted, for its room; solids and sugars of the ice are left where
+    /// they were.</summary>
     /// <param name="melt">Grams of ice turned to water; at most the ice there is.</param>
     public readonly Tally Melted(double melt)
     {
@@ -204,8 +219,8 @@ internal struct Tally
     }
 
     // A heap floats as soon as the liquid in its gaps reaches as high as the part of it that is under when it floats:
-    // liquid ÷ (1 − fraction) ≥ ice ÷ (fraction × the liquid's density). Until then the liquid stands in its gaps. Foam fills the gaps of what
-    // sticks out, and then stands over it.
+    // liquid ÷ (1 − fraction) ≥ ice ÷ (fraction × the liquid's density). Until then the liquid stands in its gaps. Foam
+    // fills the gaps of what sticks out, and then stands over it.
     private readonly Levels LevelsUnder(double air)
     {
         if (IsBlended || IceHeap <= 0)

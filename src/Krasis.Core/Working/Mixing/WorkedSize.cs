@@ -22,7 +22,8 @@ internal sealed class WorkedSize
     /// <summary>All that is poured.</summary>
     public Tally Poured { get; }
 
-    /// <summary>Whether less or more of a line stays less or more: what is filled to a mark later would take up the difference.</summary>
+    /// <summary>Whether less or more of a line stays less or more: what is filled to a mark later would take up the
+    /// difference.</summary>
     public bool IsFree(WorkedLine line) => !Lines.Skip(line.Index + 1).Any(later => later.Origin == Origin.Marked);
 
     /// <summary>What the bar pours of every line, to be changed and tried.</summary>

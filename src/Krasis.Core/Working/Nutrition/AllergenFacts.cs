@@ -11,13 +11,21 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
 {
     private string? says;
 
-    /// <summary>All of it in words: what it contains, what it may contain, and whose label nobody has read. Put together when it is asked for, once.</summary>
-    public string Says => says ??= string.Join("; ", new[]
-    {
-        string.Join(", ", Found.Where(found => !found.IsTrace).Select(found => found.Name)),
-        Told("may contain", [.. Found.Where(found => found.IsTrace).Select(found => found.Name)]),
-        Told("not read:", Unknown),
-    }.Where(part => part.Length > 0)) is { Length: > 0 } words ? words : "none on the labels";
+    /// <summary>All of it in words: what it contains, what it may contain, and whose label nobody has read. Put
+    /// together when it is asked for, once.</summary>
+    public string Says =>
+        says ??= string.Join(
+            "; ",
+            new[]
+            {
+                string.Join(", ", Found.Where(found => !found.IsTrace).Select(found => found.Name)),
+                Told("may contain", [.. Found.Where(found => found.IsTrace).Select(found => found.Name)]),
+                Told("not read:", Unknown),
+            }.Where(part => part.Length > 0)
+        )
+            is { Length: > 0 } words
+            ? words
+            : "none on the labels";
 
     /// <summary>The allergens of what is poured into a size, of what is on top and on the glass too.</summary>
     internal static AllergenFacts Of(WorkedSize size) => Of(size.Lines);
@@ -30,10 +38,15 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
         var traces = By(line => line.Ingredient.Allergens?.MayContain);
         return new AllergenFacts(
             [
-                .. contains.Where(found => IsNamed(found.Key)).Select(found => Trace(found.Key, false, found.Value, contains)),
-                .. traces.Where(found => IsNamed(found.Key) && !contains.ContainsKey(found.Key)).Select(found => Trace(found.Key, true, found.Value, traces)),
+                .. contains
+                    .Where(found => IsNamed(found.Key))
+                    .Select(found => Trace(found.Key, false, found.Value, contains)),
+                .. traces
+                    .Where(found => IsNamed(found.Key) && !contains.ContainsKey(found.Key))
+                    .Select(found => Trace(found.Key, true, found.Value, traces)),
             ],
-            [.. poured.Where(line => line.Ingredient.Allergens is null).Select(line => line.Ingredient.Name).Distinct()]);
+            [.. poured.Where(line => line.Ingredient.Allergens is null).Select(line => line.Ingredient.Name).Distinct()]
+        );
 
         SortedDictionary<Allergen, List<WorkedLine>> By(Func<WorkedLine, IReadOnlySet<Allergen>?> of)
         {
@@ -60,14 +73,24 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
         }
     }
 
-    private static string Told(string how, IReadOnlyList<string> names) => names.Count == 0 ? "" : $"{how} {string.Join(", ", names)}";
+    private static string Told(string how, IReadOnlyList<string> names) =>
+        names.Count == 0 ? "" : $"{how} {string.Join(", ", names)}";
 
     // A species is told with what it is one of.
-    private static bool IsNamed(Allergen allergen) => AllergenLists.UsNine.Contains(allergen) || AllergenLists.EuFourteen.Contains(allergen);
+    private static bool IsNamed(Allergen allergen) =>
+        AllergenLists.UsNine.Contains(allergen) || AllergenLists.EuFourteen.Contains(allergen);
 
-    private static AllergenTrace Trace(Allergen allergen, bool isTrace, List<WorkedLine> lines, SortedDictionary<Allergen, List<WorkedLine>> all)
+    private static AllergenTrace Trace(
+        Allergen allergen,
+        bool isTrace,
+        List<WorkedLine> lines,
+        SortedDictionary<Allergen, List<WorkedLine>> all
+    )
     {
-        var species = all.Keys.Where(other => other != allergen && AllergenLists.WithFamily(other).Contains(allergen)).Select(AllergenLists.Say).ToList();
+        var species = all
+            .Keys.Where(other => other != allergen && AllergenLists.WithFamily(other).Contains(allergen))
+            .Select(AllergenLists.Say)
+            .ToList();
         var name = AllergenLists.Say(allergen);
         return new AllergenTrace(
             allergen,
@@ -76,6 +99,7 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
             AllergenLists.EuFourteen.Contains(allergen),
             isTrace,
             [.. lines.Select(line => line.Line.Id)],
-            [.. lines.Select(line => line.Ingredient.Name)]);
+            [.. lines.Select(line => line.Ingredient.Name)]
+        );
     }
 }

@@ -12,4 +12,11 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Lines">The lines that bring it in, in pour order.</param>
 /// <param name="From">What those lines are called.</param>
 public sealed record AllergenTrace(
-    Allergen Allergen, string Name, bool IsUsNine, bool IsEuFourteen, bool IsTrace, IReadOnlyList<LineId> Lines, IReadOnlyList<string> From);
+    Allergen Allergen,
+    string Name,
+    bool IsUsNine,
+    bool IsEuFourteen,
+    bool IsTrace,
+    IReadOnlyList<LineId> Lines,
+    IReadOnlyList<string> From
+);

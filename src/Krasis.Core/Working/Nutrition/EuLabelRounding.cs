@@ -4,29 +4,48 @@ using Krasis.Core.Physics;
 
 namespace Krasis.Core.Working.Nutrition;
 
-/// <summary>Rounds as the European Commission's guidance on tolerances wants it on a label (December 2012, table 4, on Regulation (EU) No
-/// 1169/2011; from memory).</summary>
+/// <summary>Rounds as the European Commission's guidance on tolerances wants it on a label (December 2012, table 4, on
+/// Regulation (EU) No 1169/2011; from memory).</summary>
 public static class EuLabelRounding
 {
     /// <summary>All values.</summary>
-    public static EuLabelValues Of(Composition whole) => new(
-        whole.EnergyKcal is { } kcal ? $"{Say(kcal * Energy.KilojoulesPerKilocalorie, 1)} kJ / {Say(kcal, 1)} kcal" : null,
-        whole.Fat is { } fat ? Grams(fat) : null,
-        whole.Saturates is { } saturates ? Saturates(saturates) : null,
-        whole.Carbohydrate is { } carbohydrate ? Grams(carbohydrate) : null,
-        whole.Sugars is { } sugars ? Grams(sugars) : null,
-        whole.Protein is { } protein ? Grams(protein) : null,
-        whole.Salt is { } salt ? Salt(salt) : null);
+    public static EuLabelValues Of(Composition whole) =>
+        new(
+            whole.EnergyKcal is { } kcal
+                ? $"{Say(kcal * Energy.KilojoulesPerKilocalorie, 1)} kJ / {Say(kcal, 1)} kcal"
+                : null,
+            whole.Fat is { } fat ? Grams(fat) : null,
+            whole.Saturates is { } saturates ? Saturates(saturates) : null,
+            whole.Carbohydrate is { } carbohydrate ? Grams(carbohydrate) : null,
+            whole.Sugars is { } sugars ? Grams(sugars) : null,
+            whole.Protein is { } protein ? Grams(protein) : null,
+            whole.Salt is { } salt ? Salt(salt) : null
+        );
 
-    /// <summary>Fat, carbohydrate, sugars and protein: from 10 g to the nearest 1 g, above 0.5 g to the nearest 0.1 g, else "&lt; 0.5 g"; nothing is
-    /// 0 g.</summary>
-    public static string Grams(double grams) => grams >= 10 ? $"{Say(grams, 1)} g" : grams > 0.5 ? $"{Say(grams, 0.1)} g" : grams > 0 ? "< 0.5 g" : "0 g";
+    /// <summary>Fat, carbohydrate, sugars and protein: from 10 g to the nearest 1 g, above 0.5 g to the nearest 0.1 g,
+    /// else "&lt; 0.5 g"; nothing is 0 g.</summary>
+    public static string Grams(double grams) =>
+        grams >= 10 ? $"{Say(grams, 1)} g"
+        : grams > 0.5 ? $"{Say(grams, 0.1)} g"
+        : grams > 0 ? "< 0.5 g"
+        : "0 g";
 
-    /// <summary>Saturated fat: from 10 g to the nearest 1 g, above 0.1 g to the nearest 0.1 g, else "&lt; 0.1 g".</summary>
-    public static string Saturates(double grams) => grams >= 10 ? $"{Say(grams, 1)} g" : grams > 0.1 ? $"{Say(grams, 0.1)} g" : grams > 0 ? "< 0.1 g" : "0 g";
+    /// <summary>Saturated fat: from 10 g to the nearest 1 g, above 0.1 g to the nearest 0.1 g, else "&lt; 0.1
+    /// g".</summary>
+    public static string Saturates(double grams) =>
+        grams >= 10 ? $"{Say(grams, 1)} g"
+        : grams > 0.1 ? $"{Say(grams, 0.1)} g"
+        : grams > 0 ? "< 0.1 g"
+        : "0 g";
 
-    /// <summary>Salt: from 1 g to the nearest 0.1 g, above 0.0125 g to the nearest 0.01 g, else "&lt; 0.01 g".</summary>
-    public static string Salt(double grams) => grams >= 1 ? $"{Say(grams, 0.1)} g" : grams > 0.0125 ? $"{Say(grams, 0.01)} g" : grams > 0 ? "< 0.01 g" : "0 g";
+    /// <summary>Salt: from 1 g to the nearest 0.1 g, above 0.0125 g to the nearest 0.01 g, else "&lt; 0.01
+    /// g".</summary>
+    public static string Salt(double grams) =>
+        grams >= 1 ? $"{Say(grams, 0.1)} g"
+        : grams > 0.0125 ? $"{Say(grams, 0.01)} g"
+        : grams > 0 ? "< 0.01 g"
+        : "0 g";
 
-    private static string Say(double value, double step) => (Math.Round(value / step, MidpointRounding.AwayFromZero) * step).ToString("0.##", CultureInfo.InvariantCulture);
+    private static string Say(double value, double step) =>
+        (Math.Round(value / step, MidpointRounding.AwayFromZero) * step).ToString("0.##", CultureInfo.InvariantCulture);
 }

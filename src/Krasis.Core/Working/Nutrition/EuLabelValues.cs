@@ -8,4 +8,12 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Sugars">Sugars.</param>
 /// <param name="Protein">Protein.</param>
 /// <param name="Salt">Salt.</param>
-public sealed record EuLabelValues(string? Energy, string? Fat, string? Saturates, string? Carbohydrate, string? Sugars, string? Protein, string? Salt);
+public sealed record EuLabelValues(
+    string? Energy,
+    string? Fat,
+    string? Saturates,
+    string? Carbohydrate,
+    string? Sugars,
+    string? Protein,
+    string? Salt
+);

@@ -9,4 +9,11 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Sugars">Sugars.</param>
 /// <param name="Protein">Protein.</param>
 public sealed record LabelValues(
-    string? Calories, string? Fat, string? Saturates, string? Sodium, string? Carbohydrate, string? Sugars, string? Protein);
+    string? Calories,
+    string? Fat,
+    string? Saturates,
+    string? Sodium,
+    string? Carbohydrate,
+    string? Sugars,
+    string? Protein
+);

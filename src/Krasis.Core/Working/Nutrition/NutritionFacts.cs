@@ -15,7 +15,8 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Caffeine">Caffeine, by the dose.</param>
 /// <param name="CaffeineFrom">The least that it may be.</param>
 /// <param name="CaffeineTo">The most that it may be.</param>
-/// <param name="CaffeineKnown">Caffeine of the lines of which it is known: all of it when it is known of every line.</param>
+/// <param name="CaffeineKnown">Caffeine of the lines of which it is known: all of it when it is known of every
+/// line.</param>
 /// <param name="CaffeineKnownTo">The most that those may hold.</param>
 /// <param name="SugarsPer100Ml">Sugars in 100 ml of the drink as poured, g.</param>
 /// <param name="Band">What the sugars are called; null when they are not known.</param>
@@ -36,9 +37,11 @@ public sealed record NutritionFacts(
     Milligrams CaffeineKnownTo,
     double? SugarsPer100Ml,
     SugarBand? Band,
-    NutritionGaps Gaps)
+    NutritionGaps Gaps
+)
 {
-    /// <summary>The portion rounded as on a US label. Labels are worked out when they are asked for: most sheets are read for other figures.</summary>
+    /// <summary>The portion rounded as on a US label. Labels are worked out when they are asked for: most sheets are
+    /// read for other figures.</summary>
     public LabelValues Label => LabelRounding.Of(Portion);
 
     /// <summary>The portion rounded as on an EU label.</summary>

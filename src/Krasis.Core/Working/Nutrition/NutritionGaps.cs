@@ -6,4 +6,8 @@ namespace Krasis.Core.Working.Nutrition;
 /// <param name="Sugars">Whose sugars are not known.</param>
 /// <param name="Caffeine">Whose caffeine is not known.</param>
 public sealed record NutritionGaps(
-    IReadOnlyList<string> Energy, IReadOnlyList<string> Carbohydrate, IReadOnlyList<string> Sugars, IReadOnlyList<string> Caffeine);
+    IReadOnlyList<string> Energy,
+    IReadOnlyList<string> Carbohydrate,
+    IReadOnlyList<string> Sugars,
+    IReadOnlyList<string> Caffeine
+);

@@ -7,7 +7,8 @@ namespace Krasis.Core.Working.Nutrition;
 /// <summary>Adds up what is in a drink.</summary>
 internal static class Nutritionist
 {
-    /// <summary>What is in a size: every line, ice and toppings too. What is unknown of one line is unknown of the drink.</summary>
+    /// <summary>What is in a size: every line, ice and toppings too. What is unknown of one line is unknown of the
+    /// drink.</summary>
     public static NutritionFacts Of(WorkedSize size)
     {
         var sum = Composition.Nothing;
@@ -20,7 +21,8 @@ internal static class Nutritionist
             caffeineKnown += (composition.CaffeineMg ?? 0) * (line.Mass / 100);
         }
 
-        // What stands on top and around it is eaten with it, and is no part of the 100 ml: the drink's volume is the label's portion.
+        // What stands on top and around it is eaten with it, and is no part of the 100 ml: the drink's volume is the
+        // label's portion.
         var ml = size.Poured.DrinkVolume;
         var perHundred = ml > 0 ? sum.Sugars / ml * 100 : null;
         return new NutritionFacts(
@@ -43,16 +45,25 @@ internal static class Nutritionist
                 Without(sum.EnergyKcal, composition => composition.EnergyKcal),
                 Without(sum.Carbohydrate, composition => composition.Carbohydrate),
                 Without(sum.Sugars, composition => composition.Sugars),
-                Without(sum.CaffeineMg, composition => composition.CaffeineMg)))
+                Without(sum.CaffeineMg, composition => composition.CaffeineMg)
+            )
+        )
         {
             Portion = sum,
             Hundred = ml > 0 ? sum.Times(100 / ml) : Composition.Unknown,
         };
 
         // A sum that is known lacks nothing.
-        IReadOnlyList<string> Without(double? all, Func<Composition, double?> part) => all is not null
-            ? []
-            : [.. lines.Where(line => part(line.Ingredient.Composition) is null).Select(line => line.Ingredient.Name).Distinct()];
+        IReadOnlyList<string> Without(double? all, Func<Composition, double?> part) =>
+            all is not null
+                ? []
+                :
+                [
+                    .. lines
+                        .Where(line => part(line.Ingredient.Composition) is null)
+                        .Select(line => line.Ingredient.Name)
+                        .Distinct(),
+                ];
     }
 
     private static Grams? AsGrams(double? value) => value is { } grams ? Grams.From(grams) : null;

@@ -8,8 +8,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Working.Scaling;
 
-/// <summary>A line with everything the sums need of it, looked up once: all of them are so much a gram, and a gram is so much
-/// of the line's measure.</summary>
+/// <summary>A line with everything the sums need of it, looked up once: all of them are so much a gram, and a gram is
+/// so much of the line's measure.</summary>
 public sealed class LineFacts
 {
     /// <summary>Looks a line up.</summary>
@@ -18,7 +18,8 @@ public sealed class LineFacts
     {
         var here = bar.Pulling(line.Recipe);
         Line = line;
-        Ingredient = here.Find(line.Ingredient) ?? throw new ArgumentException($"The bar has no ingredient '{line.Ingredient}'.", nameof(line));
+        Ingredient = here.Find(line.Ingredient)
+            ?? throw new ArgumentException($"The bar has no ingredient '{line.Ingredient}'.", nameof(line));
         Technique = line.Technique.Facts();
         Rule = line.Rule ?? scaling.RuleFor(Ingredient);
         GramsPerUnit = Dosing.Mass(new Quantity(1, line.Set.Measure), Ingredient, here).Value;
@@ -39,14 +40,21 @@ public sealed class LineFacts
         {
             Builds.Technique.Steam when Foam is not null => Foam.To.Value,
             Builds.Technique.Foam when Foam is not null => Foam.From.Value,
-            Builds.Technique.Cool => Math.Min((line.CooledTo ?? CoolingWays.Usual(line.Cooling, bar.House.Room)).Value, served.Value),
+            Builds.Technique.Cool => Math.Min(
+                (line.CooledTo ?? CoolingWays.Usual(line.Cooling, bar.House.Room)).Value,
+                served.Value
+            ),
             _ => served.Value,
         };
-        MeltPerGram = line is { Technique: Builds.Technique.Cool, Cooling: CoolingWay.OverIce } && !IsIce ? CoolingWays.MeltPerGram(served, Celsius.From(Temperature), IceFor(build, bar)) : 0;
+        MeltPerGram =
+            line is { Technique: Builds.Technique.Cool, Cooling: CoolingWay.OverIce } && !IsIce
+                ? CoolingWays.MeltPerGram(served, Celsius.From(Temperature), IceFor(build, bar))
+                : 0;
         Capacity = Ingredient.SpecificHeat.Value;
         ShotsPerPull = line.Set.Measure.Kind == MeasureKind.Shot ? Recipe?.ShotsPerPull ?? 0 : 0;
 
-        // A rule of one's own that keeps a line the same in every size is kept; every other one says how many shots, and the stretch the rest.
+        // A rule of one's own that keeps a line the same in every size is kept; every other one says how many shots,
+        // and the stretch the rest.
         IsStretched = scaling.StretchesTheShot && ShotsPerPull > 0 && line.Rule?.By != ScaleBy.Fixed;
     }
 
@@ -122,13 +130,16 @@ public sealed class LineFacts
     /// <summary>Whether its pulls grow with the cup.</summary>
     public bool IsStretched { get; }
 
-    /// <summary>How many times the recipe's dose goes into a pull: as much as is still missing to so many times the reference's coffee, as far
-    /// as the basket takes it.</summary>
+    /// <summary>How many times the recipe's dose goes into a pull: as much as is still missing to so many times the
+    /// reference's coffee, as far as the basket takes it.</summary>
     /// <param name="growth">How many times the reference's coffee is wanted of each shot; above zero.</param>
-    /// <example>A basket of 18 to 20 g, a dose of 18.5 g and a cup 1.3 times as large with as many shots: 20 ÷ 18.5 = 1.08.</example>
-    public double StretchFor(double growth) => IsStretched && Recipe is { } recipe
-        ? Math.Clamp(recipe.Dose.Value * growth, recipe.Basket.From.Value, recipe.Basket.To.Value) / recipe.Dose.Value
-        : 1;
+    /// <example>A basket of 18 to 20 g, a dose of 18.5 g and a cup 1.3 times as large with as many shots: 20 ÷ 18.5 =
+    /// 1.08.</example>
+    public double StretchFor(double growth) =>
+        IsStretched && Recipe is { } recipe
+            ? Math.Clamp(recipe.Dose.Value * growth, recipe.Basket.From.Value, recipe.Basket.To.Value)
+                / recipe.Dose.Value
+            : 1;
 
     /// <summary>Grams of an amount of the line's measure.</summary>
     /// <param name="amount">How much.</param>
@@ -141,6 +152,11 @@ public sealed class LineFacts
 
     // A coffee is cooled over the drink's ice, or else the bar's.
     private static Celsius IceFor(Build build, BarFacts bar) =>
-        (build.Lines.Select(other => bar.Find(other.Ingredient)).FirstOrDefault(ingredient => ingredient is { IsIce: true })
-            ?? bar.Ingredients.FirstOrDefault(ingredient => ingredient.IsIce))?.ServedAt ?? Celsius.From(0);
+        (
+            build
+                .Lines.Select(other => bar.Find(other.Ingredient))
+                .FirstOrDefault(ingredient => ingredient is { IsIce: true })
+            ?? bar.Ingredients.FirstOrDefault(ingredient => ingredient.IsIce)
+        )?.ServedAt
+        ?? Celsius.From(0);
 }

@@ -8,13 +8,14 @@ internal static class MarkFill
     // Millilitres: far below the width of a printed line.
     private const double Exactly = 1e-9;
 
-    /// <summary>The amount that fills the cup to a height with what is already in it; what goes in later is not there yet.</summary>
+    /// <summary>The amount that fills the cup to a height with what is already in it; what goes in later is not there
+    /// yet.</summary>
     /// <param name="before">What went in before the line.</param>
     /// <param name="line">The line.</param>
     /// <param name="stretch">How its pulls are stretched.</param>
     /// <param name="volume">The cup's volume up to the mark, ml.</param>
-    /// <returns>The amount in the line's measure; zero and less than nothing short where the cup stands at or above the mark already; the most
-    /// that its measure takes where that is not enough.</returns>
+    /// <returns>The amount in the line's measure; zero and less than nothing short where the cup stands at or above the
+    /// mark already; the most that its measure takes where that is not enough.</returns>
     public static Filled To(Tally before, LineFacts line, double stretch, double volume)
     {
         var already = LevelOf(before, line);
@@ -24,7 +25,9 @@ internal static class MarkFill
         }
 
         var most = line.Line.Set.Measure.Most;
-        return With(most) < volume ? new Filled(most, MarkTrouble.OutOfReach) : new Filled(Reach.Most(With, volume, most), MarkTrouble.None);
+        return With(most) < volume
+            ? new Filled(most, MarkTrouble.OutOfReach)
+            : new Filled(Reach.Most(With, volume, most), MarkTrouble.None);
 
         double With(double amount)
         {

@@ -10,16 +10,20 @@ internal static class Reach
     private const double Hair = 2e-15;
 
     /// <summary>The largest amount with which a level stays at or below a target.</summary>
-    /// <remarks>Levels are straight in an amount, or nearly so, as long as nothing begins to float or to stand out: where the straight line between
-    /// what is known meets the target, the answer is looked for first. What is left is halved until it is a hair.</remarks>
+    /// <remarks>Levels are straight in an amount, or nearly so, as long as nothing begins to float or to stand out:
+    /// where the straight line between what is known meets the target, the answer is looked for first. What is left is
+    /// halved until it is a hair.</remarks>
     /// <param name="level">How high an amount brings it; never lower for more.</param>
     /// <param name="target">How high it may stand.</param>
     /// <param name="most">An amount that brings it above the target.</param>
-    /// <returns>The amount, to fourteen digits and never above; zero where it stands above the target without any.</returns>
+    /// <returns>The amount, to fourteen digits and never above; zero where it stands above the target without
+    /// any.</returns>
     public static double Most(Func<double, double> level, double target, double most)
     {
-        double low = 0, high = most;
-        double atLow = level(low), atHigh = level(high);
+        double low = 0,
+            high = most;
+        double atLow = level(low),
+            atHigh = level(high);
         if (atLow > target)
         {
             return 0;

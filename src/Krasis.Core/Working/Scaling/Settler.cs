@@ -2,7 +2,8 @@ using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Working.Scaling;
 
-/// <summary>Settles how much of every line goes into a size: once exactly as the lead's rules ask for, and once as the bar pours it.</summary>
+/// <summary>Settles how much of every line goes into a size: once exactly as the lead's rules ask for, and once as the
+/// bar pours it.</summary>
 internal sealed class Settler
 {
     private readonly IReadOnlyList<LineFacts> lines;
@@ -25,9 +26,21 @@ internal sealed class Settler
         return new WorkedSize(
             size,
             [
-                .. lines.Select((facts, i) => new WorkedLine(
-                    i, facts, poured.Amounts[i], exact.Amounts[i], poured.Origins[i], poured.Stretches[i], poured.Marks[i], poured.Troubles[i])),
-            ]);
+                .. lines.Select(
+                    (facts, i) =>
+                        new WorkedLine(
+                            i,
+                            facts,
+                            poured.Amounts[i],
+                            exact.Amounts[i],
+                            poured.Origins[i],
+                            poured.Stretches[i],
+                            poured.Marks[i],
+                            poured.Troubles[i]
+                        )
+                ),
+            ]
+        );
     }
 
     private WorkedSize SettleReference(ScaledSize size)

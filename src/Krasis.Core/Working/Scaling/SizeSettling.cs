@@ -6,9 +6,9 @@ using Krasis.Core.Working.Mixing;
 namespace Krasis.Core.Working.Scaling;
 
 /// <summary>Settles one size one way: exactly, or as the bar pours it.</summary>
-/// <remarks>First what stands by itself (pinned, fixed, ladder, with the cup); then what follows the coffee of that; then, together, what
-/// fills the cup to a mark, what is a share of another line, what makes the size as sweet, and what fills the rest of the cup, because each
-/// of these changes what the others need.</remarks>
+/// <remarks>First what stands by itself (pinned, fixed, ladder, with the cup); then what follows the coffee of that;
+/// then, together, what fills the cup to a mark, what is a share of another line, what makes the size as sweet, and
+/// what fills the rest of the cup, because each of these changes what the others need.</remarks>
 internal sealed class SizeSettling
 {
     // Shares, sweetness, marks and the rest settle within a few rounds; a drink that has not by then does not.
@@ -117,7 +117,10 @@ internal sealed class SizeSettling
 
     private void Pour(int i, double exact, double? step)
     {
-        (Amounts[i], isDone[i]) = (isRounded && step is { } rounded ? Bar.BarRounding.Round(exact, rounded) : exact, true);
+        (Amounts[i], isDone[i]) = (
+            isRounded && step is { } rounded ? Bar.BarRounding.Round(exact, rounded) : exact,
+            true
+        );
         if (lines[i].IsStretched && Amounts[i] > 0)
         {
             Stretches[i] = lines[i].StretchFor(Set(i) * size.Growth.Cup / Amounts[i]);
@@ -133,14 +136,19 @@ internal sealed class SizeSettling
 
     private double OnLadder(int i)
     {
-        // A rung is a whole shot or stroke, or the bar's step of what is poured by eye; the smallest size gets at least one.
-        var rung = lines[i].Step < 1 && lines[i].Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke ? 1 : lines[i].Step;
+        // A rung is a whole shot or stroke, or the bar's step of what is poured by eye; the smallest size gets at least
+        // one.
+        var rung =
+            lines[i].Step < 1 && lines[i].Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke
+                ? 1
+                : lines[i].Step;
         return Set(i) == 0 ? 0 : Math.Max(Math.Min(rung, Set(i)), Set(i) + (size.Growth.Steps * rung));
     }
 
     private void FollowTheCoffee()
     {
-        double here = 0, there = 0;
+        double here = 0,
+            there = 0;
         for (var i = 0; i < lines.Count; i++)
         {
             if (isDone[i])
@@ -195,8 +203,8 @@ internal sealed class SizeSettling
             return;
         }
 
-        // Rounded in the same order, each with what has been rounded before it; the rest last and downwards, so that it fits. A mark is the
-        // standard itself, and is not rounded.
+        // Rounded in the same order, each with what has been rounded before it; the rest last and downwards, so that it
+        // fits. A mark is the standard itself, and is not rounded.
         PourAll(i => lines[i].Rule.By == ScaleBy.Sweetness);
         TakeShares();
         PourAll(i => lines[i].Rule.By == ScaleBy.Share && !FollowsTheRest(i));
@@ -246,7 +254,7 @@ internal sealed class SizeSettling
     private bool FollowsTheRest(int i)
     {
         // The reader has refused shares that lead back to themselves.
-        for (var at = i; lines[at].Rule is { By: ScaleBy.Share, Of: { } of };)
+        for (var at = i; lines[at].Rule is { By: ScaleBy.Share, Of: { } of }; )
         {
             at = IndexOf(of);
             if (lines[at].Rule.By == ScaleBy.Rest)
@@ -284,7 +292,12 @@ internal sealed class SizeSettling
         {
             if (!isDone[i] && Marks[i] is { } mark)
             {
-                (Amounts[i], Troubles[i]) = MarkFill.To(tally, lines[i], Stretches[i], size.Cup.VolumeTo(size.Cup.HeightOf(mark, size.Reserve)!.Value).Value);
+                (Amounts[i], Troubles[i]) = MarkFill.To(
+                    tally,
+                    lines[i],
+                    Stretches[i],
+                    size.Cup.VolumeTo(size.Cup.HeightOf(mark, size.Reserve)!.Value).Value
+                );
             }
 
             tally.Add(lines[i], Mass(i));
@@ -331,7 +344,14 @@ internal sealed class SizeSettling
 
         var fullness = Math.Min(1, reference.Poured.Occupied / reference.Size.WorkingVolume.Value);
         var target = fullness * size.WorkingVolume.Value;
-        Scale(ScaleBy.Rest, Reach.Most(times => others.WithLiquidOf(filling, times).Occupied, target, (target / filling.LiquidVolume) + 1));
+        Scale(
+            ScaleBy.Rest,
+            Reach.Most(
+                times => others.WithLiquidOf(filling, times).Occupied,
+                target,
+                (target / filling.LiquidVolume) + 1
+            )
+        );
     }
 
     private void Scale(ScaleBy by, double factor)

@@ -16,16 +16,31 @@ namespace Krasis.Core.Working.Scaling;
 /// <param name="Stretch">How many times the recipe's dose goes into a pull; one for what is not stretched.</param>
 /// <param name="Mark">To where it fills the cup; null where it goes in by amount.</param>
 /// <param name="Trouble">Why the mark is not met.</param>
-internal sealed record WorkedLine(int Index, LineFacts Facts, double Amount, double Exact, Origin Origin, double Stretch, Mark? Mark, MarkTrouble Trouble)
+internal sealed record WorkedLine(
+    int Index,
+    LineFacts Facts,
+    double Amount,
+    double Exact,
+    Origin Origin,
+    double Stretch,
+    Mark? Mark,
+    MarkTrouble Trouble
+)
 {
     /// <summary>Grams as poured.</summary>
     public double Mass => Facts.Mass(Amount, Stretch);
 
     /// <summary>Espresso that is pulled for it, whole pulls; zero for what is not espresso.</summary>
-    public int Pulls => Facts.Recipe is { } recipe ? (int)Math.Ceiling((Mass / (recipe.Yield.Value * Stretch)) - 1e-9) : 0;
+    public int Pulls =>
+        Facts.Recipe is { } recipe ? (int)Math.Ceiling((Mass / (recipe.Yield.Value * Stretch)) - 1e-9) : 0;
 
     /// <summary>Espresso of its pulls that goes into no cup, g; less than a hundredth of a pull is none.</summary>
-    public double PouredAway => Facts.Recipe is { } recipe && (Pulls * recipe.Yield.Value * Stretch) - Mass is var away && away > recipe.Yield.Value * Stretch / 100 ? away : 0;
+    public double PouredAway =>
+        Facts.Recipe is { } recipe
+        && (Pulls * recipe.Yield.Value * Stretch) - Mass is var away
+        && away > recipe.Yield.Value * Stretch / 100
+            ? away
+            : 0;
 
     /// <summary>Whether anything of it goes in.</summary>
     public bool IsPoured => Amount > 0;
@@ -57,11 +72,14 @@ internal sealed record WorkedLine(int Index, LineFacts Facts, double Amount, dou
     /// <summary>Millilitres of a gram in the drink, without foam.</summary>
     public double VolumePerGram => Facts.VolumePerGram;
 
-    /// <summary>What the card says the amount is in another measure; null where it is said once, or worked out.</summary>
+    /// <summary>What the card says the amount is in another measure; null where it is said once, or worked
+    /// out.</summary>
     /// <param name="size">The size.</param>
-    public Quantity? StatedIn(CupId size) => !IsSaid ? null
+    public Quantity? StatedIn(CupId size) =>
+        !IsSaid ? null
         : Line.PinnedStated.TryGetValue(size, out var pinned) ? pinned
-        : Origin == Origin.Set ? Line.Stated : null;
+        : Origin == Origin.Set ? Line.Stated
+        : null;
 
     /// <summary>Whether somebody has said the amount, and not scaling.</summary>
     public bool IsSaid => IsPoured && Origin != Origin.Scaled;

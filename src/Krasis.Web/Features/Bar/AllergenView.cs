@@ -14,11 +14,13 @@ public sealed record AllergenView(string Code, string Name, bool IsUsNine, bool 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<AllergenView> All { get; } =
     [
-        .. Enum.GetValues<Allergen>().Select(allergen => new AllergenView(
-            Choice.Word(allergen),
-            AllergenLists.Say(allergen),
-            AllergenLists.UsNine.Contains(allergen),
-            AllergenLists.EuFourteen.Contains(allergen),
-            AllergenLists.FamilyOf.TryGetValue(allergen, out var family) ? AllergenLists.Say(family) : null)),
+        .. Enum.GetValues<Allergen>()
+            .Select(allergen => new AllergenView(
+                Choice.Word(allergen),
+                AllergenLists.Say(allergen),
+                AllergenLists.UsNine.Contains(allergen),
+                AllergenLists.EuFourteen.Contains(allergen),
+                AllergenLists.FamilyOf.TryGetValue(allergen, out var family) ? AllergenLists.Say(family) : null
+            )),
     ];
 }

@@ -40,7 +40,8 @@ public sealed record BarView(
     FactView<HouseDocument> House,
     RulesView Rules,
     LineWords Words,
-    DateOnly Today)
+    DateOnly Today
+)
 {
     /// <summary>The bar that is kept.</summary>
     public static BarView Of(Session session, DateOnly today)
@@ -60,7 +61,8 @@ public sealed record BarView(
             Plain(BarKinds.House).Single(),
             RulesView.Of(facts.House),
             LineWords.All,
-            today);
+            today
+        );
 
         List<FactView<TDocument>> Plain<TDocument>(BarKind<TDocument> kind)
             where TDocument : class => [.. session.Bar.List(kind).Select(fact => FactView.Of(fact, session))];
@@ -68,17 +70,39 @@ public sealed record BarView(
         List<MeasuredView<TDocument, TMeasured>> Measured<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
             where TDocument : class
             where TMeasured : class =>
-            [.. session.Bar.List(kind).Select(fact => new MeasuredView<TDocument, TMeasured>(fact.Id, ETags.Of(fact.Version, session), fact.Document, kind.Measure(fact.Document, bench)!))];
+            [
+                .. session
+                    .Bar.List(kind)
+                    .Select(fact => new MeasuredView<TDocument, TMeasured>(
+                        fact.Id,
+                        ETags.Of(fact.Version, session),
+                        fact.Document,
+                        kind.Measure(fact.Document, bench)!
+                    )),
+            ];
 
         List<PourableView<TDocument, TMeasured>> Pourable<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
             where TDocument : class
             where TMeasured : class =>
-            [.. session.Bar.List(kind).Select(fact => new PourableView<TDocument, TMeasured>(
-                fact.Id,
-                ETags.Of(fact.Version, session),
-                fact.Document,
-                [.. Dosing.MeasuresFor(facts.Find(new IngredientId(fact.Id))!, facts).Select(measure => new MeasureView(measure.Code, measure.Plural))],
-                [.. facts.RecipesOf(new IngredientId(fact.Id)).Select(recipe => new ChoiceView(recipe.Id, recipe.Name))],
-                kind.Measure(fact.Document, bench)!))];
+            [
+                .. session
+                    .Bar.List(kind)
+                    .Select(fact => new PourableView<TDocument, TMeasured>(
+                        fact.Id,
+                        ETags.Of(fact.Version, session),
+                        fact.Document,
+                        [
+                            .. Dosing
+                                .MeasuresFor(facts.Find(new IngredientId(fact.Id))!, facts)
+                                .Select(measure => new MeasureView(measure.Code, measure.Plural)),
+                        ],
+                        [
+                            .. facts
+                                .RecipesOf(new IngredientId(fact.Id))
+                                .Select(recipe => new ChoiceView(recipe.Id, recipe.Name)),
+                        ],
+                        kind.Measure(fact.Document, bench)!
+                    )),
+            ];
     }
 }

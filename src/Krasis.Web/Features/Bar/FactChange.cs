@@ -23,27 +23,33 @@ public static class FactChange
     /// <param name="change">Does it, in the session it is given.</param>
     /// <param name="done">Answers with the fact as it now is; null when it was removed.</param>
     public static Results<TDone, ProblemResult> Make<TDocument, TDone>(
-        KrasisFile file, BarKind<TDocument> kind, string id, Func<Session, SaveOutcome> change, Func<StoredFact<TDocument>?, Session, TDone> done)
+        KrasisFile file,
+        BarKind<TDocument> kind,
+        string id,
+        Func<Session, SaveOutcome> change,
+        Func<StoredFact<TDocument>?, Session, TDone> done
+    )
         where TDocument : class
-        where TDone : IResult => file.Write<Results<TDone, ProblemResult>>(session =>
-    {
-        var before = session.Bar.Whole();
-        switch (change(session))
+        where TDone : IResult =>
+        file.Write<Results<TDone, ProblemResult>>(session =>
         {
-            case SaveOutcome.Stale:
-                return ProblemResult.Stale(kind.What);
-            case SaveOutcome.Missing:
-                return ProblemResult.Missing(kind.What);
-        }
+            var before = session.Bar.Whole();
+            switch (change(session))
+            {
+                case SaveOutcome.Stale:
+                    return ProblemResult.Stale(kind.What);
+                case SaveOutcome.Missing:
+                    return ProblemResult.Missing(kind.What);
+            }
 
-        if (Objection(session, before, kind, id) is { } objection)
-        {
-            session.Abandon();
-            return objection;
-        }
+            if (Objection(session, before, kind, id) is { } objection)
+            {
+                session.Abandon();
+                return objection;
+            }
 
-        return done(session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id), session);
-    });
+            return done(session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id), session);
+        });
 
     /// <summary>What would keep a change from being kept; null when nothing would.</summary>
     /// <param name="session">The session in which it was made.</param>
@@ -51,7 +57,13 @@ public static class FactChange
     /// <param name="kind">The sort of fact.</param>
     /// <param name="id">Its id; empty when many were changed.</param>
     /// <param name="called">What was changed is called in messages, if not as one of its sort.</param>
-    internal static ProblemResult? Objection<TDocument>(Session session, BarDocument before, BarKind<TDocument> kind, string id, string? called = null)
+    internal static ProblemResult? Objection<TDocument>(
+        Session session,
+        BarDocument before,
+        BarKind<TDocument> kind,
+        string id,
+        string? called = null
+    )
         where TDocument : class
     {
         var what = called ?? kind.What;
@@ -72,30 +84,38 @@ public static class FactChange
         {
             return bar.IsRead
                 ? null
-                : ProblemResult.Conflict($"The rest of the bar needs this {what}{(isRemoved ? "" : " as it was")}.", $"{Others(bar.Problems, whole)} Nothing was changed.");
+                : ProblemResult.Conflict(
+                    $"The rest of the bar needs this {what}{(isRemoved ? "" : " as it was")}.",
+                    $"{Others(bar.Problems, whole)} Nothing was changed."
+                );
         }
 
         var others = bar.IsRead ? "" : $" {Others(bar.Problems, whole)}";
         return ProblemResult.Conflict(
             $"{(broken.Count == 1 ? "One build needs" : $"{broken.Count} builds need")} this {what}{(isRemoved ? "" : " as it was")}.",
-            $"{Names(broken)}. {(isRemoved || !bar.IsRead ? "Take it out of them first." : BuildReader.Read(broken[0].Document, bar.Value).Problems[0].Message)}{others} Nothing was changed.");
+            $"{Names(broken)}. {(isRemoved || !bar.IsRead ? "Take it out of them first." : BuildReader.Read(broken[0].Document, bar.Value).Problems[0].Message)}{others} Nothing was changed."
+        );
     }
 
     // What else of the bar is left without it, by name: parts[2].lines[0].ingredient is about the third part.
     private static string Others(IReadOnlyList<Problem> problems, BarDocument bar)
     {
         var names = problems.Select(problem => NameOf(problem.Field, bar)).OfType<string>().Distinct().ToList();
-        return names.Count == 0 ? problems[0].Message : $"The bar's {string.Join(", ", names.Take(MostNamed).Select(name => $"'{name}'"))}{(names.Count > MostNamed ? $" and {names.Count - MostNamed} more" : "")} {(names.Count == 1 ? "needs" : "need")} it.";
+        return names.Count == 0
+            ? problems[0].Message
+            : $"The bar's {string.Join(", ", names.Take(MostNamed).Select(name => $"'{name}'"))}{(names.Count > MostNamed ? $" and {names.Count - MostNamed} more" : "")} {(names.Count == 1 ? "needs" : "need")} it.";
     }
 
     private static string? NameOf(string field, BarDocument bar)
     {
         var parts = field.Split('[', ']');
-        return parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var index)
+        return
+            parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var index)
             ? BarKinds.All.FirstOrDefault(kind => kind.Name == parts[0])?.NameIn(bar, index)
             : null;
     }
 
     private static string Names(List<StoredBuild> builds) =>
-        string.Join(", ", builds.Take(MostNamed).Select(build => $"'{build.Document.Name}'")) + (builds.Count > MostNamed ? $" and {builds.Count - MostNamed} more" : "");
+        string.Join(", ", builds.Take(MostNamed).Select(build => $"'{build.Document.Name}'"))
+        + (builds.Count > MostNamed ? $" and {builds.Count - MostNamed} more" : "");
 }

@@ -22,18 +22,28 @@ public static class FactTrial
     /// <param name="document">The fact as it stands on the screen, perhaps half entered.</param>
     /// <param name="today">The day.</param>
     /// <returns>The trial; null when the fact is no longer there.</returns>
-    public static Trial<TMeasured>? Of<TDocument, TMeasured>(KrasisFile file, Library library, BarKind<TDocument, TMeasured> kind, string? id, TDocument document, DateOnly today)
+    public static Trial<TMeasured>? Of<TDocument, TMeasured>(
+        KrasisFile file,
+        Library library,
+        BarKind<TDocument, TMeasured> kind,
+        string? id,
+        TDocument document,
+        DateOnly today
+    )
         where TDocument : class
         where TMeasured : class
     {
         // What the builds come to now is known, as long as nothing is changed between the two views.
         var shelf = library.On(today);
-        var (bar, before, ids, builds, isShelved) = file.Read(session => (
-            session.Bar.Whole(),
-            session.Bar.Facts(),
-            session.Bar.List(kind).Select(fact => fact.Id).ToList(),
-            library.Documents(session).Select(build => (build.Id, build.Document)).ToList(),
-            library.TagOf(session, today) == shelf.Tag));
+        var (bar, before, ids, builds, isShelved) = file.Read(session =>
+            (
+                session.Bar.Whole(),
+                session.Bar.Facts(),
+                session.Bar.List(kind).Select(fact => fact.Id).ToList(),
+                library.Documents(session).Select(build => (build.Id, build.Document)).ToList(),
+                library.TagOf(session, today) == shelf.Tag
+            )
+        );
         var at = id is null ? ids.Count : ids.IndexOf(id);
         if (at < 0)
         {
@@ -51,12 +61,31 @@ public static class FactTrial
 
         // What rests on it now, or would: the others it cannot move. What belongs to the house as a whole may move any.
         var would = BarSubset.Users(with, kind, id ?? NewId);
-        var touched = kind.IsKeptWhole ? builds : builds.FindAll(build => used.Contains(build.Document) || would(build.Document));
+        var touched = kind.IsKeptWhole
+            ? builds
+            : builds.FindAll(build => used.Contains(build.Document) || would(build.Document));
         return new Trial<TMeasured>(
             kind.Measure(stamped, new Bench(after.IsRead ? after.Value : before, after.IsRead, today)),
-            [.. own.Select(problem => new FieldProblem(problem.Field, problem.Value, problem.Message, problem.Accepted))],
+            [
+                .. own.Select(problem => new FieldProblem(
+                    problem.Field,
+                    problem.Value,
+                    problem.Message,
+                    problem.Accepted
+                )),
+            ],
             after.IsRead || own.Count > 0 ? null : after.Problems[0].Message,
-            after.IsRead ? Effect.Of(touched, used.Contains, before, after.Value, today, isShelved ? shelf.Figures.GetValueOrDefault : null) : null,
-            [.. uses.Select(build => build.Document.Name ?? "")]);
+            after.IsRead
+                ? Effect.Of(
+                    touched,
+                    used.Contains,
+                    before,
+                    after.Value,
+                    today,
+                    isShelved ? shelf.Figures.GetValueOrDefault : null
+                )
+                : null,
+            [.. uses.Select(build => build.Document.Name ?? "")]
+        );
     }
 }

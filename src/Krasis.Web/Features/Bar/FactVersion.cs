@@ -8,5 +8,10 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="At">When it was kept; null where that was not written down yet.</param>
 /// <param name="Document">As it was; null where it was removed.</param>
 /// <param name="Changes">What is different from the version before, in plain words; empty for the first.</param>
-public sealed record FactVersion<TDocument>(long Version, DateTimeOffset? At, TDocument? Document, IReadOnlyList<Difference> Changes)
+public sealed record FactVersion<TDocument>(
+    long Version,
+    DateTimeOffset? At,
+    TDocument? Document,
+    IReadOnlyList<Difference> Changes
+)
     where TDocument : class;

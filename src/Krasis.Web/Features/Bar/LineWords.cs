@@ -14,18 +14,36 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Allergens">The allergens that a label can name.</param>
 /// <param name="Usual">What is taken where nothing is said.</param>
 public sealed record LineWords(
-    IReadOnlyList<TechniqueView> Techniques, IReadOnlyList<ChoiceView> Coolings, IReadOnlyList<ChoiceView> FoamTools, IReadOnlyList<ChoiceView> Rules, IReadOnlyList<ChoiceView> Claims,
-    IReadOnlyList<AllergenView> Allergens, UsualView Usual)
+    IReadOnlyList<TechniqueView> Techniques,
+    IReadOnlyList<ChoiceView> Coolings,
+    IReadOnlyList<ChoiceView> FoamTools,
+    IReadOnlyList<ChoiceView> Rules,
+    IReadOnlyList<ChoiceView> Claims,
+    IReadOnlyList<AllergenView> Allergens,
+    UsualView Usual
+)
 {
     /// <summary>All of them.</summary>
-    public static LineWords All { get; } = new(
-        [.. Core.Builds.Techniques.All.Select(facts => new TechniqueView(facts.Code, facts.Words, facts.WantsFoam, facts.Technique == Technique.Cool))],
-        [.. Enum.GetValues<CoolingWay>().Select(way => new ChoiceView(Choice.Word(way), CoolingWays.Words(way)))],
-        [.. Enum.GetValues<FoamTool>().Select(tool => new ChoiceView(Choice.Word(tool), FoamLevel.Words(tool)))],
-        [.. ScalingWords.All.Select(rule => new ChoiceView(rule.Code, rule.Words))],
-        [.. Enum.GetValues<Claim>().Select(claim => new ChoiceView(Choice.Word(claim), Core.Builds.Claims.Words(claim)))],
-        AllergenView.All,
-        UsualView.All);
+    public static LineWords All { get; } =
+        new(
+            [
+                .. Core.Builds.Techniques.All.Select(facts => new TechniqueView(
+                    facts.Code,
+                    facts.Words,
+                    facts.WantsFoam,
+                    facts.Technique == Technique.Cool
+                )),
+            ],
+            [.. Enum.GetValues<CoolingWay>().Select(way => new ChoiceView(Choice.Word(way), CoolingWays.Words(way)))],
+            [.. Enum.GetValues<FoamTool>().Select(tool => new ChoiceView(Choice.Word(tool), FoamLevel.Words(tool)))],
+            [.. ScalingWords.All.Select(rule => new ChoiceView(rule.Code, rule.Words))],
+            [
+                .. Enum.GetValues<Claim>()
+                    .Select(claim => new ChoiceView(Choice.Word(claim), Core.Builds.Claims.Words(claim))),
+            ],
+            AllergenView.All,
+            UsualView.All
+        );
 }
 
 /// <summary>Something to choose.</summary>

@@ -11,11 +11,12 @@ namespace Krasis.Web.Features.Bar;
 /// <summary>Judges a pull.</summary>
 public static class PullEndpoint
 {
-    public static void Map(IEndpointRouteBuilder routes) => routes
-        .MapPost("/api/bar/espresso/{id}/verdict", Judge)
-        .WithTags("Bar")
-        .WithSummary("Say what is to be said of a pull by its recipe. Nothing is kept.")
-        .Fails(400, 404, 413, 422);
+    public static void Map(IEndpointRouteBuilder routes) =>
+        routes
+            .MapPost("/api/bar/espresso/{id}/verdict", Judge)
+            .WithTags("Bar")
+            .WithSummary("Say what is to be said of a pull by its recipe. Nothing is kept.")
+            .Fails(400, 404, 413, 422);
 
     private static Results<Ok<PullVerdict>, ProblemResult> Judge(string id, PullRequest pull, KrasisFile file)
     {
@@ -27,9 +28,13 @@ public static class PullEndpoint
             return ProblemResult.Fields(fields.Problems);
         }
 
-        var document = file.Read(session => session.Bar.List(BarKinds.Espresso)).FirstOrDefault(fact => fact.Id == id)?.Document;
+        var document = file.Read(session => session.Bar.List(BarKinds.Espresso))
+            .FirstOrDefault(fact => fact.Id == id)
+            ?.Document;
         return document is null
             ? ProblemResult.Missing("espresso recipe")
-            : TypedResults.Ok(PullVerdict.On(new Pull(Grams.From(grams), seconds), EspressoReader.Read(document).Value));
+            : TypedResults.Ok(
+                PullVerdict.On(new Pull(Grams.From(grams), seconds), EspressoReader.Read(document).Value)
+            );
     }
 }

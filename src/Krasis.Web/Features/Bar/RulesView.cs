@@ -3,7 +3,8 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Web.Features.Bar;
 
-/// <summary>The house rules as they hold: what the house has said, and what is taken where it has said nothing.</summary>
+/// <summary>The house rules as they hold: what the house has said, and what is taken where it has said
+/// nothing.</summary>
 /// <param name="Room">How warm the room is.</param>
 /// <param name="MilkFrom">The coolest that steamed milk should be.</param>
 /// <param name="MilkTo">The hottest that steamed milk should be.</param>
@@ -48,30 +49,33 @@ public sealed record RulesView(
     Celsius HotFrom,
     StandingLimits Standing,
     double ColourDrift,
-    string Currency)
+    string Currency
+)
 {
     /// <summary>The rules of a house.</summary>
-    public static RulesView Of(HouseRules house) => new(
-        house.Room,
-        house.MilkFrom,
-        house.MilkTo,
-        house.SauceTolerance,
-        house.CalibrationDays,
-        house.CalibrationTolerance,
-        house.HalfStrokes,
-        house.StrengthWeight,
-        house.SweetnessWeight,
-        house.Sweetness.Glucose,
-        house.Sweetness.Fructose,
-        house.Sweetness.Lactose,
-        house.Sweetness.Maltose,
-        house.Sweetness.Galactose,
-        house.LayeredMelt,
-        house.BuiltMelt,
-        house.ShakenAir,
-        house.BlendedAir,
-        house.HotFrom,
-        house.Standing,
-        house.AllowedColourDrift,
-        house.Currency);
+    public static RulesView Of(HouseRules house) =>
+        new(
+            house.Room,
+            house.MilkFrom,
+            house.MilkTo,
+            house.SauceTolerance,
+            house.CalibrationDays,
+            house.CalibrationTolerance,
+            house.HalfStrokes,
+            house.StrengthWeight,
+            house.SweetnessWeight,
+            house.Sweetness.Glucose,
+            house.Sweetness.Fructose,
+            house.Sweetness.Lactose,
+            house.Sweetness.Maltose,
+            house.Sweetness.Galactose,
+            house.LayeredMelt,
+            house.BuiltMelt,
+            house.ShakenAir,
+            house.BlendedAir,
+            house.HotFrom,
+            house.Standing,
+            house.AllowedColourDrift,
+            house.Currency
+        );
 }

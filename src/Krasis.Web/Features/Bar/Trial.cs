@@ -11,5 +11,10 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="Effect">What it would do to the builds; null while it could not be kept.</param>
 /// <param name="Uses">The builds that use it, by name.</param>
 public sealed record Trial<TMeasured>(
-    TMeasured? Measured, IReadOnlyList<FieldProblem> Problems, string? Conflict, Effect? Effect, IReadOnlyList<string> Uses)
+    TMeasured? Measured,
+    IReadOnlyList<FieldProblem> Problems,
+    string? Conflict,
+    Effect? Effect,
+    IReadOnlyList<string> Uses
+)
     where TMeasured : class;

@@ -13,14 +13,23 @@ namespace Krasis.Web.Features.Bar;
 /// <param name="ColdTool">What milk is foamed cold with, as it is called.</param>
 /// <param name="FromThePot">How warm brewed coffee goes into a hot drink.</param>
 /// <param name="RoastSpread">How far the caffeine of a roast may be off, as a share of it.</param>
-public sealed record UsualView(string Technique, string Cooling, string SteamTool, string ColdTool, Celsius FromThePot, Percent RoastSpread)
+public sealed record UsualView(
+    string Technique,
+    string Cooling,
+    string SteamTool,
+    string ColdTool,
+    Celsius FromThePot,
+    Percent RoastSpread
+)
 {
     /// <summary>All of it.</summary>
-    public static UsualView All { get; } = new(
-        Techniques.Of(Techniques.WhereNoneIsSaid),
-        Choice.Word(CoolingWays.WhereNoneIsSaid),
-        FoamLevel.Words(FoamLevel.UsualTool(false)),
-        FoamLevel.Words(FoamLevel.UsualTool(true)),
-        CoffeeBaseReader.FromThePot,
-        Roast.UsualSpread);
+    public static UsualView All { get; } =
+        new(
+            Techniques.Of(Techniques.WhereNoneIsSaid),
+            Choice.Word(CoolingWays.WhereNoneIsSaid),
+            FoamLevel.Words(FoamLevel.UsualTool(false)),
+            FoamLevel.Words(FoamLevel.UsualTool(true)),
+            CoffeeBaseReader.FromThePot,
+            Roast.UsualSpread
+        );
 }

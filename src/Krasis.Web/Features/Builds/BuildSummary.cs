@@ -37,4 +37,5 @@ public sealed record BuildSummary(
     int Warnings,
     int Drifting,
     RowCup? Cup,
-    string? Trouble);
+    string? Trouble
+);

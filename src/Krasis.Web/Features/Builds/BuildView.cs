@@ -14,4 +14,14 @@ namespace Krasis.Web.Features.Builds;
 /// <param name="Standard">What was last published of it; null when nothing was.</param>
 /// <param name="Document">The build itself.</param>
 public sealed record BuildView(
-    string Id, string Etag, long Version, DateTimeOffset CreatedAt, DateTimeOffset UpdatedAt, BuildState State, bool SavesItself, IReadOnlyList<BuildState> Moves, StandardPlace? Standard, BuildDocument Document);
+    string Id,
+    string Etag,
+    long Version,
+    DateTimeOffset CreatedAt,
+    DateTimeOffset UpdatedAt,
+    BuildState State,
+    bool SavesItself,
+    IReadOnlyList<BuildState> Moves,
+    StandardPlace? Standard,
+    BuildDocument Document
+);

@@ -9,7 +9,8 @@ namespace Krasis.Web.Features.Builds;
 /// <summary>Brings back what a deleted build rests on and the bar has removed after it.</summary>
 internal static class LostFacts
 {
-    /// <summary>Brings back as little as lets the build be read: what it names first, what gives and makes that only where it must.</summary>
+    /// <summary>Brings back as little as lets the build be read: what it names first, what gives and makes that only
+    /// where it must.</summary>
     /// <param name="session">Where; to be abandoned when the build still cannot be read.</param>
     /// <param name="build">The build.</param>
     /// <param name="now">When it is.</param>
@@ -20,7 +21,10 @@ internal static class LostFacts
         foreach (var isNamed in (ReadOnlySpan<bool>)[true, false])
         {
             // What came back may have taken a name that another has by now; whoever asked for it finds that out.
-            if (BarReader.Read(session.Bar.Whole()) is { IsRead: true } bar && !BuildReader.Read(build, bar.Value).IsRead)
+            if (
+                BarReader.Read(session.Bar.Whole()) is { IsRead: true } bar
+                && !BuildReader.Read(build, bar.Value).IsRead
+            )
             {
                 var lost = new Lost(session);
                 BarKinds.Each(lost);
@@ -40,12 +44,34 @@ internal static class LostFacts
 
         public void Visit<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind)
             where TDocument : class
-            where TMeasured : class => Bar = removed
-            .Where(fact => fact.Kind == kind.Name)
-            .Aggregate(Bar, (bar, fact) => kind.Into(bar, [.. kind.From(bar), kind.Named(session.Bar.History(kind, fact.Id).First(version => version.Document is not null).Document!, fact.Id)]));
+            where TMeasured : class =>
+            Bar = removed
+                .Where(fact => fact.Kind == kind.Name)
+                .Aggregate(Bar, (bar, fact) =>
+                    kind.Into(
+                        bar,
+                        [
+                            .. kind.From(bar),
+                            kind.Named(
+                                session
+                                    .Bar.History(kind, fact.Id)
+                                    .First(version => version.Document is not null)
+                                    .Document!,
+                                fact.Id
+                            ),
+                        ]
+                    )
+                );
     }
 
-    private sealed class Returning(Session session, BuildDocument build, BarDocument bar, bool isNamed, DateTimeOffset now, List<string> back) : IBarKindVisitor
+    private sealed class Returning(
+        Session session,
+        BuildDocument build,
+        BarDocument bar,
+        bool isNamed,
+        DateTimeOffset now,
+        List<string> back
+    ) : IBarKindVisitor
     {
         private static readonly BarKind[] Named = [BarKinds.Cups, BarKinds.Ingredients, BarKinds.Parts, BarKinds.Foams];
 
@@ -53,7 +79,15 @@ internal static class LostFacts
             where TDocument : class
             where TMeasured : class
         {
-            foreach (var fact in session.Bar.Removed().Where(fact => fact.Kind == kind.Name && Named.Contains(kind) == isNamed && BarSubset.Uses(build, bar, kind, fact.Id)))
+            foreach (
+                var fact in session
+                    .Bar.Removed()
+                    .Where(fact =>
+                        fact.Kind == kind.Name
+                        && Named.Contains(kind) == isNamed
+                        && BarSubset.Uses(build, bar, kind, fact.Id)
+                    )
+            )
             {
                 session.Bar.Restore(kind, fact.Id, now);
                 back.Add(fact.Name);

@@ -8,44 +8,91 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Krasis.Web.Features.Devices;
 
-/// <summary>Hands labels to the bar's printer, and what the bar's scale says to pages. There are none unless the command line says where.</summary>
+/// <summary>Hands labels to the bar's printer, and what the bar's scale says to pages. There are none unless the
+/// command line says where.</summary>
 internal static class DeviceEndpoints
 {
     private const int MostLabels = 100;
-    private const double SmallestMm = 10, LargestMm = 300;
+    private const double SmallestMm = 10,
+        LargestMm = 300;
 
     public static void Map(IEndpointRouteBuilder routes, KrasisOptions options)
     {
-        var printer = options.PrinterAt is { } address ? new RasterPrinter(address) : options.PrinterFolder is { } folder ? new PdfQueue(folder, options.Clock) : default(ILabelPrinter);
+        var printer =
+            options.PrinterAt is { } address ? new RasterPrinter(address)
+            : options.PrinterFolder is { } folder ? new PdfQueue(folder, options.Clock)
+            : default(ILabelPrinter);
         var devices = routes.MapGroup("/api/devices").WithTags("Devices");
-        devices.MapGet("", () => TypedResults.Ok(new DevicesView(printer is not null, options.ScaleAt is not null))).WithSummary("Which devices the bar has.");
-        devices.MapPost("/labels", (LabelsRequest labels, CancellationToken cancellation) => Print(printer, labels, cancellation))
-            .WithSummary("Print labels, each a picture of dots, on the bar's label printer.").Fails(400, 404, 413, 422, 502);
-        devices.MapGet("/scale", (HttpContext context, CancellationToken gone) => Relay(options.ScaleAt, context.Response, gone))
-            .WithSummary("What the bar's scale sends, line by line, for as long as it is listened to.").Produces<string>(200, "text/plain").Fails(404, 502);
+        devices
+            .MapGet("", () => TypedResults.Ok(new DevicesView(printer is not null, options.ScaleAt is not null)))
+            .WithSummary("Which devices the bar has.");
+        devices
+            .MapPost("/labels", (LabelsRequest labels, CancellationToken cancellation) =>
+                Print(printer, labels, cancellation)
+            )
+            .WithSummary("Print labels, each a picture of dots, on the bar's label printer.")
+            .Fails(400, 404, 413, 422, 502);
+        devices
+            .MapGet("/scale", (HttpContext context, CancellationToken gone) =>
+                Relay(options.ScaleAt, context.Response, gone)
+            )
+            .WithSummary("What the bar's scale sends, line by line, for as long as it is listened to.")
+            .Produces<string>(200, "text/plain")
+            .Fails(404, 502);
     }
 
-    private static async Task<Results<NoContent, ProblemResult>> Print(ILabelPrinter? printer, LabelsRequest request, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ProblemResult>> Print(
+        ILabelPrinter? printer,
+        LabelsRequest request,
+        CancellationToken cancellation
+    )
     {
         if (printer is null)
         {
-            return ProblemResult.Closed("The bar has no label printer.", "Start Krasis with --printer and where it is.");
+            return ProblemResult.Closed(
+                "The bar has no label printer.",
+                "Start Krasis with --printer and where it is."
+            );
         }
 
         var labels = (request.Labels ?? []).Select(Read).ToList();
         List<Problem> wrong = [];
         if (labels.Count is 0 or > MostLabels)
         {
-            wrong.Add(new Problem("labels", labels.Count.ToString(CultureInfo.InvariantCulture), $"These are {labels.Count} labels.", $"1 to {MostLabels} labels at once"));
+            wrong.Add(
+                new Problem(
+                    "labels",
+                    labels.Count.ToString(CultureInfo.InvariantCulture),
+                    $"These are {labels.Count} labels.",
+                    $"1 to {MostLabels} labels at once"
+                )
+            );
         }
 
-        wrong.AddRange(labels.Select((label, i) => (label, i)).Where(one => one.label is null).Take(1)
-            .Select(one => new Problem($"labels[{one.i}]", null, "It is no picture of dots.", $"a width and a height of 1 to {Raster.Most} dots, and as many bits in base64, each row beginning a byte")));
+        wrong.AddRange(
+            labels
+                .Select((label, i) => (label, i))
+                .Where(one => one.label is null)
+                .Take(1)
+                .Select(one => new Problem(
+                    $"labels[{one.i}]",
+                    null,
+                    "It is no picture of dots.",
+                    $"a width and a height of 1 to {Raster.Most} dots, and as many bits in base64, each row beginning a byte"
+                ))
+        );
         foreach (var (field, mm) in new[] { ("widthMm", request.WidthMm), ("heightMm", request.HeightMm) })
         {
             if (!(mm is >= SmallestMm and <= LargestMm))
             {
-                wrong.Add(new Problem(field, mm.ToString(CultureInfo.InvariantCulture), "No label is of that size.", $"{SmallestMm} to {LargestMm} mm"));
+                wrong.Add(
+                    new Problem(
+                        field,
+                        mm.ToString(CultureInfo.InvariantCulture),
+                        "No label is of that size.",
+                        $"{SmallestMm} to {LargestMm} mm"
+                    )
+                );
             }
         }
 
@@ -56,7 +103,9 @@ internal static class DeviceEndpoints
 
         try
         {
-            await printer.Print([.. labels.OfType<Raster>()], request.WidthMm, request.HeightMm, cancellation).ConfigureAwait(false);
+            await printer
+                .Print([.. labels.OfType<Raster>()], request.WidthMm, request.HeightMm, cancellation)
+                .ConfigureAwait(false);
             return TypedResults.NoContent();
         }
         catch (DeviceException e)
@@ -73,14 +122,21 @@ internal static class DeviceEndpoints
         }
 
         var bytes = new byte[bits.Length];
-        return Convert.TryFromBase64String(bits, bytes, out var length) && new Raster(picture.Width, picture.Height, bytes[..length]) is { IsWhole: true } raster ? raster : null;
+        return
+            Convert.TryFromBase64String(bits, bytes, out var length)
+            && new Raster(picture.Width, picture.Height, bytes[..length]) is { IsWhole: true } raster
+            ? raster
+            : null;
     }
 
     private static async Task<IResult> Relay(DeviceAddress? scale, HttpResponse response, CancellationToken gone)
     {
         if (scale is null)
         {
-            return ProblemResult.Closed("The bar has no scale.", "Start Krasis with --scale and where it is, or use one on this machine's own port.");
+            return ProblemResult.Closed(
+                "The bar has no scale.",
+                "Start Krasis with --scale and where it is, or use one on this machine's own port."
+            );
         }
 
         Stream device;
@@ -101,7 +157,7 @@ internal static class DeviceEndpoints
             var buffer = new byte[256];
             try
             {
-                for (int read; (read = await device.ReadAsync(buffer, gone).ConfigureAwait(false)) > 0;)
+                for (int read; (read = await device.ReadAsync(buffer, gone).ConfigureAwait(false)) > 0; )
                 {
                     await response.Body.WriteAsync(buffer.AsMemory(0, read), gone).ConfigureAwait(false);
                     await response.Body.FlushAsync(gone).ConfigureAwait(false);
@@ -131,5 +187,6 @@ public sealed record LabelsRequest(double WidthMm, double HeightMm, IReadOnlyLis
 /// <summary>A label as dots.</summary>
 /// <param name="Width">How many dots a row has.</param>
 /// <param name="Height">How many rows.</param>
-/// <param name="Bits">The rows from the top, eight dots a byte from the left, the highest bit first, black a one; in base64.</param>
+/// <param name="Bits">The rows from the top, eight dots a byte from the left, the highest bit first, black a one; in
+/// base64.</param>
 public sealed record LabelPicture(int Width, int Height, string? Bits);

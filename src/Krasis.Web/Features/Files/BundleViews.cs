@@ -9,13 +9,20 @@ namespace Krasis.Web.Features.Files;
 /// <param name="IsOwn">Whether it comes from this house.</param>
 /// <param name="WrittenAt">When it was written.</param>
 /// <param name="Drinks">The drinks in it.</param>
-public sealed record BundleView(string Key, string Scope, bool IsOwn, DateTimeOffset WrittenAt, IReadOnlyList<GuestView> Drinks);
+public sealed record BundleView(
+    string Key,
+    string Scope,
+    bool IsOwn,
+    DateTimeOffset WrittenAt,
+    IReadOnlyList<GuestView> Drinks
+);
 
 /// <summary>A drink in a bundle.</summary>
 /// <param name="Id">Its id there.</param>
 /// <param name="Name">What it is called there.</param>
 /// <param name="State">How far it has come there.</param>
-/// <param name="Standing"><c>new</c>, <c>same</c> as one here, or <c>different</c> from the one here that is it or is called so.</param>
+/// <param name="Standing"><c>new</c>, <c>same</c> as one here, or <c>different</c> from the one here that is it or is
+/// called so.</param>
 /// <param name="Own">The id of that one; null where it is new.</param>
 public sealed record GuestView(string Id, string Name, string State, string Standing, string? Own);
 
@@ -35,7 +42,13 @@ public sealed record LookView(IReadOnlyList<MatchedFact> Facts, IReadOnlyList<Gu
 /// <param name="Sizes">What is poured there and here, side by side.</param>
 /// <param name="Said">What could not be kept as it was.</param>
 /// <param name="Findings">What the checks find here, faults first.</param>
-public sealed record GuestLook(string Id, string? Problem, IReadOnlyList<PourSize> Sizes, IReadOnlyList<string> Said, IReadOnlyList<string> Findings);
+public sealed record GuestLook(
+    string Id,
+    string? Problem,
+    IReadOnlyList<PourSize> Sizes,
+    IReadOnlyList<string> Said,
+    IReadOnlyList<string> Findings
+);
 
 /// <summary>Which drinks of a bundle are to be taken in.</summary>
 /// <param name="Drinks">The drinks.</param>

@@ -6,7 +6,8 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Krasis.Web.Features.Files;
 
-/// <summary>Says how the data file is copied, and hands out a copy of everything, as <c>krasis restore</c> takes it.</summary>
+/// <summary>Says how the data file is copied, and hands out a copy of everything, as <c>krasis restore</c> takes
+/// it.</summary>
 public static class CopyEndpoint
 {
     private const string Type = "application/vnd.sqlite3";
@@ -14,13 +15,23 @@ public static class CopyEndpoint
     public static void Map(IEndpointRouteBuilder routes, KrasisOptions options)
     {
         var files = routes.MapGroup("/api/files").WithTags("Files");
-        files.MapGet("", Ok<FilesView> (KrasisFile file) => TypedResults.Ok(new FilesView(
-                file.Path,
-                file.CopiesFolder,
-                options.CopyEvery?.TotalHours,
-                Copies.Timed(file.Path, file.CopiesFolder) is [var newest, ..] ? newest.At : null)))
+        files
+            .MapGet("", Ok<FilesView> (KrasisFile file) =>
+                TypedResults.Ok(
+                    new FilesView(
+                        file.Path,
+                        file.CopiesFolder,
+                        options.CopyEvery?.TotalHours,
+                        Copies.Timed(file.Path, file.CopiesFolder) is [var newest, ..] ? newest.At : null
+                    )
+                )
+            )
             .WithSummary("Where everything is, and how it is copied.");
-        files.MapGet("/copy", Copy).WithSummary("A copy of the data file as it is now.").Produces(StatusCodes.Status200OK, contentType: Type).Fails(503);
+        files
+            .MapGet("/copy", Copy)
+            .WithSummary("A copy of the data file as it is now.")
+            .Produces(StatusCodes.Status200OK, contentType: Type)
+            .Fails(503);
     }
 
     private static IResult Copy(KrasisFile file, TimeProvider clock)
@@ -33,7 +44,14 @@ public static class CopyEndpoint
 
         var made = Path.Combine(Path.GetTempPath(), $"krasis-{Guid.NewGuid():N}.db");
         Copies.Make(file.Path, made);
-        var stream = new FileStream(made, FileMode.Open, FileAccess.Read, FileShare.Delete, bufferSize: 64 * 1024, FileOptions.DeleteOnClose);
+        var stream = new FileStream(
+            made,
+            FileMode.Open,
+            FileAccess.Read,
+            FileShare.Delete,
+            bufferSize: 64 * 1024,
+            FileOptions.DeleteOnClose
+        );
         return Results.Stream(stream, Type, Copies.NameOf(file.Path, clock.GetUtcNow()));
     }
 }

@@ -17,26 +17,62 @@ internal static class FeedEndpoints
     public static void Map(IEndpointRouteBuilder routes)
     {
         var choice = routes.MapGroup("/api/files/feeds").WithTags("Files");
-        choice.MapGet("", (KrasisFile file) => TypedResults.Ok(new FeedsView(file.Read(session => session.House.IsBoardPublic)))).WithSummary("Whether anybody may read the board.");
-        choice.MapPut("", (FeedsView feeds, KrasisFile file) => file.Write(session =>
-        {
-            session.House.IsBoardPublic = feeds.IsPublic;
-            return TypedResults.Ok(feeds);
-        })).WithSummary("Say whether anybody may read the board.").Fails(400);
+        choice
+            .MapGet("", (KrasisFile file) =>
+                TypedResults.Ok(new FeedsView(file.Read(session => session.House.IsBoardPublic)))
+            )
+            .WithSummary("Whether anybody may read the board.");
+        choice
+            .MapPut("", (FeedsView feeds, KrasisFile file) => file.Write(session =>
+                {
+                    session.House.IsBoardPublic = feeds.IsPublic;
+                    return TypedResults.Ok(feeds);
+                }))
+            .WithSummary("Say whether anybody may read the board.")
+            .Fails(400);
 
         var feeds = routes.MapGroup(Path).WithTags("Files");
-        feeds.MapGet("/board.json", IResult (KrasisFile file, Library library, TimeProvider clock, HttpResponse response) => Find(file, library, clock, response) is { } feed ? TypedResults.Ok(feed) : Closed())
-            .WithSummary("The board, where it is public.").Produces<BoardFeed>().Fails(404);
-        feeds.MapGet("/board.atom", IResult (KrasisFile file, Library library, TimeProvider clock, HttpRequest request, HttpResponse response) =>
-                Find(file, library, clock, response) is { } feed
-                    ? Results.Content(feed.ToAtom(new Uri($"{request.Scheme}://{request.Host}{request.Path}")), $"{AtomType}; charset=utf-8")
-                    : Closed())
-            .WithSummary("The same as Atom (RFC 4287).").Produces(200, contentType: AtomType).Fails(404);
+        feeds
+            .MapGet(
+                "/board.json",
+                IResult (KrasisFile file, Library library, TimeProvider clock, HttpResponse response) =>
+                    Find(file, library, clock, response) is { } feed ? TypedResults.Ok(feed) : Closed()
+            )
+            .WithSummary("The board, where it is public.")
+            .Produces<BoardFeed>()
+            .Fails(404);
+        feeds
+            .MapGet(
+                "/board.atom",
+                IResult (
+                    KrasisFile file,
+                    Library library,
+                    TimeProvider clock,
+                    HttpRequest request,
+                    HttpResponse response
+                ) =>
+                    Find(file, library, clock, response) is { } feed
+                        ? Results.Content(
+                            feed.ToAtom(new Uri($"{request.Scheme}://{request.Host}{request.Path}")),
+                            $"{AtomType}; charset=utf-8"
+                        )
+                        : Closed()
+            )
+            .WithSummary("The same as Atom (RFC 4287).")
+            .Produces(200, contentType: AtomType)
+            .Fails(404);
     }
 
     private static BoardFeed? Find(KrasisFile file, Library library, TimeProvider clock, HttpResponse response)
     {
-        var (isPublic, house, currency, standards) = file.Read(session => (session.House.IsBoardPublic, session.House.Id, session.Bar.Facts().House.Currency, library.Standards(session)));
+        var (isPublic, house, currency, standards) = file.Read(session =>
+            (
+                session.House.IsBoardPublic,
+                session.House.Id,
+                session.Bar.Facts().House.Currency,
+                library.Standards(session)
+            )
+        );
         if (!isPublic)
         {
             return null;
@@ -44,11 +80,32 @@ internal static class FeedEndpoints
 
         // A page of elsewhere may read it: that is what public says.
         response.Headers.AccessControlAllowOrigin = "*";
-        return new BoardFeed(house, clock.Today(), currency, [.. OnTheBoard.Of(standards, clock.Today()).Select(drink =>
-            FeedDrink.Of(drink.Stored.BuildId, drink.Stored.Number, drink.Stored.PublishedAt, drink.Build, drink.Stored.Document, drink.Sheet))]);
+        return new BoardFeed(
+            house,
+            clock.Today(),
+            currency,
+            [
+                .. OnTheBoard
+                    .Of(standards, clock.Today())
+                    .Select(drink =>
+                        FeedDrink.Of(
+                            drink.Stored.BuildId,
+                            drink.Stored.Number,
+                            drink.Stored.PublishedAt,
+                            drink.Build,
+                            drink.Stored.Document,
+                            drink.Sheet
+                        )
+                    ),
+            ]
+        );
     }
 
-    private static ProblemResult Closed() => ProblemResult.Closed("The board is not public.", "Whoever leads this bar can say under Files that anybody may read it.");
+    private static ProblemResult Closed() =>
+        ProblemResult.Closed(
+            "The board is not public.",
+            "Whoever leads this bar can say under Files that anybody may read it."
+        );
 }
 
 /// <summary>Whether anybody may read the board.</summary>

@@ -5,4 +5,9 @@ namespace Krasis.Web.Features.Files;
 /// <param name="CopiesFolder">Where copies of it are made.</param>
 /// <param name="CopyEveryHours">How many hours after one copy the next is made by itself; null where none is.</param>
 /// <param name="LastCopyAt">When the last of those was made; null where there is none.</param>
-public sealed record FilesView(string DataFile, string CopiesFolder, double? CopyEveryHours, DateTimeOffset? LastCopyAt);
+public sealed record FilesView(
+    string DataFile,
+    string CopiesFolder,
+    double? CopyEveryHours,
+    DateTimeOffset? LastCopyAt
+);

@@ -36,9 +36,20 @@ internal static class HouseCheck
             _ = BarView.Of(session, clock.Today());
             return Builds(session, bar.Value) ?? Tastings(session) ?? Prep(session, clock);
         }
-        catch (Exception e) when (e is JsonException or FormatException or ArgumentException or InvalidOperationException or InvalidCastException or OverflowException or NullReferenceException or KeyNotFoundException)
+        catch (Exception e)
+            when (e
+                    is JsonException
+                        or FormatException
+                        or ArgumentException
+                        or InvalidOperationException
+                        or InvalidCastException
+                        or OverflowException
+                        or NullReferenceException
+                        or KeyNotFoundException
+            )
         {
-            // What the readers take for granted of what they wrote themselves does not hold of what another hand has written.
+            // What the readers take for granted of what they wrote themselves does not hold of what another hand has
+            // written.
             return $"something cannot be read: {(e is NullReferenceException ? "what it speaks of is not there" : e.Message)}";
         }
     }
@@ -54,7 +65,10 @@ internal static class HouseCheck
 
             foreach (var standard in session.Standards.List(build.Id))
             {
-                if (BarReader.Read(standard.Bar) is not { IsRead: true } then || !BuildReader.Read(standard.Document, then.Value).IsRead)
+                if (
+                    BarReader.Read(standard.Bar) is not { IsRead: true } then
+                    || !BuildReader.Read(standard.Document, then.Value).IsRead
+                )
                 {
                     return $"standard {standard.Number} of '{build.Document.Name}' cannot be read";
                 }
@@ -92,7 +106,10 @@ internal static class HouseCheck
 
     private static string? Prep(Session session, TimeProvider clock)
     {
-        if (session.Prep.Find() is { } kept && PrepReader.Read(Tasted.Read<PrepDocument>(kept.Document)) is { IsRead: false } unread)
+        if (
+            session.Prep.Find() is { } kept
+            && PrepReader.Read(Tasted.Read<PrepDocument>(kept.Document)) is { IsRead: false } unread
+        )
         {
             return $"how the house prepares cannot be read: {unread.Problems[0].Message}";
         }

@@ -19,22 +19,36 @@ internal static class MovingIn
     {
         if (bundle.Manifest.Tables is < Oldest || bundle.Manifest.Tables > KrasisFile.Version)
         {
-            return Problem.At("file", null, bundle.Manifest.Tables > KrasisFile.Version ? "It was written by a newer Krasis." : "It does not say how its tables are written.", "a .krasis file as Krasis writes it");
+            return Problem.At(
+                "file",
+                null,
+                bundle.Manifest.Tables > KrasisFile.Version
+                    ? "It was written by a newer Krasis."
+                    : "It does not say how its tables are written.",
+                "a .krasis file as Krasis writes it"
+            );
         }
 
         var folder = Directory.CreateTempSubdirectory("krasis-house-");
         var problems = new List<Problem>();
         try
         {
-            var file = KrasisFile.Rebuild(Path.Combine(folder.FullName, "house.db"), bundle.Manifest.Tables, bundle.Manifest.House, store => Read(bundle, store, problems));
+            var file = KrasisFile.Rebuild(
+                Path.Combine(folder.FullName, "house.db"),
+                bundle.Manifest.Tables,
+                bundle.Manifest.House,
+                store => Read(bundle, store, problems)
+            );
             if (problems.Count > 0)
             {
                 return Reading<IReadOnlyList<HouseTable>>.Failed(problems);
             }
 
-            return file.Read<Reading<IReadOnlyList<HouseTable>>>(session => HouseCheck.Fault(session, clock) is { } fault
-                ? Problem.At("file", null, $"In it {fault}", "a .krasis file as Krasis writes it")
-                : Reading<IReadOnlyList<HouseTable>>.Of(session.House.Read()));
+            return file.Read<Reading<IReadOnlyList<HouseTable>>>(session =>
+                HouseCheck.Fault(session, clock) is { } fault
+                    ? Problem.At("file", null, $"In it {fault}", "a .krasis file as Krasis writes it")
+                    : Reading<IReadOnlyList<HouseTable>>.Of(session.House.Read())
+            );
         }
         catch (KrasisFileException e)
         {
@@ -53,9 +67,21 @@ internal static class MovingIn
         foreach (var document in bundle.Of(BundleJson.Table))
         {
             var name = document.TryGetProperty("table", out var said) ? said.GetString() : null;
-            if (name is null || !HouseStore.Tables.Contains(name) || tables.Exists(table => table.Name == name) || !document.TryGetProperty("rows", out var rows))
+            if (
+                name is null
+                || !HouseStore.Tables.Contains(name)
+                || tables.Exists(table => table.Name == name)
+                || !document.TryGetProperty("rows", out var rows)
+            )
             {
-                problems.Add(new Problem("file", name, "There is a table in it that no house has, or has twice.", $"one each of {string.Join(", ", HouseStore.Tables)}"));
+                problems.Add(
+                    new Problem(
+                        "file",
+                        name,
+                        "There is a table in it that no house has, or has twice.",
+                        $"one each of {string.Join(", ", HouseStore.Tables)}"
+                    )
+                );
                 continue;
             }
 

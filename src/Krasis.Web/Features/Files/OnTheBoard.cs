@@ -14,12 +14,12 @@ internal sealed record OnTheBoard(StoredStandard Stored, BarFacts Bar, Build Bui
 {
     /// <summary>The standards that are in season on a day, by name.</summary>
     public static IReadOnlyList<OnTheBoard> Of(IEnumerable<StoredStandard> standards, DateOnly day) =>
-    [
-        .. from stored in standards
-        let bar = BarReader.Read(stored.Bar).Value
-        let build = BuildReader.Read(stored.Document, bar).Value
-        where build.Season?.Holds(day) != false
-        orderby build.Name
-        select new OnTheBoard(stored, bar, build, Mixer.Mix(build, bar, day)),
-    ];
+        [
+            .. from stored in standards
+            let bar = BarReader.Read(stored.Bar).Value
+            let build = BuildReader.Read(stored.Document, bar).Value
+            where build.Season?.Holds(day) != false
+            orderby build.Name
+            select new OnTheBoard(stored, bar, build, Mixer.Mix(build, bar, day)),
+        ];
 }

@@ -20,11 +20,25 @@ internal static class TakingIn
 
     private const string Replace = "replace";
 
-    /// <summary>What each fact that drinks rest on is to be here: as was decided, as was said before, or as is guessed.</summary>
-    public static IReadOnlyList<MatchedFact> Facts(Session session, Guests guests, IReadOnlyList<BuildDocument> builds, BarDocument theirs, IReadOnlyList<FactChoice> choices)
+    /// <summary>What each fact that drinks rest on is to be here: as was decided, as was said before, or as is
+    /// guessed.</summary>
+    public static IReadOnlyList<MatchedFact> Facts(
+        Session session,
+        Guests guests,
+        IReadOnlyList<BuildDocument> builds,
+        BarDocument theirs,
+        IReadOnlyList<FactChoice> choices
+    )
     {
-        var remembered = session.Taken.Of(guests.House).Select(row => new FactChoice(row.Kind, row.Id, row.Own, row.Comes != 0));
-        return Matching.Of(builds, BarReader.Read(theirs).Value, session.Bar.Facts(), [.. choices.Where(choice => choice is not null), .. remembered]);
+        var remembered = session
+            .Taken.Of(guests.House)
+            .Select(row => new FactChoice(row.Kind, row.Id, row.Own, row.Comes != 0));
+        return Matching.Of(
+            builds,
+            BarReader.Read(theirs).Value,
+            session.Bar.Facts(),
+            [.. choices.Where(choice => choice is not null), .. remembered]
+        );
     }
 
     /// <summary>Ids that nothing new may have.</summary>
@@ -32,22 +46,53 @@ internal static class TakingIn
 
     /// <summary>The drink here that a drink of a bundle is, or is called like.</summary>
     public static StoredBuild? OwnOf(BundledBuild guest, IReadOnlyList<StoredBuild> own) =>
-        own.FirstOrDefault(build => build.Id == guest.Id) ?? own.FirstOrDefault(build => string.Equals(build.Document.Name, guest.Build.Name?.Trim(), StringComparison.OrdinalIgnoreCase));
+        own.FirstOrDefault(build => build.Id == guest.Id)
+        ?? own.FirstOrDefault(build =>
+            string.Equals(build.Document.Name, guest.Build.Name?.Trim(), StringComparison.OrdinalIgnoreCase)
+        );
 
     /// <summary>Takes them in.</summary>
     /// <returns>What was taken in, or why nothing was.</returns>
-    public static (TakenRow? Taken, ProblemResult? Problem) Take(Session session, Guests guests, TakeRequest request, DateTimeOffset now)
+    public static (TakenRow? Taken, ProblemResult? Problem) Take(
+        Session session,
+        Guests guests,
+        TakeRequest request,
+        DateTimeOffset now
+    )
     {
-        var chosen = request.Drinks.Where(one => one is not null).DistinctBy(one => one.Id).Select(one => (Guest: guests.Builds.FirstOrDefault(build => build.Id == one.Id), one.As)).ToList();
-        if (chosen.Count is 0 or > MostAtOnce || chosen.Exists(one => one.Guest is null || one.As is not ("beside" or Replace)))
+        var chosen = request
+            .Drinks.Where(one => one is not null)
+            .DistinctBy(one => one.Id)
+            .Select(one => (Guest: guests.Builds.FirstOrDefault(build => build.Id == one.Id), one.As))
+            .ToList();
+        if (
+            chosen.Count is 0 or > MostAtOnce
+            || chosen.Exists(one => one.Guest is null || one.As is not ("beside" or Replace))
+        )
         {
-            return (null, ProblemResult.Fields([new Problem("drinks", null, "These are no drinks of the file.", $"drinks of the file, up to {MostAtOnce}, each beside or replace")]));
+            return (
+                null,
+                ProblemResult.Fields([
+                    new Problem(
+                        "drinks",
+                        null,
+                        "These are no drinks of the file.",
+                        $"drinks of the file, up to {MostAtOnce}, each beside or replace"
+                    ),
+                ])
+            );
         }
 
         var builds = chosen.Select(one => one.Guest!.Build).ToList();
         var theirs = BarSubset.For(builds, guests.Bar);
         var facts = Facts(session, guests, builds, theirs, request.Choices);
-        var brought = Bringer.Bring(builds, theirs, session.Bar.Whole(), [.. facts.Select(fact => fact.Choice)], TakenIds(session));
+        var brought = Bringer.Bring(
+            builds,
+            theirs,
+            session.Bar.Whole(),
+            [.. facts.Select(fact => fact.Choice)],
+            TakenIds(session)
+        );
         if (!brought.IsRead)
         {
             return (null, ProblemResult.Fields(brought.Problems));
@@ -62,9 +107,27 @@ internal static class TakingIn
         {
             if (one.As == Replace && OwnOf(one.Guest!, own) is { } there)
             {
-                if (session.Builds.Update(there.Id, there.Version, drink.Build with { Name = there.Document.Name, Prices = there.Document.Prices, Season = there.Document.Season }, now) != SaveOutcome.Saved)
+                if (
+                    session.Builds.Update(
+                        there.Id,
+                        there.Version,
+                        drink.Build with
+                        {
+                            Name = there.Document.Name,
+                            Prices = there.Document.Prices,
+                            Season = there.Document.Season,
+                        },
+                        now
+                    ) != SaveOutcome.Saved
+                )
                 {
-                    return (null, ProblemResult.Conflict($"Two drinks cannot both be put in the place of '{there.Document.Name}'.", "Take one of them in beside it, or leave it out. Nothing was kept."));
+                    return (
+                        null,
+                        ProblemResult.Conflict(
+                            $"Two drinks cannot both be put in the place of '{there.Document.Name}'.",
+                            "Take one of them in beside it, or leave it out. Nothing was kept."
+                        )
+                    );
                 }
 
                 undo.Replaced.Add(new UndoOne(there.Id, there.Version, there.Version + 1));
@@ -79,7 +142,13 @@ internal static class TakingIn
 
         if (BarReader.Read(session.Bar.Whole()) is not { IsRead: true })
         {
-            return (null, ProblemResult.Conflict("The bar could not be read with what comes along.", "Decide otherwise what stands for what. Nothing was kept."));
+            return (
+                null,
+                ProblemResult.Conflict(
+                    "The bar could not be read with what comes along.",
+                    "Decide otherwise what stands for what. Nothing was kept."
+                )
+            );
         }
 
         foreach (var choice in facts.Select(fact => fact.Choice))
@@ -87,7 +156,8 @@ internal static class TakingIn
             session.Taken.Say(guests.House, new ForeignRow(choice.Kind, choice.Id, choice.Own, choice.Comes ? 1 : 0));
         }
 
-        var says = $"{Count(chosen.Count, "drink")}: {string.Join(", ", builds.Select(build => build.Name))}{(adding.Facts.Count > 0 ? $"; {Count(adding.Facts.Count, "fact")} of the bar came along" : "")}";
+        var says =
+            $"{Count(chosen.Count, "drink")}: {string.Join(", ", builds.Select(build => build.Name))}{(adding.Facts.Count > 0 ? $"; {Count(adding.Facts.Count, "fact")} of the bar came along" : "")}";
         return (Note(session, says, undo, now), null);
     }
 
@@ -103,14 +173,26 @@ internal static class TakingIn
             }
         }
 
-        if (undo.Replaced.Select(one => (one.After, Build: session.Builds.Find(one.Id))).FirstOrDefault(one => one.Build is { } now && now.Version != one.After).Build is { } changed)
+        if (
+            undo
+                .Replaced.Select(one => (one.After, Build: session.Builds.Find(one.Id)))
+                .FirstOrDefault(one => one.Build is { } now && now.Version != one.After)
+                .Build is
+            { } changed
+        )
         {
-            return ProblemResult.Conflict("It cannot be undone any more.", $"'{changed.Document.Name}' has been changed since it was replaced. Its history brings back what it was before. Nothing was changed.");
+            return ProblemResult.Conflict(
+                "It cannot be undone any more.",
+                $"'{changed.Document.Name}' has been changed since it was replaced. Its history brings back what it was before. Nothing was changed."
+            );
         }
 
         foreach (var one in undo.Replaced)
         {
-            if (session.Builds.Find(one.Id) is { } build && session.Builds.RevisionAt(one.Id, one.Version) is { } before)
+            if (
+                session.Builds.Find(one.Id) is { } build
+                && session.Builds.RevisionAt(one.Id, one.Version) is { } before
+            )
             {
                 session.Builds.Update(one.Id, build.Version, before.Document, now);
             }
@@ -119,10 +201,18 @@ internal static class TakingIn
         BarKinds.Each(new Removing(session, undo.Facts, now));
         const string Late = "It cannot be undone any more.";
         var bar = BarReader.Read(session.Bar.Whole());
-        return !bar.IsRead ? ProblemResult.Conflict(Late, $"Something of the bar needs by now what came along: {bar.Problems[0].Message} Nothing was changed.")
-            : session.Builds.List().FirstOrDefault(build => !BuildReader.Read(build.Document, bar.Value).IsRead) is { } needs
-                ? ProblemResult.Conflict(Late, $"'{needs.Document.Name}' needs by now what came along. Take it out of that build first. Nothing was changed.")
-                : null;
+        return !bar.IsRead
+                ? ProblemResult.Conflict(
+                    Late,
+                    $"Something of the bar needs by now what came along: {bar.Problems[0].Message} Nothing was changed."
+                )
+            : session.Builds.List().FirstOrDefault(build => !BuildReader.Read(build.Document, bar.Value).IsRead)
+                is { } needs
+                ? ProblemResult.Conflict(
+                    Late,
+                    $"'{needs.Document.Name}' needs by now what came along. Take it out of that build first. Nothing was changed."
+                )
+            : null;
     }
 
     /// <summary>Notes what was taken in.</summary>
@@ -133,7 +223,8 @@ internal static class TakingIn
         return session.Taken.Find(id)!;
     }
 
-    private static string Count(int number, string what) => string.Create(CultureInfo.InvariantCulture, $"{number} {what}{(number == 1 ? "" : "s")}");
+    private static string Count(int number, string what) =>
+        string.Create(CultureInfo.InvariantCulture, $"{number} {what}{(number == 1 ? "" : "s")}");
 
     private sealed class Adding(Session session, BarDocument added, DateTimeOffset now) : IBarKindVisitor
     {
@@ -162,7 +253,12 @@ internal static class TakingIn
             where TDocument : class
             where TMeasured : class
         {
-            foreach (var there in session.Bar.List(kind).Where(there => facts.Any(fact => fact.Kind == kind.Name && fact.Id == there.Id)).ToList())
+            foreach (
+                var there in session
+                    .Bar.List(kind)
+                    .Where(there => facts.Any(fact => fact.Kind == kind.Name && fact.Id == there.Id))
+                    .ToList()
+            )
             {
                 session.Bar.Delete(kind, there.Id, there.Version, now);
             }

@@ -10,8 +10,8 @@ namespace Krasis.Web.Features.Files;
 /// <param name="needs">Of what standards take.</param>
 internal sealed class WorkedOut(Library library, Board board, StandardNeeds needs)
 {
-    /// <summary>Forgets it, for when another house has come in the place of this one: its builds and standards may have the ids and numbers of
-    /// others.</summary>
+    /// <summary>Forgets it, for when another house has come in the place of this one: its builds and standards may have
+    /// the ids and numbers of others.</summary>
     public void Forget()
     {
         library.Forget();

@@ -30,7 +30,8 @@ public sealed record CardsView(
     PossibleWishes Wishes,
     PourLimits Limits,
     IReadOnlyList<Change> Changes,
-    IReadOnlyList<MakingPlan> Plans);
+    IReadOnlyList<MakingPlan> Plans
+);
 
 /// <summary>A station by name.</summary>
 /// <param name="Id">Its id.</param>

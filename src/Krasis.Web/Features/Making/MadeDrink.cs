@@ -7,7 +7,8 @@ using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Making;
 
-/// <summary>A drink as it is made: a standard with the facts that it was published with, or a trial with today's.</summary>
+/// <summary>A drink as it is made: a standard with the facts that it was published with, or a trial with
+/// today's.</summary>
 /// <param name="Id">The build's id.</param>
 /// <param name="Standard">Which of its standards it is; null on trial.</param>
 /// <param name="At">When it was published, or last saved where it is on trial.</param>
@@ -18,14 +19,29 @@ namespace Krasis.Web.Features.Making;
 /// <param name="Wishes">What can be asked for of the standard.</param>
 /// <param name="Changes">What is different about it from the standard; none where nothing was asked for.</param>
 internal sealed record MadeDrink(
-    string Id, long? Standard, DateTimeOffset At, bool IsLast, BuildState State, Build Build, BarFacts Bar, PossibleWishes Wishes, IReadOnlyList<Change> Changes)
+    string Id,
+    long? Standard,
+    DateTimeOffset At,
+    bool IsLast,
+    BuildState State,
+    Build Build,
+    BarFacts Bar,
+    PossibleWishes Wishes,
+    IReadOnlyList<Change> Changes
+)
 {
     /// <summary>Finds it.</summary>
     /// <param name="session">The file.</param>
     /// <param name="id">The build's id.</param>
-    /// <param name="standard">Which of its standards; null for the last, and for the build as it is saved where it is on trial.</param>
+    /// <param name="standard">Which of its standards; null for the last, and for the build as it is saved where it is
+    /// on trial.</param>
     /// <param name="wish">What a guest asks for.</param>
-    public static (MadeDrink? Drink, ProblemResult? Problem) Find(Session session, string id, long? standard, GuestWish wish)
+    public static (MadeDrink? Drink, ProblemResult? Problem) Find(
+        Session session,
+        string id,
+        long? standard,
+        GuestWish wish
+    )
     {
         if (session.Builds.Find(id) is not { } build)
         {
@@ -33,7 +49,10 @@ internal sealed record MadeDrink(
         }
 
         var last = session.Standards.Last(id);
-        var wanted = standard is { } number ? session.Standards.Find(id, number) : build.State == BuildState.Trial ? null : last;
+        var wanted =
+            standard is { } number ? session.Standards.Find(id, number)
+            : build.State == BuildState.Trial ? null
+            : last;
         if (standard is not null && wanted is null)
         {
             return (null, ProblemResult.Missing("standard"));
@@ -41,12 +60,21 @@ internal sealed record MadeDrink(
 
         if (wanted is null && build.State != BuildState.Trial)
         {
-            return (null, ProblemResult.Conflict($"'{build.Document.Name}' is not made at the bar yet.", "Put it on trial or publish it first: what is still being written is not handed to anybody."));
+            return (
+                null,
+                ProblemResult.Conflict(
+                    $"'{build.Document.Name}' is not made at the bar yet.",
+                    "Put it on trial or publish it first: what is still being written is not handed to anybody."
+                )
+            );
         }
 
         // What a guest asks for may be nothing that the standard rests on.
         var frozen = wanted is null ? session.Bar.Facts() : BarReader.Read(wanted.Bar).Value;
-        var more = wanted is null ? frozen : BarReader.Read(BarOver.Lay(wanted.Bar, session.Bar.Whole())) is { IsRead: true } laid ? laid.Value : frozen;
+        var more =
+            wanted is null ? frozen
+            : BarReader.Read(BarOver.Lay(wanted.Bar, session.Bar.Whole())) is { IsRead: true } laid ? laid.Value
+            : frozen;
         var facts = wish.IsNone ? frozen : more;
         var document = wanted?.Document ?? build.Document;
         if (!BuildReader.Read(document, frozen).IsRead)
@@ -69,10 +97,26 @@ internal sealed record MadeDrink(
 
         var reading = BuildReader.Read(document, facts);
         return reading.IsRead
-            ? (new MadeDrink(id, wanted?.Number, wanted?.PublishedAt ?? build.UpdatedAt, wanted is not null && wanted.Number == last?.Number, build.State, reading.Value, facts, wishes, changes), null)
+            ? (
+                new MadeDrink(
+                    id,
+                    wanted?.Number,
+                    wanted?.PublishedAt ?? build.UpdatedAt,
+                    wanted is not null && wanted.Number == last?.Number,
+                    build.State,
+                    reading.Value,
+                    facts,
+                    wishes,
+                    changes
+                ),
+                null
+            )
             : (null, Unreadable(document, facts));
     }
 
     private static ProblemResult Unreadable(BuildDocument document, BarFacts bar) =>
-        ProblemResult.Conflict($"'{document.Name}' cannot be worked out now.", BuildReader.Read(document, bar).Problems[0].Message);
+        ProblemResult.Conflict(
+            $"'{document.Name}' cannot be worked out now.",
+            BuildReader.Read(document, bar).Problems[0].Message
+        );
 }

@@ -15,13 +15,21 @@ namespace Krasis.Web.Features.Making;
 /// <summary>Keeps what was made.</summary>
 public static class MakesEndpoint
 {
-    public static void Map(IEndpointRouteBuilder routes) => routes
-        .MapPut("/api/makes/{id}", Keep)
-        .WithTags("Making")
-        .WithSummary("Keep a make that is over, under an id that the tablet has given it: sent twice it is kept once.")
-        .Fails(400, 404, 409, 413, 422);
+    public static void Map(IEndpointRouteBuilder routes) =>
+        routes
+            .MapPut("/api/makes/{id}", Keep)
+            .WithTags("Making")
+            .WithSummary(
+                "Keep a make that is over, under an id that the tablet has given it: sent twice it is kept once."
+            )
+            .Fails(400, 404, 409, 413, 422);
 
-    private static Results<Ok<MadeView>, ProblemResult> Keep(string id, MakeRequest request, KrasisFile file, TimeProvider clock)
+    private static Results<Ok<MadeView>, ProblemResult> Keep(
+        string id,
+        MakeRequest request,
+        KrasisFile file,
+        TimeProvider clock
+    )
     {
         var fields = new FieldReader();
         if (GivenId.Refusal("id", id, "No tablet calls a make so.") is { } refusal)
@@ -52,10 +60,18 @@ public static class MakesEndpoint
         {
             if (session.Makes.Sent(id) is { } before && before != sent)
             {
-                return ProblemResult.Conflict("This make has been kept already, otherwise.", "It was finished on another device. What is there stays as it is.");
+                return ProblemResult.Conflict(
+                    "This make has been kept already, otherwise.",
+                    "It was finished on another device. What is there stays as it is."
+                );
             }
 
-            var (drink, problem) = MadeDrink.Find(session, request.Drink.Build ?? "", request.Drink.Standard, (request.Drink.Wish ?? new()).Read());
+            var (drink, problem) = MadeDrink.Find(
+                session,
+                request.Drink.Build ?? "",
+                request.Drink.Standard,
+                (request.Drink.Wish ?? new()).Read()
+            );
             if (drink is null)
             {
                 return problem!;
@@ -71,23 +87,26 @@ public static class MakesEndpoint
             var plan = Planner.Plan(drink.Build, drink.Bar, request.Station).Value.Single(each => each.Size == size);
             if (session.Makes.Sent(id) is null)
             {
-                session.Makes.Add(new StoredMake(
-                    id,
-                    drink.Id,
-                    drink.Build.Name,
-                    drink.Standard,
-                    plan.Station,
-                    size.Value,
-                    plan.SizeName,
-                    who,
-                    Begun(request.StartedAt!.Value, seconds, clock.GetUtcNow()),
-                    seconds,
-                    request.IsDone,
-                    request.IsDone ? taste.Value.Strength : null,
-                    request.IsDone ? taste.Value.Sweetness : null,
-                    request.IsDone ? taste.Value.IsAllowed : null,
-                    sent,
-                    [.. request.Poured.Select(entry => Step(entry, plan, drink, request.Station))]));
+                session.Makes.Add(
+                    new StoredMake(
+                        id,
+                        drink.Id,
+                        drink.Build.Name,
+                        drink.Standard,
+                        plan.Station,
+                        size.Value,
+                        plan.SizeName,
+                        who,
+                        Begun(request.StartedAt!.Value, seconds, clock.GetUtcNow()),
+                        seconds,
+                        request.IsDone,
+                        request.IsDone ? taste.Value.Strength : null,
+                        request.IsDone ? taste.Value.Sweetness : null,
+                        request.IsDone ? taste.Value.IsAllowed : null,
+                        sent,
+                        [.. request.Poured.Select(entry => Step(entry, plan, drink, request.Station))]
+                    )
+                );
             }
 
             return TypedResults.Ok(new MadeView(id, request.IsDone ? taste.Value : null));
@@ -95,7 +114,8 @@ public static class MakesEndpoint
     }
 
     // What is still to come cannot have been: the tablet's clock is ahead, and it was begun as long ago as it took.
-    private static DateTimeOffset Begun(DateTimeOffset said, double seconds, DateTimeOffset now) => said <= now ? said : now.AddSeconds(-seconds);
+    private static DateTimeOffset Begun(DateTimeOffset said, double seconds, DateTimeOffset now) =>
+        said <= now ? said : now.AddSeconds(-seconds);
 
     private static PouredStep Step(PouredRequest poured, MakingPlan plan, MadeDrink drink, string? station)
     {
@@ -110,10 +130,21 @@ public static class MakesEndpoint
             grams,
             poured.Seconds,
             poured.Celsius is { } warm ? Celsius.From(warm) : null,
-            step.Target!.IsMet(grams) && (poured.Seconds is not { } ran || IsGood(ran)));
+            step.Target!.IsMet(grams) && (poured.Seconds is not { } ran || IsGood(ran))
+        );
 
         // What has run for no time at all has not been timed.
-        bool IsGood(double seconds) => seconds <= 0 || step.Shot is null
-            || ShotVerdict.On(drink.Build, drink.Bar, station, plan.Size, new PouredLine(step.Line!.Value, grams), seconds) is { IsRead: true, Value.IsGood: true };
+        bool IsGood(double seconds) =>
+            seconds <= 0
+            || step.Shot is null
+            || ShotVerdict.On(
+                drink.Build,
+                drink.Bar,
+                station,
+                plan.Size,
+                new PouredLine(step.Line!.Value, grams),
+                seconds
+            )
+                is { IsRead: true, Value.IsGood: true };
     }
 }

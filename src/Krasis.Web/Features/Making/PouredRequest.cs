@@ -34,7 +34,12 @@ public sealed record PouredRequest
         var lines = new List<PouredLine>();
         if (poured.Count > Most)
         {
-            return Problem.At("poured", $"{poured.Count}", $"{poured.Count} pours are more than go into one drink.", $"at most {Most}");
+            return Problem.At(
+                "poured",
+                $"{poured.Count}",
+                $"{poured.Count} pours are more than go into one drink.",
+                $"at most {Most}"
+            );
         }
 
         for (var i = 0; i < poured.Count; i++)
@@ -47,15 +52,23 @@ public sealed record PouredRequest
             }
 
             var grams = fields.Number($"poured[{i}].grams", poured[i].Grams, 0, limits.MostGrams, "g");
-            _ = poured[i].Target is { } target ? fields.Number($"poured[{i}].target", target, 0, limits.MostGrams, "g") : 0;
-            _ = poured[i].Seconds is { } seconds ? fields.Number($"poured[{i}].seconds", seconds, 0, limits.MostSeconds, "s") : 0;
-            _ = poured[i].Celsius is { } celsius ? fields.Number($"poured[{i}].celsius", celsius, limits.CelsiusFrom, limits.CelsiusTo, "°C") : 0;
+            _ = poured[i].Target is { } target
+                ? fields.Number($"poured[{i}].target", target, 0, limits.MostGrams, "g")
+                : 0;
+            _ = poured[i].Seconds is { } seconds
+                ? fields.Number($"poured[{i}].seconds", seconds, 0, limits.MostSeconds, "s")
+                : 0;
+            _ = poured[i].Celsius is { } celsius
+                ? fields.Number($"poured[{i}].celsius", celsius, limits.CelsiusFrom, limits.CelsiusTo, "°C")
+                : 0;
             if (fields.Problems.Count == 0)
             {
                 lines.Add(new PouredLine(new LineId(poured[i].Line ?? ""), Core.Quantities.Grams.From(grams)));
             }
         }
 
-        return fields.Problems.Count > 0 ? Reading<IReadOnlyList<PouredLine>>.Failed(fields.Problems) : Reading<IReadOnlyList<PouredLine>>.Of(lines);
+        return fields.Problems.Count > 0
+            ? Reading<IReadOnlyList<PouredLine>>.Failed(fields.Problems)
+            : Reading<IReadOnlyList<PouredLine>>.Of(lines);
     }
 }

@@ -17,14 +17,20 @@ public sealed record PouredView(
     IReadOnlyList<PourFinding> Findings,
     IReadOnlyList<SeriesView> Series,
     IReadOnlyList<PouredDrink> Drinks,
-    IReadOnlyList<MadeRow> Last);
+    IReadOnlyList<MadeRow> Last
+);
 
 /// <summary>A series with its chart.</summary>
 /// <param name="Series">The series.</param>
 /// <param name="Chart">Its limits.</param>
 /// <param name="Ranges">How far each value but the first is from the one before.</param>
 /// <param name="Out">The places of the values that are no chance.</param>
-public sealed record SeriesView(PourSeries Series, ChartLimits Chart, IReadOnlyList<double> Ranges, IReadOnlyList<int> Out);
+public sealed record SeriesView(
+    PourSeries Series,
+    ChartLimits Chart,
+    IReadOnlyList<double> Ranges,
+    IReadOnlyList<int> Out
+);
 
 /// <summary>The limits of a chart; null where there are too few values.</summary>
 public sealed record ChartLimits(double Centre, double? Lower, double? Upper, double? RangeCentre, double? RangeUpper)
@@ -32,7 +38,13 @@ public sealed record ChartLimits(double Centre, double? Lower, double? Upper, do
     /// <summary>Of a chart with a value at the least.</summary>
     public static ChartLimits Of(IndividualsChart chart)
     {
-        return new ChartLimits(chart.Centre, Known(chart.Lower), Known(chart.Upper), Known(chart.RangeCentre), Known(chart.RangeUpper));
+        return new ChartLimits(
+            chart.Centre,
+            Known(chart.Lower),
+            Known(chart.Upper),
+            Known(chart.RangeCentre),
+            Known(chart.RangeUpper)
+        );
 
         static double? Known(double value) => double.IsFinite(value) ? value : null;
     }
@@ -40,4 +52,17 @@ public sealed record ChartLimits(double Centre, double? Lower, double? Upper, do
 
 /// <summary>One make in a list.</summary>
 public sealed record MadeRow(
-    string Id, string Build, string Drink, string Size, long? Standard, string? Station, string? Who, DateTimeOffset At, double Seconds, bool IsDone, double? Strength, double? Sweetness, bool? IsAllowed);
+    string Id,
+    string Build,
+    string Drink,
+    string Size,
+    long? Standard,
+    string? Station,
+    string? Who,
+    DateTimeOffset At,
+    double Seconds,
+    bool IsDone,
+    double? Strength,
+    double? Sweetness,
+    bool? IsAllowed
+);

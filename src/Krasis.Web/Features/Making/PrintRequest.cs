@@ -20,4 +20,11 @@ public sealed record PrintRequest
 /// <param name="Standard">Of which standard they are.</param>
 /// <param name="Last">Which standard is the last.</param>
 /// <param name="PrintedAt">When they were printed.</param>
-public sealed record OldCards(string Build, string Drink, string? Station, long Standard, long Last, DateTimeOffset PrintedAt);
+public sealed record OldCards(
+    string Build,
+    string Drink,
+    string? Station,
+    long Standard,
+    long Last,
+    DateTimeOffset PrintedAt
+);

@@ -16,19 +16,32 @@ public static class RescueEndpoint
 {
     public static void Map(IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/rescue", Find)
+        routes
+            .MapPost("/api/rescue", Find)
             .WithTags("Making")
-            .WithSummary("Say how a drink is still made of what is in the cup, so that it fits and tastes as the house allows, or that it must be begun again. Nothing is kept.")
+            .WithSummary(
+                "Say how a drink is still made of what is in the cup, so that it fits and tastes as the house allows, or that it must be begun again. Nothing is kept."
+            )
             .Fails(400, 404, 409, 413, 422);
-        routes.MapPost("/api/shot", Judge)
+        routes
+            .MapPost("/api/shot", Judge)
             .WithTags("Making")
-            .WithSummary("Say what is to be said of the espresso that has run into a cup, by the recipe of its station. Nothing is kept.")
+            .WithSummary(
+                "Say what is to be said of the espresso that has run into a cup, by the recipe of its station. Nothing is kept."
+            )
             .Fails(400, 404, 409, 413, 422);
     }
 
     private static Results<Ok<Rescue>, ProblemResult> Find(RescueRequest request, KrasisFile file)
     {
-        var (drink, problem) = file.Read(session => MadeDrink.Find(session, request.Drink.Build ?? "", request.Drink.Standard, (request.Drink.Wish ?? new()).Read()));
+        var (drink, problem) = file.Read(session =>
+            MadeDrink.Find(
+                session,
+                request.Drink.Build ?? "",
+                request.Drink.Standard,
+                (request.Drink.Wish ?? new()).Read()
+            )
+        );
         if (drink is null)
         {
             return problem!;
@@ -40,13 +53,26 @@ public static class RescueEndpoint
             return ProblemResult.Fields(poured.Problems);
         }
 
-        var rescue = Rescuer.Rescue(drink.Build, drink.Bar, request.Station, new CupId(request.Drink.Size ?? ""), poured.Value);
+        var rescue = Rescuer.Rescue(
+            drink.Build,
+            drink.Bar,
+            request.Station,
+            new CupId(request.Drink.Size ?? ""),
+            poured.Value
+        );
         return rescue.IsRead ? TypedResults.Ok(rescue.Value) : ProblemResult.Fields(rescue.Problems);
     }
 
     private static Results<Ok<PullVerdict>, ProblemResult> Judge(ShotRequest request, KrasisFile file)
     {
-        var (drink, problem) = file.Read(session => MadeDrink.Find(session, request.Drink.Build ?? "", request.Drink.Standard, (request.Drink.Wish ?? new()).Read()));
+        var (drink, problem) = file.Read(session =>
+            MadeDrink.Find(
+                session,
+                request.Drink.Build ?? "",
+                request.Drink.Standard,
+                (request.Drink.Wish ?? new()).Read()
+            )
+        );
         if (drink is null)
         {
             return problem!;
@@ -60,7 +86,14 @@ public static class RescueEndpoint
             return ProblemResult.Fields(fields.Problems);
         }
 
-        var verdict = ShotVerdict.On(drink.Build, drink.Bar, request.Station, new CupId(request.Drink.Size ?? ""), new PouredLine(new LineId(request.Line ?? ""), Grams.From(grams)), seconds);
+        var verdict = ShotVerdict.On(
+            drink.Build,
+            drink.Bar,
+            request.Station,
+            new CupId(request.Drink.Size ?? ""),
+            new PouredLine(new LineId(request.Line ?? ""), Grams.From(grams)),
+            seconds
+        );
         return verdict.IsRead ? TypedResults.Ok(verdict.Value) : ProblemResult.Fields(verdict.Problems);
     }
 }

@@ -9,7 +9,12 @@ namespace Krasis.Web.Features.Making;
 /// <param name="MostDrinks">The most drinks that an order may have.</param>
 /// <param name="Drinks">The drinks, by name.</param>
 public sealed record ServiceView(
-    DateTimeOffset Now, string? Station, IReadOnlyList<StationName> Stations, int MostDrinks, IReadOnlyList<ServiceDrink> Drinks);
+    DateTimeOffset Now,
+    string? Station,
+    IReadOnlyList<StationName> Stations,
+    int MostDrinks,
+    IReadOnlyList<ServiceDrink> Drinks
+);
 
 /// <summary>A drink on the board.</summary>
 /// <param name="Build">The build's id.</param>
@@ -24,7 +29,8 @@ public sealed record ServiceDrink(
     long Standard,
     string Allergens,
     IReadOnlyList<string> Words,
-    IReadOnlyList<ServiceSize> Sizes);
+    IReadOnlyList<ServiceSize> Sizes
+);
 
 /// <summary>A size of a drink on the board.</summary>
 /// <param name="Id">The cup's id.</param>

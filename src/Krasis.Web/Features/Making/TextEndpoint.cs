@@ -11,11 +11,12 @@ namespace Krasis.Web.Features.Making;
 /// <summary>Tells how a build is made, as it stands on a sheet, as one would send it in a message.</summary>
 public static class TextEndpoint
 {
-    public static void Map(IEndpointRouteBuilder routes) => routes
-        .MapPost("/api/text", Tell)
-        .WithTags("Making")
-        .WithSummary("How a build is made, as text or Markdown, in metric, US or UK words. Nothing is kept.")
-        .Fails(400, 422);
+    public static void Map(IEndpointRouteBuilder routes) =>
+        routes
+            .MapPost("/api/text", Tell)
+            .WithTags("Making")
+            .WithSummary("How a build is made, as text or Markdown, in metric, US or UK words. Nothing is kept.")
+            .Fails(400, 422);
 
     private static Results<Ok<TextView>, ProblemResult> Tell(TextRequest request, KrasisFile file)
     {
@@ -23,13 +24,25 @@ public static class TextEndpoint
         var build = BuildReader.Read(request.Build, bar);
         if (!build.IsRead)
         {
-            return ProblemResult.Fields([.. build.Problems.Select(problem => problem with { Field = $"build.{problem.Field}" })]);
+            return ProblemResult.Fields([
+                .. build.Problems.Select(problem => problem with { Field = $"build.{problem.Field}" }),
+            ]);
         }
 
         var plans = Planner.Plan(build.Value, bar);
-        var told = plans.IsRead ? plans.Value.Where(plan => request.Size is null || plan.Size.Value == request.Size).ToList() : [];
+        var told = plans.IsRead
+            ? plans.Value.Where(plan => request.Size is null || plan.Size.Value == request.Size).ToList()
+            : [];
         return !plans.IsRead ? ProblemResult.Fields(plans.Problems)
-            : told.Count == 0 ? ProblemResult.Fields([new Problem("size", request.Size, "The drink is not sold in that.", "a cup of the build, or none for all")])
+            : told.Count == 0
+                ? ProblemResult.Fields([
+                    new Problem(
+                        "size",
+                        request.Size,
+                        "The drink is not sold in that.",
+                        "a cup of the build, or none for all"
+                    ),
+                ])
             : TypedResults.Ok(new TextView(RecipeText.Of(told, request.Words, request.IsMarkdown)));
     }
 }

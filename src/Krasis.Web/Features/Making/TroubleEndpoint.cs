@@ -19,12 +19,24 @@ public static class TroubleEndpoint
     {
         var trouble = routes.MapGroup("/api/complaints").WithTags("Making");
         trouble.MapGet("", List).WithSummary("What people say is wrong with a drink, in words.");
-        trouble.MapPost("", Answer).WithSummary("What may be behind a complaint about a build: the likeliest first, each with the edit, the bench or the hands' work.").Fails(400, 413, 422);
+        trouble
+            .MapPost("", Answer)
+            .WithSummary(
+                "What may be behind a complaint about a build: the likeliest first, each with the edit, the bench or the hands' work."
+            )
+            .Fails(400, 413, 422);
     }
 
-    private static Ok<IReadOnlyList<ComplaintView>> List() => TypedResults.Ok<IReadOnlyList<ComplaintView>>([.. ComplaintWords.All.Select(each => new ComplaintView(each, ComplaintWords.Say(each)))]);
+    private static Ok<IReadOnlyList<ComplaintView>> List() =>
+        TypedResults.Ok<IReadOnlyList<ComplaintView>>([
+            .. ComplaintWords.All.Select(each => new ComplaintView(each, ComplaintWords.Say(each))),
+        ]);
 
-    private static Results<Ok<Diagnosis>, ProblemResult> Answer(ComplaintRequest request, KrasisFile file, TimeProvider clock)
+    private static Results<Ok<Diagnosis>, ProblemResult> Answer(
+        ComplaintRequest request,
+        KrasisFile file,
+        TimeProvider clock
+    )
     {
         var fields = new FieldReader();
         var complaint = fields.Word("complaint", request.Complaint, Complaint.Sour);
@@ -34,8 +46,17 @@ public static class TroubleEndpoint
         }
 
         var from = clock.GetUtcNow().AddDays(-DaysBack);
-        var (bar, series) = file.Read(session => (session.Bar.Facts(), PouredEndpoint.SeriesSince(session, from, clock)));
-        var found = Diagnosis.Of(request.Build.WithoutNulls(), bar, new CupId(request.Size ?? ""), complaint, PourFindings.In(series), clock.Today());
+        var (bar, series) = file.Read(session =>
+            (session.Bar.Facts(), PouredEndpoint.SeriesSince(session, from, clock))
+        );
+        var found = Diagnosis.Of(
+            request.Build.WithoutNulls(),
+            bar,
+            new CupId(request.Size ?? ""),
+            complaint,
+            PourFindings.In(series),
+            clock.Today()
+        );
         return found.IsRead ? TypedResults.Ok(found.Value) : ProblemResult.Fields(found.Problems);
     }
 }

@@ -22,12 +22,13 @@ public sealed record WishQuery
     public bool? NoTop { get; init; }
 
     /// <summary>The wish.</summary>
-    public GuestWish Read() => new()
-    {
-        Milk = Milk is { } milk ? new IngredientId(milk) : null,
-        Sweet = Sweet,
-        Shots = Shots ?? 0,
-        Decaf = Decaf ?? false,
-        NoTop = NoTop ?? false,
-    };
+    public GuestWish Read() =>
+        new()
+        {
+            Milk = Milk is { } milk ? new IngredientId(milk) : null,
+            Sweet = Sweet,
+            Shots = Shots ?? 0,
+            Decaf = Decaf ?? false,
+            NoTop = NoTop ?? false,
+        };
 }

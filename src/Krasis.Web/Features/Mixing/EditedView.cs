@@ -9,4 +9,9 @@ namespace Krasis.Web.Features.Mixing;
 /// <param name="Said">What is to be told of it, one sentence each.</param>
 /// <param name="Troubles">The cells that were not taken.</param>
 /// <param name="Sheet">The build, worked out; null while something in it cannot be.</param>
-public sealed record EditedView(BuildDocument Build, IReadOnlyList<string> Said, IReadOnlyList<CellTrouble> Troubles, BuildSheet? Sheet);
+public sealed record EditedView(
+    BuildDocument Build,
+    IReadOnlyList<string> Said,
+    IReadOnlyList<CellTrouble> Troubles,
+    BuildSheet? Sheet
+);

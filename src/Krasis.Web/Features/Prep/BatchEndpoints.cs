@@ -22,48 +22,98 @@ internal static class BatchEndpoints
     public static void Map(IEndpointRouteBuilder routes)
     {
         var batch = routes.MapGroup("/api/prep/batches/{key}").WithTags("Prep");
-        batch.MapGet("", Read).WithSummary("How a batch is made, in the amount of the plan or another.").Fails(404, 422);
-        batch.MapPut("", Move).WithSummary("Move a batch: it stays there until it is left to the plan again.").Fails(400, 404, 409, 413, 422);
+        batch
+            .MapGet("", Read)
+            .WithSummary("How a batch is made, in the amount of the plan or another.")
+            .Fails(404, 422);
+        batch
+            .MapPut("", Move)
+            .WithSummary("Move a batch: it stays there until it is left to the plan again.")
+            .Fails(400, 404, 409, 413, 422);
         batch.MapDelete("", Let).WithSummary("Leave a batch to the plan again.").Fails(409);
         batch.MapPost("/begin", Begin).WithSummary("Say that a batch has been begun.").Fails(400, 404, 413, 422);
-        batch.MapPost("/done", Finish).WithSummary("Tick a batch off: a lot comes into stock and what went in leaves it. Sent twice under one id it is kept once.").Fails(400, 404, 409, 413, 422);
-        batch.MapGet("/cooling", Cooling).WithSummary("Whether a cooked batch that has been begun is cooling in time.").Fails(404, 409, 422);
+        batch
+            .MapPost("/done", Finish)
+            .WithSummary(
+                "Tick a batch off: a lot comes into stock and what went in leaves it. Sent twice under one id it is kept once."
+            )
+            .Fails(400, 404, 409, 413, 422);
+        batch
+            .MapGet("/cooling", Cooling)
+            .WithSummary("Whether a cooked batch that has been begun is cooling in time.")
+            .Fails(404, 409, 422);
     }
 
-    private static Results<Ok<BatchSheetView>, ProblemResult> Read(string key, double? grams, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Read<Results<Ok<BatchSheetView>, ProblemResult>>(session =>
-    {
-        var kitchen = Kitchen.Of(session, standards, clock);
-        if (Find(session, kitchen, key) is not { } batch)
+    private static Results<Ok<BatchSheetView>, ProblemResult> Read(
+        string key,
+        double? grams,
+        KrasisFile file,
+        StandardNeeds standards,
+        TimeProvider clock
+    ) =>
+        file.Read<Results<Ok<BatchSheetView>, ProblemResult>>(session =>
         {
-            return ProblemResult.Missing("batch");
-        }
+            var kitchen = Kitchen.Of(session, standards, clock);
+            if (Find(session, kitchen, key) is not { } batch)
+            {
+                return ProblemResult.Missing("batch");
+            }
 
-        if (grams is { } asked && !(asked is >= 1 and <= MostGrams))
-        {
-            return ProblemResult.Fields([new Problem("grams", null, "That is no amount of a batch.", "1 to 1,000,000 g")]);
-        }
+            if (grams is { } asked && !(asked is >= 1 and <= MostGrams))
+            {
+                return ProblemResult.Fields([
+                    new Problem("grams", null, "That is no amount of a batch.", "1 to 1,000,000 g"),
+                ]);
+            }
 
-        var item = kitchen.Catalogue[batch.Item];
-        var wanted = grams ?? batch.Grams;
-        var part = kitchen.BarDocument.Parts.FirstOrDefault(each => each.Id == batch.Item.Id);
-        var making = kitchen.Facts.Makings.GetValueOrDefault(batch.Item.Id);
-        var lines = item.Of.Select(of => new BatchLineView(
-            of.Item.ToString(),
-            kitchen.NameOf(of.Item),
-            of.Share * wanted,
-            kitchen.Catalogue.GetValueOrDefault(of.Item)?.GramsPerMl is { } density ? of.Share * wanted / density : null,
-            [.. Stock.Take(kitchen.Lots, of.Item, of.Share * wanted, kitchen.Today).Select(taken => taken.Lot.Id)])).ToList();
-        return TypedResults.Ok(new BatchSheetView(
-            PlanEndpoints.Batch(kitchen, batch),
-            wanted,
-            lines,
-            WaterOf(new IngredientId(batch.Item.Id), wanted, kitchen),
-            [.. (part?.Method ?? "").Split(['\n', '.'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)],
-            [.. Timers(batch, making).Select(timer => timer with { EndsAt = WorkEnds(kitchen, key, batch)?.AddMinutes(timer.Minutes) })],
-            item.Keeps,
-            item.IsChilled,
-            kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun ? TastingStore.Read(begun.BeginAt) : null));
-    });
+            var item = kitchen.Catalogue[batch.Item];
+            var wanted = grams ?? batch.Grams;
+            var part = kitchen.BarDocument.Parts.FirstOrDefault(each => each.Id == batch.Item.Id);
+            var making = kitchen.Facts.Makings.GetValueOrDefault(batch.Item.Id);
+            var lines = item
+                .Of.Select(of => new BatchLineView(
+                    of.Item.ToString(),
+                    kitchen.NameOf(of.Item),
+                    of.Share * wanted,
+                    kitchen.Catalogue.GetValueOrDefault(of.Item)?.GramsPerMl is { } density
+                        ? of.Share * wanted / density
+                        : null,
+                    [
+                        .. Stock
+                            .Take(kitchen.Lots, of.Item, of.Share * wanted, kitchen.Today)
+                            .Select(taken => taken.Lot.Id),
+                    ]
+                ))
+                .ToList();
+            return TypedResults.Ok(
+                new BatchSheetView(
+                    PlanEndpoints.Batch(kitchen, batch),
+                    wanted,
+                    lines,
+                    WaterOf(new IngredientId(batch.Item.Id), wanted, kitchen),
+                    [
+                        .. (part?.Method ?? "").Split(
+                            ['\n', '.'],
+                            StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries
+                        ),
+                    ],
+                    [
+                        .. Timers(batch, making)
+                            .Select(timer =>
+                                timer with
+                                {
+                                    EndsAt = WorkEnds(kitchen, key, batch)?.AddMinutes(timer.Minutes),
+                                }
+                            ),
+                    ],
+                    item.Keeps,
+                    item.IsChilled,
+                    kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
+                        ? TastingStore.Read(begun.BeginAt)
+                        : null
+                )
+            );
+        });
 
     // Water is bought by nobody, and goes in all the same.
     private static double? WaterOf(IngredientId made, double wanted, Kitchen kitchen)
@@ -71,181 +121,324 @@ internal static class BatchEndpoints
         var water = 0.0;
         if (kitchen.Bar.CoffeeOf(made) is { } coffee)
         {
-            water = (coffee.Water.Value + (coffee.Yield.Value * coffee.DilutionParts / (1 + coffee.DilutionParts))) / coffee.Yield.Value * wanted;
+            water =
+                (coffee.Water.Value + (coffee.Yield.Value * coffee.DilutionParts / (1 + coffee.DilutionParts)))
+                / coffee.Yield.Value
+                * wanted;
         }
-        else if (kitchen.BarDocument.Parts.FirstOrDefault(part => part.Id == made.Value) is { } part && PartReader.Read(part) is { IsRead: true } read)
+        else if (
+            kitchen.BarDocument.Parts.FirstOrDefault(part => part.Id == made.Value) is { } part
+            && PartReader.Read(part) is { IsRead: true } read
+        )
         {
-            water = Batch.Of(read.Value, [read.Value], kitchen.Bar, new Quantity(wanted, Measure.Gram)).Lines
-                .Where(line => kitchen.Bar.Find(line.Ingredient)!.Kind == IngredientKind.Water).Sum(line => line.Mass.Value);
+            water = Batch
+                .Of(read.Value, [read.Value], kitchen.Bar, new Quantity(wanted, Measure.Gram))
+                .Lines.Where(line => kitchen.Bar.Find(line.Ingredient)!.Kind == IngredientKind.Water)
+                .Sum(line => line.Mass.Value);
         }
 
         return water > 0 ? water : null;
     }
 
-    private static Results<Ok<CoolingView>, ProblemResult> Cooling(string key, double celsius, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Read<Results<Ok<CoolingView>, ProblemResult>>(session =>
-    {
-        var kitchen = Kitchen.Of(session, standards, clock);
-        if (Find(session, kitchen, key) is not { } batch)
+    private static Results<Ok<CoolingView>, ProblemResult> Cooling(
+        string key,
+        double celsius,
+        KrasisFile file,
+        StandardNeeds standards,
+        TimeProvider clock
+    ) =>
+        file.Read<Results<Ok<CoolingView>, ProblemResult>>(session =>
         {
-            return ProblemResult.Missing("batch");
-        }
+            var kitchen = Kitchen.Of(session, standards, clock);
+            if (Find(session, kitchen, key) is not { } batch)
+            {
+                return ProblemResult.Missing("batch");
+            }
 
-        if (WorkEnds(kitchen, key, batch) is not { } since)
-        {
-            return ProblemResult.Conflict($"{batch.Name} has not been begun.", "Begin it first: cooling is timed from when work on it is over.");
-        }
+            if (WorkEnds(kitchen, key, batch) is not { } since)
+            {
+                return ProblemResult.Conflict(
+                    $"{batch.Name} has not been begun.",
+                    "Begin it first: cooling is timed from when work on it is over."
+                );
+            }
 
-        return celsius is >= -40 and <= 120
-            ? TypedResults.Ok(new CoolingView(TwoStageCooling.Judge(Math.Max(0, (clock.GetUtcNow() - since).TotalMinutes), celsius)))
-            : ProblemResult.Fields([new Problem("celsius", null, "That is no temperature of a batch.", "a number from -40 to 120 °C")]);
-    });
+            return celsius is >= -40 and <= 120
+                ? TypedResults.Ok(
+                    new CoolingView(
+                        TwoStageCooling.Judge(Math.Max(0, (clock.GetUtcNow() - since).TotalMinutes), celsius)
+                    )
+                )
+                : ProblemResult.Fields([
+                    new Problem("celsius", null, "That is no temperature of a batch.", "a number from -40 to 120 °C"),
+                ]);
+        });
 
     // From when work on it is over; null before it is begun.
     private static DateTimeOffset? WorkEnds(Kitchen kitchen, string key, PlannedBatch batch) =>
-        kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun ? TastingStore.Read(begun.BeginAt).AddMinutes(batch.Work) : null;
+        kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
+            ? TastingStore.Read(begun.BeginAt).AddMinutes(batch.Work)
+            : null;
 
     private static IEnumerable<TimerView> Timers(PlannedBatch batch, MakingRule? making)
     {
         if (batch.Wait > 0)
         {
-            yield return new TimerView(making?.WaitsFor switch { Waiting.Steep => "Steeps", Waiting.Cool => "Cools", Waiting.Freeze => "Freezes", _ => "Rests" }, batch.Wait, null, null);
+            yield return new TimerView(
+                making?.WaitsFor switch
+                {
+                    Waiting.Steep => "Steeps",
+                    Waiting.Cool => "Cools",
+                    Waiting.Freeze => "Freezes",
+                    _ => "Rests",
+                },
+                batch.Wait,
+                null,
+                null
+            );
         }
 
         if (making?.IsCooked == true)
         {
-            yield return new TimerView("Below 21 °C", (int)TwoStageCooling.FirstMinutes, TwoStageCooling.MiddleCelsius, null);
-            yield return new TimerView("At 5 °C or below", (int)TwoStageCooling.WholeMinutes, TwoStageCooling.ColdCelsius, null);
+            yield return new TimerView(
+                "Below 21 °C",
+                (int)TwoStageCooling.FirstMinutes,
+                TwoStageCooling.MiddleCelsius,
+                null
+            );
+            yield return new TimerView(
+                "At 5 °C or below",
+                (int)TwoStageCooling.WholeMinutes,
+                TwoStageCooling.ColdCelsius,
+                null
+            );
         }
     }
 
-    private static Results<Ok<PrepPlanView>, ProblemResult> Move(string key, MoveBatchRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
-    {
-        var kitchen = Kitchen.Of(session, standards, clock);
-        if (Find(session, kitchen, key) is not { } batch)
+    private static Results<Ok<PrepPlanView>, ProblemResult> Move(
+        string key,
+        MoveBatchRequest request,
+        KrasisFile file,
+        StandardNeeds standards,
+        TimeProvider clock
+    ) =>
+        file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
         {
-            return ProblemResult.Missing("batch");
-        }
-
-        if (batch.IsBegun)
-        {
-            return ProblemResult.Conflict($"{batch.Name} has been begun.", "What is on the stove is not moved.");
-        }
-
-        var fields = new FieldReader();
-        var day = fields.Day("day", request.Day);
-        var wall = PrepReader.Time("time", request.Time, fields);
-        var clockOf = kitchen.Clock.Plan;
-        var index = day is { } date ? clockOf.IndexOf(date) : -1;
-        if (fields.Problems.Count == 0)
-        {
-            if (index < 0 || index >= clockOf.Days)
+            var kitchen = Kitchen.Of(session, standards, clock);
+            if (Find(session, kitchen, key) is not { } batch)
             {
-                fields.Report("day", request.Day, "That day is not planned.", $"a day from {PlanWords.Day(clockOf.First)} to {PlanWords.Day(clockOf.DayAt(clockOf.Days - 1))}");
+                return ProblemResult.Missing("batch");
             }
-            else if (wall is not { } time)
+
+            if (batch.IsBegun)
             {
-                fields.Report("time", request.Time, "It is not said when.", "a time such as 07:30");
+                return ProblemResult.Conflict($"{batch.Name} has been begun.", "What is on the stove is not moved.");
             }
-            else if (!clockOf.Exists(index, time))
+
+            var fields = new FieldReader();
+            var day = fields.Day("day", request.Day);
+            var wall = PrepReader.Time("time", request.Time, fields);
+            var clockOf = kitchen.Clock.Plan;
+            var index = day is { } date ? clockOf.IndexOf(date) : -1;
+            if (fields.Problems.Count == 0)
             {
-                fields.Report("time", request.Time, "The clocks are put forward then: there is no such time on that day.", "a time before or after");
+                if (index < 0 || index >= clockOf.Days)
+                {
+                    fields.Report(
+                        "day",
+                        request.Day,
+                        "That day is not planned.",
+                        $"a day from {PlanWords.Day(clockOf.First)} to {PlanWords.Day(clockOf.DayAt(clockOf.Days - 1))}"
+                    );
+                }
+                else if (wall is not { } time)
+                {
+                    fields.Report("time", request.Time, "It is not said when.", "a time such as 07:30");
+                }
+                else if (!clockOf.Exists(index, time))
+                {
+                    fields.Report(
+                        "time",
+                        request.Time,
+                        "The clocks are put forward then: there is no such time on that day.",
+                        "a time before or after"
+                    );
+                }
+                else if (clockOf.At(index, time) < kitchen.Now)
+                {
+                    fields.Report(
+                        "time",
+                        request.Time,
+                        "That is over.",
+                        $"a time from {PlanWords.Moment(clockOf, kitchen.Now)} on"
+                    );
+                }
             }
-            else if (clockOf.At(index, time) < kitchen.Now)
+
+            if (fields.Problems.Count > 0)
             {
-                fields.Report("time", request.Time, "That is over.", $"a time from {PlanWords.Moment(clockOf, kitchen.Now)} on");
+                return ProblemResult.Fields(fields.Problems);
             }
-        }
 
-        if (fields.Problems.Count > 0)
+            session.Prep.SetBatch(
+                new SetBatchRow(
+                    key,
+                    batch.Item.ToString(),
+                    batch.Grams,
+                    TastingStore.Written(kitchen.Clock.MomentOf(clockOf.At(index, wall!.Value))),
+                    0,
+                    null
+                )
+            );
+            return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
+        });
+
+    private static Results<Ok<PrepPlanView>, ProblemResult> Let(
+        string key,
+        KrasisFile file,
+        StandardNeeds standards,
+        TimeProvider clock
+    ) =>
+        file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
         {
-            return ProblemResult.Fields(fields.Problems);
-        }
+            if (
+                session.Prep.Set().Any(set => set.Key == key && set.IsBegun == 1)
+                && session.Prep.Book().Any(row => row.Batch == key)
+            )
+            {
+                return ProblemResult.Conflict(
+                    "This batch is done.",
+                    "What was made is in stock: throw it away there, or count it."
+                );
+            }
 
-        session.Prep.SetBatch(new SetBatchRow(key, batch.Item.ToString(), batch.Grams, TastingStore.Written(kitchen.Clock.MomentOf(clockOf.At(index, wall!.Value))), 0, null));
-        return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
-    });
+            session.Prep.LetBatch(key);
+            return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
+        });
 
-    private static Results<Ok<PrepPlanView>, ProblemResult> Let(string key, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
-    {
-        if (session.Prep.Set().Any(set => set.Key == key && set.IsBegun == 1) && session.Prep.Book().Any(row => row.Batch == key))
+    private static Results<Ok<PrepPlanView>, ProblemResult> Begin(
+        string key,
+        BeginRequest request,
+        KrasisFile file,
+        StandardNeeds standards,
+        TimeProvider clock
+    ) =>
+        file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
         {
-            return ProblemResult.Conflict("This batch is done.", "What was made is in stock: throw it away there, or count it.");
-        }
+            var kitchen = Kitchen.Of(session, standards, clock);
+            if (Find(session, kitchen, key) is not { } batch)
+            {
+                return ProblemResult.Missing("batch");
+            }
 
-        session.Prep.LetBatch(key);
-        return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
-    });
+            var fields = new FieldReader();
+            var who = fields.Note("who", request.Who, 80);
+            var grams = fields.Optional("grams", request.Grams, 1, MostGrams, "g") ?? batch.Grams;
+            if (fields.Problems.Count > 0)
+            {
+                return ProblemResult.Fields(fields.Problems);
+            }
 
-    private static Results<Ok<PrepPlanView>, ProblemResult> Begin(string key, BeginRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<PrepPlanView>, ProblemResult>>(session =>
-    {
-        var kitchen = Kitchen.Of(session, standards, clock);
-        if (Find(session, kitchen, key) is not { } batch)
+            // Begun twice, it was begun the first time.
+            if (!batch.IsBegun)
+            {
+                session.Prep.SetBatch(
+                    new SetBatchRow(key, batch.Item.ToString(), grams, TastingStore.Written(clock.GetUtcNow()), 1, who)
+                );
+            }
+
+            return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
+        });
+
+    private static Results<Ok<LotView>, ProblemResult> Finish(
+        string key,
+        DoneRequest request,
+        KrasisFile file,
+        StandardNeeds standards,
+        TimeProvider clock
+    ) =>
+        file.Write<Results<Ok<LotView>, ProblemResult>>(session =>
         {
-            return ProblemResult.Missing("batch");
-        }
+            var fields = new FieldReader();
+            if (GivenId.Refusal("id", request.Id, "No page ticks a batch off so.") is { } refusal)
+            {
+                fields.Take([refusal]);
+            }
 
-        var fields = new FieldReader();
-        var who = fields.Note("who", request.Who, 80);
-        var grams = fields.Optional("grams", request.Grams, 1, MostGrams, "g") ?? batch.Grams;
-        if (fields.Problems.Count > 0)
-        {
-            return ProblemResult.Fields(fields.Problems);
-        }
+            var grams = fields.Number("grams", request.Grams, 1, MostGrams, "g");
+            var who = fields.Note("who", request.Who, 80);
+            if (fields.Problems.Count > 0)
+            {
+                return ProblemResult.Fields(fields.Problems);
+            }
 
-        // Begun twice, it was begun the first time.
-        if (!batch.IsBegun)
-        {
-            session.Prep.SetBatch(new SetBatchRow(key, batch.Item.ToString(), grams, TastingStore.Written(clock.GetUtcNow()), 1, who));
-        }
+            var kitchen = Kitchen.Of(session, standards, clock);
+            if (session.Prep.Entry(request.Id!) is { } before)
+            {
+                return before.Batch == key
+                    ? TypedResults.Ok(StockEndpoints.View(kitchen, kitchen.LotOf(before.Lot)!))
+                    : ProblemResult.Conflict(
+                        "This was sent before as something else.",
+                        "What was sent then stands in the book of stock. Load the page again."
+                    );
+            }
 
-        return TypedResults.Ok(PlanEndpoints.View(session, standards, clock));
-    });
+            if (Find(session, kitchen, key) is not { } batch)
+            {
+                return ProblemResult.Missing("batch");
+            }
 
-    private static Results<Ok<LotView>, ProblemResult> Finish(string key, DoneRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock) => file.Write<Results<Ok<LotView>, ProblemResult>>(session =>
-    {
-        var fields = new FieldReader();
-        if (GivenId.Refusal("id", request.Id, "No page ticks a batch off so.") is { } refusal)
-        {
-            fields.Take([refusal]);
-        }
+            var (now, today) = (TastingStore.Written(clock.GetUtcNow()), kitchen.Today);
+            var item = kitchen.Catalogue[batch.Item];
+            var lot = StockBook.NextLot(session, today);
+            var of = new List<Lot>();
+            foreach (var (inner, share) in item.Of)
+            {
+                of.AddRange(
+                    StockBook.TakeOut(
+                        session,
+                        kitchen.Lots,
+                        inner,
+                        share * grams,
+                        today,
+                        $"Went into {batch.Name} {lot}",
+                        who,
+                        now
+                    )
+                );
+            }
 
-        var grams = fields.Number("grams", request.Grams, 1, MostGrams, "g");
-        var who = fields.Note("who", request.Who, 80);
-        if (fields.Problems.Count > 0)
-        {
-            return ProblemResult.Fields(fields.Problems);
-        }
+            // Day 1 is the day on which it was begun.
+            var day1 = kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
+                ? DateOnly.FromDateTime(
+                    TimeZoneInfo.ConvertTime(TastingStore.Read(begun.BeginAt), clock.LocalTimeZone).DateTime
+                )
+                : today;
+            var useBy = StockBook.UseBy(day1, item.Keeps, item.StartsAnew ? [] : of);
+            session.Prep.Write(
+                new LotRow(
+                    0,
+                    request.Id!,
+                    now,
+                    lot,
+                    batch.Item.ToString(),
+                    "made",
+                    grams,
+                    Kitchen.Written(day1),
+                    useBy is { } last ? Kitchen.Written(last) : null,
+                    key,
+                    null,
+                    who,
+                    item.Price * grams
+                )
+            );
+            session.Prep.LetBatch(key);
+            var after = Kitchen.Of(session, standards, clock);
+            return TypedResults.Ok(StockEndpoints.View(after, after.Lots.First(each => each.Id == lot)));
+        });
 
-        var kitchen = Kitchen.Of(session, standards, clock);
-        if (session.Prep.Entry(request.Id!) is { } before)
-        {
-            return before.Batch == key ? TypedResults.Ok(StockEndpoints.View(kitchen, kitchen.LotOf(before.Lot)!)) : ProblemResult.Conflict("This was sent before as something else.", "What was sent then stands in the book of stock. Load the page again.");
-        }
-
-        if (Find(session, kitchen, key) is not { } batch)
-        {
-            return ProblemResult.Missing("batch");
-        }
-
-        var (now, today) = (TastingStore.Written(clock.GetUtcNow()), kitchen.Today);
-        var item = kitchen.Catalogue[batch.Item];
-        var lot = StockBook.NextLot(session, today);
-        var of = new List<Lot>();
-        foreach (var (inner, share) in item.Of)
-        {
-            of.AddRange(StockBook.TakeOut(session, kitchen.Lots, inner, share * grams, today, $"Went into {batch.Name} {lot}", who, now));
-        }
-
-        // Day 1 is the day on which it was begun.
-        var day1 = kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun ? DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(TastingStore.Read(begun.BeginAt), clock.LocalTimeZone).DateTime) : today;
-        var useBy = StockBook.UseBy(day1, item.Keeps, item.StartsAnew ? [] : of);
-        session.Prep.Write(new LotRow(0, request.Id!, now, lot, batch.Item.ToString(), "made", grams, Kitchen.Written(day1), useBy is { } last ? Kitchen.Written(last) : null, key, null, who, item.Price * grams));
-        session.Prep.LetBatch(key);
-        var after = Kitchen.Of(session, standards, clock);
-        return TypedResults.Ok(StockEndpoints.View(after, after.Lots.First(each => each.Id == lot)));
-    });
-
-    private static PlannedBatch? Find(Session session, Kitchen kitchen, string key) => PrepPlanner.Draw(kitchen.Input(session)).Batches.FirstOrDefault(batch => batch.Key == key);
+    private static PlannedBatch? Find(Session session, Kitchen kitchen, string key) =>
+        PrepPlanner.Draw(kitchen.Input(session)).Batches.FirstOrDefault(batch => batch.Key == key);
 }
 
 /// <summary>How a batch is made.</summary>
@@ -259,7 +452,16 @@ internal static class BatchEndpoints
 /// <param name="IsChilled">Whether it stands in the fridge.</param>
 /// <param name="BegunAt">When it was begun; null before.</param>
 public sealed record BatchSheetView(
-    BatchView Batch, double Grams, IReadOnlyList<BatchLineView> Lines, double? WaterGrams, IReadOnlyList<string> Steps, IReadOnlyList<TimerView> Timers, int? KeepsDays, bool IsChilled, DateTimeOffset? BegunAt);
+    BatchView Batch,
+    double Grams,
+    IReadOnlyList<BatchLineView> Lines,
+    double? WaterGrams,
+    IReadOnlyList<string> Steps,
+    IReadOnlyList<TimerView> Timers,
+    int? KeepsDays,
+    bool IsChilled,
+    DateTimeOffset? BegunAt
+);
 
 /// <summary>One thing that goes in.</summary>
 /// <param name="Item">Which.</param>

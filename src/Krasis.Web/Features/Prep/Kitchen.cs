@@ -26,7 +26,9 @@ internal sealed class Kitchen
 
     private Kitchen(Session session, StandardNeeds standards, TimeProvider clock, IEnumerable<string>? more)
     {
-        (Version, Document) = session.Prep.Find() is { } kept ? (kept.Version, Tasted.Read<PrepDocument>(kept.Document)) : (0, new PrepDocument());
+        (Version, Document) = session.Prep.Find() is { } kept
+            ? (kept.Version, Tasted.Read<PrepDocument>(kept.Document))
+            : (0, new PrepDocument());
         Facts = PrepReader.Read(Document).Value;
         Today = clock.Today();
         Clock = new HouseClock(clock, Today, Facts.Days);
@@ -65,7 +67,9 @@ internal sealed class Kitchen
         {
             foreach (var (cup, need) in drink.Sizes)
             {
-                needs[new DrinkSize(station, build, cup)] = PouredFactor.On(need, id => poured.GetValueOrDefault((station, id)));
+                needs[new DrinkSize(station, build, cup)] = PouredFactor.On(need, id =>
+                    poured.GetValueOrDefault((station, id))
+                );
             }
 
             if (drink.IsIced)
@@ -120,29 +124,52 @@ internal sealed class Kitchen
     /// <param name="standards">What standards take.</param>
     /// <param name="clock">The clock.</param>
     /// <param name="more">Builds that are no standards and are to be counted in as they are saved.</param>
-    public static Kitchen Of(Session session, StandardNeeds standards, TimeProvider clock, IEnumerable<string>? more = null) => new(session, standards, clock, more);
+    public static Kitchen Of(
+        Session session,
+        StandardNeeds standards,
+        TimeProvider clock,
+        IEnumerable<string>? more = null
+    ) => new(session, standards, clock, more);
 
     /// <summary>What a plan goes by.</summary>
-    public PlanInput Input(Session session) => new(
-        Clock.Plan,
-        Now,
-        Facts,
-        Catalogue,
-        Expected(session, Today, Facts.Days),
-        Needs,
-        Drinks,
-        Lots,
-        [.. Set.Select(set => (set, Item: Item.Find(set.Item))).Where(set => set.Item is not null).Select(set => new SetBatch(set.set.Key, set.Item!.Value, set.set.Grams, Clock.MinuteOf(TastingStore.Read(set.set.BeginAt)), set.set.IsBegun == 1))],
-        Book.Where(row => row.Batch is not null).Select(row => row.Batch!).ToHashSet());
+    public PlanInput Input(Session session) =>
+        new(
+            Clock.Plan,
+            Now,
+            Facts,
+            Catalogue,
+            Expected(session, Today, Facts.Days),
+            Needs,
+            Drinks,
+            Lots,
+            [
+                .. Set.Select(set => (set, Item: Item.Find(set.Item)))
+                    .Where(set => set.Item is not null)
+                    .Select(set => new SetBatch(
+                        set.set.Key,
+                        set.Item!.Value,
+                        set.set.Grams,
+                        Clock.MinuteOf(TastingStore.Read(set.set.BeginAt)),
+                        set.set.IsBegun == 1
+                    )),
+            ],
+            Book.Where(row => row.Batch is not null).Select(row => row.Batch!).ToHashSet()
+        );
 
     /// <summary>What is expected on some days: as somebody said, and otherwise as sales tell.</summary>
     public IReadOnlyList<Expected> Expected(Session session, DateOnly from, int days)
     {
-        var said = session.Prep.Expected(Written(from), Written(from.AddDays(days - 1))).ToDictionary(row => (Day(row.Day), SizeOf(row)), row => row.Cups);
+        var said = session
+            .Prep.Expected(Written(from), Written(from.AddDays(days - 1)))
+            .ToDictionary(row => (Day(row.Day), SizeOf(row)), row => row.Cups);
         var expected = new List<Expected>();
         foreach (var day in Enumerable.Range(0, days).Select(from.AddDays))
         {
-            foreach (var what in Needs.Keys.Concat(said.Keys.Where(key => key.Item1 == day).Select(key => key.Item2)).Distinct())
+            foreach (
+                var what in Needs
+                    .Keys.Concat(said.Keys.Where(key => key.Item1 == day).Select(key => key.Item2))
+                    .Distinct()
+            )
             {
                 var isOpen = Facts.HoursOn(day).Opens is not null;
                 if (said.TryGetValue((day, what), out var cups))
@@ -160,11 +187,29 @@ internal sealed class Kitchen
     }
 
     /// <summary>How many times as much as on an ordinary day is sold on a day.</summary>
-    public double FactorOn(DateOnly day) => Kinds.TryGetValue(Written(day), out var kind) && Facts.Kinds.FirstOrDefault(each => each.Id == kind) is { } known ? known.Factor : 1;
+    public double FactorOn(DateOnly day) =>
+        Kinds.TryGetValue(Written(day), out var kind)
+        && Facts.Kinds.FirstOrDefault(each => each.Id == kind) is { } known
+            ? known.Factor
+            : 1;
 
     /// <summary>A lot, also when nothing is left of it; null when there never was such a one.</summary>
-    public Lot? LotOf(string? id) => Lots.FirstOrDefault(lot => lot.Id == id)
-        ?? (Book.FirstOrDefault(row => row.Lot == id) is { } first ? new Lot(first.Lot, Item.Find(first.Item)!.Value, 0, Day(first.Day), null, Book.LastOrDefault(row => row.Lot == id && row.UseBy is not null)?.UseBy is { } day ? Day(day) : null) : null);
+    public Lot? LotOf(string? id) =>
+        Lots.FirstOrDefault(lot => lot.Id == id)
+        ?? (
+            Book.FirstOrDefault(row => row.Lot == id) is { } first
+                ? new Lot(
+                    first.Lot,
+                    Item.Find(first.Item)!.Value,
+                    0,
+                    Day(first.Day),
+                    null,
+                    Book.LastOrDefault(row => row.Lot == id && row.UseBy is not null)?.UseBy is { } day
+                        ? Day(day)
+                        : null
+                )
+                : null
+        );
 
     /// <summary>What the bar calls an item.</summary>
     public string NameOf(Item item) => Catalogue.GetValueOrDefault(item)?.Name ?? item.Id;
@@ -176,10 +221,19 @@ internal sealed class Kitchen
     public static string Written(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 
     /// <summary>The day that the file has so.</summary>
-    public static DateOnly Day(string written) => DateOnly.ParseExact(written, "yyyy-MM-dd", CultureInfo.InvariantCulture);
+    public static DateOnly Day(string written) =>
+        DateOnly.ParseExact(written, "yyyy-MM-dd", CultureInfo.InvariantCulture);
 
     /// <summary>A line of the book for the core.</summary>
-    public static LedgerEntry Entry(LotRow row) => new(row.Lot, Item.Find(row.Item)!.Value, Core.Input.Choice.Find<LotMove>(row.Move)!.Value, row.Amount, Day(row.Day), row.UseBy is { } day ? Day(day) : null);
+    public static LedgerEntry Entry(LotRow row) =>
+        new(
+            row.Lot,
+            Item.Find(row.Item)!.Value,
+            Core.Input.Choice.Find<LotMove>(row.Move)!.Value,
+            row.Amount,
+            Day(row.Day),
+            row.UseBy is { } day ? Day(day) : null
+        );
 
     /// <summary>What was sold, for the core.</summary>
     public static Sold SoldOf(CupsRow row) => new(Day(row.Day), SizeOf(row), row.Cups);
@@ -188,10 +242,16 @@ internal sealed class Kitchen
 
     private Dictionary<(string Station, string Ingredient), double?> Poured(Session session, TimeProvider clock)
     {
-        var ids = Bar.Ingredients.GroupBy(ingredient => ingredient.Name).ToDictionary(group => group.Key, group => group.First().Id.Value);
-        return session.Makes.Pours(clock.GetUtcNow().AddDays(-PourDays), MostPours)
+        var ids = Bar
+            .Ingredients.GroupBy(ingredient => ingredient.Name)
+            .ToDictionary(group => group.Key, group => group.First().Id.Value);
+        return session
+            .Makes.Pours(clock.GetUtcNow().AddDays(-PourDays), MostPours)
             .Where(pour => pour.Recipe is null && ids.ContainsKey(pour.What))
             .GroupBy(pour => (pour.Station ?? "", ids[pour.What]))
-            .ToDictionary(group => group.Key, group => PouredFactor.Of([.. group.Select(pour => (pour.Target, pour.Grams))]));
+            .ToDictionary(
+                group => group.Key,
+                group => PouredFactor.Of([.. group.Select(pour => (pour.Target, pour.Grams))])
+            );
     }
 }

@@ -26,7 +26,8 @@ public sealed record PrepPlanView(
     IReadOnlyList<BatchView> Batches,
     IReadOnlyList<Conflict> Conflicts,
     IReadOnlyList<NeedView> Needs,
-    PlanFigures Figures);
+    PlanFigures Figures
+);
 
 /// <summary>A day of the plan.</summary>
 /// <param name="Day">The day.</param>
@@ -41,7 +42,20 @@ public sealed record PrepPlanView(
 /// <param name="Kind">What sort of day it is; null for an ordinary one.</param>
 /// <param name="Cups">How many cups are expected.</param>
 /// <param name="Litres">What is expected to stand in the fridge in the morning, l.</param>
-public sealed record PlanDayView(DateOnly Day, string Name, int Week, int From, int To, int? Opens, int? Closes, int? WorkFrom, int? WorkTo, string? Kind, double Cups, double Litres);
+public sealed record PlanDayView(
+    DateOnly Day,
+    string Name,
+    int Week,
+    int From,
+    int To,
+    int? Opens,
+    int? Closes,
+    int? WorkFrom,
+    int? WorkTo,
+    string? Kind,
+    double Cups,
+    double Litres
+);
 
 /// <summary>A batch of the plan.</summary>
 /// <param name="Key">What it is called by.</param>
@@ -92,7 +106,8 @@ public sealed record BatchView(
     bool IsBegun,
     bool IsCooked,
     string? Who,
-    IReadOnlyList<IntoView> Of);
+    IReadOnlyList<IntoView> Of
+);
 
 /// <summary>One thing that goes into a batch.</summary>
 public sealed record IntoView(string Item, string Name, double Grams);
@@ -106,7 +121,16 @@ public sealed record IntoView(string Item, string Name, double Grams);
 /// <param name="Lasting">What lasts with the house's probability.</param>
 /// <param name="InStock">What is good of it and in stock.</param>
 /// <param name="Days">What lasts, day by day.</param>
-public sealed record NeedView(string Item, string Name, string Unit, bool IsMade, double Mean, double Lasting, double InStock, IReadOnlyList<double> Days);
+public sealed record NeedView(
+    string Item,
+    string Name,
+    string Unit,
+    bool IsMade,
+    double Mean,
+    double Lasting,
+    double InStock,
+    IReadOnlyList<double> Days
+);
 
 /// <summary>What is tried out beside the plan.</summary>
 /// <param name="CupsPercent">All cups, % of what is expected.</param>
@@ -114,7 +138,13 @@ public sealed record NeedView(string Item, string Name, string Unit, bool IsMade
 /// <param name="Without">The id of the equipment of which one is down.</param>
 /// <param name="Off">The ids of builds that are off the board.</param>
 /// <param name="Instead">The ids of builds that take over their cups.</param>
-public sealed record WhatIfRequest(double? CupsPercent, double? IcedPercent, string? Without, IReadOnlyList<string>? Off, IReadOnlyList<string>? Instead);
+public sealed record WhatIfRequest(
+    double? CupsPercent,
+    double? IcedPercent,
+    string? Without,
+    IReadOnlyList<string>? Off,
+    IReadOnlyList<string>? Instead
+);
 
 /// <summary>Two plans side by side.</summary>
 /// <param name="Now">What the plan comes to.</param>
@@ -123,7 +153,14 @@ public sealed record WhatIfRequest(double? CupsPercent, double? IcedPercent, str
 /// <param name="ThenOrders">What would have to be.</param>
 /// <param name="NowConflicts">What the plan cannot solve.</param>
 /// <param name="ThenConflicts">What the other could not.</param>
-public sealed record WhatIfView(PlanFigures Now, PlanFigures Then, double NowOrders, double ThenOrders, IReadOnlyList<Conflict> NowConflicts, IReadOnlyList<Conflict> ThenConflicts);
+public sealed record WhatIfView(
+    PlanFigures Now,
+    PlanFigures Then,
+    double NowOrders,
+    double ThenOrders,
+    IReadOnlyList<Conflict> NowConflicts,
+    IReadOnlyList<Conflict> ThenConflicts
+);
 
 /// <summary>What is to be ordered.</summary>
 /// <param name="Currency">The house's currency.</param>

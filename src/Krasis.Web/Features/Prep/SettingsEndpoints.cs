@@ -14,26 +14,74 @@ internal static class SettingsEndpoints
     public static void Map(IEndpointRouteBuilder routes)
     {
         var prep = routes.MapGroup("/api/prep/settings").WithTags("Prep");
-        prep.MapGet("", (KrasisFile file, StandardNeeds standards, TimeProvider clock) => TypedResults.Ok(file.Read(session => View(session, standards, clock)))).WithSummary("How the house prepares, and what it could make and buy.");
+        prep.MapGet("", (KrasisFile file, StandardNeeds standards, TimeProvider clock) =>
+                TypedResults.Ok(file.Read(session => View(session, standards, clock)))
+            )
+            .WithSummary("How the house prepares, and what it could make and buy.");
         prep.MapPut("", Save).WithSummary("Keep how the house prepares.").Fails(400, 412, 413, 422, 428);
     }
 
     private static PrepSettingsView View(Session session, StandardNeeds standards, TimeProvider clock)
     {
         var kitchen = Kitchen.Of(session, standards, clock);
-        var coffees = kitchen.BarDocument.Parts.Where(part => part.Id is not null).ToDictionary(part => part.Id!, part => part.ShelfLifeDays);
+        var coffees = kitchen
+            .BarDocument.Parts.Where(part => part.Id is not null)
+            .ToDictionary(part => part.Id!, part => part.ShelfLifeDays);
         return new PrepSettingsView(
             ETags.Of(kitchen.Version, session),
             kitchen.Document,
-            [.. kitchen.Catalogue.Values.Where(item => item.Item.Kind == ItemKind.Ingredient).Select(item => new CanMakeView(item.Item.Id, item.Name, item.Of.Count > 0, coffees.GetValueOrDefault(item.Item.Id)))
-                .OrderBy(each => each.IsMade ? 0 : 1).ThenBy(each => each.Name, StringComparer.Ordinal)],
-            [.. kitchen.Catalogue.Values.Where(item => !item.IsMade).Select(item => new CanBuyView(item.Item.ToString(), item.Name, item.Item.Kind == ItemKind.Cup, item.PackSays)).OrderBy(each => each.Name, StringComparer.Ordinal)],
-            [.. kitchen.Facts.Kinds.Select(kind => (kind, Learned: kitchen.Learner.FactorOf(day => kitchen.Kinds.GetValueOrDefault(Kitchen.Written(day)) == kind.Id))).Where(each => each.Learned is not null)
-                .Select(each => new LearnedKindView(each.kind.Id, each.Learned!.Value.Factor * 100, each.Learned.Value.Spread * 100, each.Learned.Value.Days))],
-            DateMarking.MostChilledDays);
+            [
+                .. kitchen
+                    .Catalogue.Values.Where(item => item.Item.Kind == ItemKind.Ingredient)
+                    .Select(item => new CanMakeView(
+                        item.Item.Id,
+                        item.Name,
+                        item.Of.Count > 0,
+                        coffees.GetValueOrDefault(item.Item.Id)
+                    ))
+                    .OrderBy(each => each.IsMade ? 0 : 1)
+                    .ThenBy(each => each.Name, StringComparer.Ordinal),
+            ],
+            [
+                .. kitchen
+                    .Catalogue.Values.Where(item => !item.IsMade)
+                    .Select(item => new CanBuyView(
+                        item.Item.ToString(),
+                        item.Name,
+                        item.Item.Kind == ItemKind.Cup,
+                        item.PackSays
+                    ))
+                    .OrderBy(each => each.Name, StringComparer.Ordinal),
+            ],
+            [
+                .. kitchen
+                    .Facts.Kinds.Select(kind =>
+                        (
+                            kind,
+                            Learned: kitchen.Learner.FactorOf(day =>
+                                kitchen.Kinds.GetValueOrDefault(Kitchen.Written(day)) == kind.Id
+                            )
+                        )
+                    )
+                    .Where(each => each.Learned is not null)
+                    .Select(each => new LearnedKindView(
+                        each.kind.Id,
+                        each.Learned!.Value.Factor * 100,
+                        each.Learned.Value.Spread * 100,
+                        each.Learned.Value.Days
+                    )),
+            ],
+            DateMarking.MostChilledDays
+        );
     }
 
-    private static Results<Ok<PrepSettingsView>, ProblemResult> Save(PrepDocument document, HttpRequest request, KrasisFile file, StandardNeeds standards, TimeProvider clock)
+    private static Results<Ok<PrepSettingsView>, ProblemResult> Save(
+        PrepDocument document,
+        HttpRequest request,
+        KrasisFile file,
+        StandardNeeds standards,
+        TimeProvider clock
+    )
     {
         if (IfMatch.Of(request) is not { } expected)
         {
@@ -41,8 +89,13 @@ internal static class SettingsEndpoints
         }
 
         var read = PrepReader.Read(document);
-        return !read.IsRead ? ProblemResult.Fields(read.Problems) : file.Write<Results<Ok<PrepSettingsView>, ProblemResult>>(session =>
-            session.Prep.Save(expected.In(session), Tasted.Write(document)) == SaveOutcome.Saved ? TypedResults.Ok(View(session, standards, clock)) : ProblemResult.Stale("way to prepare"));
+        return !read.IsRead
+            ? ProblemResult.Fields(read.Problems)
+            : file.Write<Results<Ok<PrepSettingsView>, ProblemResult>>(session =>
+                session.Prep.Save(expected.In(session), Tasted.Write(document)) == SaveOutcome.Saved
+                    ? TypedResults.Ok(View(session, standards, clock))
+                    : ProblemResult.Stale("way to prepare")
+            );
     }
 }
 
@@ -54,7 +107,13 @@ internal static class SettingsEndpoints
 /// <param name="Learned">What sales tell of sorts of days.</param>
 /// <param name="MostChilledDays">How many days cold food keeps at the most.</param>
 public sealed record PrepSettingsView(
-    string Etag, PrepDocument Document, IReadOnlyList<CanMakeView> CanMake, IReadOnlyList<CanBuyView> CanBuy, IReadOnlyList<LearnedKindView> Learned, int MostChilledDays);
+    string Etag,
+    PrepDocument Document,
+    IReadOnlyList<CanMakeView> CanMake,
+    IReadOnlyList<CanBuyView> CanBuy,
+    IReadOnlyList<LearnedKindView> Learned,
+    int MostChilledDays
+);
 
 /// <summary>What a batch can be of.</summary>
 /// <param name="Id">The id of the ingredient.</param>

@@ -6,7 +6,8 @@ using Krasis.Store.Standards;
 
 namespace Krasis.Web.Features.Prep;
 
-/// <summary>What a cup of each standard takes. A standard does not change, and neither do its facts: each is worked out once.</summary>
+/// <summary>What a cup of each standard takes. A standard does not change, and neither do its facts: each is worked out
+/// once.</summary>
 internal sealed class StandardNeeds
 {
     private readonly ConcurrentDictionary<(string Build, long Number, string Station), Drink> known = [];
@@ -20,8 +21,10 @@ internal sealed class StandardNeeds
     public void Forget() => known.Clear();
 
     /// <summary>What a standard takes at a station.</summary>
-    public Drink Of(StoredStandard standard, string station) => known.GetOrAdd(
-        (standard.BuildId, standard.Number, station), _ => Of(standard.Document, BarReader.Read(standard.Bar).Value, station));
+    public Drink Of(StoredStandard standard, string station) =>
+        known.GetOrAdd((standard.BuildId, standard.Number, station), _ =>
+            Of(standard.Document, BarReader.Read(standard.Bar).Value, station)
+        );
 
     /// <summary>What a build takes at a station by a bar.</summary>
     public static Drink Of(BuildDocument document, BarFacts bar, string station)
@@ -33,7 +36,8 @@ internal sealed class StandardNeeds
             return new Drink(new Dictionary<string, IReadOnlyDictionary<Item, double>>(), false);
         }
 
-        var sizes = CupNeed.Of(read.Value, here)
+        var sizes = CupNeed
+            .Of(read.Value, here)
             .Where(size => station.Length == 0 || here.Cups.First(cup => cup.Id.Value == size.Key).IsAt(station))
             .ToDictionary(size => size.Key, size => size.Value);
         return new Drink(sizes, read.Value.Lines.Any(line => here.Find(line.Ingredient) is { IsIce: true }));

@@ -15,7 +15,15 @@ internal static class StockBook
         var reason = $"Sold on {Kitchen.Written(day)}";
         var sold = session.Prep.Sold(Kitchen.Written(day), Kitchen.Written(day)).Select(Kitchen.SoldOf);
         var before = kitchen.Book.Where(row => row.Move == "used" && row.Reason == reason).Select(Kitchen.Entry);
-        foreach (var (lot, item, amount) in SoldUse.Of([.. kitchen.Book.Select(Kitchen.Entry)], before, sold, kitchen.Needs, day))
+        foreach (
+            var (lot, item, amount) in SoldUse.Of(
+                [.. kitchen.Book.Select(Kitchen.Entry)],
+                before,
+                sold,
+                kitchen.Needs,
+                day
+            )
+        )
         {
             Write(session, lot, item.ToString(), amount, day, reason, null, now);
         }
@@ -23,7 +31,16 @@ internal static class StockBook
 
     /// <summary>Takes an amount out of the lots that have to be used first.</summary>
     /// <returns>The lots that it came from.</returns>
-    public static IReadOnlyList<Lot> TakeOut(Session session, IReadOnlyList<Lot> lots, Item item, double amount, DateOnly day, string reason, string? who, string now)
+    public static IReadOnlyList<Lot> TakeOut(
+        Session session,
+        IReadOnlyList<Lot> lots,
+        Item item,
+        double amount,
+        DateOnly day,
+        string reason,
+        string? who,
+        string now
+    )
     {
         var taken = Stock.Take(lots, item, amount, day);
         foreach (var (lot, some) in taken)
@@ -41,10 +58,40 @@ internal static class StockBook
         return $"{prefix}{session.Prep.LotsLike(prefix) + 1:00}";
     }
 
-    /// <summary>Until when a lot may be used that is made of others: as long as it keeps, and no longer than what went into it.</summary>
+    /// <summary>Until when a lot may be used that is made of others: as long as it keeps, and no longer than what went
+    /// into it.</summary>
     public static DateOnly? UseBy(DateOnly day1, int? keeps, IEnumerable<Lot> of) =>
-        of.Select(lot => lot.UseBy).Append(keeps is { } days ? DateMarking.LastDay(day1, days) : null).Where(day => day is not null).DefaultIfEmpty(null).Min();
+        of.Select(lot => lot.UseBy)
+            .Append(keeps is { } days ? DateMarking.LastDay(day1, days) : null)
+            .Where(day => day is not null)
+            .DefaultIfEmpty(null)
+            .Min();
 
-    private static void Write(Session session, string lot, string item, double amount, DateOnly day, string reason, string? who, string now) =>
-        session.Prep.Write(new LotRow(0, Guid.CreateVersion7().ToString(), now, lot, item, "used", amount, Kitchen.Written(day), null, null, reason, who, null));
+    private static void Write(
+        Session session,
+        string lot,
+        string item,
+        double amount,
+        DateOnly day,
+        string reason,
+        string? who,
+        string now
+    ) =>
+        session.Prep.Write(
+            new LotRow(
+                0,
+                Guid.CreateVersion7().ToString(),
+                now,
+                lot,
+                item,
+                "used",
+                amount,
+                Kitchen.Written(day),
+                null,
+                null,
+                reason,
+                who,
+                null
+            )
+        );
 }

@@ -39,7 +39,8 @@ public sealed record RecipeView(
     IReadOnlyList<string> Findings,
     string? Problem,
     IReadOnlyList<UnknownName> Unknown,
-    PieceCounts Counts);
+    PieceCounts Counts
+);
 
 /// <summary>A line of a recipe as the bar would pour it.</summary>
 /// <param name="Name">What goes in.</param>

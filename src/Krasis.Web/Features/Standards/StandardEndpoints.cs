@@ -21,13 +21,30 @@ public static class StandardEndpoints
     public static void Map(IEndpointRouteBuilder routes)
     {
         var standards = routes.MapGroup("/api/builds/{id}/standards").WithTags("Standards");
-        standards.MapPost("/", Publish).WithSummary("Publish a build as it is, with the facts that it rests on. Needs If-Match.").Fails(400, 404, 409, 412, 422, 428);
+        standards
+            .MapPost("/", Publish)
+            .WithSummary("Publish a build as it is, with the facts that it rests on. Needs If-Match.")
+            .Fails(400, 404, 409, 412, 422, 428);
         standards.MapGet("/", List).WithSummary("The standards of a build, the newest first.");
-        standards.MapGet("/next", Next).WithSummary("What stands against publishing a build now, what is not known of it, and what is different from its last standard.").Fails(404);
-        standards.MapGet("/{number:long}", Read).WithSummary("One standard, worked out with the facts of its day.").Fails(404);
+        standards
+            .MapGet("/next", Next)
+            .WithSummary(
+                "What stands against publishing a build now, what is not known of it, and what is different from its last standard."
+            )
+            .Fails(404);
+        standards
+            .MapGet("/{number:long}", Read)
+            .WithSummary("One standard, worked out with the facts of its day.")
+            .Fails(404);
     }
 
-    private static Results<Created<StandardView>, ProblemResult> Publish(string id, PublishRequest publish, KrasisFile file, TimeProvider clock, HttpRequest request)
+    private static Results<Created<StandardView>, ProblemResult> Publish(
+        string id,
+        PublishRequest publish,
+        KrasisFile file,
+        TimeProvider clock,
+        HttpRequest request
+    )
     {
         var fields = new FieldReader();
         var reason = fields.Note("reason", publish.Reason, 500) ?? "";
@@ -63,7 +80,10 @@ public static class StandardEndpoints
             var reading = BuildReader.Read(build.Document, BarReader.Read(used).Value);
             if (!reading.IsRead)
             {
-                return ProblemResult.Conflict($"'{build.Document.Name}' cannot be published.", reading.Problems[0].Message);
+                return ProblemResult.Conflict(
+                    $"'{build.Document.Name}' cannot be published.",
+                    reading.Problems[0].Message
+                );
             }
 
             // Judged by today's bar, whose facts it is published with.
@@ -71,23 +91,33 @@ public static class StandardEndpoints
             var check = PublishCheck.Of(Mixer.Mix(BuildReader.Read(build.Document, bar).Value, bar, clock.Today()));
             if (!check.IsAllowed)
             {
-                return ProblemResult.Conflict($"'{build.Document.Name}' cannot be published as it is.", string.Join(" ", check.Faults.Select(fault => fault.Message)));
+                return ProblemResult.Conflict(
+                    $"'{build.Document.Name}' cannot be published as it is.",
+                    string.Join(" ", check.Faults.Select(fault => fault.Message))
+                );
             }
 
             if (check.WantsReason && reason.Length == 0)
             {
-                return ProblemResult.Fields([new Problem("reason", "", check.Says, "why it is published all the same")]);
+                return ProblemResult.Fields([
+                    new Problem("reason", "", check.Says, "why it is published all the same"),
+                ]);
             }
 
             var number = session.Standards.Add(id, build.Document, used, reason, clock.GetUtcNow());
             session.Builds.Move(id, build.Version, BuildState.Standard, who, reason, clock.GetUtcNow());
-            return TypedResults.Created($"/api/builds/{id}/standards/{number}", View(session.Standards.Find(id, number)!));
+            return TypedResults.Created(
+                $"/api/builds/{id}/standards/{number}",
+                View(session.Standards.Find(id, number)!)
+            );
         });
     }
 
     private static Results<Ok<PublishView>, ProblemResult> Next(string id, KrasisFile file, TimeProvider clock)
     {
-        var (build, last, bar) = file.Read(session => (session.Builds.Find(id), session.Standards.Last(id), session.Bar.Facts()));
+        var (build, last, bar) = file.Read(session =>
+            (session.Builds.Find(id), session.Standards.Last(id), session.Bar.Facts())
+        );
         if (build is null)
         {
             return ProblemResult.Missing("build");
@@ -101,15 +131,26 @@ public static class StandardEndpoints
         }
 
         var sheet = Mixer.Mix(now.Value, bar, clock.Today());
-        return TypedResults.Ok(new PublishView(
-            number,
-            PublishCheck.Of(sheet),
-            last is null ? [] : BuildDiff.Between(last.Document, View(last).Sheet, build.Document, sheet, bar),
-            null));
+        return TypedResults.Ok(
+            new PublishView(
+                number,
+                PublishCheck.Of(sheet),
+                last is null ? [] : BuildDiff.Between(last.Document, View(last).Sheet, build.Document, sheet, bar),
+                null
+            )
+        );
     }
 
-    private static Ok<IReadOnlyList<StandardSummary>> List(string id, KrasisFile file) => TypedResults.Ok<IReadOnlyList<StandardSummary>>(
-        [.. file.Read(session => session.Standards.List(id)).Select(standard => new StandardSummary(standard.Number, standard.PublishedAt, standard.Reason, standard.Document.Name ?? ""))]);
+    private static Ok<IReadOnlyList<StandardSummary>> List(string id, KrasisFile file) =>
+        TypedResults.Ok<IReadOnlyList<StandardSummary>>([
+            .. file.Read(session => session.Standards.List(id))
+                .Select(standard => new StandardSummary(
+                    standard.Number,
+                    standard.PublishedAt,
+                    standard.Reason,
+                    standard.Document.Name ?? ""
+                )),
+        ]);
 
     private static Results<Ok<StandardView>, ProblemResult> Read(string id, long number, KrasisFile file) =>
         file.Read(session => session.Standards.Find(id, number)) is { } standard
@@ -121,6 +162,14 @@ public static class StandardEndpoints
     {
         var bar = BarReader.Read(standard.Bar).Value;
         var sheet = Mixer.Mix(BuildReader.Read(standard.Document, bar).Value, bar);
-        return new StandardView(standard.BuildId, standard.Number, standard.PublishedAt, standard.Reason, standard.Document, standard.Bar, sheet);
+        return new StandardView(
+            standard.BuildId,
+            standard.Number,
+            standard.PublishedAt,
+            standard.Reason,
+            standard.Document,
+            standard.Bar,
+            sheet
+        );
     }
 }

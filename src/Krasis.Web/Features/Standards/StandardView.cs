@@ -13,4 +13,11 @@ namespace Krasis.Web.Features.Standards;
 /// <param name="Bar">The facts that it rests on, as they were.</param>
 /// <param name="Sheet">The build, worked out with them.</param>
 public sealed record StandardView(
-    string BuildId, long Number, DateTimeOffset PublishedAt, string Reason, BuildDocument Document, BarDocument Bar, BuildSheet Sheet);
+    string BuildId,
+    long Number,
+    DateTimeOffset PublishedAt,
+    string Reason,
+    BuildDocument Document,
+    BarDocument Bar,
+    BuildSheet Sheet
+);

@@ -31,4 +31,5 @@ public sealed record OpenedSample(
     double? Sweetness,
     double? Flavour,
     string? Colour,
-    BuildDocument? Document);
+    BuildDocument? Document
+);

@@ -26,18 +26,31 @@ internal sealed record Outcome(TastingSetup Setup, OpenedTasting Opened, Tasting
             return null;
         }
 
-        var tasters = session.Tastings.Tasters(tasted.Stored.Id).Where(taster => taster is { Answer: not null, IsCounted: 1 }).ToList();
+        var tasters = session
+            .Tastings.Tasters(tasted.Stored.Id)
+            .Where(taster => taster is { Answer: not null, IsCounted: 1 })
+            .ToList();
         var answers = tasters.Select(taster => AnswerOf(taster, setup)).OfType<Answer>().ToList();
-        var result = TastingResult.Of(setup, [.. opened.Samples.Select(sample => sample.Name)], answers, tasted.Withdrawn);
+        var result = TastingResult.Of(
+            setup,
+            [.. opened.Samples.Select(sample => sample.Name)],
+            answers,
+            tasted.Withdrawn
+        );
         return new Outcome(setup, opened, result, tasters.Count(taster => taster.IsSimulated == 1));
     }
 
     /// <summary>What may be changed, for each scale on which there is something to act on.</summary>
     public IReadOnlyList<ScaleWays> Ways(Session session) =>
-    [
-        .. Result.Samples.Where(sample => !sample.IsWithdrawn)
-            .SelectMany(sample => sample.Scales.Where(scale => scale.Figures.Verdict == ScaleVerdict.Act).Select(scale => WaysOf(session, sample, scale))),
-    ];
+        [
+            .. Result
+                .Samples.Where(sample => !sample.IsWithdrawn)
+                .SelectMany(sample =>
+                    sample
+                        .Scales.Where(scale => scale.Figures.Verdict == ScaleVerdict.Act)
+                        .Select(scale => WaysOf(session, sample, scale))
+                ),
+        ];
 
     private ScaleWays WaysOf(Session session, SampleResult sample, ScaleResult scale)
     {
@@ -50,7 +63,9 @@ internal sealed record Outcome(TastingSetup Setup, OpenedTasting Opened, Tasting
 
         if (scale.Scale.Moves is not { } taste)
         {
-            return Nothing($"No one line of a build moves {scale.Scale.Name.ToLowerInvariant()} alone: look at technique, foam and temperature.");
+            return Nothing(
+                $"No one line of a build moves {scale.Scale.Name.ToLowerInvariant()} alone: look at technique, foam and temperature."
+            );
         }
 
         if (session.Builds.Find(id) is not { } stored)
@@ -60,10 +75,20 @@ internal sealed record Outcome(TastingSetup Setup, OpenedTasting Opened, Tasting
 
         // What is changed is the build as it is now.
         var figures = scale.Figures;
-        var tuned = Tuner.Tune(stored.Document, session.Bar.Facts(), new CupId(size), taste, more: !figures.IsMore, isMuch: Math.Abs(figures.Mean) >= JarScale.Farthest * 0.75);
+        var tuned = Tuner.Tune(
+            stored.Document,
+            session.Bar.Facts(),
+            new CupId(size),
+            taste,
+            more: !figures.IsMore,
+            isMuch: Math.Abs(figures.Mean) >= JarScale.Farthest * 0.75
+        );
         var hasChanged = Tasted.Write(stored.Document) != Tasted.Write(document);
         return !tuned.IsRead ? Nothing(tuned.Problems[0].Message)
-            : tuned.Value.Count == 0 ? Nothing("No line of it can be poured so that it is tasted: the bar's steps are too large, or nothing in it does that.")
+            : tuned.Value.Count == 0
+                ? Nothing(
+                    "No line of it can be poured so that it is tasted: the bar's steps are too large, or nothing in it does that."
+                )
             : new ScaleWays(sample.Sample, scale.Scale.Code, scale.Says, hasChanged, null, tuned.Value);
     }
 
@@ -89,21 +114,32 @@ internal sealed record Outcome(TastingSetup Setup, OpenedTasting Opened, Tasting
                 glass.Code,
                 opened.Samples[glass.Sample].Name,
                 answer.Liking.TryGetValue(glass.Sample, out var points) ? points : null,
-                [.. setup.Scales.Select(scale => new ScaleSaid(scale.Name, answer.Said.TryGetValue((glass.Sample, scale.Code), out var said) ? said : null))],
+                [
+                    .. setup.Scales.Select(scale => new ScaleSaid(
+                        scale.Name,
+                        answer.Said.TryGetValue((glass.Sample, scale.Code), out var said) ? said : null
+                    )),
+                ],
                 answer.Order.Count == 0 ? null : answer.Order.ToList().IndexOf(glass.Sample) + 1,
                 Chosen(taster, glass),
                 answer.IsRight,
-                place == 1 ? answer.Comment : null);
+                place == 1 ? answer.Comment : null
+            );
         }
     }
 
     /// <summary>A day as it is said in a sentence, such as 12 May.</summary>
-    public static string Day(DateTimeOffset at, TimeProvider clock) => TimeZoneInfo.ConvertTime(at, clock.LocalTimeZone).ToString("d MMM", CultureInfo.InvariantCulture);
+    public static string Day(DateTimeOffset at, TimeProvider clock) =>
+        TimeZoneInfo.ConvertTime(at, clock.LocalTimeZone).ToString("d MMM", CultureInfo.InvariantCulture);
 
-    private static bool? Chosen(StoredTaster taster, Glass glass) => Tasted.Read<AnswerDocument>(taster.Answer!).Chosen is { } code ? code == glass.Code : null;
+    private static bool? Chosen(StoredTaster taster, Glass glass) =>
+        Tasted.Read<AnswerDocument>(taster.Answer!).Chosen is { } code ? code == glass.Code : null;
 
     private static Answer? AnswerOf(StoredTaster taster, TastingSetup setup) =>
-        Answer.Read(Tasted.Read<AnswerDocument>(taster.Answer!), setup, GlassesOf(taster, setup)) is { IsRead: true } read ? read.Value : null;
+        Answer.Read(Tasted.Read<AnswerDocument>(taster.Answer!), setup, GlassesOf(taster, setup))
+            is { IsRead: true } read
+            ? read.Value
+            : null;
 
     private static IReadOnlyList<Glass> GlassesOf(StoredTaster taster, TastingSetup setup) =>
         ServingPlan.Of(setup.Question, setup.Samples.Count, setup.Seed).For((int)taster.Seat, []);

@@ -17,16 +17,39 @@ public static class TasteEndpoints
     {
         var taste = routes.MapGroup("/api/taste/{id}").WithTags("Tasting");
         taste.MapGet("", Read).WithSummary("What a taster is asked, before sitting down.").Fails(404);
-        taste.MapPut("/seats/{device}", Sit).WithSummary("Take the next seat, under an id of the page's own: asked twice it is the same seat.").Fails(404, 409, 422);
-        taste.MapPut("/answers/{device}", Keep).WithSummary("Send what was answered at a seat: sent twice it is kept once, and it is never changed. What comes after closing is kept, and the lead decides whether it counts.").Fails(400, 404, 409, 413, 422);
+        taste
+            .MapPut("/seats/{device}", Sit)
+            .WithSummary("Take the next seat, under an id of the page's own: asked twice it is the same seat.")
+            .Fails(404, 409, 422);
+        taste
+            .MapPut("/answers/{device}", Keep)
+            .WithSummary(
+                "Send what was answered at a seat: sent twice it is kept once, and it is never changed. What comes after closing is kept, and the lead decides whether it counts."
+            )
+            .Fails(400, 404, 409, 413, 422);
     }
 
-    private static Results<Ok<TasteView>, ProblemResult> Read(string id, KrasisFile file) => file.Read<Results<Ok<TasteView>, ProblemResult>>(session =>
-        session.Tastings.Find(id) is { } stored && Tasted.Of(stored) is var tasted && tasted.Document.Question is not null
-            ? TypedResults.Ok(new TasteView(stored.State, TastingQuestion.All.FirstOrDefault(each => each.Code == tasted.Document.Question), tasted.Setup?.Scales ?? []))
-            : ProblemResult.Missing(What));
+    private static Results<Ok<TasteView>, ProblemResult> Read(string id, KrasisFile file) =>
+        file.Read<Results<Ok<TasteView>, ProblemResult>>(session =>
+            session.Tastings.Find(id) is { } stored
+            && Tasted.Of(stored) is var tasted
+            && tasted.Document.Question is not null
+                ? TypedResults.Ok(
+                    new TasteView(
+                        stored.State,
+                        TastingQuestion.All.FirstOrDefault(each => each.Code == tasted.Document.Question),
+                        tasted.Setup?.Scales ?? []
+                    )
+                )
+                : ProblemResult.Missing(What)
+        );
 
-    private static Results<Ok<SeatView>, ProblemResult> Sit(string id, string device, KrasisFile file, TimeProvider clock)
+    private static Results<Ok<SeatView>, ProblemResult> Sit(
+        string id,
+        string device,
+        KrasisFile file,
+        TimeProvider clock
+    )
     {
         if (GivenId.Refusal("device", device, "No page calls a seat so.") is { } refusal)
         {
@@ -45,12 +68,16 @@ public static class TasteEndpoints
             {
                 if (stored.State != "open" || tasted.Setup is null)
                 {
-                    return stored.State == "closed" ? TastingEndpoints.Running("It is over.") : TastingEndpoints.Running("It has not begun yet.");
+                    return stored.State == "closed"
+                        ? TastingEndpoints.Running("It is over.")
+                        : TastingEndpoints.Running("It has not begun yet.");
                 }
 
                 if (session.Tastings.Tasters(id).Count >= TastingSetup.MostTasters)
                 {
-                    return TastingEndpoints.Running($"{TastingSetup.MostTasters} tasters have come, which is all there is room for.");
+                    return TastingEndpoints.Running(
+                        $"{TastingSetup.MostTasters} tasters have come, which is all there is room for."
+                    );
                 }
 
                 session.Tastings.Sit(id, device, isSimulated: false, clock.GetUtcNow());
@@ -61,7 +88,13 @@ public static class TasteEndpoints
         });
     }
 
-    private static Results<Ok<AnsweredView>, ProblemResult> Keep(string id, string device, AnswerDocument answer, KrasisFile file, TimeProvider clock)
+    private static Results<Ok<AnsweredView>, ProblemResult> Keep(
+        string id,
+        string device,
+        AnswerDocument answer,
+        KrasisFile file,
+        TimeProvider clock
+    )
     {
         if (GivenId.Refusal("device", device, "No page calls a seat so.") is { } refusal)
         {
@@ -81,7 +114,11 @@ public static class TasteEndpoints
                 return ProblemResult.Missing("seat");
             }
 
-            var read = Answer.Read(answer, setup, ServingPlan.Of(setup.Question, setup.Samples.Count, setup.Seed).For((int)seat.Seat, []));
+            var read = Answer.Read(
+                answer,
+                setup,
+                ServingPlan.Of(setup.Question, setup.Samples.Count, setup.Seed).For((int)seat.Seat, [])
+            );
             if (!read.IsRead)
             {
                 return ProblemResult.Fields(read.Problems);
@@ -89,7 +126,9 @@ public static class TasteEndpoints
 
             if (read.Value.IsEmpty)
             {
-                return ProblemResult.Fields([Problem.At("cups", null, "Nothing has been answered yet.", "an answer to what is asked")]);
+                return ProblemResult.Fields([
+                    Problem.At("cups", null, "Nothing has been answered yet.", "an answer to what is asked"),
+                ]);
             }
 
             var written = Tasted.Write(answer);
@@ -105,10 +144,17 @@ public static class TasteEndpoints
         });
     }
 
-    private static SeatView View(StoredTaster seat, Tasted tasted) => new(
-        (int)seat.Seat,
-        seat.Answer is not null,
-        [.. ServingPlan.Of(tasted.Setup!.Question, tasted.Setup.Samples.Count, tasted.Setup.Seed).For((int)seat.Seat, tasted.Withdrawn).Select(glass => new CupView(glass.Code, glass.IsReference))]);
+    private static SeatView View(StoredTaster seat, Tasted tasted) =>
+        new(
+            (int)seat.Seat,
+            seat.Answer is not null,
+            [
+                .. ServingPlan
+                    .Of(tasted.Setup!.Question, tasted.Setup.Samples.Count, tasted.Setup.Seed)
+                    .For((int)seat.Seat, tasted.Withdrawn)
+                    .Select(glass => new CupView(glass.Code, glass.IsReference)),
+            ]
+        );
 }
 
 /// <summary>What a taster is asked.</summary>

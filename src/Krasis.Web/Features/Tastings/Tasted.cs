@@ -23,7 +23,14 @@ namespace Krasis.Web.Features.Tastings;
 /// <param name="Withdrawn">The places of the samples that were withdrawn.</param>
 /// <param name="Decision">What was decided; null before.</param>
 internal sealed record Tasted(
-    StoredTasting Stored, TastingDocument Document, TastingSetup? Setup, IReadOnlyList<Problem> Problems, OpenedTasting? Opened, IReadOnlyList<int> Withdrawn, TastingDecision? Decision)
+    StoredTasting Stored,
+    TastingDocument Document,
+    TastingSetup? Setup,
+    IReadOnlyList<Problem> Problems,
+    OpenedTasting? Opened,
+    IReadOnlyList<int> Withdrawn,
+    TastingDecision? Decision
+)
 {
     private static readonly JsonSerializerOptions Json = Options();
 
@@ -39,7 +46,8 @@ internal sealed record Tasted(
             reading.Problems,
             stored.Opened is { } opened ? Read<OpenedTasting>(opened) : null,
             Read<List<int>>(stored.Withdrawn),
-            stored.Decision is { } decision ? Read<TastingDecision>(decision) : null);
+            stored.Decision is { } decision ? Read<TastingDecision>(decision) : null
+        );
     }
 
     /// <summary>How documents are written in the file.</summary>
@@ -61,14 +69,21 @@ internal sealed record Tasted(
             var (sample, at) = (setup.Samples[i], $"samples[{i}]");
             if (sample.Build is not { } id)
             {
-                samples.Add(new OpenedSample(sample.Words!, null, null, null, null, null, null, null, null, null, null));
+                samples.Add(
+                    new OpenedSample(sample.Words!, null, null, null, null, null, null, null, null, null, null)
+                );
                 builds.Add(null);
                 continue;
             }
 
             if (Find(session, id, sample.Place, today) is not var (document, facts, version))
             {
-                fields.Report($"{at}.build", sample.Place, "That build, or that version of it, is no longer there.", "one of the builds of the library");
+                fields.Report(
+                    $"{at}.build",
+                    sample.Place,
+                    "That build, or that version of it, is no longer there.",
+                    "one of the builds of the library"
+                );
                 continue;
             }
 
@@ -76,31 +91,48 @@ internal sealed record Tasted(
             var size = new CupId(sample.Size!);
             if (!reading.IsRead || !reading.Value.Sizes.Contains(size))
             {
-                fields.Report($"{at}.size", sample.Size, reading.IsRead ? $"{document.Name} is not sold in that cup." : $"{document.Name} cannot be worked out now: {reading.Problems[0].Message}", "one of the build's sizes");
+                fields.Report(
+                    $"{at}.size",
+                    sample.Size,
+                    reading.IsRead
+                        ? $"{document.Name} is not sold in that cup."
+                        : $"{document.Name} cannot be worked out now: {reading.Problems[0].Message}",
+                    "one of the build's sizes"
+                );
                 continue;
             }
 
             var sheet = Mixer.Mix(reading.Value, facts).Sizes.Single(each => each.Size == size);
-            var flavour = sheet.Lines.Where(line => facts.Find(line.Ingredient)?.Kind is IngredientKind.Syrup or IngredientKind.Sauce).Sum(line => line.Mass.Value);
+            var flavour = sheet
+                .Lines.Where(line => facts.Find(line.Ingredient)?.Kind is IngredientKind.Syrup or IngredientKind.Sauce)
+                .Sum(line => line.Mass.Value);
             builds.Add((reading.Value, facts));
-            samples.Add(new OpenedSample(
-                $"{document.Name}, {sheet.Name}{Of(sample.Place)}",
-                id,
-                document.Name,
-                version,
-                size.Value,
-                sheet.Name,
-                sheet.Taste.Poured.Strength?.Value,
-                sheet.Taste.Poured.Sweetness?.Value,
-                flavour / sheet.Fill.TotalMass.Value * 100,
-                sheet.Taste.Colour,
-                document));
+            samples.Add(
+                new OpenedSample(
+                    $"{document.Name}, {sheet.Name}{Of(sample.Place)}",
+                    id,
+                    document.Name,
+                    version,
+                    size.Value,
+                    sheet.Name,
+                    sheet.Taste.Poured.Strength?.Value,
+                    sheet.Taste.Poured.Sweetness?.Value,
+                    flavour / sheet.Fill.TotalMass.Value * 100,
+                    sheet.Taste.Colour,
+                    document
+                )
+            );
         }
 
         return fields.Finish(() => new OpenedTasting(samples, TraySample.Of(setup, builds)));
     }
 
-    private static (BuildDocument Document, BarFacts Facts, long Version)? Find(Session session, string id, string? place, BarFacts today)
+    private static (BuildDocument Document, BarFacts Facts, long Version)? Find(
+        Session session,
+        string id,
+        string? place,
+        BarFacts today
+    )
     {
         var stored = session.Builds.Find(id);
         if (place is null or "now")
@@ -108,26 +140,38 @@ internal sealed record Tasted(
             return stored is null ? null : (stored.Document, today, stored.SavedVersion);
         }
 
-        if (place.Length < 2 || !long.TryParse(place.AsSpan(1), NumberStyles.None, CultureInfo.InvariantCulture, out var number))
+        if (
+            place.Length < 2
+            || !long.TryParse(place.AsSpan(1), NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+        )
         {
             return null;
         }
 
         return place[0] switch
         {
-            'v' when session.Builds.RevisionAt(id, number) is { } revision => (revision.Document, today, revision.Version),
-            's' when session.Standards.Find(id, number) is { } standard => (standard.Document, BarReader.Read(standard.Bar).Value, stored?.SavedVersion ?? 0),
+            'v' when session.Builds.RevisionAt(id, number) is { } revision => (
+                revision.Document,
+                today,
+                revision.Version
+            ),
+            's' when session.Standards.Find(id, number) is { } standard => (
+                standard.Document,
+                BarReader.Read(standard.Bar).Value,
+                stored?.SavedVersion ?? 0
+            ),
             _ => null,
         };
     }
 
-    private static string Of(string? place) => place switch
-    {
-        null or "now" => "",
-        ['v', .. var number] => $", version {number}",
-        ['s', .. var number] => $", standard {number}",
-        _ => "",
-    };
+    private static string Of(string? place) =>
+        place switch
+        {
+            null or "now" => "",
+            ['v', .. var number] => $", version {number}",
+            ['s', .. var number] => $", standard {number}",
+            _ => "",
+        };
 
     private static JsonSerializerOptions Options()
     {

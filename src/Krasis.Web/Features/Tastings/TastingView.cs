@@ -14,7 +14,8 @@ namespace Krasis.Web.Features.Tastings;
 /// <param name="ClosedAt">When it was closed; null before.</param>
 /// <param name="Document">What was set up.</param>
 /// <param name="Problems">What keeps a draft from being opened; none when nothing does.</param>
-/// <param name="Samples">What is tasted: as it stands now of a draft, as it stood when it was opened after that; fewer where some cannot be worked out.</param>
+/// <param name="Samples">What is tasted: as it stands now of a draft, as it stood when it was opened after that; fewer
+/// where some cannot be worked out.</param>
 /// <param name="Codes">The codes of each sample.</param>
 /// <param name="Tray">How much of each is made, and when it is handed over.</param>
 /// <param name="Servings">What stands before each taster that is expected, in the order in which it is tasted.</param>
@@ -46,7 +47,8 @@ public sealed record TastingView(
     int Late,
     IReadOnlyList<int> Withdrawn,
     TastingDecision? Decision,
-    string? Retest);
+    string? Retest
+);
 
 /// <summary>What a tasting's answers mean, and what may follow.</summary>
 /// <param name="Result">What they mean.</param>
@@ -58,7 +60,15 @@ public sealed record TastingReadView(TastingResult Result, int Simulated, IReadO
 /// <param name="Sample">The sample's place.</param>
 /// <param name="Scale">The scale's code.</param>
 /// <param name="Says">What was found.</param>
-/// <param name="HasChanged">Whether the build was changed since it was tasted: the ways are worked out on it as it is now.</param>
+/// <param name="HasChanged">Whether the build was changed since it was tasted: the ways are worked out on it as it is
+/// now.</param>
 /// <param name="Trouble">Why nothing can be proposed; null where something is.</param>
 /// <param name="Ways">The ways, the best first.</param>
-public sealed record ScaleWays(int Sample, string Scale, string Says, bool HasChanged, string? Trouble, IReadOnlyList<Krasis.Core.Changing.Tuning.Tuning> Ways);
+public sealed record ScaleWays(
+    int Sample,
+    string Scale,
+    string Says,
+    bool HasChanged,
+    string? Trouble,
+    IReadOnlyList<Krasis.Core.Changing.Tuning.Tuning> Ways
+);

@@ -13,11 +13,12 @@ namespace Krasis.Web.Features.Transforming;
 /// <summary>Makes another build of a build, without keeping it.</summary>
 public static class TransformEndpoint
 {
-    public static void Map(IEndpointRouteBuilder routes) => routes
-        .MapPost("/api/transform", Transform)
-        .WithTags("Transforming")
-        .WithSummary("Make another build of a build, with a list of what changed and why. Nothing is kept.")
-        .Fails(400, 413, 422);
+    public static void Map(IEndpointRouteBuilder routes) =>
+        routes
+            .MapPost("/api/transform", Transform)
+            .WithTags("Transforming")
+            .WithSummary("Make another build of a build, with a list of what changed and why. Nothing is kept.")
+            .Fails(400, 413, 422);
 
     private static Results<Ok<Transformed>, ProblemResult> Transform(TransformRequest request, KrasisFile file)
     {
@@ -47,13 +48,23 @@ public static class TransformEndpoint
             case "milk":
                 return Transformer.SwapMilk(build, new IngredientId(request.Ingredient ?? ""), bar);
             case "syrup":
-                return Transformer.SwapSyrup(build, new LineId(request.Line ?? ""), new IngredientId(request.Ingredient ?? ""), bar);
+                return Transformer.SwapSyrup(
+                    build,
+                    new LineId(request.Line ?? ""),
+                    new IngredientId(request.Ingredient ?? ""),
+                    bar
+                );
             case "lessSweet":
                 return Transformer.LessSweet(build, request.Percent ?? 0, bar);
             case "dairyFree":
                 return Transformer.DairyFree(build, bar, request.Ingredient is { } id ? new IngredientId(id) : null);
             default:
-                return Problem.At("to", request.To, "Nothing is made of it that way.", "serve, milk, syrup, lessSweet, dairyFree");
+                return Problem.At(
+                    "to",
+                    request.To,
+                    "Nothing is made of it that way.",
+                    "serve, milk, syrup, lessSweet, dairyFree"
+                );
         }
     }
 }

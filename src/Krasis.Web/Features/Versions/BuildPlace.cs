@@ -6,7 +6,8 @@ using Krasis.Store;
 
 namespace Krasis.Web.Features.Versions;
 
-/// <summary>A build at one moment of its life: <c>ID@now</c>, <c>ID@v3</c> for its third save, <c>ID@s1</c> for its first standard.</summary>
+/// <summary>A build at one moment of its life: <c>ID@now</c>, <c>ID@v3</c> for its third save, <c>ID@s1</c> for its
+/// first standard.</summary>
 /// <param name="Document">The build as it was.</param>
 /// <param name="Sheet">The build, worked out: a standard with the facts of its day, anything else with today's.</param>
 public sealed record BuildPlace(BuildDocument Document, BuildSheet Sheet)
@@ -22,19 +23,28 @@ public sealed record BuildPlace(BuildDocument Document, BuildSheet Sheet)
             return session.Builds.Find(id) is { } build ? Work(build.Document, session.Bar.Facts()) : null;
         }
 
-        if (place.Length < 2 || !long.TryParse(place.AsSpan(1), NumberStyles.None, CultureInfo.InvariantCulture, out var number))
+        if (
+            place.Length < 2
+            || !long.TryParse(place.AsSpan(1), NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+        )
         {
             return null;
         }
 
         return place[0] switch
         {
-            'v' => session.Builds.RevisionAt(id, number) is { } revision ? Work(revision.Document, session.Bar.Facts()) : null,
-            's' => session.Standards.Find(id, number) is { } standard ? Work(standard.Document, BarReader.Read(standard.Bar).Value) : null,
+            'v' => session.Builds.RevisionAt(id, number) is { } revision
+                ? Work(revision.Document, session.Bar.Facts())
+                : null,
+            's' => session.Standards.Find(id, number) is { } standard
+                ? Work(standard.Document, BarReader.Read(standard.Bar).Value)
+                : null,
             _ => null,
         };
     }
 
     private static BuildPlace? Work(BuildDocument document, BarFacts bar) =>
-        BuildReader.Read(document, bar, nameless: true) is { IsRead: true } build ? new BuildPlace(document, Mixer.Mix(build.Value, bar)) : null;
+        BuildReader.Read(document, bar, nameless: true) is { IsRead: true } build
+            ? new BuildPlace(document, Mixer.Mix(build.Value, bar))
+            : null;
 }

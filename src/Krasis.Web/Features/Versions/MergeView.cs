@@ -8,5 +8,12 @@ namespace Krasis.Web.Features.Versions;
 /// <param name="Document">The merged build.</param>
 /// <param name="Theirs">The build that is kept now.</param>
 /// <param name="Clashes">What both have changed: how it is kept now, and how it stands in the merged build.</param>
-/// <param name="Taken">What the other one has changed, in plain words; empty where today's bar cannot pour one of them.</param>
-public sealed record MergeView(string Etag, BuildDocument Document, BuildDocument Theirs, IReadOnlyList<Difference> Clashes, IReadOnlyList<Difference> Taken);
+/// <param name="Taken">What the other one has changed, in plain words; empty where today's bar cannot pour one of
+/// them.</param>
+public sealed record MergeView(
+    string Etag,
+    BuildDocument Document,
+    BuildDocument Theirs,
+    IReadOnlyList<Difference> Clashes,
+    IReadOnlyList<Difference> Taken
+);

@@ -8,7 +8,15 @@ namespace Krasis.Web.Features.Versions;
 /// <param name="Name">What the drink is called.</param>
 /// <param name="Number">Which of its standards it is.</param>
 /// <param name="Trouble">Why it can no longer be poured; null when it can.</param>
-/// <param name="IsChanged">Whether the build itself has been changed since, so that accepting would publish that too.</param>
+/// <param name="IsChanged">Whether the build itself has been changed since, so that accepting would publish that
+/// too.</param>
 /// <param name="Sizes">The sizes that moved.</param>
 public sealed record MovedStandard(
-    string Build, string Etag, string Name, long Number, string? Trouble, bool IsChanged, IReadOnlyList<MovedSize> Sizes);
+    string Build,
+    string Etag,
+    string Name,
+    long Number,
+    string? Trouble,
+    bool IsChanged,
+    IReadOnlyList<MovedSize> Sizes
+);

@@ -16,7 +16,15 @@ public class OrderPlannerTests
     private static readonly BuildDocument Small = Hot(Single, Steamed("milk", 120));
     private static readonly BuildDocument Large = Hot(Double, Steamed("milk", 200));
     private static readonly BuildDocument Oat = Hot(Double, Steamed("oat", 120));
-    private static readonly BuildDocument Iced = TestBar.Build(TestBar.Line("syrup", 2, "stroke"), Double, TestBar.Line("milk", 100, "ml"), TestBar.Line("ice", 100, "g")) with { Serve = "iced" };
+    private static readonly BuildDocument Iced = TestBar.Build(
+        TestBar.Line("syrup", 2, "stroke"),
+        Double,
+        TestBar.Line("milk", 100, "ml"),
+        TestBar.Line("ice", 100, "g")
+    ) with
+    {
+        Serve = "iced",
+    };
 
     [Fact]
     public void Two_drinks_with_half_a_pull_each_share_one_and_the_same_milk_one_pitcher()
@@ -61,66 +69,121 @@ public class OrderPlannerTests
         var plans = Plans(Large, Large);
         var standing = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual).Value.Standing.Max();
 
-        Assert.Empty(OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing }).Value.Warnings);
-        var late = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing - 1 }).Value;
+        Assert.Empty(
+            OrderPlanner
+                .Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing })
+                .Value.Warnings
+        );
+        var late = OrderPlanner
+            .Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing - 1 })
+            .Value;
         Assert.Contains("is the longest", Assert.Single(late.Warnings), StringComparison.Ordinal);
         Assert.Equal(1, late.Beyond, 6);
     }
 
     [Fact]
-    public void Nobody_does_two_things_at_once_and_no_two_pulls_run_at_once() => Orders(1, 6).Seeded().Sample(
-        builds =>
-        {
-            var plan = Plan(builds);
-            foreach (var place in new[] { OrderPlace.Hands, OrderPlace.Machine })
-            {
-                var tasks = plan.Tasks.Where(task => task.Place == place).OrderBy(task => task.From).ToList();
-                Assert.All(tasks.Skip(1).Zip(tasks), pair => Assert.True(pair.First.From >= pair.Second.To - 1e-9));
-            }
+    public void Nobody_does_two_things_at_once_and_no_two_pulls_run_at_once() =>
+        Orders(1, 6)
+            .Seeded()
+            .Sample(
+                builds =>
+                {
+                    var plan = Plan(builds);
+                    foreach (var place in new[] { OrderPlace.Hands, OrderPlace.Machine })
+                    {
+                        var tasks = plan.Tasks.Where(task => task.Place == place).OrderBy(task => task.From).ToList();
+                        Assert.All(tasks.Skip(1).Zip(tasks), pair =>
+                            Assert.True(pair.First.From >= pair.Second.To - 1e-9)
+                        );
+                    }
 
-            Assert.Equal(Enumerable.Range(0, builds.Length), plan.Sequence.Order());
-            Assert.All(plan.Tasks, task => Assert.InRange(task.To, task.From, plan.Seconds + 1e-9));
-            Assert.All(plan.Pulls, pull => Assert.True(pull.Used <= 1 + 1e-6));
-            Assert.Equal(builds.Sum(build => build.Lines.Where(line => line.Ingredient == "espresso").Sum(line => line.Amount) / 2)!.Value, plan.Pulls.Sum(pull => pull.Used), 6);
-        },
-        iter: 60);
+                    Assert.Equal(Enumerable.Range(0, builds.Length), plan.Sequence.Order());
+                    Assert.All(plan.Tasks, task => Assert.InRange(task.To, task.From, plan.Seconds + 1e-9));
+                    Assert.All(plan.Pulls, pull => Assert.True(pull.Used <= 1 + 1e-6));
+                    Assert.Equal(
+                        builds
+                            .Sum(build =>
+                                build.Lines.Where(line => line.Ingredient == "espresso").Sum(line => line.Amount) / 2
+                            )!
+                            .Value,
+                        plan.Pulls.Sum(pull => pull.Used),
+                        6
+                    );
+                },
+                iter: 60
+            );
 
     [Fact]
-    public void Up_to_four_drinks_no_order_and_no_sharing_is_better() => Orders(1, 4).Seeded().Sample(
-        builds =>
-        {
-            var plans = Plans(builds);
-            var best = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual).Value;
-            var drinks = plans.Select(OrderedDrink.Of).ToList();
-            foreach (var pulls in Sharing.Pulls(drinks, int.MaxValue))
-            {
-                foreach (var pitchers in Sharing.Pitchers(drinks, FullBar.Facts.Pitchers, int.MaxValue))
+    public void Up_to_four_drinks_no_order_and_no_sharing_is_better() =>
+        Orders(1, 4)
+            .Seeded()
+            .Sample(
+                builds =>
                 {
-                    foreach (var order in Permutations([.. Enumerable.Range(0, drinks.Count)]))
+                    var plans = Plans(builds);
+                    var best = OrderPlanner.Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual).Value;
+                    var drinks = plans.Select(OrderedDrink.Of).ToList();
+                    foreach (var pulls in Sharing.Pulls(drinks, int.MaxValue))
                     {
-                        Assert.False(OrderPlanner.IsBetter(new Schedule(drinks, pulls, pitchers, StandingLimits.Usual).Run(order), best));
+                        foreach (var pitchers in Sharing.Pitchers(drinks, FullBar.Facts.Pitchers, int.MaxValue))
+                        {
+                            foreach (var order in Permutations([.. Enumerable.Range(0, drinks.Count)]))
+                            {
+                                Assert.False(
+                                    OrderPlanner.IsBetter(
+                                        new Schedule(drinks, pulls, pitchers, StandingLimits.Usual).Run(order),
+                                        best
+                                    )
+                                );
+                            }
+                        }
                     }
-                }
-            }
-        },
-        iter: 40);
+                },
+                iter: 40
+            );
 
     [Theory]
     [InlineData(0)]
     [InlineData(7)]
     public void Nothing_and_too_much_are_refused(int count) =>
-        Assert.Equal("drinks", Assert.Single(OrderPlanner.Plan(Plans([.. Enumerable.Repeat(Iced, count)]), [], StandingLimits.Usual).Problems).Field);
+        Assert.Equal(
+            "drinks",
+            Assert
+                .Single(
+                    OrderPlanner.Plan(Plans([.. Enumerable.Repeat(Iced, count)]), [], StandingLimits.Usual).Problems
+                )
+                .Field
+        );
 
-    private static Gen<BuildDocument[]> Orders(int least, int most) => Gen.OneOfConst(Small, Large, Oat, Iced).Array[least, most];
+    private static Gen<BuildDocument[]> Orders(int least, int most) =>
+        Gen.OneOfConst(Small, Large, Oat, Iced).Array[least, most];
 
-    private static IEnumerable<int[]> Permutations(int[] of) => of.Length <= 1 ? [of] : of.SelectMany(first => Permutations([.. of.Where(each => each != first)]).Select(rest => new[] { first }.Concat(rest).ToArray()));
+    private static IEnumerable<int[]> Permutations(int[] of) =>
+        of.Length <= 1
+            ? [of]
+            : of.SelectMany(first =>
+                Permutations([.. of.Where(each => each != first)])
+                    .Select(rest => new[] { first }.Concat(rest).ToArray())
+            );
 
-    private static OrderPlan Plan(params BuildDocument[] builds) => OrderPlanner.Plan(Plans(builds), FullBar.Facts.Pitchers, StandingLimits.Usual).Value;
+    private static OrderPlan Plan(params BuildDocument[] builds) =>
+        OrderPlanner.Plan(Plans(builds), FullBar.Facts.Pitchers, StandingLimits.Usual).Value;
 
     private static List<MakingPlan> Plans(params BuildDocument[] builds) =>
-        [.. builds.Select(build => Planner.Plan(BuildReader.Read(build, FullBar.Facts).Value, FullBar.Facts).Value.Single(plan => plan.Size.Value == "m"))];
+        [
+            .. builds.Select(build =>
+                Planner
+                    .Plan(BuildReader.Read(build, FullBar.Facts).Value, FullBar.Facts)
+                    .Value.Single(plan => plan.Size.Value == "m")
+            ),
+        ];
 
     private static BuildDocument Hot(params LineDocument[] lines) => TestBar.Build(lines) with { Serve = "hot" };
 
-    private static LineDocument Steamed(string milk, double ml) => TestBar.Line(milk, ml, "ml") with { Technique = "steam", Foam = "low" };
+    private static LineDocument Steamed(string milk, double ml) =>
+        TestBar.Line(milk, ml, "ml") with
+        {
+            Technique = "steam",
+            Foam = "low",
+        };
 }

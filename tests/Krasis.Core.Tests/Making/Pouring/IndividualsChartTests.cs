@@ -5,7 +5,8 @@ namespace Krasis.Core.Tests.Making.Pouring;
 /// <summary>Charts of single values.</summary>
 public class IndividualsChartTests
 {
-    /// <summary>NIST/SEMATECH e-Handbook of Statistical Methods 6.3.2.2, ten batches of a flow rate (values and results from memory).</summary>
+    /// <summary>NIST/SEMATECH e-Handbook of Statistical Methods 6.3.2.2, ten batches of a flow rate (values and results
+    /// from memory).</summary>
     [Fact]
     public void The_handbook_s_flow_rates_have_the_handbook_s_limits()
     {
@@ -20,7 +21,8 @@ public class IndividualsChartTests
         Assert.Empty(chart.Out);
     }
 
-    /// <summary>d₂ and D₄ of n = 2 as tables for control charts have them (common practice; ISO 7870-2, from memory).</summary>
+    /// <summary>d₂ and D₄ of n = 2 as tables for control charts have them (common practice; ISO 7870-2, from
+    /// memory).</summary>
     [Fact]
     public void The_constants_are_the_tables_()
     {

@@ -34,7 +34,11 @@ public class PourFindingsTests
         Assert.Empty(PourFindings.In([Series(SeriesOf.Dispenser, mended)]));
 
         double[] gone = [.. Around(0, 40, 0.5), .. Around(-9, 20, 0.5)];
-        Assert.Contains("9 % under in the last 20", Assert.Single(PourFindings.In([Series(SeriesOf.Dispenser, gone)])).Says, StringComparison.Ordinal);
+        Assert.Contains(
+            "9 % under in the last 20",
+            Assert.Single(PourFindings.In([Series(SeriesOf.Dispenser, gone)])).Says,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -47,10 +51,18 @@ public class PourFindingsTests
     {
         var heavy = Around(7, 20, 1);
         var right = Around(0, 20, 1);
-        var one = PourFindings.In([Series(SeriesOf.Hand, [.. heavy.Zip(right, (a, b) => new[] { a, b }).SelectMany(pair => pair)]), Series(SeriesOf.Person, heavy, "RB"), Series(SeriesOf.Person, right, "TO")]);
+        var one = PourFindings.In([
+            Series(SeriesOf.Hand, [.. heavy.Zip(right, (a, b) => new[] { a, b }).SelectMany(pair => pair)]),
+            Series(SeriesOf.Person, heavy, "RB"),
+            Series(SeriesOf.Person, right, "TO"),
+        ]);
         Assert.Equal(["RB"], one.Select(finding => finding.Who));
 
-        var all = PourFindings.In([Series(SeriesOf.Hand, heavy), Series(SeriesOf.Person, heavy, "RB"), Series(SeriesOf.Person, heavy, "TO")]);
+        var all = PourFindings.In([
+            Series(SeriesOf.Hand, heavy),
+            Series(SeriesOf.Person, heavy, "RB"),
+            Series(SeriesOf.Person, heavy, "TO"),
+        ]);
         Assert.Equal([null], all.Select(finding => finding.Who));
     }
 
@@ -69,7 +81,10 @@ public class PourFindingsTests
     [InlineData(2.05, true)]
     [InlineData(1.95, false)]
     public void Pulls_are_told_from_two_seconds_on(double by, bool isTold) =>
-        Assert.Equal(isTold, PourFindings.In([Series(SeriesOf.Pull, [.. Around(28, 30, 0.2), .. Around(28 + by, 30, 0.2)])]).Count == 1);
+        Assert.Equal(
+            isTold,
+            PourFindings.In([Series(SeriesOf.Pull, [.. Around(28, 30, 0.2), .. Around(28 + by, 30, 0.2)])]).Count == 1
+        );
 
     [Theory]
     [InlineData(-5.01, true)]
@@ -79,11 +94,14 @@ public class PourFindingsTests
         var found = PourFindings.In([Series(SeriesOf.Drink, Around(percent, 20, 1))]);
 
         Assert.Equal(isTold, found.Count == 1);
-        Assert.True(!isTold || found[0].Says.Contains("comes out 5 % weaker than its standard", StringComparison.Ordinal));
+        Assert.True(
+            !isTold || found[0].Says.Contains("comes out 5 % weaker than its standard", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
-    public void How_long_a_drink_takes_is_no_finding() => Assert.Empty(PourFindings.In([Series(SeriesOf.Time, [.. Around(60, 30, 1), .. Around(120, 30, 1)])]));
+    public void How_long_a_drink_takes_is_no_finding() =>
+        Assert.Empty(PourFindings.In([Series(SeriesOf.Time, [.. Around(60, 30, 1), .. Around(120, 30, 1)])]));
 
     [Fact]
     public void The_place_where_values_changed_is_found()
@@ -98,14 +116,45 @@ public class PourFindingsTests
     }
 
     [Fact]
-    public void What_is_furthest_off_comes_first() => Assert.Equal(
-        [8, -5],
-        PourFindings.In([Series(SeriesOf.Dispenser, Around(-5, 20, 0.5)) with { Id = "a" }, Series(SeriesOf.Dispenser, Around(8, 20, 0.5)) with { Id = "b" }]).Select(finding => (int)Math.Round(finding.By)));
+    public void What_is_furthest_off_comes_first() =>
+        Assert.Equal(
+            [8, -5],
+            PourFindings
+                .In([
+                    Series(SeriesOf.Dispenser, Around(-5, 20, 0.5)) with
+                    {
+                        Id = "a",
+                    },
+                    Series(SeriesOf.Dispenser, Around(8, 20, 0.5)) with
+                    {
+                        Id = "b",
+                    },
+                ])
+                .Select(finding => (int)Math.Round(finding.By))
+        );
 
     // As many above as below, so that the mean is the mean.
     private static double[] Around(double mean, int count, double spread) =>
-        [.. Enumerable.Range(0, count).Select(i => mean + (i == count - 1 && count % 2 == 1 ? 0 : i % 2 == 0 ? spread : -spread))];
+        [
+            .. Enumerable
+                .Range(0, count)
+                .Select(i =>
+                    mean
+                    + (
+                        i == count - 1 && count % 2 == 1 ? 0
+                        : i % 2 == 0 ? spread
+                        : -spread
+                    )
+                ),
+        ];
 
-    private static PourSeries Series(SeriesOf of, double[] values, string? who = null, int perDay = 10) => new(
-        of, "pump", "Hazelnut pump", "Kiosk", who, [.. values.Select((value, i) => new PourPoint(Start.AddDays(i / perDay), value))]);
+    private static PourSeries Series(SeriesOf of, double[] values, string? who = null, int perDay = 10) =>
+        new(
+            of,
+            "pump",
+            "Hazelnut pump",
+            "Kiosk",
+            who,
+            [.. values.Select((value, i) => new PourPoint(Start.AddDays(i / perDay), value))]
+        );
 }

@@ -20,7 +20,8 @@ public class ShotVerdictTests
     // Of a pull that a part goes into no cup of, only the time.
     [InlineData(1, 18, 27, true)]
     [InlineData(1, 18, 40, false)]
-    public void A_shot_is_judged_a_pull(double shots, double grams, double seconds, bool isGood) => Assert.Equal(isGood, On(shots, "espresso", grams, seconds).Value.IsGood);
+    public void A_shot_is_judged_a_pull(double shots, double grams, double seconds, bool isGood) =>
+        Assert.Equal(isGood, On(shots, "espresso", grams, seconds).Value.IsGood);
 
     [Fact]
     public void What_is_not_pulled_is_not_judged()
@@ -29,11 +30,23 @@ public class ShotVerdictTests
         Assert.Equal("grams", Assert.Single(On(2, "espresso", 0, 27).Problems).Field);
     }
 
-    private static Reading<Krasis.Core.Bar.Coffee.PullVerdict> On(double shots, string line, double grams, double seconds) => ShotVerdict.On(
-        BuildReader.Read(TestBar.Build(TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", 150, "ml")), FullBar.Facts).Value,
-        FullBar.Facts,
-        null,
-        new CupId("m"),
-        new PouredLine(new LineId(line), Grams.From(grams)),
-        seconds);
+    private static Reading<Krasis.Core.Bar.Coffee.PullVerdict> On(
+        double shots,
+        string line,
+        double grams,
+        double seconds
+    ) =>
+        ShotVerdict.On(
+            BuildReader
+                .Read(
+                    TestBar.Build(TestBar.Line("espresso", shots, "shot"), TestBar.Line("milk", 150, "ml")),
+                    FullBar.Facts
+                )
+                .Value,
+            FullBar.Facts,
+            null,
+            new CupId("m"),
+            new PouredLine(new LineId(line), Grams.From(grams)),
+            seconds
+        );
 }

@@ -15,7 +15,11 @@ public class RescuerTests
 {
     private const double Allowed = 15;
 
-    private static readonly BuildDocument Latte = TestBar.Build(TestBar.Line("syrup", 3, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 250, "ml"));
+    private static readonly BuildDocument Latte = TestBar.Build(
+        TestBar.Line("syrup", 3, "stroke"),
+        TestBar.Line("espresso", 2, "shot"),
+        TestBar.Line("milk", 250, "ml")
+    );
 
     [Fact]
     public void What_is_as_it_should_be_needs_no_rescue()
@@ -24,7 +28,10 @@ public class RescuerTests
         var rescue = Rescue(Latte, ("syrup", 29.25));
 
         Assert.Equal(RescueKind.CarryOn, rescue.Kind);
-        Assert.Equal((0, 0), (Math.Round(rescue.Strength!.Value.Value, 6), Math.Round(rescue.Sweetness!.Value.Value, 6)));
+        Assert.Equal(
+            (0, 0),
+            (Math.Round(rescue.Strength!.Value.Value, 6), Math.Round(rescue.Sweetness!.Value.Value, 6))
+        );
         Assert.Empty(rescue.Changes);
         Assert.StartsWith("Carry on as planned: it is as strong and as sweet,", rescue.Says, StringComparison.Ordinal);
     }
@@ -51,11 +58,20 @@ public class RescuerTests
 
         Assert.Equal(RescueKind.Change, rescue.Kind);
         var change = Assert.Single(rescue.Changes);
-        Assert.Equal(("syrup", "2 strokes", true, "Syrup: 2 strokes more"), (change.Line.Value, change.Now, change.IsMore, change.Says));
+        Assert.Equal(
+            ("syrup", "2 strokes", true, "Syrup: 2 strokes more"),
+            (change.Line.Value, change.Now, change.IsMore, change.Says)
+        );
 
         // After all that is in, and before the hand-over.
-        Assert.Equal(["Syrup", "Espresso", "Milk", "Syrup", "Hand it over"], rescue.Plan!.Steps.Select(step => step.Title));
-        Assert.Equal(("2 strokes", "syrup", true), (rescue.Plan.Steps[3].Amount, rescue.Plan.Steps[3].Line!.Value.Value, rescue.Plan.Steps[3].IsMore));
+        Assert.Equal(
+            ["Syrup", "Espresso", "Milk", "Syrup", "Hand it over"],
+            rescue.Plan!.Steps.Select(step => step.Title)
+        );
+        Assert.Equal(
+            ("2 strokes", "syrup", true),
+            (rescue.Plan.Steps[3].Amount, rescue.Plan.Steps[3].Line!.Value.Value, rescue.Plan.Steps[3].IsMore)
+        );
         Assert.All(rescue.Plan.Steps.Take(3), step => Assert.False(step.IsMore));
     }
 
@@ -65,7 +81,9 @@ public class RescuerTests
         var sweet = Rescue(Latte, ("syrup", 120));
         Assert.Equal((RescueKind.StartAgain, null), (sweet.Kind, sweet.Plan));
         Assert.Contains("sweeter", sweet.Says, StringComparison.Ordinal);
-        Assert.True(Math.Abs(sweet.Sweetness!.Value.Value) > Allowed || Math.Abs(sweet.Strength!.Value.Value) > Allowed);
+        Assert.True(
+            Math.Abs(sweet.Sweetness!.Value.Value) > Allowed || Math.Abs(sweet.Strength!.Value.Value) > Allowed
+        );
 
         var full = Rescue(Latte, ("syrup", 29.25), ("espresso", 36), ("milk", 420));
         Assert.Equal(RescueKind.StartAgain, full.Kind);
@@ -77,21 +95,47 @@ public class RescuerTests
     [Fact]
     public void A_drift_that_the_house_just_allows_needs_no_rescue_and_one_just_beyond_it_does()
     {
-        // Nothing can follow but what is in: sweetness = 0.65 s ÷ (s + 36 + 257.5) against s = 29.25, milk without sugars of its own.
-        var bar = FullBar.With("milk", milk => milk with { Per100g = FullBar.Document.Ingredients.Single(each => each.Id == "oat").Per100g! with { Maltose = 0, Sugars = 0 } });
-        var build = TestBar.Build(TestBar.Line("syrup", 3, "stroke"), TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 250, "ml"));
+        // Nothing can follow but what is in: sweetness = 0.65 s ÷ (s + 36 + 257.5) against s = 29.25, milk without
+        // sugars of its own.
+        var bar = FullBar.With("milk", milk =>
+            milk with
+            {
+                Per100g = FullBar.Document.Ingredients.Single(each => each.Id == "oat").Per100g! with
+                {
+                    Maltose = 0,
+                    Sugars = 0,
+                },
+            }
+        );
+        var build = TestBar.Build(
+            TestBar.Line("syrup", 3, "stroke"),
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 250, "ml")
+        );
         const double rest = 36 + (250 * 1.03);
         var wanted = 29.25 / (29.25 + rest) * 1.15;
         var most = wanted * rest / (1 - wanted);
 
-        Assert.Equal(RescueKind.CarryOn, Rescue(bar, build, ("syrup", most - 0.01), ("espresso", 36), ("milk", 257.5)).Kind);
-        Assert.NotEqual(RescueKind.CarryOn, Rescue(bar, build, ("syrup", most + 0.01), ("espresso", 36), ("milk", 257.5)).Kind);
+        Assert.Equal(
+            RescueKind.CarryOn,
+            Rescue(bar, build, ("syrup", most - 0.01), ("espresso", 36), ("milk", 257.5)).Kind
+        );
+        Assert.NotEqual(
+            RescueKind.CarryOn,
+            Rescue(bar, build, ("syrup", most + 0.01), ("espresso", 36), ("milk", 257.5)).Kind
+        );
     }
 
     [Fact]
     public void What_fills_to_a_line_still_fills_to_it()
     {
-        var build = TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 200, "ml") with { To = "to 60 mm" });
+        var build = TestBar.Build(
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 200, "ml") with
+            {
+                To = "to 60 mm",
+            }
+        );
         var rescue = Rescue(build, ("espresso", 38));
 
         // 60 mm of 4 ml a millimetre are 240 ml, less the 38 that are in.
@@ -104,56 +148,115 @@ public class RescuerTests
     [InlineData("m", "honey", 10, "poured[0].line")]
     [InlineData("m", "syrup", 5000.1, "poured[0].grams")]
     [InlineData("m", "syrup", -5, "poured[0].grams")]
-    public void What_cannot_be_is_said_at_its_place(string size, string line, double grams, string field) => Assert.Equal(
-        field, Assert.Single(Rescuer.Rescue(BuildReader.Read(Latte, FullBar.Facts).Value, FullBar.Facts, null, new CupId(size), [new PouredLine(new LineId(line), Grams.From(grams))]).Problems).Field);
+    public void What_cannot_be_is_said_at_its_place(string size, string line, double grams, string field) =>
+        Assert.Equal(
+            field,
+            Assert
+                .Single(
+                    Rescuer
+                        .Rescue(
+                            BuildReader.Read(Latte, FullBar.Facts).Value,
+                            FullBar.Facts,
+                            null,
+                            new CupId(size),
+                            [new PouredLine(new LineId(line), Grams.From(grams))]
+                        )
+                        .Problems
+                )
+                .Field
+        );
 
     [Fact]
-    public void A_rescue_keeps_its_promise_and_where_there_is_none_nothing_that_can_be_poured_is_one() => Gen.Select(RandomBuilds.Any, Gen.Double[0.3, 2.2], Gen.Int[1, 2]).Seeded().Sample(
-        (build, factor, done) =>
-        {
-            var bar = FullBar.Facts;
-            var read = BuildReader.Read(build, bar);
-            if (!read.IsRead)
-            {
-                return;
-            }
+    public void A_rescue_keeps_its_promise_and_where_there_is_none_nothing_that_can_be_poured_is_one() =>
+        Gen.Select(RandomBuilds.Any, Gen.Double[0.3, 2.2], Gen.Int[1, 2])
+            .Seeded()
+            .Sample(
+                (build, factor, done) =>
+                {
+                    var bar = FullBar.Facts;
+                    var read = BuildReader.Read(build, bar);
+                    if (!read.IsRead)
+                    {
+                        return;
+                    }
 
-            var size = read.Value.ReferenceSize;
-            var plan = Planner.Plan(read.Value, bar).Value.Single(each => each.Size == size);
-            var lines = plan.Steps.Where(step => step.Target is not null).Take(done).ToList();
-            if (lines.Count == 0)
-            {
-                return;
-            }
+                    var size = read.Value.ReferenceSize;
+                    var plan = Planner.Plan(read.Value, bar).Value.Single(each => each.Size == size);
+                    var lines = plan.Steps.Where(step => step.Target is not null).Take(done).ToList();
+                    if (lines.Count == 0)
+                    {
+                        return;
+                    }
 
-            var poured = lines.Select((step, i) => new PouredLine(step.Line!.Value, Grams.From(step.Target!.Grams.Value * (i == 0 ? factor : 1)))).ToList();
-            var rescue = Rescuer.Rescue(read.Value, bar, null, size, poured).Value;
-            var standard = PouredTaste.Of(read.Value, bar, null, size, []).Value;
-            if (rescue.Kind == RescueKind.StartAgain)
-            {
-                Assert.Null(rescue.Plan);
-                Assert.False(OneOtherAmountHelps(read.Value, bar, size, plan, poured));
-                return;
-            }
+                    var poured = lines
+                        .Select(
+                            (step, i) =>
+                                new PouredLine(
+                                    step.Line!.Value,
+                                    Grams.From(step.Target!.Grams.Value * (i == 0 ? factor : 1))
+                                )
+                        )
+                        .ToList();
+                    var rescue = Rescuer.Rescue(read.Value, bar, null, size, poured).Value;
+                    var standard = PouredTaste.Of(read.Value, bar, null, size, []).Value;
+                    if (rescue.Kind == RescueKind.StartAgain)
+                    {
+                        Assert.Null(rescue.Plan);
+                        Assert.False(OneOtherAmountHelps(read.Value, bar, size, plan, poured));
+                        return;
+                    }
 
-            // What the new plan pours, poured, is what was promised.
-            var kept = PouredTaste.Of(read.Value, bar, null, size, [.. rescue.Plan!.Steps.Where(step => step.Target is not null).Select(step => new PouredLine(step.Line!.Value, step.Target!.Grams)), .. Nothing(plan, rescue.Plan)]).Value;
-            Assert.True(kept.RoomLeft.Value >= Math.Min(0, standard.RoomLeft.Value) - 1e-4, "it is too full");
-            Assert.Equal(rescue.Strength?.Value ?? 0, kept.Strength?.Value ?? 0, 4);
-            Assert.Equal(rescue.Sweetness?.Value ?? 0, kept.Sweetness?.Value ?? 0, 4);
-            Assert.True(Math.Abs(kept.Strength?.Value ?? 0) <= Allowed + 1e-6 && Math.Abs(kept.Sweetness?.Value ?? 0) <= Allowed + 1e-6, "it is not as the house allows");
-        },
-        iter: 150);
+                    // What the new plan pours, poured, is what was promised.
+                    var kept = PouredTaste
+                        .Of(
+                            read.Value,
+                            bar,
+                            null,
+                            size,
+                            [
+                                .. rescue
+                                    .Plan!.Steps.Where(step => step.Target is not null)
+                                    .Select(step => new PouredLine(step.Line!.Value, step.Target!.Grams)),
+                                .. Nothing(plan, rescue.Plan),
+                            ]
+                        )
+                        .Value;
+                    Assert.True(kept.RoomLeft.Value >= Math.Min(0, standard.RoomLeft.Value) - 1e-4, "it is too full");
+                    Assert.Equal(rescue.Strength?.Value ?? 0, kept.Strength?.Value ?? 0, 4);
+                    Assert.Equal(rescue.Sweetness?.Value ?? 0, kept.Sweetness?.Value ?? 0, 4);
+                    Assert.True(
+                        Math.Abs(kept.Strength?.Value ?? 0) <= Allowed + 1e-6
+                            && Math.Abs(kept.Sweetness?.Value ?? 0) <= Allowed + 1e-6,
+                        "it is not as the house allows"
+                    );
+                },
+                iter: 150
+            );
 
-    // Whether any one line that is still to come, poured otherwise in the bar's steps, would have done: worked out from the taste of the whole cup.
-    private static bool OneOtherAmountHelps(Build build, BarFacts bar, CupId size, MakingPlan plan, List<PouredLine> poured)
+    // Whether any one line that is still to come, poured otherwise in the bar's steps, would have done: worked out from
+    // the taste of the whole cup.
+    private static bool OneOtherAmountHelps(
+        Build build,
+        BarFacts bar,
+        CupId size,
+        MakingPlan plan,
+        List<PouredLine> poured
+    )
     {
         var standard = PouredTaste.Of(build, bar, null, size, []).Value;
         var mixed = Krasis.Core.Judging.Mixer.Mix(build, bar).Sizes.Single(each => each.Size == size);
-        foreach (var step in plan.Steps.Where(step => step.Target is not null && !poured.Exists(each => each.Line == step.Line)))
+        foreach (
+            var step in plan.Steps.Where(step =>
+                step.Target is not null && !poured.Exists(each => each.Line == step.Line)
+            )
+        )
         {
             var line = mixed.Lines.Single(each => each.Line == step.Line);
-            if (build.Lines.Single(each => each.Id == step.Line).To is not null || bar.Find(line.Ingredient)!.IsTopping || bar.Find(line.Ingredient)!.Kind is Krasis.Core.Bar.Ingredients.IngredientKind.Flavour)
+            if (
+                build.Lines.Single(each => each.Id == step.Line).To is not null
+                || bar.Find(line.Ingredient)!.IsTopping
+                || bar.Find(line.Ingredient)!.Kind is Krasis.Core.Bar.Ingredients.IngredientKind.Flavour
+            )
             {
                 continue;
             }
@@ -161,8 +264,14 @@ public class RescuerTests
             var perStep = line.Mass.Value / line.Amount * line.Step;
             for (var steps = 1; steps * perStep < 300 && steps <= (line.Measure is "ml" or "g" ? 60 : 5); steps++)
             {
-                var tried = PouredTaste.Of(build, bar, null, size, [.. poured, new PouredLine(line.Line, Grams.From(steps * perStep))]).Value;
-                if (tried.RoomLeft.Value >= Math.Min(0, standard.RoomLeft.Value) && Math.Abs(tried.Strength?.Value ?? 0) < Allowed - 1e-6 && Math.Abs(tried.Sweetness?.Value ?? 0) < Allowed - 1e-6)
+                var tried = PouredTaste
+                    .Of(build, bar, null, size, [.. poured, new PouredLine(line.Line, Grams.From(steps * perStep))])
+                    .Value;
+                if (
+                    tried.RoomLeft.Value >= Math.Min(0, standard.RoomLeft.Value)
+                    && Math.Abs(tried.Strength?.Value ?? 0) < Allowed - 1e-6
+                    && Math.Abs(tried.Sweetness?.Value ?? 0) < Allowed - 1e-6
+                )
                 {
                     return true;
                 }
@@ -173,11 +282,22 @@ public class RescuerTests
     }
 
     // A step of the standard that the rescued plan no longer has: nothing of it goes in.
-    private static IEnumerable<PouredLine> Nothing(MakingPlan was, MakingPlan now) => was.Steps
-        .Where(step => step.Target is not null && now.Steps.All(other => other.Line != step.Line)).Select(step => new PouredLine(step.Line!.Value, Grams.From(0)));
+    private static IEnumerable<PouredLine> Nothing(MakingPlan was, MakingPlan now) =>
+        was
+            .Steps.Where(step => step.Target is not null && now.Steps.All(other => other.Line != step.Line))
+            .Select(step => new PouredLine(step.Line!.Value, Grams.From(0)));
 
-    private static Rescue Rescue(BuildDocument build, params (string Line, double Grams)[] poured) => Rescue(FullBar.Facts, build, poured);
+    private static Rescue Rescue(BuildDocument build, params (string Line, double Grams)[] poured) =>
+        Rescue(FullBar.Facts, build, poured);
 
-    private static Rescue Rescue(BarFacts bar, BuildDocument build, params (string Line, double Grams)[] poured) => Rescuer.Rescue(
-        BuildReader.Read(build, bar).Value, bar, null, new CupId("m"), [.. poured.Select(each => new PouredLine(new LineId(each.Line), Grams.From(each.Grams)))]).Value;
+    private static Rescue Rescue(BarFacts bar, BuildDocument build, params (string Line, double Grams)[] poured) =>
+        Rescuer
+            .Rescue(
+                BuildReader.Read(build, bar).Value,
+                bar,
+                null,
+                new CupId("m"),
+                [.. poured.Select(each => new PouredLine(new LineId(each.Line), Grams.From(each.Grams)))]
+            )
+            .Value;
 }
