@@ -1,11 +1,11 @@
 using System.Text.Json;
 using BenchmarkDotNet.Attributes;
+using Krasis.App.Shared;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Advising;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
-using Krasis.Web.Hosting;
 
 namespace Krasis.Benchmarks;
 
@@ -23,7 +23,7 @@ public class MixBenchmarks
     [GlobalSetup]
     public void SetUp()
     {
-        KrasisApp.Configure(json);
+        KrasisJson.Configure(json);
         document = SampleBar.Document(bar, lines: 12, nesting: 2);
         build = BuildReader.Read(document, bar).Value;
         sheet = Mixer.Mix(build, bar);

@@ -11,7 +11,7 @@ using Microsoft.Data.Sqlite;
 namespace Krasis.Store;
 
 /// <summary>The SQLite file that holds everything: opened, brought up to date, read and written here.</summary>
-/// <remarks>Write-ahead log, <c>synchronous=FULL</c> and one transaction a write: what <see cref="Write{T}"/> has
+/// <remarks>Write-ahead log, <c>synchronous=FULL</c> and one transaction a write: what <c>Write</c> has
 /// returned from is on the disk, in the file that is at its path, and survives a kill and a power cut.</remarks>
 public sealed class KrasisFile
 {
@@ -22,6 +22,9 @@ public sealed class KrasisFile
     // notice.
     private const long GoodForMilliseconds = 15_000;
     private const long Never = long.MinValue / 2;
+
+    // How often something is worked out again before it is worked out while nobody else can write.
+    private const int MostAttempts = 5;
 
     private readonly string connectionString;
     private readonly FactsCache facts = new();
@@ -49,6 +52,9 @@ public sealed class KrasisFile
 
     /// <summary>Where its copies are.</summary>
     public string CopiesFolder { get; }
+
+    /// <summary>Tells who is writing, at each write; an empty name unless the program sets it.</summary>
+    public Func<string> WhoWrites { get; set; } = static () => "";
 
     /// <summary>Opens a file, making it if there is none, and applies the migrations that it lacks; before the first of
     /// them a copy is made.</summary>
@@ -132,17 +138,24 @@ public sealed class KrasisFile
     /// the session, none.</summary>
     /// <exception cref="DataFileException">The file cannot be used now, and nothing has been kept; or it has gone while
     /// it was written, and what was written is in a file that nobody will find.</exception>
-    public T Write<T>(Func<Session, T> work) =>
+    public T Write<T>(Func<Session, T> work) => Write(work, isCounted: true);
+
+    private T Write<T>(Func<Session, T> work, bool isCounted) =>
         Telling(() =>
         {
             using var connection = Connect();
             connection.Execute("PRAGMA synchronous = FULL;");
             using var transaction = connection.BeginTransaction(deferred: false);
             RefuseIfMoved(connection);
-            var session = new Session(connection, transaction, facts, isReading: false);
+            var session = new Session(connection, transaction, facts, isReading: false, WhoWrites());
             var result = work(session);
             if (!session.IsAbandoned)
             {
+                if (isCounted)
+                {
+                    session.CountWrite();
+                }
+
                 transaction.Commit();
                 RefuseIfMoved(connection);
                 keptAt = Environment.TickCount64;
@@ -150,6 +163,39 @@ public sealed class KrasisFile
 
             return result;
         });
+
+    /// <summary>Works something out on a consistent view of the file, and then writes it as the only writer, in a short
+    /// transaction. Where somebody wrote in between, it is worked out again, so that what is written always follows from
+    /// what is kept.</summary>
+    /// <param name="prepare">Works it out, without changing anything.</param>
+    /// <param name="write">Writes it.</param>
+    /// <exception cref="DataFileException">The file cannot be used now, and nothing has been kept.</exception>
+    public T Write<TPrepared, T>(Func<Session, TPrepared> prepare, Func<Session, TPrepared, T> write)
+    {
+        for (var attempt = 1; ; attempt++)
+        {
+            var (seen, prepared) = Read(session => (session.Writes, prepare(session)));
+            var (isDone, result) = Write(session =>
+            {
+                if (session.Writes != seen)
+                {
+                    if (attempt < MostAttempts)
+                    {
+                        session.Abandon();
+                        return (false, default(T)!);
+                    }
+
+                    prepared = prepare(session);
+                }
+
+                return (true, write(session, prepared));
+            });
+            if (isDone)
+            {
+                return result;
+            }
+        }
+    }
 
     /// <summary>What is the matter with the file now; null where nothing is. It is tried by writing to it, unless that
     /// has just been done.</summary>
@@ -312,11 +358,14 @@ public sealed class KrasisFile
         {
             file.RefuseStrangers();
             file.Migrate(version);
-            file.Write(session =>
-            {
-                session.House.Replace(house, read(session.House));
-                return true;
-            });
+            file.Write(
+                session =>
+                {
+                    session.House.Replace(house, read(session.House));
+                    return true;
+                },
+                isCounted: false
+            );
             file.Migrate();
             return file;
         }

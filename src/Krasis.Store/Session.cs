@@ -26,12 +26,20 @@ public sealed class Session
     /// <param name="transaction">The transaction.</param>
     /// <param name="facts">What is remembered of the bar.</param>
     /// <param name="isReading">Whether it changes nothing, so that what it reads is what is kept.</param>
-    internal Session(SqliteConnection connection, SqliteTransaction transaction, FactsCache facts, bool isReading)
+    /// <param name="who">Who works in it; empty where it is not known.</param>
+    internal Session(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        FactsCache facts,
+        bool isReading,
+        string who = ""
+    )
     {
+        Who = who;
         this.connection = connection;
         this.transaction = transaction;
-        Builds = new BuildStore(connection, transaction);
-        Bar = new BarStore(connection, transaction, facts, isReading);
+        Builds = new BuildStore(connection, transaction, who);
+        Bar = new BarStore(connection, transaction, facts, isReading, who);
         Standards = new StandardStore(connection, transaction);
         Makes = new MakeStore(connection, transaction);
         Prints = new PrintStore(connection, transaction);
@@ -40,6 +48,9 @@ public sealed class Session
         House = new HouseStore(connection, transaction);
         Taken = new TakenStore(connection, transaction);
     }
+
+    /// <summary>Who works in it; empty where it is not known. What is saved in it is signed with this name.</summary>
+    public string Who { get; }
 
     /// <summary>The builds.</summary>
     public BuildStore Builds { get; }
@@ -75,6 +86,12 @@ public sealed class Session
     /// <summary>How often builds and standards have been changed.</summary>
     public long BuildsRevision =>
         connection.ExecuteScalar<long>("SELECT n FROM counter WHERE what = 'builds'", transaction: transaction);
+
+    /// <summary>How often the file has been written: the same as long as nothing in it has changed.</summary>
+    public long Writes => connection.ExecuteScalar<long>("SELECT writes FROM house_file", transaction: transaction);
+
+    internal void CountWrite() =>
+        connection.Execute("UPDATE house_file SET writes = writes + 1", transaction: transaction);
 
     /// <summary>Writes as much as the largest save takes, or takes it away again, to see whether it can be
     /// written.</summary>

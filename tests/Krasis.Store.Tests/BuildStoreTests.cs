@@ -102,6 +102,71 @@ public sealed class BuildStoreTests : IDisposable
         Assert.Empty(Read(builds => builds.ListDeleted()));
     }
 
+    [Fact]
+    public void Saves_of_one_page_are_folded_and_those_of_two_pages_never()
+    {
+        Save(1, "Z", "left");
+        Save(2, "Ze", "left");
+        Save(3, "Zest", "right");
+        Save(4, "Zester", null);
+        Save(5, "Zesters", null);
+
+        // 2 went into 3. Every other save came from another page, or from nobody known.
+        Assert.Equal([6, 5, 4, 3, 1], Revisions().Select(revision => revision.Version));
+
+        void Save(long version, string name, string? page) =>
+            Write(builds => builds.Update("one", version, Document(name), Noon, byItself: true, page));
+    }
+
+    [Theory]
+    [InlineData(599, 2)]
+    [InlineData(600, 3)]
+    public void Saves_are_folded_within_ten_minutes(int seconds, int kept)
+    {
+        Write(builds => builds.Update("one", 1, Document("Z"), Noon, byItself: true, "left"));
+        Write(builds => builds.Update("one", 2, Document("Ze"), Noon.AddSeconds(seconds), byItself: true, "left"));
+
+        Assert.Equal(kept, Revisions().Count);
+    }
+
+    [Fact]
+    public void A_merge_keeps_both_sides_in_the_history()
+    {
+        Write(builds => builds.Update("one", 1, Document("Theirs"), Noon, byItself: true, "left"));
+        Assert.Equal(
+            SaveOutcome.Stale,
+            Write(builds => builds.UpdateMerged("one", 1, Document("Mine"), Document("Both"), Noon, "right"))
+        );
+        Assert.Equal(
+            SaveOutcome.Saved,
+            Write(builds => builds.UpdateMerged("one", 2, Document("Mine"), Document("Both"), Noon, "right"))
+        );
+
+        Assert.Equal(["Both", "Mine", "Theirs", "Zesty"], Revisions().Select(revision => revision.Document.Name));
+        Assert.Equal(
+            (4, "Both"),
+            (Read(builds => builds.Find("one"))!.Version, Read(builds => builds.Find("one"))!.Document.Name)
+        );
+    }
+
+    [Fact]
+    public void Every_save_is_signed_with_who_wrote()
+    {
+        file.WhoWrites = () => "Mira";
+        Write(builds => builds.Update("one", 1, Document("Signed"), Noon));
+
+        Assert.Equal(["Mira", ""], Revisions().Select(revision => revision.Who));
+    }
+
+    [Fact]
+    public void Only_a_deleted_build_can_be_restored()
+    {
+        Assert.False(Write(builds => builds.Restore("one")));
+        Assert.False(Write(builds => builds.Restore("nobody")));
+    }
+
+    private IReadOnlyList<Revision> Revisions() => Read(builds => builds.Revisions("one"));
+
     private static BuildDocument Document(string name) => new() { Name = name };
 
     private T Read<T>(Func<BuildStore, T> work) => file.Read(session => work(session.Builds));

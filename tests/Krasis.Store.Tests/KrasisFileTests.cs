@@ -1,12 +1,22 @@
 using Dapper;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
+using Krasis.Core.Judging;
+using Krasis.Core.Making;
+using Krasis.Store.Standards;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Tests;
 
 public sealed class KrasisFileTests : IDisposable
 {
+    private static readonly Signature Signed = new("Mira", "It tastes better.", DateTimeOffset.UnixEpoch);
+
+    private static readonly FrozenStandard Frozen = new(
+        new BuildSheet("Lantern", new("s"), "ratio", Serve.Hot, [], default, default, 0, "€", []),
+        new Dictionary<string, IReadOnlyList<MakingPlan>>()
+    );
+
     private readonly TemporaryFolder folder = new();
 
     public void Dispose() => folder.Dispose();
@@ -151,7 +161,7 @@ public sealed class KrasisFileTests : IDisposable
             .Range(0, 2)
             .Select(_ =>
                 file.Write(session =>
-                    session.Standards.Add("a", new BuildDocument { Name = "a" }, new(), "why", DateTimeOffset.UnixEpoch)
+                    session.Standards.Add("a", new BuildDocument { Name = "a" }, new(), Frozen, Signed)
                 )
             )
             .ToList();
@@ -168,11 +178,103 @@ public sealed class KrasisFileTests : IDisposable
             Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM standard")).Message,
             StringComparison.Ordinal
         );
-        Assert.Throws<SqliteException>(() =>
-            file.Write(session =>
-                session.Standards.Add("nobody", new BuildDocument(), new(), "", DateTimeOffset.UnixEpoch)
-            )
+        Assert.Contains(
+            "does not change",
+            Assert.Throws<SqliteException>(() => connection.Execute("UPDATE standard_sheet SET sums = 9")).Message,
+            StringComparison.Ordinal
         );
+        Assert.Contains(
+            "is kept",
+            Assert.Throws<SqliteException>(() => connection.Execute("DELETE FROM standard_sheet")).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Throws<SqliteException>(() =>
+            file.Write(session => session.Standards.Add("nobody", new BuildDocument(), new(), Frozen, Signed))
+        );
+    }
+
+    [Fact]
+    public void A_standard_keeps_who_published_it_and_its_sheet_with_the_version_of_the_sums()
+    {
+        var file = KrasisFile.Open(folder.File);
+        file.Write(session => Add(session, "a"));
+        file.Write(session => session.Standards.Add("a", new BuildDocument { Name = "a" }, new(), Frozen, Signed));
+
+        var kept = file.Read(session => session.Standards.Last("a"))!;
+        Assert.Equal(Signed, kept.Published);
+        Assert.Equal(SumsVersion.Current, kept.Record!.Sums);
+        Assert.Equal("Lantern", kept.Frozen.Sheet.Name);
+
+        // What is recorded stays, even if somebody records it again.
+        file.Write(session =>
+        {
+            session.Standards.Record("a", 1, Frozen with { Sheet = Frozen.Sheet with { Name = "Other" } }, Signed.At);
+            return true;
+        });
+        Assert.Equal("Lantern", file.Read(session => session.Standards.Last("a"))!.Frozen.Sheet.Name);
+    }
+
+    [Fact]
+    public void What_was_prepared_is_worked_out_again_when_somebody_wrote_in_between()
+    {
+        var file = KrasisFile.Open(folder.File);
+        var prepared = 0;
+        var count = file.Write(
+            session =>
+            {
+                if (prepared++ == 0)
+                {
+                    file.Write(other => Add(other, "in between"));
+                }
+
+                return session.Builds.Count;
+            },
+            (session, seen) =>
+            {
+                Add(session, $"after {seen}");
+                return session.Builds.Count;
+            }
+        );
+
+        // The first look saw no build; what was written follows from the second.
+        Assert.Equal((2, 2), (prepared, count));
+        Assert.NotNull(file.Read(session => session.Builds.Find("after 1")));
+    }
+
+    [Fact]
+    public void A_writer_that_is_always_overtaken_gets_its_turn_in_the_end()
+    {
+        var file = KrasisFile.Open(folder.File);
+        var prepared = 0;
+        file.Write(
+            session =>
+            {
+                // The last time it is prepared nobody else can write.
+                if (prepared++ < 5)
+                {
+                    file.Write(other => Add(other, $"in between {prepared}"));
+                }
+
+                return session.Builds.Count;
+            },
+            (session, seen) => Add(session, $"after {seen}")
+        );
+
+        Assert.NotNull(file.Read(session => session.Builds.Find("after 5")));
+    }
+
+    [Fact]
+    public void A_reader_prepares_without_holding_a_writer_up()
+    {
+        var file = KrasisFile.Open(folder.File);
+        file.Read(session =>
+        {
+            // Both on one thread: with the write lock held this would wait until it gives up.
+            file.Write(other => Add(other, "meanwhile"));
+            return session.Builds.Count;
+        });
+
+        Assert.Equal(1, file.Read(session => session.Builds.Count));
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Cautions;
@@ -30,9 +31,16 @@ public sealed record BuildSheet(
     IReadOnlyList<Finding> Findings
 )
 {
-    /// <summary>What is to be minded in the making and the drinking, by the techniques that the build uses. It is
-    /// worked out when it is asked for.</summary>
-    public IReadOnlyList<Caution> Cautions => Warn?.Value ?? [];
+    private readonly IReadOnlyList<Caution>? recorded;
+
+    /// <summary>Cautions for making and drinking it, by the techniques that the build uses. They are worked out when
+    /// they are first read, unless the sheet was read from a record.</summary>
+    [JsonRequired]
+    public IReadOnlyList<Caution> Cautions
+    {
+        get => recorded ?? Warn?.Value ?? [];
+        init => recorded = value;
+    }
 
     /// <summary>Works the cautions out.</summary>
     internal Lazy<IReadOnlyList<Caution>>? Warn { get; init; }

@@ -2,6 +2,7 @@ using System.Globalization;
 using Dapper;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
+using Krasis.Store.Json;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Bar;
@@ -17,8 +18,17 @@ public sealed class BarStore
     private readonly FactsCache cache;
     private readonly bool isReading;
 
-    internal BarStore(SqliteConnection connection, SqliteTransaction transaction, FactsCache cache, bool isReading)
+    private readonly string who;
+
+    internal BarStore(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        FactsCache cache,
+        bool isReading,
+        string who
+    )
     {
+        this.who = who;
         this.connection = connection;
         this.transaction = transaction;
         this.cache = cache;
@@ -160,14 +170,15 @@ public sealed class BarStore
         where TDocument : class =>
         [
             .. connection
-                .Query<(long Version, string? SavedAt, string? Document)>(
-                    "SELECT version, saved_at, document FROM bar_fact_revision WHERE kind = @Name AND id = @id ORDER BY version DESC",
+                .Query<(long Version, string? SavedAt, string Who, string? Document)>(
+                    "SELECT version, saved_at, who, document FROM bar_fact_revision WHERE kind = @Name AND id = @id ORDER BY version DESC",
                     new { kind.Name, id },
                     transaction
                 )
                 .Select(row => new FactRevision<TDocument>(
                     row.Version,
                     row.SavedAt is { } at ? Time(at) : null,
+                    row.Who,
                     row.Document is { } json ? StoreJson.Read<TDocument>(json) : null
                 )),
         ];
@@ -218,13 +229,14 @@ public sealed class BarStore
 
     private void Remember(string kind, string id, long version, string? json, DateTimeOffset now) =>
         connection.Execute(
-            "INSERT INTO bar_fact_revision (kind, id, version, saved_at, document) VALUES (@kind, @id, @version, @at, @json)",
+            "INSERT INTO bar_fact_revision (kind, id, version, saved_at, who, document) VALUES (@kind, @id, @version, @at, @who, @json)",
             new
             {
                 kind,
                 id,
                 version,
                 at = now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture),
+                who,
                 json,
             },
             transaction

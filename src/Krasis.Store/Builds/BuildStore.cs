@@ -2,6 +2,7 @@ using System.Globalization;
 using Dapper;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
+using Krasis.Store.Json;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Builds;
@@ -17,10 +18,13 @@ public sealed class BuildStore
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
 
-    internal BuildStore(SqliteConnection connection, SqliteTransaction transaction)
+    private readonly string who;
+
+    internal BuildStore(SqliteConnection connection, SqliteTransaction transaction, string who)
     {
         this.connection = connection;
         this.transaction = transaction;
+        this.who = who;
     }
 
     /// <summary>Every build that is not deleted, by name.</summary>
@@ -54,9 +58,10 @@ public sealed class BuildStore
     /// <param name="id">Its id.</param>
     /// <param name="document">The build.</param>
     /// <param name="now">The time.</param>
-    /// <param name="byItself">Whether the page has saved it by itself.</param>
+    /// <param name="byItself">Whether the page saved it without being asked.</param>
+    /// <param name="page">The open page that saved it; null where it is not known.</param>
     /// <exception cref="SqliteException">There is one of that id.</exception>
-    public void Add(string id, BuildDocument document, DateTimeOffset now, bool byItself = false)
+    public void Add(string id, BuildDocument document, DateTimeOffset now, bool byItself = false, string? page = null)
     {
         connection.Execute(
             "INSERT INTO build (id, name, version, created_at, updated_at, document) VALUES (@id, @name, 1, @now, @now, @json)",
@@ -69,7 +74,7 @@ public sealed class BuildStore
             },
             transaction
         );
-        KeepRevision(id, byItself);
+        KeepRevision(id, byItself, page);
     }
 
     /// <summary>Keeps a changed build, if it still is the version that was changed.</summary>
@@ -77,14 +82,17 @@ public sealed class BuildStore
     /// <param name="expectedVersion">The version that was changed.</param>
     /// <param name="document">What it is now.</param>
     /// <param name="now">The time.</param>
-    /// <param name="byItself">Whether the page has saved it by itself. Of such saves, shortly one after another, only
-    /// the last is kept in the history: nobody looks for a word half typed.</param>
+    /// <param name="byItself">Whether the page saved it without being asked. Of such saves of one page, shortly one
+    /// after another, only the last is kept in the history: nobody looks for a word half typed.</param>
+    /// <param name="page">The open page that saved it; null where it is not known. Saves of two pages are never
+    /// folded into one: each holds something that somebody wanted.</param>
     public SaveOutcome Update(
         string id,
         long expectedVersion,
         BuildDocument document,
         DateTimeOffset now,
-        bool byItself = false
+        bool byItself = false,
+        string? page = null
     )
     {
         var outcome = Outcome(
@@ -110,22 +118,46 @@ public sealed class BuildStore
             if (byItself)
             {
                 connection.Execute(
-                    "DELETE FROM revision WHERE build_id = @id AND version = @expectedVersion AND by_itself = 1 AND saved_at > @since",
+                    """
+                    DELETE FROM revision
+                    WHERE build_id = @id AND version = @expectedVersion AND by_itself = 1 AND page = @page AND saved_at > @since
+                    """,
                     new
                     {
                         id,
                         expectedVersion,
+                        page,
                         since = Text(now - OneSitting),
                     },
                     transaction
                 );
             }
 
-            KeepRevision(id, byItself);
+            KeepRevision(id, byItself, page);
         }
 
         return outcome;
     }
+
+    /// <summary>Saves a build in which two people's changes were put together. What one of them had is kept in the
+    /// history first, so that both sides of each clash can be found there.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="expectedVersion">The other person's version, which is the one kept now.</param>
+    /// <param name="mine">What the person who merged had.</param>
+    /// <param name="merged">What came of both.</param>
+    /// <param name="now">The time.</param>
+    /// <param name="page">The open page that merged; null where it is not known.</param>
+    public SaveOutcome UpdateMerged(
+        string id,
+        long expectedVersion,
+        BuildDocument mine,
+        BuildDocument merged,
+        DateTimeOffset now,
+        string? page = null
+    ) =>
+        Update(id, expectedVersion, mine, now, page: page) is var outcome and not SaveOutcome.Saved
+            ? outcome
+            : Update(id, expectedVersion + 1, merged, now, page: page);
 
     /// <summary>Moves a build to another state, if it still is the version that was seen. The document stays as it is;
     /// its version goes up all the same, so that who has not seen the move cannot save over it.</summary>
@@ -178,7 +210,7 @@ public sealed class BuildStore
         [
             .. connection
                 .Query<RevisionRow>(
-                    "SELECT version, saved_at AS savedAt, document FROM revision WHERE build_id = @id ORDER BY version DESC",
+                    "SELECT version, saved_at AS savedAt, who, document FROM revision WHERE build_id = @id ORDER BY version DESC",
                     new { id },
                     transaction
                 )
@@ -191,7 +223,7 @@ public sealed class BuildStore
         connection
             .Query<RevisionRow>(
                 """
-                SELECT version, saved_at AS savedAt, document FROM revision
+                SELECT version, saved_at AS savedAt, who, document FROM revision
                 WHERE build_id = @id AND version <= @version AND EXISTS (SELECT 1 FROM build WHERE id = @id AND version >= @version)
                 ORDER BY version DESC LIMIT 1
                 """,
@@ -251,16 +283,26 @@ public sealed class BuildStore
         new(
             row.Version,
             DateTimeOffset.Parse(row.SavedAt, CultureInfo.InvariantCulture),
+            row.Who,
             StoreJson.Read<BuildDocument>(row.Document)
         );
 
     private static BuildState State(string word) =>
         Enum.GetValues<BuildState>().Single(state => Choice.Word(state) == word);
 
-    private void KeepRevision(string id, bool byItself) =>
+    private void KeepRevision(string id, bool byItself, string? page) =>
         connection.Execute(
-            "INSERT INTO revision (build_id, version, saved_at, by_itself, document) SELECT id, version, updated_at, @byItself, document FROM build WHERE id = @id",
-            new { id, byItself },
+            """
+            INSERT INTO revision (build_id, version, saved_at, by_itself, who, page, document)
+            SELECT id, version, updated_at, @byItself, @who, @page, document FROM build WHERE id = @id
+            """,
+            new
+            {
+                id,
+                byItself,
+                who,
+                page,
+            },
             transaction
         );
 
@@ -275,7 +317,7 @@ public sealed class BuildStore
     private List<StoredBuild> Query(string sql, object? parameters = null) =>
         [.. connection.Query<Row>(sql, parameters, transaction).Select(row => row.Read())];
 
-    private sealed record RevisionRow(long Version, string SavedAt, string Document);
+    private sealed record RevisionRow(long Version, string SavedAt, string Who, string Document);
 
     private sealed record ChangeRow(string ChangedAt, string State, string Who, string Reason);
 

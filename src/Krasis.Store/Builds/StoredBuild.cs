@@ -1,4 +1,5 @@
 using Krasis.Core.Builds;
+using Krasis.Store.Json;
 
 namespace Krasis.Store.Builds;
 

@@ -16,6 +16,7 @@ public sealed class HouseStore
         "revision",
         "state_change",
         "standard",
+        "standard_sheet",
         "card_print",
         "make",
         "pour",
@@ -44,6 +45,7 @@ public sealed class HouseStore
         "decision",
         "answer",
         "sent",
+        "sheet",
     ];
 
     private readonly SqliteConnection connection;

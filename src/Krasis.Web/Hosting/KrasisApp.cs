@@ -1,27 +1,14 @@
 using System.IO.Compression;
-using System.Text.Json;
-using System.Text.Json.Serialization;
+using Krasis.App.Builds;
+using Krasis.App.Files;
+using Krasis.App.Making;
+using Krasis.App.Prep;
+using Krasis.App.Seeding;
+using Krasis.App.Shared;
+using Krasis.App.Standards;
 using Krasis.Store;
-using Krasis.Web.Features.Bar;
-using Krasis.Web.Features.Builds;
-using Krasis.Web.Features.Devices;
-using Krasis.Web.Features.Files;
-using Krasis.Web.Features.Health;
-using Krasis.Web.Features.Making;
-using Krasis.Web.Features.Mixing;
-using Krasis.Web.Features.Pantry;
-using Krasis.Web.Features.Prep;
-using Krasis.Web.Features.Quantities;
-using Krasis.Web.Features.Recipes;
-using Krasis.Web.Features.Standards;
-using Krasis.Web.Features.Starting;
-using Krasis.Web.Features.Stations;
-using Krasis.Web.Features.Tastings;
-using Krasis.Web.Features.Transforming;
-using Krasis.Web.Features.Versions;
 using Krasis.Web.Json;
 using Krasis.Web.Problems;
-using Krasis.Web.Seeding;
 using Microsoft.AspNetCore.Hosting.Server;
 using Microsoft.AspNetCore.Hosting.Server.Features;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -45,6 +32,7 @@ public static class KrasisApp
     {
         var file = KrasisFile.Open(options.DataFile, options.Clock, options.CopiesFolder);
         Seeder.FillIfFresh(file, options.Demo, options.Clock);
+        new RecordOlderStandards(file, options.Clock).Run();
 
         var builder = WebApplication.CreateSlimBuilder(
             new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = "wwwroot" }
@@ -61,6 +49,7 @@ public static class KrasisApp
             kestrel.AddServerHeader = false;
         });
         builder.Services.AddSingleton(file);
+        builder.Services.AddHttpContextAccessor();
         builder.Services.AddSingleton<Library>();
         builder.Services.AddSingleton<HouseSheets>();
         builder.Services.AddSingleton<Board>();
@@ -75,13 +64,15 @@ public static class KrasisApp
             ]
         );
         builder.Services.Configure<BrotliCompressionProviderOptions>(brotli => brotli.Level = CompressionLevel.Fastest);
+        builder.Services.AddSingleton(options);
+        AddUseCases(builder.Services);
         builder.Services.AddSingleton<SameAnswer>();
         builder.Services.AddSingleton(options.Clock);
         builder.Services.Configure<RouteOptions>(routes =>
             routes.SetParameterPolicy<RegexInlineRouteConstraint>("regex")
         );
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
-        builder.Services.ConfigureHttpJsonOptions(json => Configure(json.SerializerOptions));
+        builder.Services.ConfigureHttpJsonOptions(json => KrasisJson.Configure(json.SerializerOptions));
         builder.Services.AddExceptionHandler<BadRequests>();
         builder.Services.AddExceptionHandler<DataFileProblems>();
         builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = BadRequests.Explain);
@@ -99,6 +90,7 @@ public static class KrasisApp
         }
 
         var app = builder.Build();
+        file.WhoWrites = new RequestPerson(app.Services.GetRequiredService<IHttpContextAccessor>()).Name;
         app.Use(FrontEnd.Protect);
         app.UseExceptionHandler();
         app.UseStatusCodePages();
@@ -108,44 +100,7 @@ public static class KrasisApp
         app.Use(app.Services.GetRequiredService<SameAnswer>().Answer);
         FrontEnd.Serve(app);
         app.MapOpenApi();
-        HealthEndpoint.Map(app);
-        CopyEndpoint.Map(app, options);
-        BundleEndpoints.Map(app);
-        SchemaEndpoints.Map(app);
-        SheetEndpoints.Map(app);
-        BookEndpoint.Map(app);
-        FeedEndpoints.Map(app);
-        DeviceEndpoints.Map(app, options);
-        BuildEndpoints.Map(app);
-        MixEndpoint.Map(app);
-        CardsEndpoint.Map(app);
-        ServiceEndpoint.Map(app);
-        OrderEndpoint.Map(app);
-        RescueEndpoint.Map(app);
-        MakesEndpoint.Map(app);
-        PouredEndpoint.Map(app);
-        PrintsEndpoint.Map(app);
-        QrEndpoint.Map(app);
-        TroubleEndpoint.Map(app);
-        TextEndpoint.Map(app);
-        RecipePage.Map(app);
-        RecipeEndpoints.Map(app);
-        TastingEndpoints.Map(app);
-        TasteEndpoints.Map(app);
-        DecisionEndpoints.Map(app);
-        LogEndpoints.Map(app);
-        PrepEndpoints.Map(app);
-        QuantityEndpoint.Map(app);
-        BarEndpoints.Map(app);
-        PullEndpoint.Map(app);
-        PantryEndpoint.Map(app);
-        PantryFileEndpoints.Map(app);
-        MeasuringEndpoints.Map(app);
-        PourEndpoint.Map(app);
-        StandardEndpoints.Map(app);
-        TransformEndpoint.Map(app);
-        VersionEndpoints.Map(app);
-        StartEndpoints.Map(app);
+        MapFeatures(app);
         app.Lifetime.ApplicationStarted.Register(() => Announce(app, file));
 
         // The first page need not wait for every build to be worked out.
@@ -155,17 +110,28 @@ public static class KrasisApp
         return app;
     }
 
-    /// <summary>Sets how JSON is read and written.</summary>
-    public static void Configure(JsonSerializerOptions json)
+    // Every use case of the application layer, by the type that the endpoints ask for.
+    private static void AddUseCases(IServiceCollection services)
     {
-        // A number in quotes is text, and a field that nobody knows is a slip: both are told, not guessed at.
-        json.NumberHandling = JsonNumberHandling.Strict;
-        json.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
-        json.RespectNullableAnnotations = true;
-        json.Converters.Add(new MeasurableDoubleConverter());
-        json.Converters.Add(new MeasuredJsonConverterFactory());
-        json.Converters.Add(new IdJsonConverterFactory());
-        json.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+        foreach (var type in typeof(IUseCase).Assembly.GetTypes())
+        {
+            if (type is { IsClass: true, IsAbstract: false } && type.IsAssignableTo(typeof(IUseCase)))
+            {
+                services.AddSingleton(type);
+            }
+        }
+    }
+
+    private static void MapFeatures(WebApplication app)
+    {
+        var routes = app.MapGroup("").AddEndpointFilter(HttpAnswers.TellVersion);
+        foreach (var type in typeof(KrasisApp).Assembly.GetTypes())
+        {
+            if (type is { IsClass: true, IsAbstract: false } && type.IsAssignableTo(typeof(IEndpoints)))
+            {
+                ((IEndpoints)ActivatorUtilities.CreateInstance(app.Services, type)).Map(routes);
+            }
+        }
     }
 
     private static void Announce(WebApplication app, KrasisFile file)

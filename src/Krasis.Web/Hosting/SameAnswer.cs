@@ -1,4 +1,5 @@
 using System.Security.Cryptography;
+using Krasis.App.Shared;
 using Krasis.Store;
 using Microsoft.Extensions.Caching.Memory;
 

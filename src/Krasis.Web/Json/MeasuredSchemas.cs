@@ -1,4 +1,5 @@
 using Krasis.Core.Quantities;
+using Krasis.Store.Json;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 

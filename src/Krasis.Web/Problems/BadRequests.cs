@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Krasis.App.Shared;
 using Krasis.Core.Input;
 using Krasis.Web.Hosting;
 using Microsoft.AspNetCore.Diagnostics;

@@ -1,36 +1,39 @@
-using System.Globalization;
-using Krasis.Store;
+using Krasis.App.Shared;
+using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.Net.Http.Headers;
 
 namespace Krasis.Web.Problems;
 
-/// <summary>The version that a request says it changes.</summary>
-/// <param name="tag">The ETag as it was sent; null where it is none that Krasis gives.</param>
-public sealed class IfMatch(string? tag)
+/// <summary>Reads which version a request changes (RFC 9110, 13.1.1).</summary>
+internal static class IfMatch
 {
-    // No version is counted so.
-    private const long Never = -1;
-
-    /// <summary>What a request says; null when it says nothing.</summary>
-    public static IfMatch? Of(HttpRequest request)
+    /// <summary>What a request says; null when it says nothing. A weak tag never matches, as RFC 9110 has it.</summary>
+    public static ExpectedVersion? Of(HttpRequest request)
     {
+        if (!request.Headers.ContainsKey(HeaderNames.IfMatch))
+        {
+            return null;
+        }
+
         var tags = request.GetTypedHeaders().IfMatch;
-        return tags is not { Count: > 0 }
-            ? request.Headers.ContainsKey(HeaderNames.IfMatch)
-                ? new IfMatch(null)
-                : null
-            : new IfMatch(tags.Count == 1 && !tags[0].IsWeak ? tags[0].Tag.Value : null);
+        return tags.Contains(EntityTagHeaderValue.Any)
+            ? ExpectedVersion.Any
+            : new ExpectedVersion([.. tags.Where(tag => !tag.IsWeak).Select(tag => tag.Tag.Value!)]);
     }
 
-    /// <summary>The version, which is none that there ever is where the ETag is of a file that was here before this
-    /// one.</summary>
-    public long In(Session session)
-    {
-        var said = tag?.Trim('"').Split('-')[0];
-        return
-            long.TryParse(said, NumberStyles.None, CultureInfo.InvariantCulture, out var version)
-            && tag == ETags.Of(version, session)
-            ? version
-            : Never;
-    }
+    /// <summary>Does something to the version that a request names, or refuses where it names none.</summary>
+    public static Conditional<T> IfMatched<T>(this HttpRequest request, Func<ExpectedVersion, Result<T>> act) =>
+        new(Of(request) is { } expected ? act(expected) : null);
+}
+
+/// <summary>What came of a request that has to name a version.</summary>
+/// <param name="Result">It; null where the request names no version.</param>
+internal readonly record struct Conditional<T>(Result<T>? Result)
+{
+    /// <summary>Answers with 200.</summary>
+    public Results<Ok<T>, ProblemResult> ToOk() => Result is null ? ProblemResult.Unconditional() : Result.ToOk();
+
+    /// <summary>Answers with 201.</summary>
+    public Results<Created<T>, ProblemResult> ToCreated(Func<T, string> location) =>
+        Result is null ? ProblemResult.Unconditional() : Result.ToCreated(location);
 }

@@ -1,3 +1,4 @@
+using Krasis.App.Shared;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Krasis.Web.Problems;

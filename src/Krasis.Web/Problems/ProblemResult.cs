@@ -1,3 +1,4 @@
+using Krasis.App.Shared;
 using Krasis.Core.Input;
 using Krasis.Store;
 using Krasis.Store.Files;
@@ -29,20 +30,23 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
 
     public int? StatusCode => problem.Status;
 
-    /// <summary>Fields hold what cannot be taken.</summary>
-    public static ProblemResult Fields(IReadOnlyList<Problem> problems) =>
+    /// <summary>A use case refused.</summary>
+    public static ProblemResult Of(Refusal refusal) =>
         new(
-            StatusCodes.Status422UnprocessableEntity,
-            "fields",
-            problems.Count == 1 ? "One entry cannot be taken." : $"{problems.Count} entries cannot be taken.",
-            string.Join(
-                " ",
-                problems
-                    .Take(5)
-                    .Select(problem => $"{Placed(problem.Field)}{problem.Message} Accepted: {problem.Accepted}.")
-            ),
+            refusal.Kind switch
+            {
+                RefusalKind.Fields => StatusCodes.Status422UnprocessableEntity,
+                RefusalKind.Missing => StatusCodes.Status404NotFound,
+                RefusalKind.Stale => StatusCodes.Status412PreconditionFailed,
+                RefusalKind.Unconditional => StatusCodes.Status428PreconditionRequired,
+                RefusalKind.Conflict => StatusCodes.Status409Conflict,
+                _ => throw new ArgumentOutOfRangeException(nameof(refusal)),
+            },
+            Choice.Word(refusal.Kind),
+            refusal.Title,
+            refusal.Detail,
             [
-                .. problems.Select(problem => new FieldProblem(
+                .. refusal.Problems.Select(problem => new FieldProblem(
                     problem.Field,
                     problem.Value,
                     problem.Message,
@@ -51,18 +55,15 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
             ]
         );
 
+    /// <summary>Fields hold what cannot be taken.</summary>
+    public static ProblemResult Fields(IReadOnlyList<Problem> problems) => Of(Refusal.Fields(problems));
+
     /// <summary>The request itself cannot be read.</summary>
     public static ProblemResult Unreadable(int status, string detail, params IReadOnlyList<FieldProblem> errors) =>
         new(status, "unreadable", "The request cannot be read.", detail, errors);
 
     /// <summary>It is not there.</summary>
-    public static ProblemResult Missing(string what) =>
-        new(
-            StatusCodes.Status404NotFound,
-            "missing",
-            $"There is no such {what}.",
-            $"It may have been deleted, or the address is wrong."
-        );
+    public static ProblemResult Missing(string what) => Of(Refusal.Missing(what));
 
     /// <summary>It is there for nobody but the lead, who has not said otherwise.</summary>
     /// <param name="title">What is not there.</param>
@@ -75,27 +76,11 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
     public static ProblemResult Device(string detail) =>
         new(StatusCodes.Status502BadGateway, "device", "The device does not answer.", detail);
 
-    /// <summary>Somebody else changed it first.</summary>
-    public static ProblemResult Stale(string what) =>
-        new(
-            StatusCodes.Status412PreconditionFailed,
-            "stale",
-            $"This {what} has been changed since you opened it.",
-            "Nothing was saved or overwritten. Load it again, or save yours under another name."
-        );
-
-    /// <summary>The request does not say which version it is about.</summary>
-    public static ProblemResult Unconditional() =>
-        new(
-            StatusCodes.Status428PreconditionRequired,
-            "unconditional",
-            "The request does not say which version it changes.",
-            "Send the ETag that came with what you change as If-Match."
-        );
+    /// <summary>The request does not say which version it changes.</summary>
+    public static ProblemResult Unconditional() => Of(Refusal.Unconditional());
 
     /// <summary>It contradicts something else that is kept.</summary>
-    public static ProblemResult Conflict(string title, string detail) =>
-        new(StatusCodes.Status409Conflict, "conflict", title, detail);
+    public static ProblemResult Conflict(string title, string detail) => Of(Refusal.Conflict(title, detail));
 
     /// <summary>It comes from elsewhere.</summary>
     public static ProblemResult Foreign(string detail) =>
@@ -126,8 +111,4 @@ public sealed class ProblemResult : IResult, IStatusCodeHttpResult
         httpContext.Response.StatusCode = problem.Status!.Value;
         return httpContext.Response.WriteAsJsonAsync(problem, options: null, contentType: "application/problem+json");
     }
-
-    // The field in words before its message, as people read it; the errors themselves name it as it was sent.
-    private static string Placed(string field) =>
-        FieldWords.Of(field) is { Length: > 0 } words ? $"{char.ToUpperInvariant(words[0])}{words[1..]}: " : "";
 }

@@ -126,7 +126,11 @@ public class BuildMergeTests
 
         Assert.Equal(("Mine", 3), (merged.Build.Name, merged.Build.Lines[0].Amount));
         Assert.Equal(
-            [new("Name", "Theirs", "Mine"), new("Syrup, amount", "5", "3"), new("Small, Syrup", "3", "1")],
+            [
+                new("Name", "Name", "Theirs", "Mine"),
+                new("Lines/syrup/Amount", "Syrup, amount", "5", "3"),
+                new("Lines/syrup/Pins/s", "Small, Syrup", "3", "1"),
+            ],
             merged.Clashes
         );
     }
@@ -314,14 +318,20 @@ public class BuildMergeTests
             }
         );
 
-        Assert.Equal(
-            [new(where, theirWords, myWords)],
-            BuildMerge.Of(Origin, mine(Origin), theirs(Origin), bar).Clashes
-        );
-        Assert.Equal(
-            [new(where, myWords, theirWords)],
-            BuildMerge.Of(Origin, theirs(Origin), mine(Origin), bar).Clashes
-        );
+        Assert.Equal([(where, theirWords, myWords)], Clashes(mine(Origin), theirs(Origin)));
+        Assert.Equal([(where, myWords, theirWords)], Clashes(theirs(Origin), mine(Origin)));
+
+        // Whichever is chosen, the merged build has it.
+        var key = BuildMerge.Of(Origin, mine(Origin), theirs(Origin), bar).Clashes[0].Key;
+        Assert.True(Same(mine(Origin), Chosen(MergeChoice.Mine)));
+        Assert.True(Same(theirs(Origin), Chosen(MergeChoice.Theirs)));
+
+        IEnumerable<(string, string, string)> Clashes(BuildDocument my, BuildDocument their) =>
+            BuildMerge.Of(Origin, my, their, bar).Clashes.Select(clash => (clash.Where, clash.Theirs, clash.Mine));
+        BuildDocument Chosen(MergeChoice choice) =>
+            BuildMerge
+                .Of(Origin, mine(Origin), theirs(Origin), bar, new Dictionary<string, MergeChoice> { [key] = choice })
+                .Build;
     }
 
     [Fact]
@@ -332,14 +342,71 @@ public class BuildMergeTests
 
         var mineGone = Merge(without, changed);
         Assert.Contains(mineGone.Build.Lines, line => line is { Id: "syrup", Amount: 5 });
-        Assert.Equal([new("Syrup", "changed", "still in it")], mineGone.Clashes);
+        Assert.Equal([new("Lines/syrup", "Syrup", "changed", "removed")], mineGone.Clashes);
 
         var theirsGone = Merge(changed, without);
         Assert.Contains(theirsGone.Build.Lines, line => line is { Id: "syrup", Amount: 5 });
-        Assert.Equal([new("Syrup", "taken out", "changed, and still in it")], theirsGone.Clashes);
+        Assert.Equal([new("Lines/syrup", "Syrup", "removed", "changed")], theirsGone.Clashes);
+
+        // It goes where that is chosen.
+        var removed = new Dictionary<string, MergeChoice> { ["Lines/syrup"] = MergeChoice.Mine };
+        Assert.DoesNotContain(BuildMerge.Of(Origin, without, changed, TestBar.Facts, removed).Build.Lines, line =>
+            line.Id == "syrup"
+        );
+        removed["Lines/syrup"] = MergeChoice.Theirs;
+        Assert.DoesNotContain(BuildMerge.Of(Origin, changed, without, TestBar.Facts, removed).Build.Lines, line =>
+            line.Id == "syrup"
+        );
 
         // One that nobody has changed is out.
         Assert.DoesNotContain(Merge(Origin, without).Build.Lines, line => line.Id == "syrup");
+    }
+
+    [Fact]
+    public void With_every_clash_answered_the_build_reads_and_a_key_is_never_used_twice() =>
+        Gen.Select(Changed, Changed, Gen.Bool)
+            .Seeded()
+            .Sample(
+                (mine, theirs, takeTheirs) =>
+                {
+                    var open = Merge(mine, theirs);
+                    var choices = open.Clashes.ToDictionary(
+                        clash => clash.Key,
+                        _ => takeTheirs ? MergeChoice.Theirs : MergeChoice.Mine
+                    );
+                    var merged = BuildMerge.Of(Origin, mine, theirs, TestBar.Facts, choices);
+                    return merged.Clashes.SequenceEqual(open.Clashes)
+                        && BuildReader.Read(merged.Build, TestBar.Facts).IsRead;
+                }
+            );
+
+    [Fact]
+    public void Two_lines_of_one_ingredient_clash_each_on_its_own()
+    {
+        var twice = Origin with { Lines = [.. Origin.Lines, TestBar.Line("milk", 50, "ml") with { Id = "more" }] };
+        var merged = BuildMerge.Of(
+            twice,
+            Amounts(220, 60),
+            Amounts(230, 70),
+            TestBar.Facts,
+            new Dictionary<string, MergeChoice> { ["Lines/more/Amount"] = MergeChoice.Theirs }
+        );
+
+        Assert.Equal(["Lines/milk/Amount", "Lines/more/Amount"], merged.Clashes.Select(clash => clash.Key));
+        Assert.Equal([220, 70], merged.Build.Lines.Skip(2).Select(line => line.Amount));
+
+        BuildDocument Amounts(double milk, double more) =>
+            twice with
+            {
+                Lines =
+                [
+                    .. twice.Lines.Select(line =>
+                        line.Id == "milk" ? line with { Amount = milk }
+                        : line.Id == "more" ? line with { Amount = more }
+                        : line
+                    ),
+                ],
+            };
     }
 
     [Fact]

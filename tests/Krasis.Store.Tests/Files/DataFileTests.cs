@@ -172,11 +172,11 @@ public sealed class DataFileTests : IDisposable
     [Fact]
     public void Before_a_file_is_brought_up_to_date_a_copy_of_it_is_made()
     {
-        CopiesTests.Keep(KrasisFile.Open(folder.File), "a");
-        using (var connection = Connect())
-        {
-            connection.Execute("DROP TABLE house_file; DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0014%'");
-        }
+        EarlierFile.Make(folder.File, 13);
+        EarlierFile.Run(
+            folder.File,
+            "INSERT INTO build (id, name, version, created_at, updated_at, document) VALUES ('a', 'a', 1, '', '', '{}')"
+        );
 
         CopiesTests.Keep(KrasisFile.Open(folder.File), "b");
         var copy = Assert.Single(Directory.GetFiles(Copies.FolderBeside(folder.File)));

@@ -1,5 +1,5 @@
+using Krasis.App.Bar;
 using Krasis.Core.Bar.Kinds;
-using Krasis.Web.Features.Bar;
 
 namespace Krasis.Web.Tests.Architecture;
 

@@ -1,3 +1,4 @@
+using Krasis.App.Shared;
 using Krasis.Web.Hosting;
 
 namespace Krasis.Web.Tests.Hosting;

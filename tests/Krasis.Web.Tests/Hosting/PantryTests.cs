@@ -1,6 +1,6 @@
 using System.Runtime.CompilerServices;
+using Krasis.App.Seeding;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Web.Seeding;
 
 namespace Krasis.Web.Tests.Hosting;
 

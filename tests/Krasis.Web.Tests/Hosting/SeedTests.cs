@@ -1,9 +1,9 @@
 using System.Diagnostics;
 using System.Globalization;
+using Krasis.App.Seeding;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
-using Krasis.Web.Seeding;
 
 namespace Krasis.Web.Tests.Hosting;
 

@@ -1,7 +1,7 @@
+using Krasis.App.Seeding;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
-using Krasis.Web.Seeding;
 
 namespace Krasis.Web.Tests.Mixing;
 

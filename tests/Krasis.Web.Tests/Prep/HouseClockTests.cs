@@ -1,5 +1,5 @@
 using System.Globalization;
-using Krasis.Web.Features.Prep;
+using Krasis.App.Prep;
 
 namespace Krasis.Web.Tests.Prep;
 

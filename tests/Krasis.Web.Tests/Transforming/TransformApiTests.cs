@@ -1,5 +1,5 @@
 using System.Text.Json.Nodes;
-using Krasis.Web.Seeding;
+using Krasis.App.Seeding;
 
 namespace Krasis.Web.Tests.Transforming;
 

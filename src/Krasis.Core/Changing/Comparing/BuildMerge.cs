@@ -7,19 +7,32 @@ namespace Krasis.Core.Changing.Comparing;
 public sealed class BuildMerge
 {
     private readonly BuildWords words;
-    private readonly List<Difference> clashes = [];
+    private readonly IReadOnlyDictionary<string, MergeChoice> choices;
+    private readonly List<Clash> clashes = [];
 
-    private BuildMerge(BarFacts bar) => words = new BuildWords(bar);
-
-    /// <summary>Merges. What only one has changed is as that one has it; what both have changed another way is as mine
-    /// has it, and is told. An entry that one has taken out and the other has changed stays, and is told.</summary>
-    /// <param name="origin">The build that both began with.</param>
-    /// <param name="mine">What one has made of it.</param>
-    /// <param name="theirs">What the other has made of it.</param>
-    /// <param name="bar">The bar, for the names of things.</param>
-    public static Merged Of(BuildDocument origin, BuildDocument mine, BuildDocument theirs, BarFacts bar)
+    private BuildMerge(BarFacts bar, IReadOnlyDictionary<string, MergeChoice> choices)
     {
-        var merge = new BuildMerge(bar);
+        words = new BuildWords(bar);
+        this.choices = choices;
+    }
+
+    /// <summary>Merges two versions. What only one person changed is taken as they have it. What both changed
+    /// differently is a clash: it is taken as chosen, and as mine where nobody has chosen yet. A line or entry that one
+    /// removed and the other changed is a clash too, and stays where nobody has chosen yet.</summary>
+    /// <param name="origin">The build that both started from.</param>
+    /// <param name="mine">What one person made of it.</param>
+    /// <param name="theirs">What the other made of it.</param>
+    /// <param name="bar">The bar, for the names of things.</param>
+    /// <param name="choices">The answers so far, by <see cref="Clash.Key"/>; keys that do not clash are ignored.</param>
+    public static Merged Of(
+        BuildDocument origin,
+        BuildDocument mine,
+        BuildDocument theirs,
+        BarFacts bar,
+        IReadOnlyDictionary<string, MergeChoice>? choices = null
+    )
+    {
+        var merge = new BuildMerge(bar, choices ?? new Dictionary<string, MergeChoice>());
         return new Merged(merge.Whole(origin, mine, theirs), merge.clashes);
     }
 
@@ -32,23 +45,44 @@ public sealed class BuildMerge
             sizes = [.. mine.Sizes];
         }
 
-        var reference = Pick("Reference size", build => build.ReferenceSize, words.Cup);
+        var reference = Pick(
+            nameof(BuildDocument.ReferenceSize),
+            "Reference size",
+            build => build.ReferenceSize,
+            words.Cup
+        );
         return mine with
         {
-            Name = Pick("Name", build => build.Name, name => name ?? ""),
-            ReserveMm = Pick("Reserve", build => build.ReserveMm, BuildWords.Millimetres),
+            Name = Pick(nameof(BuildDocument.Name), "Name", build => build.Name, name => name ?? ""),
+            ReserveMm = Pick(
+                nameof(BuildDocument.ReserveMm),
+                "Reserve",
+                build => build.ReserveMm,
+                BuildWords.Millimetres
+            ),
             Sizes = sizes,
             ReferenceSize = sizes.Contains(reference ?? "") ? reference : sizes.FirstOrDefault(),
-            School = Pick("Other sizes follow", build => build.School, BuildWords.School),
-            Serve = Pick("Served", build => build.Serve, BuildWords.Serve),
-            Season = Pick("On the board", build => build.Season, BuildWords.Season),
+            School = Pick(nameof(BuildDocument.School), "Other sizes follow", build => build.School, BuildWords.School),
+            Serve = Pick(nameof(BuildDocument.Serve), "Served", build => build.Serve, BuildWords.Serve),
+            Season = Pick(nameof(BuildDocument.Season), "On the board", build => build.Season, BuildWords.Season),
             Tags = Words(origin.Tags, mine.Tags, theirs.Tags),
             Claims = Words(origin.Claims, mine.Claims, theirs.Claims),
-            SeenColour = Pick("Colour as seen", build => build.SeenColour, colour => colour ?? BuildWords.None),
-            Parent = Pick("Variant of", build => build.Parent, parent => parent?.How ?? BuildWords.None),
+            SeenColour = Pick(
+                nameof(BuildDocument.SeenColour),
+                "Colour as seen",
+                build => build.SeenColour,
+                colour => colour ?? BuildWords.None
+            ),
+            Parent = Pick(
+                nameof(BuildDocument.Parent),
+                "Variant of",
+                build => build.Parent,
+                parent => parent?.How ?? BuildWords.None
+            ),
             Prices =
             [
                 .. Entries(
+                        nameof(BuildDocument.Prices),
                         [.. origin.Prices],
                         [.. mine.Prices],
                         [.. theirs.Prices],
@@ -59,6 +93,7 @@ public sealed class BuildMerge
                     .Where(price => sizes.Contains(price.Size ?? "")),
             ],
             Waivers = Entries(
+                nameof(BuildDocument.Waivers),
                 [.. origin.Waivers],
                 [.. mine.Waivers],
                 [.. theirs.Waivers],
@@ -75,7 +110,7 @@ public sealed class BuildMerge
                         [.. theirs.Lines],
                         line => line.Id ?? "",
                         (was, my, their) => Line(was, my, their, [.. mine.Lines, .. theirs.Lines]),
-                        (line, byOther) => HalfGone(Name(line), byOther)
+                        (line, byOther) => StaysHalfRemoved(KeyOf(line), Name(line), byOther)
                     )
                     .Select(line =>
                         line with
@@ -91,8 +126,8 @@ public sealed class BuildMerge
         IReadOnlyList<PinDocument> Kept(IReadOnlyList<PinDocument> pins) =>
             [.. pins.Where(pin => sizes.Contains(pin.Size ?? ""))];
 
-        T Pick<T>(string where, Func<BuildDocument, T> of, Func<T, string> say) =>
-            Choose(where, of(origin), of(mine), of(theirs), say);
+        T Pick<T>(string field, string where, Func<BuildDocument, T> of, Func<T, string> say) =>
+            Choose(field, where, of(origin), of(mine), of(theirs), say);
     }
 
     private LineDocument Line(
@@ -111,20 +146,51 @@ public sealed class BuildMerge
         var name = Name(mine);
         return mine with
         {
-            Ingredient = Pick("what it is", line => line.Ingredient, words.Ingredient),
-            Measure = Pick("measure", line => line.Measure, BuildWords.Measure),
-            Amount = Pick("amount", line => line.Amount, BuildWords.Number),
-            To = Pick("filled to", line => line.To, mark => mark ?? BuildWords.None),
-            Recipe = Pick("recipe", line => line.Recipe, recipe => words.Recipe(mine with { Recipe = recipe })),
-            Technique = Pick("how it goes in", line => line.Technique, BuildWords.Technique),
-            Cooling = Pick("how it is cooled", line => line.Cooling, BuildWords.Cooling),
-            CooledCelsius = Pick("cooled to", line => line.CooledCelsius, BuildWords.Degrees),
-            Foam = Pick("foam", line => line.Foam, words.Foam),
-            FoamCapMm = Pick("foam on it", line => line.FoamCapMm, BuildWords.Millimetres),
-            Scale = Pick("how it scales", line => line.Scale, scale => words.Rule(scale, lines)),
-            Stated = Pick("said again as", line => line.Stated, text => text ?? BuildWords.None),
-            Note = Pick("note", line => line.Note, text => text ?? BuildWords.None),
+            Ingredient = Pick(nameof(LineDocument.Ingredient), "what it is", line => line.Ingredient, words.Ingredient),
+            Measure = Pick(nameof(LineDocument.Measure), "measure", line => line.Measure, BuildWords.Measure),
+            Amount = Pick(nameof(LineDocument.Amount), "amount", line => line.Amount, BuildWords.Number),
+            To = Pick(nameof(LineDocument.To), "filled to", line => line.To, mark => mark ?? BuildWords.None),
+            Recipe = Pick(
+                nameof(LineDocument.Recipe),
+                "recipe",
+                line => line.Recipe,
+                recipe => words.Recipe(mine with { Recipe = recipe })
+            ),
+            Technique = Pick(
+                nameof(LineDocument.Technique),
+                "how it goes in",
+                line => line.Technique,
+                BuildWords.Technique
+            ),
+            Cooling = Pick(nameof(LineDocument.Cooling), "how it is cooled", line => line.Cooling, BuildWords.Cooling),
+            CooledCelsius = Pick(
+                nameof(LineDocument.CooledCelsius),
+                "cooled to",
+                line => line.CooledCelsius,
+                BuildWords.Degrees
+            ),
+            Foam = Pick(nameof(LineDocument.Foam), "foam", line => line.Foam, words.Foam),
+            FoamCapMm = Pick(
+                nameof(LineDocument.FoamCapMm),
+                "foam on it",
+                line => line.FoamCapMm,
+                BuildWords.Millimetres
+            ),
+            Scale = Pick(
+                nameof(LineDocument.Scale),
+                "how it scales",
+                line => line.Scale,
+                scale => words.Rule(scale, lines)
+            ),
+            Stated = Pick(
+                nameof(LineDocument.Stated),
+                "said again as",
+                line => line.Stated,
+                text => text ?? BuildWords.None
+            ),
+            Note = Pick(nameof(LineDocument.Note), "note", line => line.Note, text => text ?? BuildWords.None),
             Pins = Entries(
+                $"{KeyOf(mine)}/{nameof(LineDocument.Pins)}",
                 [.. was.Pins],
                 [.. mine.Pins],
                 [.. theirs.Pins],
@@ -134,11 +200,12 @@ public sealed class BuildMerge
             ),
         };
 
-        T Pick<T>(string what, Func<LineDocument, T> of, Func<T, string> say) =>
-            Choose($"{name}, {what}", of(was), of(mine), of(theirs), say);
+        T Pick<T>(string field, string what, Func<LineDocument, T> of, Func<T, string> say) =>
+            Choose($"{KeyOf(mine)}/{field}", $"{name}, {what}", of(was), of(mine), of(theirs), say);
     }
 
     private List<T> Entries<T>(
+        string list,
         T[] origin,
         T[] mine,
         T[] theirs,
@@ -152,8 +219,8 @@ public sealed class BuildMerge
             mine,
             theirs,
             key,
-            (was, my, their) => Choose(name(my), was ?? their, my, their, say, isNew: was is null),
-            (entry, byOther) => HalfGone(name(entry), byOther)
+            (was, my, their) => Choose($"{list}/{key(my)}", name(my), was ?? their, my, their, say, isNew: was is null),
+            (entry, byOther) => StaysHalfRemoved($"{list}/{key(entry)}", name(entry), byOther)
         );
 
     // Words have nothing in them to change, so that one taken out by either is out.
@@ -168,7 +235,7 @@ public sealed class BuildMerge
                 .Where(word => !origin.Contains(word) || (mine.Contains(word) && theirs.Contains(word))),
         ];
 
-    private T Choose<T>(string where, T origin, T mine, T theirs, Func<T, string> say, bool isNew = false)
+    private T Choose<T>(string key, string where, T origin, T mine, T theirs, Func<T, string> say, bool isNew = false)
     {
         if (Sameness.Of(mine, theirs) || (!isNew && Sameness.Of(origin, theirs)))
         {
@@ -180,16 +247,19 @@ public sealed class BuildMerge
             return theirs;
         }
 
-        clashes.Add(new Difference(where, say(theirs), say(mine)));
-        return mine;
+        clashes.Add(new Clash(key, where, say(theirs), say(mine)));
+        return choices.GetValueOrDefault(key) == MergeChoice.Theirs ? theirs : mine;
     }
 
-    private void HalfGone(string where, bool byOther) =>
-        clashes.Add(
-            byOther
-                ? new Difference(where, "taken out", "changed, and still in it")
-                : new Difference(where, "changed", "still in it")
-        );
+    private bool StaysHalfRemoved(string key, string where, bool removedByOther)
+    {
+        var (theirs, mine) = removedByOther ? ("removed", "changed") : ("changed", "removed");
+        clashes.Add(new Clash(key, where, theirs, mine));
+        var removal = removedByOther ? MergeChoice.Theirs : MergeChoice.Mine;
+        return !(choices.TryGetValue(key, out var choice) && choice == removal);
+    }
+
+    private static string KeyOf(LineDocument line) => $"{nameof(BuildDocument.Lines)}/{line.Id}";
 
     private string Name(LineDocument line) => words.Ingredient(line.Ingredient);
 }

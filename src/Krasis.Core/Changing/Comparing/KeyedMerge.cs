@@ -35,15 +35,15 @@ internal static class KeyedMerge
     /// <param name="theirs">What the other has made of it.</param>
     /// <param name="key">What an entry is known by.</param>
     /// <param name="both">Merges an entry that both have; the first argument is null when both have added it.</param>
-    /// <param name="halfGone">Told of an entry that one has taken out and the other has changed; it stays. The second
-    /// argument is whether it was taken out by the other one.</param>
+    /// <param name="staysHalfRemoved">Asked whether an entry stays that one removed and the other changed. The second
+    /// argument is whether the other one removed it.</param>
     public static List<T> Of<T>(
         IReadOnlyList<T> origin,
         IReadOnlyList<T> mine,
         IReadOnlyList<T> theirs,
         Func<T, string> key,
         Func<T?, T, T, T> both,
-        Action<T, bool> halfGone
+        Func<T, bool, bool> staysHalfRemoved
     )
         where T : class
     {
@@ -58,13 +58,8 @@ internal static class KeyedMerge
             }
 
             var left = (my ?? their)!;
-            if (was is null)
+            if (was is null || (!Sameness.Of(was, left) && staysHalfRemoved(left, their is null)))
             {
-                merged.Add(left);
-            }
-            else if (!Sameness.Of(was, left))
-            {
-                halfGone(left, their is null);
                 merged.Add(left);
             }
         }

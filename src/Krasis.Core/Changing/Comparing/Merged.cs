@@ -2,8 +2,7 @@ using Krasis.Core.Builds;
 
 namespace Krasis.Core.Changing.Comparing;
 
-/// <summary>Two people's changes of one build, laid on one another.</summary>
+/// <summary>Two people's changes of one build, put together.</summary>
 /// <param name="Build">The build with both people's changes in it.</param>
-/// <param name="Clashes">What both have changed, each another way: how the other one has it, and how it stands
-/// now.</param>
-public sealed record Merged(BuildDocument Build, IReadOnlyList<Difference> Clashes);
+/// <param name="Clashes">What both changed differently, in the order of the sheet.</param>
+public sealed record Merged(BuildDocument Build, IReadOnlyList<Clash> Clashes);

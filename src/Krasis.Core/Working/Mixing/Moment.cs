@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Working.Mixing;
@@ -27,6 +28,10 @@ public sealed record Moment(
 
     /// <summary>Where in the cup it all is by then. That foam sinks is left out. It is drawn when it is asked for: most
     /// sheets are read for their figures.</summary>
-    public CupDrawing Drawing =>
-        drawing ??= draw?.Invoke(Melt) ?? throw new InvalidOperationException("It was not drawn.");
+    [JsonRequired]
+    public CupDrawing Drawing
+    {
+        get => drawing ??= draw?.Invoke(Melt) ?? throw new InvalidOperationException("It was not drawn.");
+        init => drawing = value;
+    }
 }

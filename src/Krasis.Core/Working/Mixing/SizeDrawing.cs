@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Krasis.Core.Working.Mixing;
 
 /// <summary>A size as it looks; handed over and later it is drawn with each of its moments.</summary>
@@ -11,5 +13,10 @@ public sealed record SizeDrawing(IReadOnlyList<Boundary> Boundaries)
         : this(boundaries) => this.draw = draw;
 
     /// <summary>Where in the cup everything is as it is poured, in layers. It is drawn when it is asked for.</summary>
-    public CupDrawing Poured => poured ??= draw?.Invoke() ?? throw new InvalidOperationException("It was not drawn.");
+    [JsonRequired]
+    public CupDrawing Poured
+    {
+        get => poured ??= draw?.Invoke() ?? throw new InvalidOperationException("It was not drawn.");
+        init => poured = value;
+    }
 }

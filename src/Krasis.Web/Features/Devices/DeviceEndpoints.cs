@@ -10,13 +10,13 @@ namespace Krasis.Web.Features.Devices;
 
 /// <summary>Hands labels to the bar's printer, and what the bar's scale says to pages. There are none unless the
 /// command line says where.</summary>
-internal static class DeviceEndpoints
+internal sealed class DeviceEndpoints(KrasisOptions options) : IEndpoints
 {
     private const int MostLabels = 100;
     private const double SmallestMm = 10,
         LargestMm = 300;
 
-    public static void Map(IEndpointRouteBuilder routes, KrasisOptions options)
+    public void Map(IEndpointRouteBuilder routes)
     {
         var printer =
             options.PrinterAt is { } address ? new RasterPrinter(address)

@@ -1,18 +1,20 @@
+using Krasis.App.Builds;
+using Krasis.App.Files;
+using Krasis.App.Shared;
 using Krasis.Core.Making;
 using Krasis.Exchange.Books;
 using Krasis.Store;
-using Krasis.Web.Features.Builds;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Files;
 
 /// <summary>The standards of the board as one book to be printed.</summary>
-internal static class BookEndpoint
+internal sealed class BookEndpoint : IEndpoints
 {
     private const string Type = "application/pdf";
 
-    public static void Map(IEndpointRouteBuilder routes) =>
+    public void Map(IEndpointRouteBuilder routes) =>
         routes
             .MapGet("/api/files/book.pdf", Write)
             .WithTags("Files")
@@ -52,7 +54,7 @@ internal static class BookEndpoint
             .Where(one => one.Plans.IsRead)
             .Select(one => new BookDrink(
                 one.Drink.Stored.Number,
-                one.Drink.Stored.PublishedAt,
+                one.Drink.Stored.Published.At,
                 one.Drink.Build.Season,
                 one.Plans.Value,
                 [.. one.Drink.Sheet.Sizes.Where(size => one.Plans.Value.Any(plan => plan.Size == size.Size))]

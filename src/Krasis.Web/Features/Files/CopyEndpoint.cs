@@ -1,3 +1,4 @@
+using Krasis.App.Files;
 using Krasis.Store;
 using Krasis.Store.Files;
 using Krasis.Web.Hosting;
@@ -8,11 +9,11 @@ namespace Krasis.Web.Features.Files;
 
 /// <summary>Says how the data file is copied, and hands out a copy of everything, as <c>krasis restore</c> takes
 /// it.</summary>
-public static class CopyEndpoint
+internal sealed class CopyEndpoint(KrasisOptions options) : IEndpoints
 {
     private const string Type = "application/vnd.sqlite3";
 
-    public static void Map(IEndpointRouteBuilder routes, KrasisOptions options)
+    public void Map(IEndpointRouteBuilder routes)
     {
         var files = routes.MapGroup("/api/files").WithTags("Files");
         files

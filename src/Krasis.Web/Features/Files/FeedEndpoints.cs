@@ -1,20 +1,22 @@
+using Krasis.App.Builds;
+using Krasis.App.Files;
+using Krasis.App.Shared;
 using Krasis.Exchange.Linked;
 using Krasis.Store;
-using Krasis.Web.Features.Builds;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Files;
 
 /// <summary>The board for menu screens, where the lead says that anybody may read it.</summary>
-internal static class FeedEndpoints
+internal sealed class FeedEndpoints : IEndpoints
 {
     /// <summary>Under which address feeds are had.</summary>
     public const string Path = "/feeds";
 
     private const string AtomType = "application/atom+xml";
 
-    public static void Map(IEndpointRouteBuilder routes)
+    public void Map(IEndpointRouteBuilder routes)
     {
         var choice = routes.MapGroup("/api/files/feeds").WithTags("Files");
         choice
@@ -91,7 +93,7 @@ internal static class FeedEndpoints
                         FeedDrink.Of(
                             drink.Stored.BuildId,
                             drink.Stored.Number,
-                            drink.Stored.PublishedAt,
+                            drink.Stored.Published.At,
                             drink.Build,
                             drink.Stored.Document,
                             drink.Sheet

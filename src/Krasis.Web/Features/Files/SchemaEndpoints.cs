@@ -2,21 +2,23 @@ using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
+using Krasis.App.Files;
 using Krasis.Exchange.Bundles;
 using Krasis.Store;
 using Krasis.Store.House;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Files;
 
 /// <summary>Says what the documents of a bundle look like: JSON Schemas (2020-12), made from the types and tables that
 /// write them.</summary>
-internal static class SchemaEndpoints
+internal sealed class SchemaEndpoints : IEndpoints
 {
     private const string Type = "application/schema+json";
     private const string Draft = "https://json-schema.org/draft/2020-12/schema";
 
-    public static void Map(IEndpointRouteBuilder routes)
+    public void Map(IEndpointRouteBuilder routes)
     {
         var schemas = routes.MapGroup("/schemas").WithTags("Files");
         schemas

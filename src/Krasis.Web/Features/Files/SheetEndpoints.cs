@@ -1,3 +1,4 @@
+using Krasis.App.Files;
 using Krasis.Store;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
@@ -6,9 +7,9 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Krasis.Web.Features.Files;
 
 /// <summary>Gives what the house knows to spreadsheets.</summary>
-internal static class SheetEndpoints
+internal sealed class SheetEndpoints : IEndpoints
 {
-    public static void Map(IEndpointRouteBuilder routes)
+    public void Map(IEndpointRouteBuilder routes)
     {
         var sheets = routes.MapGroup("/api/files/sheets").WithTags("Files");
         sheets.MapGet("", () => TypedResults.Ok(HouseSheets.Names)).WithSummary("The tables that can be had.");

@@ -1,13 +1,14 @@
 using Krasis.Store;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Krasis.Web.Features.Health;
 
 /// <summary>Says whether the program works and what is entered is kept: tried by writing.</summary>
-public static class HealthEndpoint
+internal sealed class HealthEndpoint : IEndpoints
 {
-    public static void Map(IEndpointRouteBuilder routes) =>
+    public void Map(IEndpointRouteBuilder routes) =>
         routes
             .MapGet("/health", Results<Ok<HealthView>, ProblemResult> (KrasisFile file) =>
                 file.Trouble() is { } trouble

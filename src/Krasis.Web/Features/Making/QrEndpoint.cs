@@ -1,3 +1,4 @@
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Http.HttpResults;
 using QRCoder;
@@ -5,7 +6,7 @@ using QRCoder;
 namespace Krasis.Web.Features.Making;
 
 /// <summary>Draws the codes that lead a phone to a drink at the bar, or to a tasting.</summary>
-public static class QrEndpoint
+internal sealed class QrEndpoint : IEndpoints
 {
     // Far more than any drink's address has.
     private const int Longest = 300;
@@ -13,7 +14,7 @@ public static class QrEndpoint
     // What is held a phone to: drinks at the bar, tastings, and lots.
     private static readonly string[] Pages = ["/service/", "/taste/", "/prep/lots/"];
 
-    public static void Map(IEndpointRouteBuilder routes) =>
+    public void Map(IEndpointRouteBuilder routes) =>
         routes
             .MapGet("/api/qr", Draw)
             .WithTags("Making")

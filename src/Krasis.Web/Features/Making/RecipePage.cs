@@ -2,23 +2,24 @@ using System.Globalization;
 using System.Text;
 using System.Text.Encodings.Web;
 using System.Text.Json.Nodes;
+using Krasis.App.Making;
 using Krasis.Core.Changing.Transforming;
-using Krasis.Core.Judging;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Telling;
 using Krasis.Exchange.Linked;
 using Krasis.Store;
+using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Making;
 
 /// <summary>A page of a standard to be printed or sent, that programs can read too: schema.org's Recipe stands in it as
 /// JSON-LD.</summary>
-internal static class RecipePage
+internal sealed class RecipePage : IEndpoints
 {
     private const string LinkedData = "application/ld+json";
 
-    public static void Map(IEndpointRouteBuilder routes)
+    public void Map(IEndpointRouteBuilder routes)
     {
         routes
             .MapGet("/recipes/{id}", (string id, KrasisFile file) => Answer(file, id, Html, "text/html"))
@@ -47,19 +48,12 @@ internal static class RecipePage
         var (drink, problem) = file.Read(session => MadeDrink.Find(session, id, null, new GuestWish()));
         if (drink is null)
         {
-            return (null, problem);
+            return (null, ProblemResult.Of(problem!));
         }
 
-        var plans = Planner.Plan(drink.Build, drink.Bar);
+        var plans = drink.PlanAt(null);
         return plans.IsRead
-            ? (
-                new Told(
-                    plans.Value,
-                    LinkedRecipe.Of(plans.Value, Mixer.Mix(drink.Build, drink.Bar).Sizes, drink.At),
-                    drink.Standard
-                ),
-                null
-            )
+            ? (new Told(plans.Value, LinkedRecipe.Of(plans.Value, drink.Sheet.Sizes, drink.At), drink.Standard), null)
             : (null, ProblemResult.Fields(plans.Problems));
     }
 

@@ -1,21 +1,18 @@
-using Krasis.Core.Bar.Ingredients;
+using Krasis.App.Pantry;
 using Krasis.Web.Hosting;
-using Krasis.Web.Seeding;
-using Microsoft.AspNetCore.Http.HttpResults;
+using Krasis.Web.Problems;
 
 namespace Krasis.Web.Features.Pantry;
 
 /// <summary>The starter pantry: generic ingredients to begin from.</summary>
-public static class PantryEndpoint
+internal sealed class PantryEndpoint : IEndpoints
 {
-    public static void Map(IEndpointRouteBuilder routes) =>
+    public void Map(IEndpointRouteBuilder routes) =>
         routes
-            .MapGet("/api/pantry", Read)
+            .MapGet("/api/pantry", (ReadPantry act) => act.Run().ToOk())
+            .WithName(nameof(ReadPantry))
             .WithTags("Bar")
             .WithSummary(
                 "Generic ingredients to begin from, each value with its source. They are no part of the bar until they are added to it."
             );
-
-    private static Ok<IReadOnlyList<IngredientDocument>> Read(TimeProvider clock) =>
-        TypedResults.Ok(Seeder.Load(Seeder.Starter, clock.Today()).Bar.Ingredients);
 }

@@ -1,20 +1,22 @@
 using System.Text;
+using Krasis.App.Prep;
 using Krasis.Core.Planning.Plans;
 using Krasis.Exchange.Prep;
 using Krasis.Store;
 using Krasis.Store.Prep;
 using Krasis.Store.Tastings;
+using Krasis.Web.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Krasis.Web.Features.Prep;
 
 /// <summary>The plan as a calendar that other programs take in and look at again.</summary>
-internal static class CalendarEndpoint
+internal sealed class CalendarEndpoint : IEndpoints
 {
     // A batch that is over stays in the calendar as it was.
     private static readonly TimeSpan KeptFor = TimeSpan.FromDays(60);
 
-    public static void Map(IEndpointRouteBuilder routes) =>
+    public void Map(IEndpointRouteBuilder routes) =>
         routes
             .MapGet("/api/prep/calendar.ics", Write)
             .WithTags("Prep")

@@ -91,7 +91,12 @@ function goOn(): void {
     <h1 class="visually-hidden">Make {{ view?.drink }}</h1>
     <UnsentMakes :waiting="waiting" @again="along.sendAgain" @away="along.throwAway" />
     <OtherMake v-if="isOther && make" :make="make" @on="goOn" @up="again" />
-    <MadeIt v-else-if="isOver" :made="made" @another="again" />
+    <MadeIt
+      v-else-if="isOver"
+      :made="made"
+      :is-kept="!waiting.some(({ isOnPageOnly }) => isOnPageOnly)"
+      @another="again"
+    />
     <StepWork v-else-if="make" :along="along" :make="make" @again="again" />
     <BeginMake v-else-if="plan" :plan="plan" @begin="begin" />
     <p v-else-if="view" class="error" role="alert">

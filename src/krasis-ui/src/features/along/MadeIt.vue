@@ -3,7 +3,12 @@ import Button from 'primevue/button'
 import type { MadeView } from '@/shared/api/types'
 
 /** What a make came to. */
-defineProps<{ made: MadeView | null }>()
+defineProps<{
+  /** Null where the server has not taken it. */
+  made: MadeView | null
+  /** Whether this device keeps it then. */
+  isKept: boolean
+}>()
 const emit = defineEmits<{ another: [] }>()
 </script>
 
@@ -22,7 +27,7 @@ const emit = defineEmits<{ another: [] }>()
         }}
       </p>
     </template>
-    <p v-else>It is kept on this device.</p>
+    <p v-else-if="isKept" data-test="made-kept">It is kept on this device.</p>
     <div class="keys">
       <Button label="Make another" data-test="another" @click="emit('another')" />
       <RouterLink to="/service" class="link">Back to the board</RouterLink>

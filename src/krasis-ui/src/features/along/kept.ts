@@ -1,5 +1,4 @@
 import type { CardsView, MakingPlan, MakeRequest, PouredRequest, WishQuery } from '@/shared/api/types'
-import { tell } from '@/shared/notice/notice'
 
 /** One thing that is in the cup, and what the scale showed before it. */
 export interface Poured extends PouredRequest {
@@ -58,10 +57,6 @@ function write(key: string, value: unknown): boolean {
 
     return true
   } catch {
-    tell({
-      text: 'This device keeps nothing more: its storage is full. Go on, but do not close the page before the drink is done.',
-      isFault: true,
-    })
     return false
   }
 }
@@ -74,6 +69,8 @@ export const keepMake = (make: Make | null) => write(place, make)
 
 export interface Unsent {
   id: string
+  /** Whether this device refused to keep it: then it is on this page and nowhere else. */
+  isOnPageOnly?: boolean
   /** What it was, for the eye. */
   says: string
   request: MakeRequest
@@ -81,6 +78,8 @@ export interface Unsent {
   refused?: string
 }
 
-/** Makes that are over and that the server has not got yet. */
+/** Makes that are over and that the server has not got yet, as far as this device keeps them. */
 export const unsent = () => read<Unsent[]>(waiting, [])
+
+/** Keeps unsent makes on this device. @returns Whether they are kept. */
 export const keepUnsent = (makes: Unsent[]) => write(waiting, makes)

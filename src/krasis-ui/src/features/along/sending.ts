@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/vue-query'
+import { useEventListener } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
@@ -8,38 +9,49 @@ import { onReturn } from '@/shared/server/server'
 import { keepUnsent, unsent, type Unsent } from './kept'
 
 /**
- * Sends makes that are over. What cannot be sent now is kept on this device, and goes out when the server is back; under its own
- * id, so that it is kept there once however often it is sent. What the server does not take stays here with the reason, until
- * somebody throws it away.
+ * Sends makes that are over. Each goes to the server at once. What the server does not take now is kept on this device, or on
+ * this page where the device keeps nothing, and goes out when the server is back; under its own id, so that it is kept there
+ * once however often it is sent. What the server refuses stays with the reason until somebody discards it.
  */
 export function useSending() {
   const client = useQueryClient()
+  /** Everything that is not sent, whether or not the device keeps it. */
   const waiting = ref<Unsent[]>(unsent())
 
-  function keep(makes: Unsent[]): void {
-    keepUnsent(makes)
-    waiting.value = makes
+  /** What this page has and what another page of this device has kept meanwhile. */
+  function all(): Unsent[] {
+    const mine = waiting.value
+    return [...unsent().filter(({ id }) => !mine.some((each) => each.id === id)), ...mine]
   }
 
-  /** Sends one; null where it is kept for later, or is refused. */
+  function keep(makes: Unsent[]): void {
+    const isKept = keepUnsent(makes.map((make) => ({ ...make, isOnPageOnly: false })))
+    waiting.value = makes.map((make) => ({ ...make, isOnPageOnly: !isKept }))
+  }
+
+  function remove(id: string): void {
+    keep(all().filter((each) => each.id !== id))
+  }
+
+  /** Sends one; null where it waits, or is refused. */
   async function send(make: Unsent): Promise<MadeView | null> {
-    keep([...unsent(), make])
+    keep([...all(), make])
     return (await flush()).get(make.id) ?? null
   }
 
   async function flush(again = false): Promise<Map<string, MadeView>> {
     const taken = new Map<string, MadeView>()
-    for (const { id, request } of unsent().filter(({ refused }) => again || refused === undefined)) {
+    for (const { id, request } of all().filter(({ refused }) => again || refused === undefined)) {
       try {
         taken.set(id, await ask(api.PUT('/api/makes/{id}', { params: { path: { id } }, body: request })))
-        keep(unsent().filter((each) => each.id !== id))
+        remove(id)
       } catch (error) {
         const problem = ApiProblem.of(error)
         if (problem.isForLater || problem.status >= 500) {
           break
         }
 
-        keep(unsent().map((each) => (each.id === id ? { ...each, refused: problem.message } : each)))
+        keep(all().map((each) => (each.id === id ? { ...each, refused: problem.message } : each)))
       }
     }
 
@@ -50,11 +62,13 @@ export function useSending() {
     return taken
   }
 
-  function throwAway(id: string): void {
-    keep(unsent().filter((each) => each.id !== id))
-  }
-
   onMounted(() => void flush())
   onReturn(() => void flush())
-  return { send, flush, throwAway, waiting }
+  // What is on this page only would be gone with it.
+  useEventListener('beforeunload', (event) => {
+    if (waiting.value.some(({ isOnPageOnly }) => isOnPageOnly)) {
+      event.preventDefault()
+    }
+  })
+  return { send, flush, throwAway: remove, waiting }
 }

@@ -12,6 +12,7 @@ import type {
   WishQuery,
 } from '@/shared/api/types'
 import { newId } from '@/shared/newId'
+import { tell } from '@/shared/notice/notice'
 import { keepMake, keptMake, type Make, type Poured } from './kept'
 import { useSending } from './sending'
 import { useWeighing } from './useWeighing'
@@ -54,7 +55,21 @@ export function useAlong() {
 
     heard = now
   }, 500)
-  watch(make, (now) => keepMake(now), { deep: true, flush: 'sync' })
+  let isKept = true
+  watch(
+    make,
+    (now) => {
+      const before = isKept
+      isKept = keepMake(now)
+      if (before && !isKept && now) {
+        tell({
+          text: 'This device keeps nothing: its storage is full or blocked. Do not close this page before the drink is done.',
+          isFault: true,
+        })
+      }
+    },
+    { deep: true, flush: 'sync' },
+  )
 
   function clear(): void {
     typed.value = null

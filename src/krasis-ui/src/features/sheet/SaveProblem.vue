@@ -1,9 +1,16 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import type { ApiProblem } from '@/shared/api/ApiProblem'
+import type { Clash, MergeChoice } from '@/shared/api/types'
+import ClashList from './ClashList.vue'
 
-defineProps<{ problem: ApiProblem }>()
-defineEmits<{ merge: []; copy: []; theirs: []; again: [] }>()
+defineProps<{
+  problem: ApiProblem
+  /** What both changed differently and is to be answered; empty before they are merged. */
+  clashes: Clash[]
+  choices: Record<string, MergeChoice>
+}>()
+defineEmits<{ merge: []; copy: []; theirs: []; again: []; choose: [key: string, choice: MergeChoice] }>()
 </script>
 
 <template>
@@ -21,8 +28,8 @@ defineEmits<{ merge: []; copy: []; theirs: []; again: [] }>()
     <div class="ways">
       <template v-if="problem.status === 412 || problem.status === 404">
         <Button
-          v-if="problem.status === 412"
-          label="Lay mine on theirs"
+          v-if="problem.status === 412 && clashes.length === 0"
+          label="Merge with theirs"
           data-test="merge"
           @click="$emit('merge')"
         />
@@ -42,6 +49,12 @@ defineEmits<{ merge: []; copy: []; theirs: []; again: [] }>()
       </template>
       <Button v-else label="Try again" outlined severity="secondary" @click="$emit('again')" />
     </div>
+    <ClashList
+      v-if="clashes.length > 0"
+      :clashes="clashes"
+      :choices="choices"
+      @choose="(key, choice) => $emit('choose', key, choice)"
+    />
   </div>
 </template>
 

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import type { MergeView } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import { cannotKeep, isAway } from '@/shared/server/server'
+import { storageRefuses } from '@/shared/unsaved/unsaved'
 
 /** What is to be known about where the build's changes are. */
 defineProps<{
@@ -21,25 +22,28 @@ defineEmits<{ drop: [] }>()
 
 <template>
   <p v-if="isAway" class="banner fault" role="alert" data-test="away">
-    {{ cannotKeep === null ? 'Krasis does not answer. ' : '' }}Go on working: what you change is kept in this
-    browser, and {{ sendsItself ? 'goes out' : 'can be saved' }} as soon as Krasis
-    {{ cannotKeep === null ? 'is back' : 'can save again' }}.
+    {{ cannotKeep === null ? 'Krasis does not answer. ' : '' }}
+    <template v-if="storageRefuses">
+      Your changes are on this page only: this browser’s storage is full or blocked. Keep this page open; they
+      {{ sendsItself ? 'are saved' : 'can be saved' }} when Krasis
+      {{ cannotKeep === null ? 'is back' : 'can save again' }}.
+    </template>
+    <template v-else>
+      Go on working: what you change is kept in this browser, and
+      {{ sendsItself ? 'goes out' : 'can be saved' }} as soon as Krasis
+      {{ cannotKeep === null ? 'is back' : 'can save again' }}.
+    </template>
   </p>
   <p v-if="isElsewhere" class="banner" role="status" data-test="elsewhere">
     This build is open in another tab as well. What you change in one is brought to the other; where both have
     changed something, you are asked.
   </p>
   <div v-if="merged" class="banner" role="status" data-test="merged">
-    <strong>Yours lies on theirs now.</strong>
-    {{ savesItself ? '' : 'Save to have it so. ' }}Undo brings back yours alone.
+    <strong>Your changes and theirs are both in.</strong>
+    {{ savesItself ? '' : 'Save to keep them. ' }}History has each version.
     <p v-if="merged.taken.length > 0">
       Theirs:
       {{ merged.taken.map((one) => `${one.where} ${one.before} → ${one.after}`).join('; ') }}.
-    </p>
-    <p v-if="merged.clashes.length > 0">
-      Changed by both:
-      {{ merged.clashes.map((one) => `${one.where} (theirs ${one.before}, yours ${one.after})`).join('; ') }}.
-      Yours stands.
     </p>
   </div>
   <p v-if="broughtBack" class="banner" role="status">

@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { keys, useBar } from '@/shared/api/queries'
 import type { BuildView, Mend } from '@/shared/api/types'
 import { reading } from '@/shared/format'
+import { copyText } from '@/shared/copyText'
 import LeaveDialog from '@/shared/leave/LeaveDialog.vue'
 import { tell } from '@/shared/notice/notice'
 import { moveTo } from '@/shared/pageKey'
@@ -131,12 +132,11 @@ async function ready(): Promise<string | null> {
 
 /** Puts every cell on the clipboard, as spreadsheets take them. */
 async function copyCells(): Promise<void> {
-  try {
-    await navigator.clipboard.writeText(matrix.value?.asText() ?? '')
-    tell({ text: 'The cells are on the clipboard; paste them into a spreadsheet.' })
-  } catch {
-    tell({ text: 'This browser does not let the page write to the clipboard.', isFault: true })
-  }
+  tell(
+    (await copyText(matrix.value?.asText() ?? ''))
+      ? { text: 'The cells are on the clipboard. Paste them into a spreadsheet.' }
+      : { text: 'This browser does not let the page write to the clipboard.', isFault: true },
+  )
 }
 
 async function openVariant(): Promise<void> {
@@ -243,6 +243,9 @@ async function settle(): Promise<boolean> {
       <SaveProblem
         v-if="editor.saveProblem.value"
         :problem="editor.saveProblem.value"
+        :clashes="editor.clashing.value?.clashes ?? []"
+        :choices="editor.choices.value"
+        @choose="editor.choose"
         @merge="editor.merge"
         @copy="saveCopy"
         @theirs="editor.discard"

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
+import { storageRefuses } from '@/shared/unsaved/unsaved'
 
 const props = defineProps<{
   name: string
@@ -25,9 +26,11 @@ const status = computed(() => {
   }
 
   if (props.isDirty) {
-    return props.isAway
-      ? { icon: 'pi pi-inbox', text: 'Kept in this browser' }
-      : { icon: 'pi pi-circle-fill', text: 'Not saved yet' }
+    return !props.isAway
+      ? { icon: 'pi pi-circle-fill', text: 'Not saved yet' }
+      : storageRefuses.value
+        ? { icon: 'pi pi-exclamation-triangle', text: 'Only on this page' }
+        : { icon: 'pi pi-inbox', text: 'Kept in this browser' }
   }
 
   // What stands in a box and was not understood is nowhere but there.

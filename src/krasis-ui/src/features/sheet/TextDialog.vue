@@ -9,6 +9,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { Draft } from '@/shared/api/types'
+import { copyText } from '@/shared/copyText'
 import { tell } from '@/shared/notice/notice'
 
 /** Tells the build as one would send it in a message. */
@@ -53,11 +54,10 @@ const told = useQuery({
 })
 
 async function copy(): Promise<void> {
-  try {
-    await navigator.clipboard.writeText(told.data.value?.text ?? '')
-    tell({ text: 'It is on the clipboard; paste it where you want it.' })
+  if (await copyText(told.data.value?.text ?? '')) {
+    tell({ text: 'The recipe is on the clipboard. Paste it where you want it.' })
     open.value = false
-  } catch {
+  } else {
     tell({ text: 'This browser does not let the page write to the clipboard.', isFault: true })
   }
 }

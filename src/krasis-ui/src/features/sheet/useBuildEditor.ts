@@ -4,7 +4,8 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { keys } from '@/shared/api/queries'
-import type { BuildView, Draft, MergeView } from '@/shared/api/types'
+import type { BuildView, Draft, MergeChoice, MergeView } from '@/shared/api/types'
+import { newGuid, newId } from '@/shared/newId'
 import { isAway, onReturn } from '@/shared/server/server'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
 import { toDraft } from './draft'
@@ -29,7 +30,9 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   const client = useQueryClient()
   const id = ref(first)
   /** What a new build is to be known by: asked for again when an answer was lost, it is not kept twice. */
-  const ownId = crypto.randomUUID()
+  const ownId = newGuid()
+  /** What this page is known by: saves of two pages are never folded into one in the history. */
+  const page = newId()
   const what = computed(() => id.value ?? 'new')
   const draft = shallowRef<Draft | null>(null)
   const history = useHistory(draft)
@@ -41,6 +44,12 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   const saveProblem = shallowRef<ApiProblem | null>(null)
   const broughtBack = ref<string | null>(null)
   const merged = shallowRef<MergeView | null>(null)
+  /** What both changed differently, while not all of it is answered; nothing is saved before it is. */
+  const clashing = shallowRef<MergeView | null>(null)
+  /** Whose version of each clash is kept, by its key. */
+  const choices = ref<Record<string, MergeChoice>>({})
+  /** What was here before it was merged with clashes: it goes into the history with the next save. */
+  const beforeMerge = shallowRef<Draft | null>(null)
   /** What was sent to the server and is not answered: nobody knows which is kept, this or what was before it. */
   const unanswered = shallowRef<Draft | null>(null)
   let sending: Promise<unknown> = Promise.resolve()
@@ -75,6 +84,8 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
         ? await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))
         : { document: await ask(api.GET('/api/builds/blank')), etag: null }
       settle(toDraft(kept.document), kept.etag)
+      beforeMerge.value = null
+      forgetClashes()
       life.value = 'state' in kept ? kept : unborn
       const unsaved = findUnsaved<Draft>(what.value)
       if (unsaved && JSON.stringify(unsaved.draft) !== baseline.value) {
@@ -85,6 +96,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
           saveProblem.value = ApiProblem.overtaken()
         }
 
+        beforeMerge.value = unsaved.mine ?? null
         history.change((next) => Object.assign(next as Draft, unsaved.draft))
         broughtBack.value = unsaved.at
       }
@@ -112,7 +124,8 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
     const now = draft.value
     if (now && isDirty.value) {
       const origin = (JSON.parse(baseline.value || 'null') as Draft | null) ?? now
-      keepUnsaved(what.value, { draft: now, origin, etag: etag.value, at: new Date().toISOString() })
+      const mine = beforeMerge.value ?? undefined
+      keepUnsaved(what.value, { draft: now, origin, mine, etag: etag.value, at: new Date().toISOString() })
     } else {
       dropUnsaved(what.value)
     }
@@ -173,15 +186,21 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   }
 
   function write(body: Draft, byItself: boolean): Promise<BuildView> {
-    return id.value && etag.value
+    if (!id.value || !etag.value) {
+      return ask(api.POST('/api/builds', { params: { query: { byItself, asked: ownId, page } }, body }))
+    }
+
+    const headers = { 'If-Match': etag.value }
+    const path = { id: id.value }
+    return beforeMerge.value
       ? ask(
-          api.PUT('/api/builds/{id}', {
-            params: { path: { id: id.value }, query: { byItself } },
-            headers: { 'If-Match': etag.value },
-            body,
+          api.PUT('/api/builds/{id}/merged', {
+            params: { path, query: { page } },
+            headers,
+            body: { mine: beforeMerge.value, document: body },
           }),
         )
-      : ask(api.POST('/api/builds', { params: { query: { byItself, asked: ownId } }, body }))
+      : ask(api.PUT('/api/builds/{id}', { params: { path, query: { byItself, page } }, headers, body }))
   }
 
   /** Sends what stands on the sheet once what was sent before is answered: two on their way would overtake each other. */
@@ -211,7 +230,9 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       broughtBack.value = null
       merged.value = null
       unanswered.value = null
+      forgetClashes()
       if (as === undefined) {
+        beforeMerge.value = null
         id.value = kept.id
         etag.value = kept.etag
         life.value = kept
@@ -253,7 +274,15 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   /** Saves as another build, leaving the one that was opened as it is. */
   const saveAs = (name: string) => send(false, name)
 
-  /** Lays one's own changes on what somebody else has saved; nothing is kept before it is saved. */
+  function forgetClashes(): void {
+    clashing.value = null
+    choices.value = {}
+  }
+
+  /**
+   * Puts one's own changes together with what somebody else has saved; nothing is kept before it is saved. What both changed
+   * differently is asked about first, and until all of it is answered the draft stays as it is here.
+   */
   async function merge(): Promise<void> {
     const mine = draft.value
     if (!id.value || !mine) {
@@ -262,19 +291,36 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
 
     try {
       const origin = (JSON.parse(baseline.value) as Draft | null) ?? mine
-      const view = await ask(
-        api.POST('/api/builds/{id}/merge', { params: { path: { id: id.value } }, body: { origin, mine } }),
-      )
+      const body = { origin, mine, choices: choices.value }
+      const view = await ask(api.POST('/api/builds/{id}/merge', { params: { path: { id: id.value } }, body }))
+      if (view.clashes.some(({ key }) => choices.value[key] === undefined)) {
+        clashing.value = view
+        return
+      }
+
+      beforeMerge.value = view.clashes.length > 0 ? mine : null
       saveProblem.value = null
       etag.value = view.etag
       baseline.value = JSON.stringify(toDraft(view.theirs))
       merged.value = view
+      forgetClashes()
       // It may be no draft any more.
       await lookAtState()
       change((next) => Object.assign(next, toDraft(view.document)))
+      // A step back past a merge would take back what somebody else has saved. Both sides are in the history of the build.
+      history.forget()
+      keepInBrowser()
       wait()
     } catch (error) {
       saveProblem.value = ApiProblem.of(error)
+    }
+  }
+
+  /** Answers one clash; once all are answered, both are put together. */
+  async function choose(key: string, choice: MergeChoice): Promise<void> {
+    choices.value = { ...choices.value, [key]: choice }
+    if (clashing.value?.clashes.every((clash) => choices.value[clash.key] !== undefined)) {
+      await merge()
     }
   }
 
@@ -325,6 +371,9 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
     saveProblem,
     broughtBack,
     merged,
+    clashing,
+    choices,
+    choose,
     load,
     change,
     save,

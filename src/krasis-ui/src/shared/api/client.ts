@@ -1,10 +1,21 @@
 import createClient from 'openapi-fetch'
 import { markReachable, markSilent, markUnable } from '@/shared/server/server'
+import { rememberedWho } from '@/shared/who'
 import { ApiProblem } from './ApiProblem'
 import type { paths } from './schema'
 
 /** The server, as its own description types it. */
 export const api = createClient<paths>()
+
+api.use({
+  onRequest({ request }) {
+    const who = rememberedWho()
+    if (who !== '') {
+      // Names have letters that a header has not.
+      request.headers.set('Krasis-Who', encodeURIComponent(who))
+    }
+  },
+})
 
 /**
  * Waits for an answer of the server.

@@ -1,0 +1,74 @@
+using Krasis.App.Shared;
+using Krasis.Core.Bar.Kinds;
+using Krasis.Store;
+using Krasis.Store.Bar;
+
+namespace Krasis.App.Bar;
+
+/// <summary>Adds, saves, removes and restores one fact of the bar. Nothing is kept that would leave a build or another
+/// fact unreadable.</summary>
+public sealed class ChangeFact(KrasisFile file, TimeProvider clock) : IUseCase
+{
+    /// <summary>Adds a new fact.</summary>
+    public Result<FactView<TDocument>> Add<TDocument, TMeasured>(BarKind<TDocument, TMeasured> kind, TDocument document)
+        where TDocument : class
+        where TMeasured : class
+    {
+        var id = Guid.CreateVersion7().ToString();
+        return Change(kind, id, session =>
+        {
+            var stamped = kind.Stamp(null, kind.Named(document, id), clock.Today());
+            session.Bar.Add(kind, id, stamped, clock.GetUtcNow());
+            return SaveOutcome.Saved;
+        });
+    }
+
+    /// <summary>Saves a changed fact.</summary>
+    public Result<FactView<TDocument>> Save<TDocument, TMeasured>(
+        BarKind<TDocument, TMeasured> kind,
+        string id,
+        TDocument document,
+        ExpectedVersion expected
+    )
+        where TDocument : class
+        where TMeasured : class => Change(kind, id, session =>
+        {
+            var before = Find(session, kind, id);
+            return session.Bar.Update(
+                kind,
+                id,
+                expected.In(session, before?.Version),
+                kind.Stamp(before?.Document, kind.Named(document, id), clock.Today()),
+                clock.GetUtcNow()
+            );
+        });
+
+    /// <summary>Removes a fact that nothing uses. It can be restored.</summary>
+    public Result<Done> Remove<TDocument>(BarKind<TDocument> kind, string id, ExpectedVersion expected)
+        where TDocument : class =>
+        FactChange.Make<TDocument, Done>(
+            file,
+            kind,
+            id,
+            session =>
+                session.Bar.Delete(kind, id, expected.In(session, Find(session, kind, id)?.Version), clock.GetUtcNow()),
+            (_, _) => default
+        );
+
+    /// <summary>Restores a removed fact as it was last.</summary>
+    public Result<FactView<TDocument>> Restore<TDocument>(BarKind<TDocument> kind, string id)
+        where TDocument : class => Change(kind, id, session => session.Bar.Restore(kind, id, clock.GetUtcNow()));
+
+    private Result<FactView<TDocument>> Change<TDocument>(
+        BarKind<TDocument> kind,
+        string id,
+        Func<Session, SaveOutcome> change
+    )
+        where TDocument : class =>
+        FactChange.Make<TDocument, FactView<TDocument>>(file, kind, id, change, (fact, session) =>
+            FactView.Of(fact!, session)
+        );
+
+    private static StoredFact<TDocument>? Find<TDocument>(Session session, BarKind<TDocument> kind, string id)
+        where TDocument : class => session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id);
+}

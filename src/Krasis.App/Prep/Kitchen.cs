@@ -1,0 +1,257 @@
+using System.Globalization;
+using Krasis.App.Shared;
+using Krasis.App.Tastings;
+using Krasis.Core.Bar;
+using Krasis.Core.Planning.Expecting;
+using Krasis.Core.Planning.Needing;
+using Krasis.Core.Planning.Plans;
+using Krasis.Core.Planning.Preparing;
+using Krasis.Core.Planning.Stocking;
+using Krasis.Store;
+using Krasis.Store.Prep;
+using Krasis.Store.Tastings;
+
+namespace Krasis.App.Prep;
+
+/// <summary>Everything that prep goes by, as it is kept now.</summary>
+public sealed class Kitchen
+{
+    /// <summary>How far back sales tell what to expect, days.</summary>
+    public const int SalesDays = 84;
+
+    /// <summary>How far back pours tell what is really poured, days.</summary>
+    public const int PourDays = 28;
+
+    private const int MostPours = 2000;
+
+    private Kitchen(Session session, StandardNeeds standards, TimeProvider clock, IEnumerable<string>? more)
+    {
+        (Version, Document) = session.Prep.Find() is { } kept
+            ? (kept.Version, Tasted.Read<PrepDocument>(kept.Document))
+            : (0, new PrepDocument());
+        Facts = PrepReader.Read(Document).Value;
+        Today = clock.Today();
+        Clock = new HouseClock(clock, Today, Facts.Days);
+        Now = Math.Max(0, Clock.MinuteOf(clock.GetUtcNow()));
+        BarDocument = session.Bar.Whole();
+        Bar = BarReader.Read(BarDocument).Value;
+        Catalogue = PrepCatalogue.Of(BarDocument, Bar, Facts);
+        Stations = Bar.Stations.Count == 0 ? [""] : [.. Bar.Stations.Select(station => station.Id)];
+        Kinds = session.Prep.Kinds();
+        Drinks = session.Builds.List().ToDictionary(build => build.Id, build => build.Document.Name ?? "");
+        Sales = [.. session.Prep.Sold(Written(Today.AddDays(-SalesDays)), Written(Today)).Select(SoldOf)];
+        Learner = new SalesLearner(Sales.Where(sold => sold.Day < Today), FactorOn);
+        Book = session.Prep.Book();
+        Lots = Stock.Of(Book.Select(Entry));
+        Set = session.Prep.Set();
+
+        var poured = Poured(session, clock);
+        var (needs, iced) = (new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>>(), new HashSet<string>());
+        foreach (var standard in session.Standards.Newest())
+        {
+            Standards.Add(standard.BuildId);
+            Stations.ToList().ForEach(station => Add(standard.BuildId, station, standards.Of(standard, station)));
+        }
+
+        foreach (var id in (more ?? []).Except(Standards))
+        {
+            if (session.Builds.Find(id) is { } build)
+            {
+                Stations.ToList().ForEach(station => Add(id, station, StandardNeeds.Of(build.Document, Bar, station)));
+            }
+        }
+
+        (Needs, Iced) = (needs, iced);
+
+        void Add(string build, string station, StandardNeeds.Drink drink)
+        {
+            foreach (var (cup, need) in drink.Sizes)
+            {
+                needs[new DrinkSize(station, build, cup)] = PouredFactor.On(need, id =>
+                    poured.GetValueOrDefault((station, id))
+                );
+            }
+
+            if (drink.IsIced)
+            {
+                iced.Add(build);
+            }
+        }
+    }
+
+    public long Version { get; }
+
+    public PrepDocument Document { get; }
+
+    public PrepFacts Facts { get; }
+
+    public DateOnly Today { get; }
+
+    public HouseClock Clock { get; }
+
+    public int Now { get; }
+
+    public BarDocument BarDocument { get; }
+
+    public BarFacts Bar { get; }
+
+    public IReadOnlyDictionary<Item, PrepItem> Catalogue { get; }
+
+    public IReadOnlyList<string> Stations { get; }
+
+    public IReadOnlyDictionary<string, string> Kinds { get; }
+
+    public IReadOnlyDictionary<string, string> Drinks { get; }
+
+    public HashSet<string> Standards { get; } = [];
+
+    public IReadOnlyList<Sold> Sales { get; }
+
+    public SalesLearner Learner { get; }
+
+    public IReadOnlyList<LotRow> Book { get; }
+
+    public IReadOnlyList<Lot> Lots { get; }
+
+    public IReadOnlyList<SetBatchRow> Set { get; }
+
+    public IReadOnlyDictionary<DrinkSize, IReadOnlyDictionary<Item, double>> Needs { get; }
+
+    public IReadOnlySet<string> Iced { get; }
+
+    /// <summary>Reads it.</summary>
+    /// <param name="session">The file.</param>
+    /// <param name="standards">What standards take.</param>
+    /// <param name="clock">The clock.</param>
+    /// <param name="more">Builds that are no standards and are to be counted in as they are saved.</param>
+    public static Kitchen Of(
+        Session session,
+        StandardNeeds standards,
+        TimeProvider clock,
+        IEnumerable<string>? more = null
+    ) => new(session, standards, clock, more);
+
+    /// <summary>What a plan goes by.</summary>
+    public PlanInput Input(Session session) =>
+        new(
+            Clock.Plan,
+            Now,
+            Facts,
+            Catalogue,
+            Expected(session, Today, Facts.Days),
+            Needs,
+            Drinks,
+            Lots,
+            [
+                .. Set.Select(set => (set, Item: Item.Find(set.Item)))
+                    .Where(set => set.Item is not null)
+                    .Select(set => new SetBatch(
+                        set.set.Key,
+                        set.Item!.Value,
+                        set.set.Grams,
+                        Clock.MinuteOf(TastingStore.Read(set.set.BeginAt)),
+                        set.set.IsBegun == 1
+                    )),
+            ],
+            Book.Where(row => row.Batch is not null).Select(row => row.Batch!).ToHashSet()
+        );
+
+    /// <summary>What is expected on some days: as somebody said, and otherwise as sales tell.</summary>
+    public IReadOnlyList<Expected> Expected(Session session, DateOnly from, int days)
+    {
+        var said = session
+            .Prep.Expected(Written(from), Written(from.AddDays(days - 1)))
+            .ToDictionary(row => (Day(row.Day), SizeOf(row)), row => row.Cups);
+        var expected = new List<Expected>();
+        foreach (var day in Enumerable.Range(0, days).Select(from.AddDays))
+        {
+            foreach (
+                var what in Needs
+                    .Keys.Concat(said.Keys.Where(key => key.Item1 == day).Select(key => key.Item2))
+                    .Distinct()
+            )
+            {
+                var isOpen = Facts.HoursOn(day).Opens is not null;
+                if (said.TryGetValue((day, what), out var cups))
+                {
+                    expected.Add(new Expected(day, what, cups, cups * Learner.DispersionAt(what.Station), true));
+                }
+                else if (isOpen && Standards.Contains(what.Build) && Learner.On(day, what) is { Mean: > 0 } learned)
+                {
+                    expected.Add(learned);
+                }
+            }
+        }
+
+        return expected;
+    }
+
+    /// <summary>How many times as much as on an ordinary day is sold on a day.</summary>
+    public double FactorOn(DateOnly day) =>
+        Kinds.TryGetValue(Written(day), out var kind)
+        && Facts.Kinds.FirstOrDefault(each => each.Id == kind) is { } known
+            ? known.Factor
+            : 1;
+
+    /// <summary>A lot, also when nothing is left of it; null when there never was such a one.</summary>
+    public Lot? LotOf(string? id) =>
+        Lots.FirstOrDefault(lot => lot.Id == id)
+        ?? (
+            Book.FirstOrDefault(row => row.Lot == id) is { } first
+                ? new Lot(
+                    first.Lot,
+                    Item.Find(first.Item)!.Value,
+                    0,
+                    Day(first.Day),
+                    null,
+                    Book.LastOrDefault(row => row.Lot == id && row.UseBy is not null)?.UseBy is { } day
+                        ? Day(day)
+                        : null
+                )
+                : null
+        );
+
+    /// <summary>What the bar calls an item.</summary>
+    public string NameOf(Item item) => Catalogue.GetValueOrDefault(item)?.Name ?? item.Id;
+
+    /// <summary>What the bar calls a cup.</summary>
+    public string CupName(string id) => Bar.Cups.FirstOrDefault(cup => cup.Id.Value == id)?.Name ?? id;
+
+    /// <summary>A day as the file has it.</summary>
+    public static string Written(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+
+    /// <summary>The day that the file has so.</summary>
+    public static DateOnly Day(string written) =>
+        DateOnly.ParseExact(written, "yyyy-MM-dd", CultureInfo.InvariantCulture);
+
+    /// <summary>A line of the book for the core.</summary>
+    public static LedgerEntry Entry(LotRow row) =>
+        new(
+            row.Lot,
+            Item.Find(row.Item)!.Value,
+            Core.Input.Choice.Find<LotMove>(row.Move)!.Value,
+            row.Amount,
+            Day(row.Day),
+            row.UseBy is { } day ? Day(day) : null
+        );
+
+    /// <summary>What was sold, for the core.</summary>
+    public static Sold SoldOf(CupsRow row) => new(Day(row.Day), SizeOf(row), row.Cups);
+
+    private static DrinkSize SizeOf(CupsRow row) => new(row.Station, row.Build, row.Size);
+
+    private Dictionary<(string Station, string Ingredient), double?> Poured(Session session, TimeProvider clock)
+    {
+        var ids = Bar
+            .Ingredients.GroupBy(ingredient => ingredient.Name)
+            .ToDictionary(group => group.Key, group => group.First().Id.Value);
+        return session
+            .Makes.Pours(clock.GetUtcNow().AddDays(-PourDays), MostPours)
+            .Where(pour => pour.Recipe is null && ids.ContainsKey(pour.What))
+            .GroupBy(pour => (pour.Station ?? "", ids[pour.What]))
+            .ToDictionary(
+                group => group.Key,
+                group => PouredFactor.Of([.. group.Select(pour => (pour.Target, pour.Grams))])
+            );
+    }
+}

@@ -1,0 +1,81 @@
+using Krasis.App.Shared;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Input;
+using Krasis.Core.Planning.Stocking;
+using Krasis.Store;
+using Krasis.Store.Tastings;
+
+namespace Krasis.App.Prep;
+
+/// <summary>Says how a batch is made, in the amount of the plan or another.</summary>
+public sealed class ReadBatch(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
+{
+    private const double MostGrams = 1_000_000;
+
+    /// <summary>Does it.</summary>
+    public Result<BatchSheetView> Run(string key, double? grams) =>
+        file.Read<Result<BatchSheetView>>(session =>
+        {
+            var kitchen = Kitchen.Of(session, standards, clock);
+            if (BatchParts.Find(session, kitchen, key) is not { } batch)
+            {
+                return Refusal.Missing("batch");
+            }
+
+            if (grams is { } asked && !(asked is >= 1 and <= MostGrams))
+            {
+                return Refusal.Fields([
+                    new Problem("grams", null, "That is no amount of a batch.", "1 to 1,000,000 g"),
+                ]);
+            }
+
+            var item = kitchen.Catalogue[batch.Item];
+            var wanted = grams ?? batch.Grams;
+            var part = kitchen.BarDocument.Parts.FirstOrDefault(each => each.Id == batch.Item.Id);
+            var making = kitchen.Facts.Makings.GetValueOrDefault(batch.Item.Id);
+            var lines = item
+                .Of.Select(of => new BatchLineView(
+                    of.Item.ToString(),
+                    kitchen.NameOf(of.Item),
+                    of.Share * wanted,
+                    kitchen.Catalogue.GetValueOrDefault(of.Item)?.GramsPerMl is { } density
+                        ? of.Share * wanted / density
+                        : null,
+                    [
+                        .. Stock
+                            .Take(kitchen.Lots, of.Item, of.Share * wanted, kitchen.Today)
+                            .Select(taken => taken.Lot.Id),
+                    ]
+                ))
+                .ToList();
+            return Result.Of(
+                new BatchSheetView(
+                    PlanViews.Batch(kitchen, batch),
+                    wanted,
+                    lines,
+                    BatchParts.WaterOf(new IngredientId(batch.Item.Id), wanted, kitchen),
+                    [
+                        .. (part?.Method ?? "").Split(
+                            ['\n', '.'],
+                            StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries
+                        ),
+                    ],
+                    [
+                        .. BatchParts
+                            .Timers(batch, making)
+                            .Select(timer =>
+                                timer with
+                                {
+                                    EndsAt = BatchParts.WorkEnds(kitchen, key, batch)?.AddMinutes(timer.Minutes),
+                                }
+                            ),
+                    ],
+                    item.Keeps,
+                    item.IsChilled,
+                    kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
+                        ? TastingStore.Read(begun.BeginAt)
+                        : null
+                )
+            );
+        });
+}

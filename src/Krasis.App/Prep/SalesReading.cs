@@ -1,0 +1,152 @@
+using Krasis.App.Tastings;
+using Krasis.Core.Input;
+using Krasis.Core.Planning.Expecting;
+using Krasis.Exchange.Prep;
+using Krasis.Store;
+using Krasis.Store.Prep;
+
+namespace Krasis.App.Prep;
+
+/// <summary>Reads sales files against the house.</summary>
+public static class SalesReading
+{
+    public static SalesTable? Table(SalesRequest request)
+    {
+        if (request.Workbook is not { } workbook)
+        {
+            return request.Text is { } text ? SalesTable.OfText(text) : null;
+        }
+
+        var bytes = new byte[workbook.Length];
+        return Convert.TryFromBase64String(workbook, bytes, out var length)
+            ? SalesTable.OfWorkbook(bytes[..length])
+            : null;
+    }
+
+    public static (SalesView View, List<(DateOnly Day, DrinkSize What, double Cups)> Rows) Read(
+        Session session,
+        SalesTable table,
+        SalesRequest request,
+        Kitchen kitchen
+    )
+    {
+        var kept = session.Prep.Columns(HeadOf(table));
+        var columns = request.Columns
+            ?? (kept is null ? SalesColumns.Guess(table.Head) : Tasted.Read<SalesColumns>(kept));
+        var read = SalesFile.Read(table, columns);
+        var names = session
+            .Prep.Names()
+            .Concat(
+                (request.Names ?? [])
+                    .OfType<NamedDrink>()
+                    .Select(name => new SalesName(name.Words ?? "", name.Build, name.Size))
+            )
+            .GroupBy(name => name.Words, StringComparer.OrdinalIgnoreCase)
+            .ToDictionary(group => group.Key, group => group.Last(), StringComparer.OrdinalIgnoreCase);
+        var (rows, problems, unknown) = (
+            new List<(DateOnly, DrinkSize, double)>(),
+            read.Problems.ToList(),
+            new Dictionary<string, double>()
+        );
+        foreach (var row in read.Rows)
+        {
+            if (row.Day > kitchen.Today)
+            {
+                problems.Add(
+                    new SalesProblem(
+                        row.Line,
+                        "day",
+                        Kitchen.Written(row.Day),
+                        "That day is still to come.",
+                        "days up to today"
+                    )
+                );
+                continue;
+            }
+
+            if (Station(row.Station, kitchen) is not { } station)
+            {
+                problems.Add(
+                    new SalesProblem(
+                        row.Line,
+                        "station",
+                        row.Station,
+                        "There is no such station.",
+                        string.Join(", ", kitchen.Bar.Stations.Select(each => each.Name))
+                    )
+                );
+                continue;
+            }
+
+            var words = row.Size.Length == 0 ? row.Drink : $"{row.Drink} {row.Size}";
+            if (names.TryGetValue(words, out var name))
+            {
+                if (name is { Build: { } build, Size: { } size })
+                {
+                    rows.Add((row.Day, new DrinkSize(station, build, size), row.Cups));
+                }
+            }
+            else if (Match(row, kitchen) is { } match)
+            {
+                rows.Add((row.Day, new DrinkSize(station, match.Build, match.Size), row.Cups));
+            }
+            else
+            {
+                unknown[words] = unknown.GetValueOrDefault(words) + row.Cups;
+            }
+        }
+
+        var view = new SalesView(
+            table.Head,
+            columns,
+            kept is not null,
+            table.Rows.Count,
+            rows.Select(row => row.Item1).Distinct().Count(),
+            rows.Sum(row => row.Item3),
+            problems,
+            read.Twins,
+            [.. unknown.OrderByDescending(each => each.Value).Select(each => new UnknownDrink(each.Key, each.Value))]
+        );
+        return (view, rows);
+    }
+
+    public static string? Station(string text, Kitchen kitchen) =>
+        text.Length == 0
+            ? kitchen.Stations[0]
+            : kitchen
+                .Bar.Stations.FirstOrDefault(station =>
+                    string.Equals(station.Name, text, StringComparison.OrdinalIgnoreCase) || station.Id == text
+                )
+                ?.Id
+                ?? (kitchen.Bar.Stations.Count == 0 ? "" : null);
+
+    public static (string Build, string Size)? Match(SalesRow row, Kitchen kitchen)
+    {
+        foreach (var what in kitchen.Needs.Keys.DistinctBy(what => (what.Build, what.Size)))
+        {
+            var (drink, cup) = (kitchen.Drinks[what.Build], kitchen.CupName(what.Size));
+            if (
+                row.Size.Length > 0
+                    ? Same(row.Drink, drink) && (Same(row.Size, cup) || row.Size == what.Size)
+                    : Same(row.Drink, $"{drink} {cup}") || Same(row.Drink, $"{drink}, {cup}")
+            )
+            {
+                return (what.Build, what.Size);
+            }
+        }
+
+        return null;
+
+        static bool Same(string one, string other) => string.Equals(one, other, StringComparison.OrdinalIgnoreCase);
+    }
+
+    public static string HeadOf(SalesTable table) => string.Join('|', table.Head);
+
+    public static Problem Unreadable =>
+        new(
+            "text",
+            null,
+            "That is no table with a head and rows.",
+            "comma-, semicolon- or tab-separated text, or an .xlsx workbook"
+        );
+}

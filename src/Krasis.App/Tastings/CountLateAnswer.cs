@@ -1,0 +1,23 @@
+using Krasis.App.Shared;
+using Krasis.Store;
+
+namespace Krasis.App.Tastings;
+
+/// <summary>Counts an answer that came after a tasting was closed.</summary>
+public sealed class CountLateAnswer(KrasisFile file) : IUseCase
+{
+    private const string What = "tasting";
+
+    /// <summary>Does it.</summary>
+    public Result<TastingView> Run(string id) =>
+        file.Write<Result<TastingView>>(session =>
+        {
+            if (session.Tastings.Find(id) is not { } stored)
+            {
+                return Refusal.Missing(What);
+            }
+
+            session.Tastings.CountAll(id);
+            return Result.Of(TastingViews.View(session, Tasted.Of(session.Tastings.Find(id)!)));
+        });
+}

@@ -1,8 +1,0 @@
-namespace Krasis.Web.Features.Standards;
-
-/// <summary>A published build in a list.</summary>
-/// <param name="Number">Which of the build's standards it is, from 1.</param>
-/// <param name="PublishedAt">When it was published.</param>
-/// <param name="Reason">Why.</param>
-/// <param name="Name">What the drink was called.</param>
-public sealed record StandardSummary(long Number, DateTimeOffset PublishedAt, string Reason, string Name);

@@ -1,8 +1,0 @@
-namespace Krasis.Web.Hosting;
-
-/// <summary>Tells the day.</summary>
-public static class Clock
-{
-    /// <summary>Today where the server stands: the bar's day, and not the meridian's.</summary>
-    public static DateOnly Today(this TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
-}
