@@ -3,7 +3,7 @@ using Krasis.Core.Tests.Outside;
 using Krasis.Exchange.Devices;
 using Krasis.Web.Hosting;
 
-namespace Krasis.Web.Tests.Devices;
+namespace Krasis.Exchange.Tests;
 
 /// <summary>Labels as dots, and devices' addresses.</summary>
 public class RasterTests

@@ -1,7 +1,7 @@
 using System.Globalization;
 using Krasis.App.Prep;
 
-namespace Krasis.Web.Tests.Prep;
+namespace Krasis.App.Tests.Prep;
 
 /// <summary>A plan's days in places whose clocks change, by the machine's own tz database.</summary>
 public class HouseClockTests
