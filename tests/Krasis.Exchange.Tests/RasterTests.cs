@@ -1,11 +1,10 @@
 using CsCheck;
 using Krasis.Core.Tests.Outside;
 using Krasis.Exchange.Devices;
-using Krasis.Web.Hosting;
 
 namespace Krasis.Exchange.Tests;
 
-/// <summary>Labels as dots, and devices' addresses.</summary>
+/// <summary>Labels as dots.</summary>
 public class RasterTests
 {
     private static readonly Gen<Raster> Labels = Gen.Select(Gen.Int[1, 700], Gen.Int[1, 700])
@@ -52,30 +51,5 @@ public class RasterTests
             [0x1B, 0x40, 0x1D, 0x76, 0x30, 0, 2, 0, 2, 0, 0xFF, 0xF0, 0x80, 0x10, 0x1B, 0x64, 2, 0x1D, 0x56, 0],
             sent
         );
-    }
-
-    [Theory]
-    [InlineData("tcp:192.168.1.40:9100")]
-    [InlineData("tcp:printer.lan:9100")]
-    [InlineData("tcp:[::1]:9100")]
-    [InlineData("/dev/ttyUSB0")]
-    [InlineData("pdf:/var/labels")]
-    public void A_printer_s_address_is_read(string address) =>
-        Assert.NotNull(KrasisOptions.From(["--printer", address]));
-
-    [Theory]
-    [InlineData("--printer", "tcp:host")]
-    [InlineData("--printer", "tcp:host:0")]
-    [InlineData("--printer", "tcp:host:70000")]
-    [InlineData("--printer", "tcp::9100")]
-    [InlineData("--printer", "pdf:")]
-    [InlineData("--printer", "nonsense")]
-    [InlineData("--scale", "pdf:/x")]
-    [InlineData("--scale", "ttyUSB0")]
-    public void What_is_no_address_is_refused_with_what_would_be_one(string option, string address)
-    {
-        var refused = Assert.Throws<KrasisOptionsException>(() => KrasisOptions.From([option, address]));
-        Assert.Contains($"{option} {address}", refused.Message, StringComparison.Ordinal);
-        Assert.Contains("tcp:", refused.Message, StringComparison.Ordinal);
     }
 }
