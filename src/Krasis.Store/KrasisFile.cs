@@ -377,6 +377,22 @@ public sealed class KrasisFile
 
     private void Migrate(int upTo = int.MaxValue)
     {
+        Apply(upTo);
+        if (upTo >= Version)
+        {
+            Write(
+                session =>
+                {
+                    session.Prep.FoldBook();
+                    return true;
+                },
+                isCounted: false
+            );
+        }
+    }
+
+    private void Apply(int upTo)
+    {
         // A copy that was put in its place is not in this mode, and only in this mode does a reader not wait for a
         // writer.
         using (var connection = Connect())

@@ -174,7 +174,7 @@ public sealed class AlongTests : BenchTests
         Enter("27");
         Finish();
         UntilText("[data-test=made]", "It is kept on this device");
-        UntilText("[data-test=unsent]", "1 make is kept on this device");
+        UntilText("[data-test=unsent]", "1 drink is kept on this device");
         Server.StartAgain();
         Tab.Until("it is sent", () => !Tab.Has("[data-test=unsent]"));
         Tab.Open("/poured");
@@ -197,10 +197,7 @@ public sealed class AlongTests : BenchTests
             )
         );
         Finish();
-        UntilText(
-            "[data-test=refused]",
-            "Black sesame latte, Plover is kept on this device alone: There is no such build."
-        );
+        UntilText("[data-test=refused]", "Black sesame latte, Plover was not accepted: There is no such build.");
         Tab.Reload();
         UntilText("[data-test=refused]", "There is no such build.");
         Tab.Click("[data-test=throw-away]");
@@ -245,10 +242,38 @@ public sealed class AlongTests : BenchTests
     {
         Open("Black sesame latte");
         Tab.Find("[data-test=begin]");
-        Tab.Script("Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError') }");
+        RefuseStorage();
         Tab.Click("[data-test=begin]");
         Tab.Until("it says so", () => Tab.Says.Contains("its storage is full", StringComparison.Ordinal));
         Assert.Equal("27 g", Figure);
+    }
+
+    [Fact]
+    public void A_device_that_keeps_nothing_sends_its_make_straight_to_the_server()
+    {
+        Begin("Black sesame latte");
+        RefuseStorage();
+        Finish();
+        UntilText("[data-test=made]", "That is as the house wants it.");
+        Assert.False(Tab.Has("[data-test=unsent]") || Tab.Has("[data-test=unsent-page]"));
+        Tab.Open("/poured");
+        UntilText("[data-test=makes]", "337 drinks");
+    }
+
+    [Fact]
+    public void What_neither_the_server_nor_the_device_keeps_is_said_to_be_on_the_page_only_and_goes_out_later()
+    {
+        Begin("Black sesame latte");
+        RefuseStorage();
+        Server.Kill();
+        Finish();
+        UntilText("[data-test=unsent-page]", "This drink is not saved anywhere");
+        Assert.DoesNotContain("kept on this device", Tab.Says, StringComparison.Ordinal);
+
+        Server.StartAgain();
+        Tab.Until("it is sent", () => !Tab.Has("[data-test=unsent-page]"));
+        Tab.Open("/poured");
+        UntilText("[data-test=makes]", "337 drinks");
     }
 
     [Fact]
@@ -279,6 +304,9 @@ public sealed class AlongTests : BenchTests
         UntilText(".bench", "6.9");
         Keep();
     }
+
+    private void RefuseStorage() =>
+        Tab.Script("Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError') }");
 
     private string Figure => Tab.TextOf("[data-test=figure]");
 

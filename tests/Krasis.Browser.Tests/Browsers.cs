@@ -10,6 +10,10 @@ namespace Krasis.Browser.Tests;
 /// kept for the server that it was at is forgotten.</summary>
 internal static class Browsers
 {
+    /// <summary>A name that leads to this machine. Unlike 127.0.0.1, browsers do not trust it over plain HTTP: what comes from
+    /// there comes as from another machine.</summary>
+    public const string OtherName = "lock.test";
+
     private static readonly ConcurrentBag<ChromeDriver> Idle = [];
 
     static Browsers() =>
@@ -72,7 +76,8 @@ internal static class Browsers
             "--disable-quic",
             "--disable-background-networking",
             "--disable-component-update",
-            "--disable-sync"
+            "--disable-sync",
+            $"--host-resolver-rules=MAP {OtherName} 127.0.0.1"
         );
         options.UnhandledPromptBehavior = UnhandledPromptBehavior.Accept;
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");

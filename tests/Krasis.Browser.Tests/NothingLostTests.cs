@@ -154,9 +154,12 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
         Tab.Until("the word", () => Tab.Has("[data-test=save-problem]"));
         Assert.Equal(("30", "200"), (Tab.Cell(0, "Plover"), Tab.Cell(2, "Plover")));
         Tab.Click("[data-test=merge]");
+        Tab.UntilText("[data-test=clash]", "Black sesame sauce, amount");
+        Assert.Equal("Theirs: 25", Tab.TextOf("[data-test=clash-theirs]"));
+        Tab.Click("[data-test=clash-mine]");
         Tab.UntilCell(2, "Plover", "190");
         Assert.Equal("30", Tab.Cell(0, "Plover"));
-        Tab.UntilText("[data-test=merged]", "Black sesame sauce, amount (theirs 25, yours 30)");
+        Assert.False(Tab.Has("[data-test=clashes]"));
         Tab.Save();
 
         // The first one, without changes of its own, has it too.

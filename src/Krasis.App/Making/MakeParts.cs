@@ -19,6 +19,7 @@ public static class MakeParts
         return new PouredStep(
             step.Line!.Value,
             step.Title,
+            step.Ingredient,
             step.Dispenser,
             step.Shot?.Recipe,
             poured.Target is { } target ? Grams.From(target) : step.Target!.Grams,

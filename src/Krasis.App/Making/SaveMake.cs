@@ -77,6 +77,7 @@ public sealed class SaveMake(KrasisFile file, TimeProvider clock) : IUseCase
                         drink.Build.Name,
                         drink.Standard,
                         plan.Station,
+                        request.Station ?? drink.Bar.Station?.Id,
                         size.Value,
                         plan.SizeName,
                         who,

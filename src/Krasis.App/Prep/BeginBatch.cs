@@ -1,8 +1,8 @@
 using Krasis.App.Shared;
 using Krasis.Core.Input;
+using Krasis.Core.Planning.Plans;
 using Krasis.Store;
 using Krasis.Store.Prep;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Prep;
 
@@ -11,32 +11,29 @@ public sealed class BeginBatch(KrasisFile file, StandardNeeds standards, TimePro
 {
     private const double MostGrams = 1_000_000;
 
-    /// <summary>Does it.</summary>
-    public Result<PrepPlanView> Run(string key, BeginRequest request) =>
-        file.Write<Result<PrepPlanView>>(session =>
+    /// <summary>Notes it. Begun twice, it was begun the first time.</summary>
+    public Result<PrepPlanView> Run(string key, BeginRequest request)
+    {
+        var fields = new FieldReader();
+        var who = fields.Note("who", request.Who, 80);
+        var grams = fields.Optional("grams", request.Grams, 1, MostGrams, "g");
+        return fields.Problems.Count > 0
+            ? Refusal.Fields(fields.Problems)
+            : file.Write(
+                    session => BatchParts.Find(session, Kitchen.Of(session, standards, clock), key),
+                    (session, batch) => batch is null ? Refusal.Missing("batch") : Keep(session, batch)
+                )
+                .Then(_ => file.Read(session => PlanViews.View(session, standards, clock)));
+
+        Result<Done> Keep(Session session, PlannedBatch batch)
         {
-            var kitchen = Kitchen.Of(session, standards, clock);
-            if (BatchParts.Find(session, kitchen, key) is not { } batch)
-            {
-                return Refusal.Missing("batch");
-            }
-
-            var fields = new FieldReader();
-            var who = fields.Note("who", request.Who, 80);
-            var grams = fields.Optional("grams", request.Grams, 1, MostGrams, "g") ?? batch.Grams;
-            if (fields.Problems.Count > 0)
-            {
-                return Refusal.Fields(fields.Problems);
-            }
-
-            // Begun twice, it was begun the first time.
             if (!batch.IsBegun)
             {
-                session.Prep.SetBatch(
-                    new SetBatchRow(key, batch.Item.ToString(), grams, TastingStore.Written(clock.GetUtcNow()), 1, who)
-                );
+                var now = Timestamp.Write(clock.GetUtcNow());
+                session.Prep.SetBatch(new SetBatchRow(key, batch.Item.ToString(), grams ?? batch.Grams, now, 1, who));
             }
 
-            return Result.Of(PlanViews.View(session, standards, clock));
-        });
+            return Result.Done;
+        }
+    }
 }

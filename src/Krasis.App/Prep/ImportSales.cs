@@ -1,84 +1,100 @@
 using Krasis.App.Shared;
 using Krasis.App.Tastings;
 using Krasis.Core.Input;
+using Krasis.Core.Planning.Expecting;
+using Krasis.Exchange.Prep;
 using Krasis.Store;
 using Krasis.Store.Prep;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Prep;
 
 /// <summary>Imports a sales file: all of it, all of its good rows, or nothing.</summary>
 public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
 {
-    /// <summary>Does it.</summary>
+    /// <summary>Imports it. A day takes the place of what was known of it.</summary>
     public Result<SalesImported> Run(SalesRequest request) =>
-        file.Write<Result<SalesImported>>(session =>
-        {
-            if (SalesReading.Table(request) is not { } table)
-            {
-                return Refusal.Fields([SalesReading.Unreadable]);
-            }
+        SalesReading.Table(request) is { } table
+            ? file.Write(
+                session => Prepare(session, table, request),
+                (session, prepared) =>
+                    prepared.Then(import =>
+                    {
+                        Keep(session, table, request, import);
+                        return import.Done;
+                    })
+            )
+            : Refusal.Fields([SalesReading.Unreadable]);
 
-            var kitchen = Kitchen.Of(session, standards, clock);
-            var (view, rows) = SalesReading.Read(session, table, request, kitchen);
-            List<Problem> open =
-            [
-                .. view.Problems.Select(problem => new Problem(
-                    $"line {problem.Line}{(problem.Column.Length == 0 ? "" : $", {problem.Column}")}",
-                    problem.Value,
-                    problem.Message,
-                    problem.Accepted
-                )),
-                .. view.Unknown.Select(unknown => new Problem(
-                    unknown.Words,
-                    unknown.Words,
-                    $"It is not known which drink '{Problem.Shorten(unknown.Words)}' is.",
-                    "a drink and a size, or that it is none of ours"
-                )),
-            ];
-            if (open.Count > 0 && !(request.LeaveOutBad && rows.Count > 0))
-            {
-                return Refusal.Fields(open);
-            }
-
-            foreach (var name in (request.Names ?? []).OfType<NamedDrink>())
-            {
-                session.Prep.Name(new SalesName(name.Words ?? "", name.Build, name.Size));
-            }
-
-            session.Prep.SetColumns(SalesReading.HeadOf(table), Tasted.Write(view.Columns));
-            foreach (var day in rows.GroupBy(row => (Day: Kitchen.Written(row.Day), row.What.Station)))
-            {
-                session.Prep.Sell(
-                    day.Key.Day,
-                    day.Key.Station,
-                    day.GroupBy(row => row.What)
-                        .Select(cups => new CupsRow(
-                            day.Key.Day,
-                            cups.Key.Station,
-                            cups.Key.Build,
-                            cups.Key.Size,
-                            cups.Sum(row => row.Cups)
-                        ))
-                );
-            }
-
-            foreach (var day in rows.Select(row => row.Day).Distinct().Order())
-            {
-                StockBook.UseUp(
-                    session,
-                    Kitchen.Of(session, standards, clock),
-                    day,
-                    TastingStore.Written(clock.GetUtcNow())
-                );
-            }
-
-            return Result.Of(
+    private Result<Prepared> Prepare(Session session, SalesTable table, SalesRequest request)
+    {
+        var kitchen = Kitchen.Of(session, standards, clock);
+        var (view, rows) = SalesReading.Read(session, table, request, kitchen);
+        List<Problem> open =
+        [
+            .. view.Problems.Select(problem => new Problem(
+                $"line {problem.Line}{(problem.Column.Length == 0 ? "" : $", {problem.Column}")}",
+                problem.Value,
+                problem.Message,
+                problem.Accepted
+            )),
+            .. view.Unknown.Select(unknown => new Problem(
+                unknown.Words,
+                unknown.Words,
+                $"It is not known which drink '{Problem.Shorten(unknown.Words)}' is.",
+                "a drink and a size, or that it is none of ours"
+            )),
+        ];
+        return open.Count > 0 && !(request.LeaveOutBad && rows.Count > 0)
+            ? Refusal.Fields(open)
+            : new Prepared(
+                kitchen,
+                view,
+                rows,
                 new SalesImported(
                     rows.Select(row => row.Day).Distinct().Count(),
                     rows.Sum(row => row.Cups),
                     open.Count + view.Twins.Count
                 )
             );
-        });
+    }
+
+    private void Keep(Session session, SalesTable table, SalesRequest request, Prepared import)
+    {
+        foreach (var name in (request.Names ?? []).OfType<NamedDrink>())
+        {
+            session.Prep.Name(new SalesName(name.Words ?? "", name.Build, name.Size));
+        }
+
+        session.Prep.SetColumns(SalesReading.HeadOf(table), Tasted.Write(import.View.Columns));
+        foreach (var day in import.Rows.GroupBy(row => (Day: Kitchen.Written(row.Day), row.What.Station)))
+        {
+            session.Prep.Sell(
+                day.Key.Day,
+                day.Key.Station,
+                day.GroupBy(row => row.What)
+                    .Select(cups => new CupsRow(
+                        day.Key.Day,
+                        cups.Key.Station,
+                        cups.Key.Build,
+                        cups.Key.Size,
+                        cups.Sum(row => row.Cups)
+                    ))
+            );
+        }
+
+        // What a cup takes does not change with what was sold: the kitchen of before is good for every day.
+        var now = Timestamp.Write(clock.GetUtcNow());
+        foreach (var day in import.Rows.Select(row => row.Day).Distinct().Order())
+        {
+            StockBook.UseUp(session, import.Kitchen, day, now);
+        }
+    }
+
+    // What is to be kept.
+    private sealed record Prepared(
+        Kitchen Kitchen,
+        SalesView View,
+        List<(DateOnly Day, DrinkSize What, double Cups)> Rows,
+        SalesImported Done
+    );
 }

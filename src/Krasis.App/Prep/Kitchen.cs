@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.App.Shared;
 using Krasis.App.Tastings;
 using Krasis.Core.Bar;
@@ -9,7 +8,6 @@ using Krasis.Core.Planning.Preparing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
 using Krasis.Store.Prep;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Prep;
 
@@ -21,6 +19,9 @@ public sealed class Kitchen
 
     /// <summary>How far back pours tell what is really poured, days.</summary>
     public const int PourDays = 28;
+
+    // A batch that was done longer ago is in no plan any more.
+    private const int DoneDays = 60;
 
     private const int MostPours = 2000;
 
@@ -38,19 +39,19 @@ public sealed class Kitchen
         Catalogue = PrepCatalogue.Of(BarDocument, Bar, Facts);
         Stations = Bar.Stations.Count == 0 ? [""] : [.. Bar.Stations.Select(station => station.Id)];
         Kinds = session.Prep.Kinds();
-        Drinks = session.Builds.List().ToDictionary(build => build.Id, build => build.Document.Name ?? "");
+        Drinks = session.Builds.Names();
         Sales = [.. session.Prep.Sold(Written(Today.AddDays(-SalesDays)), Written(Today)).Select(SoldOf)];
         Learner = new SalesLearner(Sales.Where(sold => sold.Day < Today), FactorOn);
-        Book = session.Prep.Book();
-        Lots = Stock.Of(Book.Select(Entry));
+        Lots = Stock.InOrderOfUse(session.Prep.LotsInStock().Select(LotBalances.ToLot));
+        Done = session.Prep.DoneSince(Written(Today.AddDays(-DoneDays)));
         Set = session.Prep.Set();
 
         var poured = Poured(session, clock);
         var (needs, iced) = (new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>>(), new HashSet<string>());
-        foreach (var standard in session.Standards.Newest())
+        foreach (var (build, number) in session.Standards.Numbers())
         {
-            Standards.Add(standard.BuildId);
-            Stations.ToList().ForEach(station => Add(standard.BuildId, station, standards.Of(standard, station)));
+            Standards.Add(build);
+            Stations.ToList().ForEach(station => Add(build, station, standards.Of(session, build, number, station)));
         }
 
         foreach (var id in (more ?? []).Except(Standards))
@@ -109,7 +110,7 @@ public sealed class Kitchen
 
     public SalesLearner Learner { get; }
 
-    public IReadOnlyList<LotRow> Book { get; }
+    public IReadOnlySet<string> Done { get; }
 
     public IReadOnlyList<Lot> Lots { get; }
 
@@ -149,11 +150,11 @@ public sealed class Kitchen
                         set.set.Key,
                         set.Item!.Value,
                         set.set.Grams,
-                        Clock.MinuteOf(TastingStore.Read(set.set.BeginAt)),
+                        Clock.MinuteOf(Timestamp.Read(set.set.BeginAt)),
                         set.set.IsBegun == 1
                     )),
             ],
-            Book.Where(row => row.Batch is not null).Select(row => row.Batch!).ToHashSet()
+            Done
         );
 
     /// <summary>What is expected on some days: as somebody said, and otherwise as sales tell.</summary>
@@ -193,24 +194,6 @@ public sealed class Kitchen
             ? known.Factor
             : 1;
 
-    /// <summary>A lot, also when nothing is left of it; null when there never was such a one.</summary>
-    public Lot? LotOf(string? id) =>
-        Lots.FirstOrDefault(lot => lot.Id == id)
-        ?? (
-            Book.FirstOrDefault(row => row.Lot == id) is { } first
-                ? new Lot(
-                    first.Lot,
-                    Item.Find(first.Item)!.Value,
-                    0,
-                    Day(first.Day),
-                    null,
-                    Book.LastOrDefault(row => row.Lot == id && row.UseBy is not null)?.UseBy is { } day
-                        ? Day(day)
-                        : null
-                )
-                : null
-        );
-
     /// <summary>What the bar calls an item.</summary>
     public string NameOf(Item item) => Catalogue.GetValueOrDefault(item)?.Name ?? item.Id;
 
@@ -218,40 +201,22 @@ public sealed class Kitchen
     public string CupName(string id) => Bar.Cups.FirstOrDefault(cup => cup.Id.Value == id)?.Name ?? id;
 
     /// <summary>A day as the file has it.</summary>
-    public static string Written(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+    public static string Written(DateOnly day) => LotBalances.Day(day);
 
     /// <summary>The day that the file has so.</summary>
-    public static DateOnly Day(string written) =>
-        DateOnly.ParseExact(written, "yyyy-MM-dd", CultureInfo.InvariantCulture);
-
-    /// <summary>A line of the book for the core.</summary>
-    public static LedgerEntry Entry(LotRow row) =>
-        new(
-            row.Lot,
-            Item.Find(row.Item)!.Value,
-            Core.Input.Choice.Find<LotMove>(row.Move)!.Value,
-            row.Amount,
-            Day(row.Day),
-            row.UseBy is { } day ? Day(day) : null
-        );
+    public static DateOnly Day(string written) => LotBalances.Day(written);
 
     /// <summary>What was sold, for the core.</summary>
     public static Sold SoldOf(CupsRow row) => new(Day(row.Day), SizeOf(row), row.Cups);
 
     private static DrinkSize SizeOf(CupsRow row) => new(row.Station, row.Build, row.Size);
 
-    private Dictionary<(string Station, string Ingredient), double?> Poured(Session session, TimeProvider clock)
-    {
-        var ids = Bar
-            .Ingredients.GroupBy(ingredient => ingredient.Name)
-            .ToDictionary(group => group.Key, group => group.First().Id.Value);
-        return session
-            .Makes.Pours(clock.GetUtcNow().AddDays(-PourDays), MostPours)
-            .Where(pour => pour.Recipe is null && ids.ContainsKey(pour.What))
-            .GroupBy(pour => (pour.Station ?? "", ids[pour.What]))
+    private Dictionary<(string Station, string Ingredient), double?> Poured(Session session, TimeProvider clock) =>
+        session
+            .Makes.Amounts(clock.GetUtcNow().AddDays(-PourDays), MostPours)
+            .GroupBy(pour => (pour.Station is { Length: > 0 } station ? station : Stations[0], pour.Ingredient))
             .ToDictionary(
                 group => group.Key,
                 group => PouredFactor.Of([.. group.Select(pour => (pour.Target, pour.Grams))])
             );
-    }
 }

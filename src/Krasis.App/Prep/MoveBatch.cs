@@ -4,83 +4,102 @@ using Krasis.Core.Planning.Plans;
 using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
 using Krasis.Store.Prep;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Prep;
 
 /// <summary>Moves a batch. It stays there until it is left to the plan again.</summary>
 public sealed class MoveBatch(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
 {
-    /// <summary>Does it.</summary>
+    /// <summary>Moves it.</summary>
+    /// <param name="key">The batch of the plan.</param>
+    /// <param name="request">Where to.</param>
     public Result<PrepPlanView> Run(string key, MoveBatchRequest request) =>
-        file.Write<Result<PrepPlanView>>(session =>
+        file.Write(
+                session => Prepare(session, key, request),
+                (session, prepared) =>
+                    prepared.Then(row =>
+                    {
+                        session.Prep.SetBatch(row);
+                        return default(Done);
+                    })
+            )
+            .Then(_ => file.Read(session => PlanViews.View(session, standards, clock)));
+
+    private Result<SetBatchRow> Prepare(Session session, string key, MoveBatchRequest request)
+    {
+        var kitchen = Kitchen.Of(session, standards, clock);
+        if (BatchParts.Find(session, kitchen, key) is not { } batch)
         {
-            var kitchen = Kitchen.Of(session, standards, clock);
-            if (BatchParts.Find(session, kitchen, key) is not { } batch)
-            {
-                return Refusal.Missing("batch");
-            }
+            return Refusal.Missing("batch");
+        }
 
-            if (batch.IsBegun)
-            {
-                return Refusal.Conflict($"{batch.Name} has been begun.", "What is on the stove is not moved.");
-            }
+        if (batch.IsBegun)
+        {
+            return Refusal.Conflict($"{batch.Name} has been begun.", "What is on the stove is not moved.");
+        }
 
-            var fields = new FieldReader();
-            var day = fields.Day("day", request.Day);
-            var wall = PrepReader.Time("time", request.Time, fields);
-            var clockOf = kitchen.Clock.Plan;
-            var index = day is { } date ? clockOf.IndexOf(date) : -1;
-            if (fields.Problems.Count == 0)
-            {
-                if (index < 0 || index >= clockOf.Days)
-                {
-                    fields.Report(
-                        "day",
-                        request.Day,
-                        "That day is not planned.",
-                        $"a day from {PlanWords.Day(clockOf.First)} to {PlanWords.Day(clockOf.DayAt(clockOf.Days - 1))}"
-                    );
-                }
-                else if (wall is not { } time)
-                {
-                    fields.Report("time", request.Time, "It is not said when.", "a time such as 07:30");
-                }
-                else if (!clockOf.Exists(index, time))
-                {
-                    fields.Report(
-                        "time",
-                        request.Time,
-                        "The clocks are put forward then: there is no such time on that day.",
-                        "a time before or after"
-                    );
-                }
-                else if (clockOf.At(index, time) < kitchen.Now)
-                {
-                    fields.Report(
-                        "time",
-                        request.Time,
-                        "That is over.",
-                        $"a time from {PlanWords.Moment(clockOf, kitchen.Now)} on"
-                    );
-                }
-            }
+        var fields = new FieldReader();
+        var minute = Minute(kitchen, request, fields);
+        return minute is { } begin
+            ? new SetBatchRow(
+                key,
+                batch.Item.ToString(),
+                batch.Grams,
+                Timestamp.Write(kitchen.Clock.MomentOf(begin)),
+                0,
+                null
+            )
+            : Refusal.Fields(fields.Problems);
+    }
 
-            if (fields.Problems.Count > 0)
-            {
-                return Refusal.Fields(fields.Problems);
-            }
+    // The minute of the plan that is asked for; null, with what is wrong, where there is none.
+    private static int? Minute(Kitchen kitchen, MoveBatchRequest request, FieldReader fields)
+    {
+        var day = fields.Day("day", request.Day);
+        var wall = PrepReader.Time("time", request.Time, fields);
+        if (fields.Problems.Count > 0)
+        {
+            return null;
+        }
 
-            session.Prep.SetBatch(
-                new SetBatchRow(
-                    key,
-                    batch.Item.ToString(),
-                    batch.Grams,
-                    TastingStore.Written(kitchen.Clock.MomentOf(clockOf.At(index, wall!.Value))),
-                    0,
-                    null
-                )
+        var clock = kitchen.Clock.Plan;
+        var index = day is { } date ? clock.IndexOf(date) : -1;
+        if (index < 0 || index >= clock.Days)
+        {
+            fields.Report(
+                "day",
+                request.Day,
+                "That day is not planned.",
+                $"a day from {PlanWords.Day(clock.First)} to {PlanWords.Day(clock.DayAt(clock.Days - 1))}"
             );
-            return Result.Of(PlanViews.View(session, standards, clock));
-        });
+        }
+        else if (wall is not { } time)
+        {
+            fields.Report("time", request.Time, "It is not said when.", "a time such as 07:30");
+        }
+        else if (!clock.Exists(index, time))
+        {
+            fields.Report(
+                "time",
+                request.Time,
+                "The clocks are put forward then: there is no such time on that day.",
+                "a time before or after"
+            );
+        }
+        else if (clock.At(index, time) < kitchen.Now)
+        {
+            fields.Report(
+                "time",
+                request.Time,
+                "That is over.",
+                $"a time from {PlanWords.Moment(clock, kitchen.Now)} on"
+            );
+        }
+        else
+        {
+            return clock.At(index, time);
+        }
+
+        return null;
+    }
 }

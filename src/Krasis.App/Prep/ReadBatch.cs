@@ -1,9 +1,10 @@
+using Krasis.Core.Planning.Preparing;
+using Krasis.Core.Quantities;
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Prep;
 
@@ -53,7 +54,9 @@ public sealed class ReadBatch(KrasisFile file, StandardNeeds standards, TimeProv
                     PlanViews.Batch(kitchen, batch),
                     wanted,
                     lines,
-                    BatchParts.WaterOf(new IngredientId(batch.Item.Id), wanted, kitchen),
+                    BatchWater
+                        .Of(new IngredientId(batch.Item.Id), Grams.From(wanted), kitchen.BarDocument, kitchen.Bar)
+                        ?.Value,
                     [
                         .. (part?.Method ?? "").Split(
                             ['\n', '.'],
@@ -73,7 +76,7 @@ public sealed class ReadBatch(KrasisFile file, StandardNeeds standards, TimeProv
                     item.Keeps,
                     item.IsChilled,
                     kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
-                        ? TastingStore.Read(begun.BeginAt)
+                        ? Timestamp.Read(begun.BeginAt)
                         : null
                 )
             );

@@ -1,6 +1,5 @@
 using Krasis.App.Shared;
 using Krasis.Store;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Prep;
 
@@ -12,23 +11,24 @@ public sealed class ReadLot(KrasisFile file, StandardNeeds standards, TimeProvid
         file.Read<Result<LotHistoryView>>(session =>
         {
             var kitchen = Kitchen.Of(session, standards, clock);
-            var rows = kitchen.Book.Where(row => row.Lot == lot).ToList();
-            if (rows.Count == 0)
+            if (StockBook.Find(session, lot) is not { } found)
             {
                 return Refusal.Missing("lot");
             }
 
             return Result.Of(
                 new LotHistoryView(
-                    StockViews.View(kitchen, kitchen.LotOf(lot)!),
+                    StockViews.View(session, kitchen, found),
                     [
-                        .. rows.Select(row => new LotMoveView(
-                            TastingStore.Read(row.At),
-                            row.Move,
-                            row.Amount,
-                            row.Reason,
-                            row.Who
-                        )),
+                        .. session
+                            .Prep.HistoryOf(lot)
+                            .Select(row => new LotMoveView(
+                                Timestamp.Read(row.At),
+                                row.Move,
+                                row.Amount,
+                                row.Reason,
+                                row.Who
+                            )),
                     ]
                 )
             );

@@ -8,5 +8,5 @@ public sealed class ReadShortages(KrasisFile file, StandardNeeds standards, Time
 {
     /// <summary>Does it.</summary>
     public Result<IReadOnlyList<ShortView>> Run() =>
-        Result.Of(file.Read(session => StockViews.Short(Kitchen.Of(session, standards, clock))));
+        Result.Of(file.Read(session => StockViews.Short(session, Kitchen.Of(session, standards, clock))));
 }

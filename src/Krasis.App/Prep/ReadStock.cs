@@ -7,5 +7,6 @@ namespace Krasis.App.Prep;
 public sealed class ReadStock(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
 {
     /// <summary>Does it.</summary>
-    public Result<StockView> Run() => file.Read(session => StockViews.View(Kitchen.Of(session, standards, clock)));
+    public Result<StockView> Run() =>
+        file.Read(session => StockViews.View(session, Kitchen.Of(session, standards, clock)));
 }

@@ -1,18 +1,19 @@
 using Krasis.App.Shared;
 using Krasis.Core.Input;
+using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
 
 namespace Krasis.App.Prep;
 
 /// <summary>Sets what kind of day it is.</summary>
-public sealed class SetDayKind(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
+public sealed class SetDayKind(KrasisFile file) : IUseCase
 {
     /// <summary>Does it.</summary>
     public Result<Done> Run(DateOnly day, KindRequest request) =>
         file.Write<Result<Done>>(session =>
         {
-            var kitchen = Kitchen.Of(session, standards, clock);
-            if (request.Kind is { } kind && !kitchen.Facts.Kinds.Any(each => each.Id == kind))
+            var facts = PrepReader.Read(PrepSettings.Of(session)).Value;
+            if (request.Kind is { } kind && !facts.Kinds.Any(each => each.Id == kind))
             {
                 return Refusal.Fields([
                     new Problem(
@@ -21,8 +22,8 @@ public sealed class SetDayKind(KrasisFile file, StandardNeeds standards, TimePro
                         "There is no such sort of day.",
                         string.Join(
                             ", ",
-                            kitchen
-                                .Facts.Kinds.Select(each => each.Id)
+                            facts
+                                .Kinds.Select(each => each.Id)
                                 .DefaultIfEmpty("one that is entered under How we prepare")
                         )
                     ),

@@ -2,7 +2,7 @@ using System.Collections.Concurrent;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Planning.Needing;
-using Krasis.Store.Standards;
+using Krasis.Store;
 
 namespace Krasis.App.Prep;
 
@@ -20,11 +20,18 @@ public sealed class StandardNeeds
     /// <summary>Forgets all, for when other standards have come in the place of these.</summary>
     public void Forget() => known.Clear();
 
-    /// <summary>What a standard takes at a station.</summary>
-    public Drink Of(StoredStandard standard, string station) =>
-        known.GetOrAdd((standard.BuildId, standard.Number, station), _ =>
-            Of(standard.Document, BarReader.Read(standard.Bar).Value, station)
-        );
+    /// <summary>What a standard takes at a station. It is read from the file only the first time.</summary>
+    public Drink Of(Session session, string build, long number, string station)
+    {
+        var key = (build, number, station);
+        if (!known.TryGetValue(key, out var drink))
+        {
+            var standard = session.Standards.Find(build, number)!;
+            drink = known.GetOrAdd(key, Of(standard.Document, BarReader.Read(standard.Bar).Value, station));
+        }
+
+        return drink;
+    }
 
     /// <summary>What a build takes at a station by a bar.</summary>
     public static Drink Of(BuildDocument document, BarFacts bar, string station)

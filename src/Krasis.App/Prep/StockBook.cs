@@ -1,4 +1,3 @@
-using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
@@ -12,20 +11,29 @@ public static class StockBook
     /// <summary>Takes out of stock what the cups of a day used, and puts back what was taken for them before.</summary>
     public static void UseUp(Session session, Kitchen kitchen, DateOnly day, string now)
     {
-        var reason = $"Sold on {Kitchen.Written(day)}";
-        var sold = session.Prep.Sold(Kitchen.Written(day), Kitchen.Written(day)).Select(Kitchen.SoldOf);
-        var before = kitchen.Book.Where(row => row.Move == "used" && row.Reason == reason).Select(Kitchen.Entry);
-        foreach (
-            var (lot, item, amount) in SoldUse.Of(
-                [.. kitchen.Book.Select(Kitchen.Entry)],
-                before,
-                sold,
-                kitchen.Needs,
-                day
-            )
-        )
+        var written = Kitchen.Written(day);
+        var before = session.Prep.TakenForSold(written);
+        var lots = session
+            .Prep.LotsInStock()
+            .Concat(before.Select(row => session.Prep.Lot(row.Lot)!))
+            .DistinctBy(balance => balance.Lot)
+            .Select(LotBalances.ToLot);
+        var taken = SoldUse.Of(
+            lots,
+            before.Select(LotBalances.ToEntry),
+            session.Prep.CountedSince(written),
+            session.Prep.Sold(written, written).Select(Kitchen.SoldOf),
+            kitchen.Needs,
+            day
+        );
+        foreach (var (lot, item, amount) in taken)
         {
-            Write(session, lot, item.ToString(), amount, day, reason, null, now);
+            session.Prep.Write(
+                Used(lot, item, amount, day, $"Sold on {written}", null, now) with
+                {
+                    SoldDay = written,
+                }
+            );
         }
     }
 
@@ -45,53 +53,42 @@ public static class StockBook
         var taken = Stock.Take(lots, item, amount, day);
         foreach (var (lot, some) in taken)
         {
-            Write(session, lot.Id, item.ToString(), -some, day, reason, who, now);
+            session.Prep.Write(Used(lot.Id, item, -some, day, reason, who, now));
         }
 
         return [.. taken.Select(each => each.Lot)];
     }
 
-    /// <summary>The number of the next lot of a day, such as 261127-02.</summary>
-    public static string NextLot(Session session, DateOnly day)
-    {
-        var prefix = $"{day:yyMMdd}-";
-        return $"{prefix}{session.Prep.LotsLike(prefix) + 1:00}";
-    }
+    /// <summary>The number of the next lot of a day.</summary>
+    public static string NextLot(Session session, DateOnly day) =>
+        LotNumber.Next(day, session.Prep.LotsLike(LotNumber.PrefixOf(day)));
 
-    /// <summary>Until when a lot may be used that is made of others: as long as it keeps, and no longer than what went
-    /// into it.</summary>
-    public static DateOnly? UseBy(DateOnly day1, int? keeps, IEnumerable<Lot> of) =>
-        of.Select(lot => lot.UseBy)
-            .Append(keeps is { } days ? DateMarking.LastDay(day1, days) : null)
-            .Where(day => day is not null)
-            .DefaultIfEmpty(null)
-            .Min();
+    /// <summary>A lot, used up or not; null when there never was one.</summary>
+    public static Lot? Find(Session session, string? lot) =>
+        lot is not null && session.Prep.Lot(lot) is { } balance ? LotBalances.ToLot(balance) : null;
 
-    private static void Write(
-        Session session,
+    private static LotRow Used(
         string lot,
-        string item,
+        Item item,
         double amount,
         DateOnly day,
         string reason,
         string? who,
         string now
     ) =>
-        session.Prep.Write(
-            new LotRow(
-                0,
-                Guid.CreateVersion7().ToString(),
-                now,
-                lot,
-                item,
-                "used",
-                amount,
-                Kitchen.Written(day),
-                null,
-                null,
-                reason,
-                who,
-                null
-            )
+        new(
+            0,
+            Guid.CreateVersion7().ToString(),
+            now,
+            lot,
+            item.ToString(),
+            "used",
+            amount,
+            Kitchen.Written(day),
+            null,
+            null,
+            reason,
+            who,
+            null
         );
 }

@@ -13,11 +13,16 @@ public static class StockViews
     public const double Most = 10_000_000;
     public const int ThrownDays = 30;
 
-    public static LotView View(Kitchen kitchen, Lot lot)
+    public static LotView View(Session session, Kitchen kitchen, string lot) =>
+        View(session, kitchen, StockBook.Find(session, lot)!);
+
+    public static LotView View(Session session, Kitchen kitchen, Lot lot) =>
+        View(kitchen, lot, session.Prep.Lot(lot.Id)?.Who);
+
+    private static LotView View(Kitchen kitchen, Lot lot, string? who)
     {
         var item = kitchen.Catalogue.GetValueOrDefault(lot.Item);
         var ingredient = lot.Item.Kind == ItemKind.Cup ? null : kitchen.Bar.Find(new IngredientId(lot.Item.Id));
-        var made = kitchen.Book.FirstOrDefault(row => row.Lot == lot.Id);
         return new LotView(
             lot.Id,
             lot.Item.ToString(),
@@ -36,15 +41,16 @@ public static class StockViews
             ingredient?.Allergens is { } traces
                 ? [.. traces.MayContain.Except(traces.Contains).Order().Select(AllergenLists.Say)]
                 : [],
-            made?.Who,
+            who,
             item?.Price is { } price ? price * lot.Left : null
         );
     }
 
-    public static StockView View(Kitchen kitchen)
+    public static StockView View(Session session, Kitchen kitchen)
     {
-        var thrown = kitchen
-            .Book.Where(row => row.Move == "thrown" && Kitchen.Day(row.Day) > kitchen.Today.AddDays(-ThrownDays))
+        var makers = session.Prep.LotsInStock().ToDictionary(balance => balance.Lot, balance => balance.Who);
+        var thrown = session
+            .Prep.ThrownSince(Kitchen.Written(kitchen.Today.AddDays(1 - ThrownDays)))
             .Reverse()
             .Select(row => new ThrownView(
                 row.Lot,
@@ -59,7 +65,7 @@ public static class StockViews
         return new StockView(
             kitchen.Today,
             kitchen.Bar.House.Currency,
-            [.. kitchen.Lots.Select(lot => View(kitchen, lot))],
+            [.. kitchen.Lots.Select(lot => View(kitchen, lot, makers.GetValueOrDefault(lot.Id)))],
             thrown,
             thrown.Sum(each => each.Cost ?? 0),
             [
@@ -110,7 +116,7 @@ public static class StockViews
             fields.Report("useBy", request.UseBy, "That day is over.", "today or later, or nothing where it keeps");
         }
 
-        var last = useBy ?? (move == LotMove.Made ? StockBook.UseBy(kitchen.Today, known.Keeps, []) : null);
+        var last = useBy ?? (move == LotMove.Made ? UseByDate.OfMade(kitchen.Today, known.Keeps, []) : null);
         return new LotRow(
             0,
             "",
@@ -129,6 +135,7 @@ public static class StockViews
     }
 
     public static LotRow? Happened(
+        Session session,
         Kitchen kitchen,
         StockRequest request,
         LotMove move,
@@ -137,7 +144,7 @@ public static class StockViews
         FieldReader fields
     )
     {
-        if (kitchen.LotOf(request.Lot) is not { } lot)
+        if (StockBook.Find(session, request.Lot) is not { } lot)
         {
             return null;
         }
@@ -163,7 +170,7 @@ public static class StockViews
         {
             case LotMove.Opened:
                 var days = kitchen.BarDocument.Ingredients.FirstOrDefault(each => each.Id == lot.Item.Id)?.OpenedDays;
-                var last = useBy ?? (days is { } keeps ? DateMarking.LastDay(kitchen.Today, (int)keeps) : null);
+                var last = UseByDate.OfOpened(kitchen.Today, (int?)days, useBy);
                 if (last is null)
                 {
                     fields.Report(
@@ -208,11 +215,11 @@ public static class StockViews
         }
     }
 
-    public static IReadOnlyList<ShortView> Short(Kitchen kitchen) =>
+    public static IReadOnlyList<ShortView> Short(Session session, Kitchen kitchen) =>
         [
             .. Shortage
                 .Of(
-                    kitchen.Book.Select(row => Item.Find(row.Item)!.Value).ToHashSet(),
+                    session.Prep.ItemsInBook().Select(item => Item.Find(item)!.Value).ToHashSet(),
                     kitchen.Lots,
                     kitchen.Needs.Where(need => kitchen.Standards.Contains(need.Key.Build)),
                     kitchen.Today

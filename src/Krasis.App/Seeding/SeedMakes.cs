@@ -87,6 +87,7 @@ public static class SeedMakes
                         build.Name,
                         standard.Number,
                         plan.Station,
+                        station,
                         plan.Size.Value,
                         plan.SizeName,
                         who,
@@ -128,6 +129,7 @@ public static class SeedMakes
         return new PouredStep(
             step.Line!.Value,
             step.Title,
+            step.Ingredient,
             step.Dispenser,
             step.Shot?.Recipe,
             step.Target.Grams,

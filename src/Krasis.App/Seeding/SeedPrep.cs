@@ -6,7 +6,6 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
 using Krasis.Store.Prep;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Seeding;
 
@@ -253,7 +252,7 @@ public static class SeedPrep
                 new LotRow(
                     0,
                     Guid.CreateVersion7().ToString(),
-                    TastingStore.Written(now.AddDays(-ago)),
+                    Timestamp.Write(now.AddDays(-ago)),
                     $"{prefix}-{number[prefix]:00}",
                     item,
                     isMade ? "made" : "bought",

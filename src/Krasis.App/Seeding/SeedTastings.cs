@@ -175,7 +175,7 @@ public static class SeedTastings
                 build.Id,
                 build.SavedVersion,
                 size,
-                TastingStore.Written(at),
+                Timestamp.Write(at),
                 who,
                 liking,
                 words,

@@ -1,7 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Core.Input;
 using Krasis.Store;
-using Krasis.Store.Tastings;
 
 namespace Krasis.App.Tastings;
 
@@ -54,7 +53,7 @@ public sealed class DecideTasting(KrasisFile file, TimeProvider clock) : IUseCas
                     who,
                     why,
                     null,
-                    $"All stays as it is after the tasting of {Outcome.Day(TastingStore.Read(stored.OpenedAt!), clock)}.",
+                    $"All stays as it is after the tasting of {Outcome.Day(Timestamp.Read(stored.OpenedAt!), clock)}.",
                     null,
                     null,
                     null,
@@ -67,7 +66,7 @@ public sealed class DecideTasting(KrasisFile file, TimeProvider clock) : IUseCas
                     who,
                     why,
                     now,
-                    Outcome.Day(TastingStore.Read(stored.OpenedAt!), clock)
+                    Outcome.Day(Timestamp.Read(stored.OpenedAt!), clock)
                 );
             if (decision is null)
             {

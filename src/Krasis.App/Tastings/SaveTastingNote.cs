@@ -85,7 +85,7 @@ public sealed class SaveTastingNote(KrasisFile file, TimeProvider clock) : IUseC
                     build.Id,
                     build.SavedVersion,
                     size.Id.Value,
-                    TastingStore.Written(clock.GetUtcNow()),
+                    Timestamp.Write(clock.GetUtcNow()),
                     who,
                     liking,
                     words,

@@ -1,3 +1,4 @@
+using Krasis.Store;
 using Krasis.Store.Tastings;
 using Krasis.Tasting.Documents;
 
@@ -26,7 +27,7 @@ public static class TastingLog
         var entry = new LogEntry(
             "tasting",
             stored.Id,
-            TastingStore.Read(stored.OpenedAt ?? stored.CreatedAt),
+            Timestamp.Read(stored.OpenedAt ?? stored.CreatedAt),
             document.Name is { Length: > 0 } name ? name : question,
             stored.State,
             question,
@@ -69,7 +70,7 @@ public static class TastingLog
         var entry = new LogEntry(
             "note",
             stored.Id,
-            TastingStore.Read(stored.NotedAt),
+            Timestamp.Read(stored.NotedAt),
             note.Name,
             "",
             "Just me, at the counter",

@@ -48,7 +48,7 @@ public sealed record TastingView(
     IReadOnlyList<int> Withdrawn,
     TastingDecision? Decision,
     string? Retest
-);
+) : IVersioned;
 
 /// <summary>What a tasting's answers mean, and what may follow.</summary>
 /// <param name="Result">What they mean.</param>

@@ -38,7 +38,7 @@ public static class TastingViews
                 session,
                 tasted.Stored.Id,
                 etag,
-                TastingStore.Read(tasted.Stored.CreatedAt),
+                Timestamp.Read(tasted.Stored.CreatedAt),
                 tasted.Document,
                 tasted.Problems
             );
@@ -51,9 +51,9 @@ public static class TastingViews
             tasted.Stored.Id,
             etag,
             tasted.Stored.State,
-            TastingStore.Read(tasted.Stored.CreatedAt),
-            TastingStore.Read(tasted.Stored.OpenedAt!),
-            tasted.Stored.ClosedAt is { } closed ? TastingStore.Read(closed) : null,
+            Timestamp.Read(tasted.Stored.CreatedAt),
+            Timestamp.Read(tasted.Stored.OpenedAt!),
+            tasted.Stored.ClosedAt is { } closed ? Timestamp.Read(closed) : null,
             tasted.Document,
             [],
             opened.Samples,

@@ -9,7 +9,7 @@ using Krasis.Store;
 namespace Krasis.App.Versions;
 
 /// <summary>Shows a standard that the bar has moved: as published, as the bar pours it now, and written so that it pours what it poured.</summary>
-public sealed class AdjustStandard(KrasisFile file, TimeProvider clock) : IUseCase
+public sealed class AdjustStandard(KrasisFile file) : IUseCase
 {
     /// <summary>Does it.</summary>
     public Result<AdjustedView> Run(string id)
@@ -30,9 +30,8 @@ public sealed class AdjustStandard(KrasisFile file, TimeProvider clock) : IUseCa
         }
 
         var then = BarReader.Read(standard.Bar).Value;
-        var day = clock.Today();
         var published = standard.Frozen.Sheet;
-        var current = Mixer.Mix(now.Value, bar, day);
+        var current = Mixer.Mix(now.Value, bar);
         if (SheetMoves.Between(published, current).Count == 0)
         {
             return Result.Of(new AdjustedView(standard.Number, null, null));
@@ -41,8 +40,8 @@ public sealed class AdjustStandard(KrasisFile file, TimeProvider clock) : IUseCa
         var document = Adjuster.PourAsBefore(stored.Document, then, bar);
         var adjusted =
             BuildReader.Read(document, bar) is { IsRead: true } read
-            && BuildDiff.Between(stored.Document, current, document, Mixer.Mix(read.Value, bar, day), bar).Count > 0
-                ? Mixer.Mix(read.Value, bar, day)
+            && BuildDiff.Between(stored.Document, current, document, Mixer.Mix(read.Value, bar), bar).Count > 0
+                ? Mixer.Mix(read.Value, bar)
                 : null;
         return Result.Of(
             new AdjustedView(

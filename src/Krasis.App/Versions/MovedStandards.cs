@@ -14,8 +14,7 @@ public static class MovedStandards
         StoredStandard standard,
         StoredBuild build,
         string etag,
-        BarFacts today,
-        DateOnly day
+        BarFacts today
     )
     {
         var was = standard.Frozen.Sheet;
@@ -30,7 +29,7 @@ public static class MovedStandards
             standard.Record is { } record
                 && record.Sums != SumsVersion.Current
                 && SheetMoves.Between(was, standard.Freeze().Sheet).Count > 0,
-            now.IsRead ? SheetMoves.Between(was, Mixer.Mix(now.Value, today, day)) : []
+            now.IsRead ? SheetMoves.Between(was, Mixer.Mix(now.Value, today)) : []
         );
     }
 }

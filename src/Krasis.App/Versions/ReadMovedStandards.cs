@@ -6,7 +6,7 @@ using Krasis.Store;
 namespace Krasis.App.Versions;
 
 /// <summary>Lists the standards that come out differently now from what was published.</summary>
-public sealed class ReadMovedStandards(KrasisFile file, TimeProvider clock) : IUseCase
+public sealed class ReadMovedStandards(KrasisFile file) : IUseCase
 {
     /// <summary>Does it.</summary>
     public Result<IReadOnlyList<MovedStandard>> Run()
@@ -20,8 +20,7 @@ public sealed class ReadMovedStandards(KrasisFile file, TimeProvider clock) : IU
                 standard,
                 current[standard.BuildId],
                 VersionTag.Of(current[standard.BuildId].Version, putInPlace),
-                bar,
-                clock.Today()
+                bar
             )
         );
         return Result.Of<IReadOnlyList<MovedStandard>>([

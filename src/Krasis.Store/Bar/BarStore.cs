@@ -1,4 +1,3 @@
-using System.Globalization;
 using Dapper;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
@@ -206,7 +205,7 @@ public sealed class BarStore
     public void Clear() =>
         connection.Execute("DELETE FROM bar_fact; DELETE FROM bar_fact_revision", transaction: transaction);
 
-    private static DateTimeOffset Time(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
+    private static DateTimeOffset Time(string text) => Timestamp.Read(text);
 
     private void Insert(string kind, string id, long version, string json, DateTimeOffset now)
     {
@@ -235,7 +234,7 @@ public sealed class BarStore
                 kind,
                 id,
                 version,
-                at = now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture),
+                at = Timestamp.Write(now),
                 who,
                 json,
             },

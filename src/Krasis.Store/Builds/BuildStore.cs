@@ -1,4 +1,3 @@
-using System.Globalization;
 using Dapper;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
@@ -42,6 +41,15 @@ public sealed class BuildStore
                 .Select(row => row.ReadHead()),
         ];
 
+    /// <summary>What every build that is not deleted is called, by its id.</summary>
+    public IReadOnlyDictionary<string, string> Names() =>
+        connection
+            .Query<(string Id, string Name)>(
+                "SELECT id, name FROM build WHERE deleted_at IS NULL",
+                transaction: transaction
+            )
+            .ToDictionary(row => row.Id, row => row.Name);
+
     /// <summary>Every build that is deleted and can be restored, the last deleted first.</summary>
     public IReadOnlyList<StoredBuild> ListDeleted() =>
         Query($"SELECT {Columns} FROM build WHERE deleted_at IS NOT NULL ORDER BY deleted_at DESC, id");
@@ -69,7 +77,7 @@ public sealed class BuildStore
             {
                 id,
                 name = document.Name ?? "",
-                now = Text(now),
+                now = Timestamp.Write(now),
                 json = StoreJson.Write(document),
             },
             transaction
@@ -107,7 +115,7 @@ public sealed class BuildStore
                     id,
                     expectedVersion,
                     name = document.Name ?? "",
-                    now = Text(now),
+                    now = Timestamp.Write(now),
                     json = StoreJson.Write(document),
                 },
                 transaction
@@ -127,7 +135,7 @@ public sealed class BuildStore
                         id,
                         expectedVersion,
                         page,
-                        since = Text(now - OneSitting),
+                        since = Timestamp.Write(now - OneSitting),
                     },
                     transaction
                 );
@@ -193,7 +201,7 @@ public sealed class BuildStore
                 new
                 {
                     id,
-                    now = Text(now),
+                    now = Timestamp.Write(now),
                     state = Choice.Word(state),
                     who,
                     reason,
@@ -242,12 +250,7 @@ public sealed class BuildStore
                     new { id },
                     transaction
                 )
-                .Select(row => new StateChange(
-                    DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture),
-                    State(row.State),
-                    row.Who,
-                    row.Reason
-                )),
+                .Select(row => new StateChange(Timestamp.Read(row.ChangedAt), State(row.State), row.Who, row.Reason)),
         ];
 
     /// <summary>Marks a build as deleted, if it still is the version that was seen.</summary>
@@ -260,7 +263,7 @@ public sealed class BuildStore
                 {
                     id,
                     expectedVersion,
-                    now = Text(now),
+                    now = Timestamp.Write(now),
                 },
                 transaction
             )
@@ -280,12 +283,7 @@ public sealed class BuildStore
         ) > 0;
 
     private static Revision Read(RevisionRow row) =>
-        new(
-            row.Version,
-            DateTimeOffset.Parse(row.SavedAt, CultureInfo.InvariantCulture),
-            row.Who,
-            StoreJson.Read<BuildDocument>(row.Document)
-        );
+        new(row.Version, Timestamp.Read(row.SavedAt), row.Who, StoreJson.Read<BuildDocument>(row.Document));
 
     private static BuildState State(string word) =>
         Enum.GetValues<BuildState>().Single(state => Choice.Word(state) == word);
@@ -305,9 +303,6 @@ public sealed class BuildStore
             },
             transaction
         );
-
-    private static string Text(DateTimeOffset time) =>
-        time.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 
     private SaveOutcome Outcome(string id, int changed) =>
         changed > 0 ? SaveOutcome.Saved
@@ -339,21 +334,15 @@ public sealed class BuildStore
         public string Document { get; init; } = "";
 
         public BuildHead ReadHead() =>
-            new(
-                Id,
-                Version,
-                SavedVersion,
-                DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
-                BuildStore.State(State)
-            );
+            new(Id, Version, SavedVersion, Timestamp.Read(UpdatedAt), BuildStore.State(State));
 
         public StoredBuild Read() =>
             new(
                 Id,
                 Version,
                 SavedVersion,
-                DateTimeOffset.Parse(CreatedAt, CultureInfo.InvariantCulture),
-                DateTimeOffset.Parse(UpdatedAt, CultureInfo.InvariantCulture),
+                Timestamp.Read(CreatedAt),
+                Timestamp.Read(UpdatedAt),
                 BuildStore.State(State),
                 StoreJson.Read<BuildDocument>(Document)
             );

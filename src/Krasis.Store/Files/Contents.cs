@@ -46,7 +46,7 @@ public sealed record Contents(string Says, IReadOnlyList<string> Faults)
         var deleted = Try(session.Builds.ListDeleted, "the deleted builds")?.Count ?? 0;
         var makes = session.Makes.CountSince(DateTimeOffset.UnixEpoch);
         var tastings = session.Tastings.List().Count;
-        var moves = session.Prep.Book().Count;
+        var moves = session.Prep.BookLength;
         return new Contents(
             $"{Count(heads.Count, "build")}, {Count(deleted, "deleted build")}, {Count(standards, "standard")}, {Count(bar.Facts, "fact")} of the bar, {Count(makes, "make")}, {Count(tastings, "tasting")}, {Count(moves, "line")} in the book of stock",
             faults

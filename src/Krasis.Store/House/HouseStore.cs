@@ -1,5 +1,6 @@
 using Dapper;
 using Krasis.Store.Files;
+using Krasis.Store.Prep;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.House;
@@ -122,6 +123,12 @@ public sealed class HouseStore
         }
 
         triggers.ForEach(trigger => Execute(trigger.Sql));
+        if (there.Contains("lot_balance"))
+        {
+            Execute("DELETE FROM lot_balance; UPDATE lot_fold SET folded_to = 0");
+            new PrepStore(connection, transaction).FoldBook();
+        }
+
         PutInPlace.Mark(connection, transaction);
         connection.Execute("UPDATE house_file SET house = @house", new { house }, transaction);
     }

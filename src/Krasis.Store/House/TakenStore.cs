@@ -1,4 +1,3 @@
-using System.Globalization;
 using Dapper;
 using Microsoft.Data.Sqlite;
 
@@ -58,7 +57,7 @@ public sealed class TakenStore
             new
             {
                 id,
-                now = Text(now),
+                now = Timestamp.Write(now),
                 says,
                 undo,
             },
@@ -69,7 +68,7 @@ public sealed class TakenStore
     public void Undone(string id, DateTimeOffset now) =>
         connection.Execute(
             "UPDATE taken_in SET undone_at = @now WHERE id = @id",
-            new { id, now = Text(now) },
+            new { id, now = Timestamp.Write(now) },
             transaction
         );
 
@@ -97,6 +96,4 @@ public sealed class TakenStore
             },
             transaction
         );
-
-    private static string Text(DateTimeOffset at) => at.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 }

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Krasis.Store.Makes;
 
 /// <summary>One make as the charts read it.</summary>
@@ -20,5 +18,5 @@ public sealed record MakeRow(
 )
 {
     /// <summary>When it was begun.</summary>
-    public DateTimeOffset At => DateTimeOffset.Parse(StartedAt, CultureInfo.InvariantCulture);
+    public DateTimeOffset At => Timestamp.Read(StartedAt);
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Dapper;
 using Microsoft.Data.Sqlite;
 
@@ -29,8 +28,8 @@ public sealed class MakeStore
     {
         connection.Execute(
             """
-            INSERT INTO make (id, build_id, drink, standard, station, size, size_name, who, started_at, seconds, is_done, strength, sweetness, is_allowed, sent)
-            VALUES (@Id, @Build, @Drink, @Standard, @Station, @Size, @SizeName, @Who, @started, @Seconds, @done, @strength, @sweetness, @allowed, @Sent)
+            INSERT INTO make (id, build_id, drink, standard, station, station_id, size, size_name, who, started_at, seconds, is_done, strength, sweetness, is_allowed, sent)
+            VALUES (@Id, @Build, @Drink, @Standard, @Station, @StationId, @Size, @SizeName, @Who, @started, @Seconds, @done, @strength, @sweetness, @allowed, @Sent)
             """,
             new
             {
@@ -39,10 +38,11 @@ public sealed class MakeStore
                 make.Drink,
                 make.Standard,
                 make.Station,
+                make.StationId,
                 make.Size,
                 make.SizeName,
                 make.Who,
-                started = Written(make.StartedAt),
+                started = Timestamp.Write(make.StartedAt),
                 make.Seconds,
                 done = make.IsDone ? 1 : 0,
                 strength = make.Strength?.Value,
@@ -57,7 +57,7 @@ public sealed class MakeStore
             transaction
         );
         connection.Execute(
-            "INSERT INTO pour (make_id, number, line, what, dispenser, recipe, target, grams, seconds, celsius, is_right) VALUES (@id, @number, @line, @what, @dispenser, @recipe, @target, @grams, @seconds, @celsius, @right)",
+            "INSERT INTO pour (make_id, number, line, what, ingredient, dispenser, recipe, target, grams, seconds, celsius, is_right) VALUES (@id, @number, @line, @what, @ingredient, @dispenser, @recipe, @target, @grams, @seconds, @celsius, @right)",
             make.Steps.Select(
                 (step, i) =>
                     new
@@ -66,6 +66,7 @@ public sealed class MakeStore
                         number = i + 1,
                         line = step.Line.Value,
                         what = step.What,
+                        ingredient = step.Ingredient?.Value,
                         dispenser = step.Dispenser,
                         recipe = step.Recipe,
                         target = step.Target.Value,
@@ -84,7 +85,7 @@ public sealed class MakeStore
         [
             .. connection.Query<MakeRow>(
                 $"SELECT {Columns} FROM make WHERE started_at >= @from ORDER BY started_at DESC, id LIMIT @most",
-                new { from = Written(from), most },
+                new { from = Timestamp.Write(from), most },
                 transaction
             ),
         ];
@@ -93,9 +94,27 @@ public sealed class MakeStore
     public long CountSince(DateTimeOffset from) =>
         connection.ExecuteScalar<long>(
             "SELECT count(*) FROM make WHERE started_at >= @from",
-            new { from = Written(from) },
+            new { from = Timestamp.Write(from) },
             transaction
         );
+
+    /// <summary>How much was wanted and how much went in, of everything that is not pulled, into the last makes since a
+    /// moment.</summary>
+    /// <param name="from">The moment.</param>
+    /// <param name="most">Of how many makes at the most.</param>
+    public IReadOnlyList<PouredAmount> Amounts(DateTimeOffset from, int most) =>
+        [
+            .. connection.Query<PouredAmount>(
+                """
+                SELECT made.station_id AS station, pour.ingredient, pour.target, pour.grams
+                FROM (SELECT * FROM make WHERE started_at >= @from ORDER BY started_at DESC, id LIMIT @most) AS made
+                JOIN pour ON pour.make_id = made.id
+                WHERE pour.recipe IS NULL AND pour.ingredient IS NOT NULL
+                """,
+                new { from = Timestamp.Write(from), most },
+                transaction
+            ),
+        ];
 
     /// <summary>What was poured into the last makes since a moment, in the order in which it was poured.</summary>
     /// <param name="from">The moment.</param>
@@ -109,12 +128,8 @@ public sealed class MakeStore
                 JOIN pour ON pour.make_id = made.id
                 ORDER BY made.started_at, made.id, pour.number
                 """,
-                new { from = Written(from), most },
+                new { from = Timestamp.Write(from), most },
                 transaction
             ),
         ];
-
-    // One zone and one length, so that the text sorts as the time does.
-    private static string Written(DateTimeOffset at) =>
-        at.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 }

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Krasis.Store.Makes;
 
 /// <summary>One pour as the charts read it.</summary>
@@ -18,5 +16,5 @@ public sealed record PourRow(
 )
 {
     /// <summary>When the drink was begun that it went into.</summary>
-    public DateTimeOffset At => DateTimeOffset.Parse(StartedAt, CultureInfo.InvariantCulture);
+    public DateTimeOffset At => Timestamp.Read(StartedAt);
 }

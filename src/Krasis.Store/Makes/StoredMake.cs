@@ -9,6 +9,7 @@ namespace Krasis.Store.Makes;
 /// <param name="Drink">What the drink was called.</param>
 /// <param name="Standard">By which of its standards it was made; null on trial.</param>
 /// <param name="Station">What the house called the station; null where there is one place only.</param>
+/// <param name="StationId">The station's id; null where there is one place only.</param>
 /// <param name="Size">The cup's id.</param>
 /// <param name="SizeName">What the bar called it.</param>
 /// <param name="Who">Who made it; null of nobody in particular.</param>
@@ -27,6 +28,7 @@ public sealed record StoredMake(
     string Drink,
     long? Standard,
     string? Station,
+    string? StationId,
     string Size,
     string SizeName,
     string? Who,

@@ -9,7 +9,8 @@ public sealed class PrepStore
 {
     private const string CupsColumns = "day, station, build_id AS build, size, cups";
     private const string LotColumns =
-        "number, id, at, lot, item, move, amount, day, use_by AS useBy, batch, reason, who, cost";
+        "number, id, at, lot, item, move, amount, day, use_by AS useBy, batch, reason, who, cost, sold_day AS soldDay";
+    private const string BalanceColumns = "lot, item, remaining, since, opened_on AS openedOn, use_by AS useBy, who";
 
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
@@ -149,9 +150,67 @@ public sealed class PrepStore
             transaction
         );
 
-    /// <summary>The whole book of stock, in its order.</summary>
-    public IReadOnlyList<LotRow> Book() =>
-        [.. connection.Query<LotRow>($"SELECT {LotColumns} FROM lot_entry ORDER BY number", transaction: transaction)];
+    /// <summary>How many lines the book of stock has.</summary>
+    public long BookLength =>
+        connection.ExecuteScalar<long>("SELECT count(*) FROM lot_entry", transaction: transaction);
+
+    /// <summary>The lots of which something is left.</summary>
+    public IReadOnlyList<LotBalance> LotsInStock() =>
+        [
+            .. connection.Query<LotBalance>(
+                $"SELECT {BalanceColumns} FROM lot_balance WHERE remaining > 0.000001",
+                transaction: transaction
+            ),
+        ];
+
+    /// <summary>A lot, used up or not; null when there never was one.</summary>
+    public LotBalance? Lot(string lot) =>
+        connection.QuerySingleOrDefault<LotBalance>(
+            $"SELECT {BalanceColumns} FROM lot_balance WHERE lot = @lot",
+            new { lot },
+            transaction
+        );
+
+    /// <summary>Everything that happened to a lot, in its order.</summary>
+    public IReadOnlyList<LotRow> HistoryOf(string lot) => Lines("WHERE lot = @lot", new { lot });
+
+    /// <summary>What the sold cups of a day took out of stock so far, and what of it was put back.</summary>
+    public IReadOnlyList<LotRow> TakenForSold(string day) => Lines("WHERE sold_day = @day", new { day });
+
+    /// <summary>What was thrown away on a day or later.</summary>
+    public IReadOnlyList<LotRow> ThrownSince(string day) => Lines("WHERE move = 'thrown' AND day >= @day", new { day });
+
+    /// <summary>The lots that were counted on a day or later.</summary>
+    public IReadOnlySet<string> CountedSince(string day) =>
+        connection
+            .Query<string>(
+                "SELECT DISTINCT lot FROM lot_entry WHERE move = 'counted' AND day >= @day",
+                new { day },
+                transaction
+            )
+            .ToHashSet();
+
+    /// <summary>Everything that was ever in stock.</summary>
+    public IReadOnlyList<string> ItemsInBook() =>
+        [.. connection.Query<string>("SELECT DISTINCT item FROM lot_balance", transaction: transaction)];
+
+    /// <summary>The batches of the plan that are done, of a day or later.</summary>
+    public IReadOnlySet<string> DoneSince(string day) =>
+        connection
+            .Query<string>(
+                "SELECT DISTINCT batch FROM lot_entry WHERE batch IS NOT NULL AND day >= @day",
+                new { day },
+                transaction
+            )
+            .ToHashSet();
+
+    /// <summary>Whether a batch of the plan is done.</summary>
+    public bool IsDone(string batch) =>
+        connection.ExecuteScalar<long>(
+            "SELECT EXISTS (SELECT 1 FROM lot_entry WHERE batch = @batch)",
+            new { batch },
+            transaction
+        ) == 1;
 
     /// <summary>The line of an id; null when there is none.</summary>
     public LotRow? Entry(string id) =>
@@ -161,14 +220,58 @@ public sealed class PrepStore
             transaction
         );
 
-    /// <summary>Writes a line; its number is given by the book.</summary>
+    /// <summary>Writes a line; its number is given by the book. What is left of its lot follows.</summary>
     /// <exception cref="SqliteException">There is one of that id.</exception>
-    public void Write(LotRow row) =>
+    public void Write(LotRow row)
+    {
         connection.Execute(
-            "INSERT INTO lot_entry (id, at, lot, item, move, amount, day, use_by, batch, reason, who, cost) VALUES (@Id, @At, @Lot, @Item, @Move, @Amount, @Day, @UseBy, @Batch, @Reason, @Who, @Cost)",
+            """
+            INSERT INTO lot_entry (id, at, lot, item, move, amount, day, use_by, batch, reason, who, cost, sold_day)
+            VALUES (@Id, @At, @Lot, @Item, @Move, @Amount, @Day, @UseBy, @Batch, @Reason, @Who, @Cost, @SoldDay)
+            """,
             row,
             transaction
         );
+        FoldBook();
+    }
+
+    /// <summary>Brings the balances up to the end of the book: what was written since they were last brought there, or
+    /// all of it after a house has moved in.</summary>
+    public void FoldBook()
+    {
+        var rows = Lines("WHERE number > (SELECT folded_to FROM lot_fold)", new { });
+        if (rows.Count == 0)
+        {
+            return;
+        }
+
+        var balances = new Dictionary<string, LotBalance>();
+        foreach (var row in rows)
+        {
+            var before = balances.GetValueOrDefault(row.Lot) ?? Lot(row.Lot);
+            balances[row.Lot] = LotBalances.After(before, row);
+        }
+
+        connection.Execute(
+            """
+            INSERT INTO lot_balance (lot, item, remaining, since, opened_on, use_by, who)
+            VALUES (@Lot, @Item, @Remaining, @Since, @OpenedOn, @UseBy, @Who)
+            ON CONFLICT (lot) DO UPDATE SET remaining = @Remaining, opened_on = @OpenedOn, use_by = @UseBy
+            """,
+            balances.Values,
+            transaction
+        );
+        connection.Execute("UPDATE lot_fold SET folded_to = @number", new { number = rows[^1].Number }, transaction);
+    }
+
+    private IReadOnlyList<LotRow> Lines(string where, object parameters) =>
+        [
+            .. connection.Query<LotRow>(
+                $"SELECT {LotColumns} FROM lot_entry {where} ORDER BY number",
+                parameters,
+                transaction
+            ),
+        ];
 
     /// <summary>How many lots a prefix names already.</summary>
     public long LotsLike(string prefix) =>

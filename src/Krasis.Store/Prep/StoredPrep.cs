@@ -28,6 +28,7 @@ public sealed record SalesName(string Words, string? Build, string? Size);
 /// <param name="Reason">Why; null where nobody said.</param>
 /// <param name="Who">Who; null of nobody in particular.</param>
 /// <param name="Cost">What it cost the house; null when not known.</param>
+/// <param name="SoldDay">The day whose sold cups took this out of stock; null where something else did.</param>
 public sealed record LotRow(
     long Number,
     string Id,
@@ -41,7 +42,26 @@ public sealed record LotRow(
     string? Batch,
     string? Reason,
     string? Who,
-    double? Cost
+    double? Cost,
+    string? SoldDay = null
+);
+
+/// <summary>What is left of a lot, by the book.</summary>
+/// <param name="Lot">The lot.</param>
+/// <param name="Item">What it is of.</param>
+/// <param name="Remaining">How much is left, g or pieces.</param>
+/// <param name="Since">When it was made or delivered.</param>
+/// <param name="OpenedOn">When it was opened; null while it is closed.</param>
+/// <param name="UseBy">The last day on which it may be used; null when it keeps.</param>
+/// <param name="Who">Who made it or took it in; null of nobody in particular.</param>
+public sealed record LotBalance(
+    string Lot,
+    string Item,
+    double Remaining,
+    string Since,
+    string? OpenedOn,
+    string? UseBy,
+    string? Who
 );
 
 /// <summary>A batch that somebody moved or began.</summary>

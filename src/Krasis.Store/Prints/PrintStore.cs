@@ -1,4 +1,3 @@
-using System.Globalization;
 using Dapper;
 using Microsoft.Data.Sqlite;
 
@@ -27,7 +26,7 @@ public sealed class PrintStore
                 build,
                 station,
                 standard,
-                now = now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture),
+                now = Timestamp.Write(now),
             },
             transaction
         );

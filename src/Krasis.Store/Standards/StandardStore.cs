@@ -1,4 +1,3 @@
-using System.Globalization;
 using Dapper;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
@@ -52,7 +51,7 @@ public sealed class StandardStore
             {
                 buildId,
                 number,
-                at = Text(signature.At),
+                at = Timestamp.Write(signature.At),
                 who = signature.Who,
                 reason = signature.Why,
                 json = StoreJson.Write(document),
@@ -77,7 +76,7 @@ public sealed class StandardStore
                 buildId,
                 number,
                 sums = SumsVersion.Current,
-                now = Text(now),
+                now = Timestamp.Write(now),
                 json = FrozenJson.Write(frozen),
             },
             transaction
@@ -129,9 +128,6 @@ public sealed class StandardStore
     private List<StoredStandard> Query(string sql, object parameters) =>
         [.. connection.Query<Row>(sql, parameters, transaction).Select(row => row.Read())];
 
-    private static string Text(DateTimeOffset time) =>
-        time.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
-
     private sealed record Row(
         string BuildId,
         long Number,
@@ -148,7 +144,7 @@ public sealed class StandardStore
             new(
                 BuildId,
                 Number,
-                new Signature(Who, Reason, DateTimeOffset.Parse(PublishedAt, CultureInfo.InvariantCulture)),
+                new Signature(Who, Reason, Timestamp.Read(PublishedAt)),
                 StoreJson.Read<BuildDocument>(Document),
                 StoreJson.Read<BarDocument>(Bar),
                 Sheet is null ? null : new RecordedStandard((int)Sums!.Value, Sheet)

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Dapper;
 using Microsoft.Data.Sqlite;
 
@@ -67,7 +66,7 @@ public sealed class TastingStore
             {
                 id,
                 document,
-                now = Written(now),
+                now = Timestamp.Write(now),
             },
             transaction
         );
@@ -110,7 +109,7 @@ public sealed class TastingStore
                     id,
                     expected,
                     opened,
-                    now = Written(now),
+                    now = Timestamp.Write(now),
                 },
                 transaction
             )
@@ -126,7 +125,7 @@ public sealed class TastingStore
                 {
                     id,
                     expected,
-                    now = Written(now),
+                    now = Timestamp.Write(now),
                 },
                 transaction
             )
@@ -188,7 +187,7 @@ public sealed class TastingStore
                 id,
                 device,
                 simulated = isSimulated ? 1 : 0,
-                now = Written(now),
+                now = Timestamp.Write(now),
             },
             transaction
         );
@@ -204,7 +203,7 @@ public sealed class TastingStore
                 device,
                 answer,
                 counted = isCounted ? 1 : 0,
-                now = Written(now),
+                now = Timestamp.Write(now),
             },
             transaction
         ) == 1;
@@ -242,13 +241,6 @@ public sealed class TastingStore
                 transaction
             ),
         ];
-
-    /// <summary>A moment as the file has it: in one zone and of one length, so that the text sorts as the time
-    /// does.</summary>
-    public static string Written(DateTimeOffset at) => at.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
-
-    /// <summary>The moment that the file has so.</summary>
-    public static DateTimeOffset Read(string written) => DateTimeOffset.Parse(written, CultureInfo.InvariantCulture);
 
     private SaveOutcome Outcome(string id, int changed) =>
         changed == 1 ? SaveOutcome.Saved

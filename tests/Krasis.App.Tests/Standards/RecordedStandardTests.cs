@@ -36,7 +36,7 @@ public sealed class RecordedStandardTests : IDisposable
     public void Cards_and_compared_versions_show_what_was_recorded_and_not_what_is_worked_out_now()
     {
         var id = house.Id("Hazelnut iced latte");
-        Assert.DoesNotContain(Moved(), moved => moved.Build == id);
+        Assert.Empty(Moved());
 
         // As an earlier program with other sums would have left it: every size 10 ml less of room, another first step.
         var other = Rewrite(id, frozen =>
@@ -100,7 +100,7 @@ public sealed class RecordedStandardTests : IDisposable
         Assert.Contains(Moved(), moved => moved.Build == id);
 
         Publish(id, "Ida", "As today's sums have it.");
-        Assert.DoesNotContain(Moved(), moved => moved.Build == id);
+        Assert.Empty(Moved());
     }
 
     /// <summary>Standards came with the fourth migration; the seventeenth keeps their sheets.</summary>
@@ -183,7 +183,7 @@ public sealed class RecordedStandardTests : IDisposable
             .Value;
     }
 
-    private IReadOnlyList<MovedStandard> Moved() => new ReadMovedStandards(house.File, house.Clock).Run().Value;
+    private IReadOnlyList<MovedStandard> Moved() => new ReadMovedStandards(house.File).Run().Value;
 
     // The program itself can change no record: the file refuses it.
     private FrozenStandard Rewrite(string id, Func<FrozenStandard, FrozenStandard> change)

@@ -101,15 +101,59 @@ public class StockTests
             new("later", Milk, LotMove.Bought, 900, Today.AddDays(1), Today.AddDays(1)),
             new("young", Milk, LotMove.Bought, 900, Today, Today.AddDays(5)),
         ];
-        var first = SoldUse.Of(book, [], [new Sold(Today, drink, 5)], needs, Today);
+        var first = Use(book, [], 5);
         Assert.Equal([("old", Milk, -300.0), ("young", Milk, -200.0)], first);
 
         var written = first
             .Select(use => new LedgerEntry(use.Lot, use.Item, LotMove.Used, use.Amount, Today, null))
             .ToList();
-        var again = SoldUse.Of([.. book, .. written], written, [new Sold(Today, drink, 2)], needs, Today);
+        var again = Use([.. book, .. written], written, 2);
         Assert.Equal([("old", Milk, 300.0), ("young", Milk, 200.0), ("old", Milk, -200.0)], again);
+
+        IReadOnlyList<(string, Item, double)> Use(List<LedgerEntry> lines, List<LedgerEntry> before, double cups) =>
+            SoldUse.Of(
+                Stock.All(lines).Values,
+                before,
+                new HashSet<string> { "counted" },
+                [new Sold(Today, drink, cups)],
+                needs,
+                Today
+            );
     }
+
+    // US Food Code 3-501.17: the day of making is day 1, and what goes in does not last longer for being mixed.
+    [Theory]
+    [InlineData(7, null, "2026-10-07")]
+    [InlineData(7, "2026-10-06", "2026-10-06")]
+    [InlineData(7, "2026-10-07", "2026-10-07")]
+    [InlineData(7, "2026-10-08", "2026-10-07")]
+    [InlineData(1, "2026-10-08", "2026-10-01")]
+    [InlineData(null, "2026-10-04", "2026-10-04")]
+    [InlineData(null, null, null)]
+    public void What_is_made_keeps_no_longer_than_what_went_in(int? keeps, string? milkUntil, string? until)
+    {
+        var milk = new Lot("m", Milk, 100, new(2026, 9, 28), null, Day(milkUntil));
+        var sugar = new Lot("s", Milk, 100, new(2026, 9, 1), null, null);
+
+        Assert.Equal(Day(until), UseByDate.OfMade(new(2026, 10, 1), keeps, [sugar, milk]));
+    }
+
+    [Theory]
+    [InlineData(3, null, "2026-10-03")]
+    [InlineData(3, "2026-10-02", "2026-10-02")]
+    [InlineData(null, null, null)]
+    public void What_is_opened_keeps_from_that_day_or_as_it_is_said(int? days, string? said, string? until) =>
+        Assert.Equal(Day(until), UseByDate.OfOpened(new(2026, 10, 1), days, Day(said)));
+
+    [Fact]
+    public void Lots_are_numbered_by_the_day()
+    {
+        Assert.Equal("261127-01", LotNumber.Next(new(2026, 11, 27), 0));
+        Assert.Equal("261127-100", LotNumber.Next(new(2026, 11, 27), 99));
+    }
+
+    private static DateOnly? Day(string? text) =>
+        text is null ? null : DateOnly.Parse(text, System.Globalization.CultureInfo.InvariantCulture);
 
     [Theory]
     [InlineData(100, 0, false)]

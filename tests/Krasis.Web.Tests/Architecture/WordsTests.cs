@@ -14,7 +14,7 @@ public partial class WordsTests
         "BadRequests.cs",
         "PantryColumn.cs",
         "PantryJson.cs",
-        "TransformEndpoint.cs",
+        "Transforming.cs",
     ];
 
     [Fact]
@@ -79,12 +79,13 @@ public partial class WordsTests
     // nobody's reading.
     private static IEnumerable<string> Sentences(string code)
     {
-        var lines = code.Split('\n')
+        var lines = NotRead()
+            .Replace(code, "")
+            .Split('\n')
             .Where(line =>
                 line.TrimStart() is var text
                 && !text.StartsWith("//", StringComparison.Ordinal)
                 && !text.StartsWith('[')
-                && !NotRead().IsMatch(text)
             );
         var found = new List<string>();
         foreach (var line in lines)
@@ -163,7 +164,11 @@ public partial class WordsTests
     [GeneratedRegex(@"\b(?!kJ\b)[a-z]+[A-Z]\w*|\w\[\d*\]|\b(id|ids|null|undefined|boolean|etag|endpoint)\b")]
     private static partial Regex CodeWord();
 
-    [GeneratedRegex("WithSummary|throw |Exception|Justification|nameof")]
+    // A call, attribute or exception with all that is quoted in it, on however many lines it stands.
+    [GeneratedRegex(
+        """(?:WithSummary|\w*Exception|GeneratedRegex|SuppressMessage)\((?:[^()"]|"(?:[^"\\\n]|\\.)*"|\((?:[^()"]|"(?:[^"\\\n]|\\.)*")*\))*\)|nameof\([^)]*\)""",
+        RegexOptions.Singleline
+    )]
     private static partial Regex NotRead();
 
     [GeneratedRegex(@"\b(SELECT|INSERT|UPDATE|DELETE|PRAGMA|ORDER BY|AS [a-z]+[A-Z])")]

@@ -45,13 +45,25 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
     [InlineData("nonsense", 412)]
     [InlineData("W/\"1\"", 412)]
     [InlineData("\"abc\"", 412)]
-    [InlineData("*", 412)]
     public async Task A_change_must_say_what_it_changes(string? ifMatch, int status)
     {
         var path = await Create("Conditional");
 
         Assert.Equal(status, (await server.Put(path, Build("Changed"), ifMatch)).Status);
         Assert.Equal(status, (await server.Delete(path, ifMatch)).Status);
+    }
+
+    // RFC 9110, 13.1.1: an asterisk matches whatever is there, and a list any of its tags.
+    [Theory]
+    [InlineData("*")]
+    [InlineData("\"7\", \"1\"")]
+    public async Task A_change_may_name_several_versions_or_any(string ifMatch)
+    {
+        var path = await Create("Of any version");
+
+        Assert.Equal(200, (await server.Put(path, Build("Changed"), ifMatch)).Status);
+        Assert.Equal(412, (await server.Put(path, Build("Again"), "\"7\", \"1\"")).Status);
+        Assert.Equal(404, (await server.Put("/api/builds/none", Build("Nowhere"), "*")).Status);
     }
 
     [Fact]

@@ -29,7 +29,7 @@ public sealed class BundleApiTests : IAsyncLifetime
     {
         var house = await Bytes(lockHouse, "/api/files/house.krasis");
         var before = Documents(house);
-        Assert.Equal(22 + 1, before.Count);
+        Assert.Equal(23 + 1, before.Count);
         var key = await Send(other, house);
         Assert.Equal("house", (string?)key["scope"]);
 

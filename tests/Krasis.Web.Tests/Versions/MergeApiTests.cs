@@ -56,7 +56,41 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var clash = Assert.Single(merge.Json["clashes"]!.AsArray())!;
         Assert.Equal(
             ("Cardamom syrup, amount", "4", "3"),
-            ((string)clash["where"]!, (string)clash["before"]!, (string)clash["after"]!)
+            ((string)clash["where"]!, (string)clash["theirs"]!, (string)clash["mine"]!)
+        );
+
+        // Nobody has chosen yet, so that it stands as mine; then as it is chosen.
+        Assert.Equal(3, Strokes(merge));
+        var chosen = await server.Post(
+            $"/api/builds/{id}/merge",
+            $$"""{"origin":{{origin}},"mine":{{origin.Replace("\"amount\":2}", "\"amount\":3}", StringComparison.Ordinal)}},"choices":{"{{(string)clash["key"]!}}":"theirs"} }"""
+        );
+        Assert.Equal(4, Strokes(chosen));
+
+        static double Strokes(Answer answer) => (double)answer.Json["document"]!["lines"]![0]!["amount"]!;
+    }
+
+    [Fact]
+    public async Task A_merged_build_is_saved_with_what_the_one_who_merged_had_in_the_history_before_it()
+    {
+        var (id, etag) = await Keep("Merged");
+        var mine = Plum.Replace("Plum", "Mine", StringComparison.Ordinal);
+        var both = Plum.Replace("Plum", "Both", StringComparison.Ordinal);
+        Assert.Equal(
+            428,
+            (await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}},"document":{{both}}}""")).Status
+        );
+        Assert.Equal(
+            ["document"],
+            (await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}}}""", etag)).Fields
+        );
+        var saved = await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}},"document":{{both}}}""", etag);
+        Assert.Equal((200, "\"3\""), (saved.Status, saved.ETag));
+        Assert.Equal(["v3", "v2", "v1"], await Saves(id));
+        Assert.Equal("Mine", (string?)(await server.Get($"/api/builds/{id}/revisions/2")).Json["name"]);
+        Assert.Equal(
+            412,
+            (await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}},"document":{{both}}}""", etag)).Status
         );
     }
 
@@ -79,7 +113,7 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         {
             var put = await server.Send(
                 HttpMethod.Put,
-                $"/api/builds/{id}?byItself=true",
+                $"/api/builds/{id}?byItself=true&page=left",
                 Plum.Replace("\"amount\":2}", $"\"amount\":{strokes}}}", StringComparison.Ordinal),
                 etag
             );
@@ -94,13 +128,22 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         etag = (
             await server.Send(
                 HttpMethod.Put,
-                $"/api/builds/{id}?byItself=true",
+                $"/api/builds/{id}?byItself=true&page=left",
                 Plum.Replace("200", "190", StringComparison.Ordinal),
                 etag
             )
         ).ETag!;
         Assert.Equal(["v6", "v5", "v4", "v1"], await Saves(id));
         Assert.Equal("\"6\"", etag);
+
+        // Nor does what another page saves take the place of it.
+        await server.Send(
+            HttpMethod.Put,
+            $"/api/builds/{id}?byItself=true&page=right",
+            Plum.Replace("200", "180", StringComparison.Ordinal),
+            etag
+        );
+        Assert.Equal(["v7", "v6", "v5", "v4", "v1"], await Saves(id));
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
 
@@ -6,6 +7,7 @@ namespace Krasis.Core.Making.Pouring;
 /// <summary>What was really poured in one step of a make.</summary>
 /// <param name="Line">The line.</param>
 /// <param name="What">What the bar calls what went in.</param>
+/// <param name="Ingredient">The ingredient's id; null where nothing of the bar went in.</param>
 /// <param name="Dispenser">The id of the dispenser that gave it; null where none did.</param>
 /// <param name="Recipe">The espresso recipe by which it was pulled; null where it was not.</param>
 /// <param name="Target">How much was to go in.</param>
@@ -16,6 +18,7 @@ namespace Krasis.Core.Making.Pouring;
 public sealed record PouredStep(
     LineId Line,
     string What,
+    IngredientId? Ingredient,
     string? Dispenser,
     string? Recipe,
     Grams Target,

@@ -1,8 +1,9 @@
-import { describe, expect, it, onTestFinished } from 'vitest'
+import { describe, expect, it, onTestFinished, vi } from 'vitest'
 import { api, ask } from '@/shared/api/client'
 import type { BuildDocument } from '@/shared/api/types'
 import { held, network, noAnswer, only } from '@/testing/network'
 import { onPage } from '@/testing/onPage'
+import { storageRefuses } from '@/shared/unsaved/unsaved'
 import { until } from '@/testing/until'
 import { useBuildEditor } from './useBuildEditor'
 
@@ -152,6 +153,79 @@ describe('useBuildEditor', () => {
     expect(editor.draft.value).toMatchObject({ name: 'Mine', tags: ['theirs'] })
     await saved(editor)
     expect((await look(id)).document).toMatchObject({ name: 'Mine', tags: ['theirs'] })
+  })
+
+  it('asks about what both changed, stays until it is answered, and keeps both sides in the history', async () => {
+    const { id, etag, document } = await keep()
+    const { editor } = await open(id)
+    await write(id, etag, { ...document, name: 'Theirs', tags: ['theirs'] })
+    rename(editor, 'Mine')
+    await editor.save()
+    await editor.merge()
+
+    // Nothing is put together yet, and nothing goes out.
+    expect(editor.clashing.value?.clashes).toEqual([
+      { key: 'Name', where: 'Name', theirs: 'Theirs', mine: 'Mine' },
+    ])
+    expect(editor.draft.value?.name).toBe('Mine')
+    expect(await editor.saveByItself()).toBe(false)
+    rename(editor, 'Mine, longer')
+    expect(await editor.saveByItself()).toBe(false)
+    expect(await nameOf(id)).toBe('Theirs')
+
+    await editor.choose('Name', 'theirs')
+    expect(editor.clashing.value).toBeNull()
+    expect(editor.draft.value).toMatchObject({ name: 'Theirs', tags: ['theirs'] })
+    // A step back would take theirs away.
+    expect(editor.canUndo.value).toBe(false)
+    await saved(editor)
+    await until(async () => expect((await look(id)).version).toBe(4))
+    const names = await Promise.all(
+      [1, 2, 3, 4].map(async (version) => {
+        const then = await ask(
+          api.GET('/api/builds/{id}/revisions/{version}', { params: { path: { id, version } } }),
+        )
+        return then.name
+      }),
+    )
+    expect(names).toEqual(['Fennel latte', 'Theirs', 'Mine, longer', 'Theirs'])
+  })
+
+  it('asks again after the page was loaded anew', async () => {
+    const { id, etag, document } = await keep()
+    const first = await open(id)
+    rename(first.editor, 'Mine')
+    await until(() => expect(localStorage.length).toBe(1))
+    await write(id, etag, { ...document, name: 'Theirs' })
+    await first.editor.save()
+    await first.editor.merge()
+    expect(first.editor.clashing.value).not.toBeNull()
+    first.leave()
+
+    const { editor } = await open(id)
+    expect(editor.draft.value?.name).toBe('Mine')
+    expect(editor.saveProblem.value?.status).toBe(412)
+    await editor.merge()
+    expect(editor.clashing.value?.clashes[0]?.key).toBe('Name')
+    await editor.choose('Name', 'mine')
+    await saved(editor)
+    expect(await nameOf(id)).toBe('Mine')
+  })
+
+  it('says when this browser keeps nothing', async () => {
+    const { id } = await keep()
+    const { editor } = await open(id)
+    network.onTheWay = () => Promise.reject(noAnswer())
+    const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('Full', 'QuotaExceededError')
+    })
+    rename(editor, 'Nowhere but here')
+    await until(() => expect(storageRefuses.value).toBe(true))
+    full.mockRestore()
+    rename(editor, 'Kept again')
+    await until(() => expect(storageRefuses.value).toBe(false))
+    network.mend()
+    await saved(editor)
   })
 
   it('gives one’s own changes up for what somebody else has saved', async () => {
