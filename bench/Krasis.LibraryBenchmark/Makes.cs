@@ -29,6 +29,7 @@ internal static class Makes
                             $"Drink {i % 30}",
                             1,
                             i % 2 == 0 ? "Bar" : "Kiosk",
+                            i % 2 == 0 ? "bar" : "kiosk",
                             "reed",
                             "Reed",
                             $"P{i % 9}",
@@ -45,6 +46,7 @@ internal static class Makes
                                     .Select(line => new PouredStep(
                                         new LineId($"line-{line}"),
                                         $"Ingredient {(i + line) % 25}",
+                                        new($"ingredient-{(i + line) % 25}"),
                                         line == 0 ? "pump-maple" : null,
                                         line == 1 ? "Lock double" : null,
                                         Grams.From(30),

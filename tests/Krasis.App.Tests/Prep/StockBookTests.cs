@@ -86,19 +86,19 @@ public sealed class StockBookTests : IDisposable
     [Fact]
     public void Sold_cups_are_found_again_by_their_day_and_not_by_what_the_book_says_of_them()
     {
-        Sell("Black sesame latte", "Plover", 5);
+        Sell("Hazelnut iced latte", "Rush", 5);
         var first = Used();
         Assert.NotEmpty(first);
         Assert.All(first.Values, amount => Assert.True(amount < 0));
 
         // Ten in the place of five: what was taken for five is put back, and twice as much is taken.
-        Sell("Black sesame latte", "Plover", 10);
+        Sell("Hazelnut iced latte", "Rush", 10);
         Assert.Equal(
             first.ToDictionary(each => each.Key, each => Math.Round(2 * each.Value, 6)),
             Used().ToDictionary(each => each.Key, each => Math.Round(each.Value, 6))
         );
 
-        Sell("Black sesame latte", "Plover", 0);
+        Sell("Hazelnut iced latte", "Rush", 0);
         Assert.All(Used().Values, amount => Assert.Equal(0, amount, 6));
     }
 

@@ -78,7 +78,7 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var both = Plum.Replace("Plum", "Both", StringComparison.Ordinal);
         Assert.Equal(
             428,
-            (await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}},"document":{{both}}}""")).Status
+            (await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}},"document":{{both}}}""", null)).Status
         );
         Assert.Equal(
             ["document"],
@@ -87,7 +87,7 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
         var saved = await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}},"document":{{both}}}""", etag);
         Assert.Equal((200, "\"3\""), (saved.Status, saved.ETag));
         Assert.Equal(["v3", "v2", "v1"], await Saves(id));
-        Assert.Equal("Mine", (string?)(await server.Get($"/api/builds/{id}/revisions/2")).Json["name"]);
+        Assert.Equal("Mine latte", (string?)(await server.Get($"/api/builds/{id}/revisions/2")).Json["name"]);
         Assert.Equal(
             412,
             (await server.Put($"/api/builds/{id}/merged", $$"""{"mine":{{mine}},"document":{{both}}}""", etag)).Status
