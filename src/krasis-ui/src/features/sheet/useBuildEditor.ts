@@ -61,7 +61,10 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
     const now = JSON.stringify(draft.value)
     return (
       draft.value !== null &&
-      (now !== baseline.value || (unanswered.value !== null && now !== JSON.stringify(unanswered.value)))
+      // After a merge, what was here before it still has to go into the history, even where theirs was chosen throughout.
+      (now !== baseline.value ||
+        beforeMerge.value !== null ||
+        (unanswered.value !== null && now !== JSON.stringify(unanswered.value)))
     )
   })
   const savesItself = computed(() => life.value.savesItself)
@@ -341,6 +344,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   /** Forgets the unsaved changes, for a page that is being left. */
   function discardLocally(): void {
     waitNoMore()
+    beforeMerge.value = null
     baseline.value = JSON.stringify(draft.value)
     dropUnsaved(what.value)
   }

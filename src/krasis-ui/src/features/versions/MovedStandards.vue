@@ -13,6 +13,24 @@ const moved = useQuery({
   staleTime: 0,
 })
 const list = computed(() => moved.data.value ?? [])
+const groups = computed(() =>
+  [
+    {
+      key: 'bar',
+      title: (count: number) =>
+        `The bar has moved ${count} ${count === 1 ? 'standard' : 'standards'} since they were published`,
+      note: '',
+      standards: list.value.filter(({ bySums }) => !bySums),
+    },
+    {
+      key: 'sums',
+      title: (count: number) =>
+        `This version of Krasis works ${count} ${count === 1 ? 'standard' : 'standards'} out differently`,
+      note: 'Cards and service still show what was published. Look at each one, then accept it or adjust it.',
+      standards: list.value.filter(({ bySums }) => bySums),
+    },
+  ].filter(({ standards }) => standards.length > 0),
+)
 /** What is being accepted: published anew with the bar as it is now, after what stands against that was told. */
 const accepted = shallowRef<Moved | null>(null)
 const to = ref<BuildState | null>(null)
@@ -27,12 +45,16 @@ function accept(one: Moved): void {
 </script>
 
 <template>
-  <section v-if="list.length > 0" class="moved" aria-labelledby="moved" data-test="moved-standards">
-    <h2 id="moved">
-      The bar has moved {{ list.length }} {{ list.length === 1 ? 'standard' : 'standards' }} since they were
-      published
-    </h2>
-    <MovedStandard v-for="one in list" :key="one.build" :moved="one" @accept="accept(one)" />
+  <section
+    v-for="group in groups"
+    :key="group.key"
+    class="moved"
+    :aria-labelledby="`moved-${group.key}`"
+    :data-test="group.key === 'bar' ? 'moved-standards' : 'moved-by-sums'"
+  >
+    <h2 :id="`moved-${group.key}`">{{ group.title(group.standards.length) }}</h2>
+    <p v-if="group.note">{{ group.note }}</p>
+    <MovedStandard v-for="one in group.standards" :key="one.build" :moved="one" @accept="accept(one)" />
   </section>
   <MoveDialog
     v-if="accepted"
