@@ -47,7 +47,12 @@ public static class BundleOut
     public static byte[] House(Session session, DateTimeOffset now) =>
         BundleFile.Write(
             Manifest(session, BundleManifest.WholeHouse, now, KrasisFile.Version),
-            [.. session.House.Read().Select(table => ($"tables/{table.Name}.json", BundleJson.Table, Table(table)))]
+            // One after another: the rows of a table need not be held while the next is read.
+            [
+                .. HouseStore.Tables.Select(name =>
+                    ($"tables/{name}.json", BundleJson.Table, Table(session.House.Read(name)))
+                ),
+            ]
         );
 
     private static byte[] Table(HouseTable table) =>

@@ -1,9 +1,9 @@
-using Krasis.Core.Planning.Preparing;
-using Krasis.Core.Quantities;
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
+using Krasis.Core.Planning.Preparing;
 using Krasis.Core.Planning.Stocking;
+using Krasis.Core.Quantities;
 using Krasis.Store;
 
 namespace Krasis.App.Prep;

@@ -10,12 +10,7 @@ namespace Krasis.App.Versions;
 /// <summary>Compares standards with what the bar pours now.</summary>
 public static class MovedStandards
 {
-    public static MovedStandard Compare(
-        StoredStandard standard,
-        StoredBuild build,
-        string etag,
-        BarFacts today
-    )
+    public static MovedStandard Compare(StoredStandard standard, StoredBuild build, string etag, BarFacts today)
     {
         var was = standard.Frozen.Sheet;
         var now = BuildReader.Read(standard.Document, today);

@@ -133,7 +133,9 @@ public sealed class HouseStore
         connection.Execute("UPDATE house_file SET house = @house", new { house }, transaction);
     }
 
-    private HouseTable Read(string table)
+    /// <summary>One table, by its keys.</summary>
+    /// <param name="table">Which of <see cref="Tables"/>.</param>
+    public HouseTable Read(string table)
     {
         var columns = Columns(table);
         var keys = connection.Query<string>(

@@ -150,7 +150,7 @@ public static class TableJson
     // Columns are called by what they hold.
     private static bool IsWhen(string column) => column.EndsWith("_at", StringComparison.Ordinal) || column == "at";
 
-    private static bool IsDay(string column) => column is "day" or "use_by";
+    private static bool IsDay(string column) => column is "day" or "use_by" or "sold_day";
 
     private static string Accepted(HouseColumn column) =>
         column switch

@@ -23,6 +23,7 @@ public static class MeasuredSchemas
                 return Task.CompletedTask;
             }
         );
+        options.AddOperationTransformer(DescribedOperations.Describe);
         options.CreateSchemaReferenceId = type =>
             Plain(type.Type) ? null : OpenApiOptions.CreateDefaultSchemaReferenceId(type);
         options.AddSchemaTransformer(
@@ -53,7 +54,8 @@ public static class MeasuredSchemas
                 {
                     schema.Type = JsonSchemaType.Number | orNull;
                     schema.Format = "double";
-                    schema.Description = $"In {type.GetProperty(nameof(IMeasured<Grams>.Symbol))!.GetValue(null)}.";
+                    var unit = $"In {type.GetProperty(nameof(IMeasured<Grams>.Symbol))!.GetValue(null)}.";
+                    schema.Description = schema.Description is { Length: > 0 } says ? $"{says} {unit}" : unit;
                 }
                 else if (type == typeof(double))
                 {

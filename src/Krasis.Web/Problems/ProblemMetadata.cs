@@ -1,5 +1,8 @@
 namespace Krasis.Web.Problems;
 
+/// <summary>Marks an endpoint that keeps a new thing without If-Match, and a changed one with it.</summary>
+internal sealed record MayBeNew;
+
 /// <summary>Describes the problems an endpoint answers with.</summary>
 public static class ProblemMetadata
 {

@@ -110,7 +110,11 @@ public class StockTests
         var again = Use([.. book, .. written], written, 2);
         Assert.Equal([("old", Milk, 300.0), ("young", Milk, 200.0), ("old", Milk, -200.0)], again);
 
-        IReadOnlyList<(string Lot, Item Item, double Amount)> Use(List<LedgerEntry> lines, List<LedgerEntry> before, double cups) =>
+        IReadOnlyList<(string Lot, Item Item, double Amount)> Use(
+            List<LedgerEntry> lines,
+            List<LedgerEntry> before,
+            double cups
+        ) =>
             SoldUse.Of(
                 Stock.All(lines).Values,
                 before,

@@ -35,6 +35,7 @@ internal sealed class TastingEndpoints : IEndpoints
                 act.Run(id, document, IfMatch.Of(http)).ToOk()
             )
             .WithName(nameof(SaveTasting))
+            .WithMetadata(new MayBeNew())
             .WithSummary(
                 "Keep a tasting that is being set up: a new one under an id of the page's own, a changed one with If-Match."
             )

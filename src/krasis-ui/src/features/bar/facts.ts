@@ -40,12 +40,12 @@ export async function createFact(kind: Kind, body: FactDocument): Promise<Fact> 
 
 export async function updateFact(kind: Kind, id: string, etag: string, body: FactDocument): Promise<Fact> {
   return (await ask(
-    api.PUT(paths(kind).one, { params: { path: { id } }, headers: { 'If-Match': etag }, body }),
+    api.PUT(paths(kind).one, { params: { header: { 'If-Match': etag }, path: { id } }, body }),
   )) as Fact
 }
 
 export function removeFact(kind: Kind, id: string, etag: string) {
-  return ask(api.DELETE(paths(kind).one, { params: { path: { id } }, headers: { 'If-Match': etag } }))
+  return ask(api.DELETE(paths(kind).one, { params: { header: { 'If-Match': etag }, path: { id } } }))
 }
 
 export async function tryFact(

@@ -54,8 +54,7 @@ export async function retireAll(
   const move = (id: string, etag: string, state: 'retired' | 'draft' | 'trial', reason: string) =>
     ask(
       api.POST('/api/builds/{id}/state', {
-        params: { path: { id } },
-        headers: { 'If-Match': etag },
+        params: { header: { 'If-Match': etag }, path: { id } },
         body: { state, reason, who: rememberedWho() },
       }),
     )
@@ -91,7 +90,7 @@ export async function deleteWithUndo(
   { id, etag, name }: { id: string; etag: string; name: string },
 ): Promise<boolean> {
   const done = await attempt(client, async () => {
-    await ask(api.DELETE('/api/builds/{id}', { params: { path: { id } }, headers: { 'If-Match': etag } }))
+    await ask(api.DELETE('/api/builds/{id}', { params: { header: { 'If-Match': etag }, path: { id } } }))
     return true
   })
   if (done) {

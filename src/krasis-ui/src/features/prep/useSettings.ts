@@ -58,7 +58,9 @@ export function useSettings() {
     problem.value = null
     const body = copy(draft.value)
     try {
-      const view = await ask(api.PUT('/api/prep/settings', { body, headers: { 'If-Match': etag } }))
+      const view = await ask(
+        api.PUT('/api/prep/settings', { body, params: { header: { 'If-Match': etag } } }),
+      )
       etag = view.etag
       saved.value = JSON.stringify(body)
       if (!isUnsaved.value) {

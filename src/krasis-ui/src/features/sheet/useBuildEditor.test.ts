@@ -17,8 +17,7 @@ async function keep(name = 'Fennel latte') {
     const now = await look(kept.id)
     await ask(
       api.DELETE('/api/builds/{id}', {
-        params: { path: { id: kept.id } },
-        headers: { 'If-Match': now.etag },
+        params: { header: { 'If-Match': now.etag }, path: { id: kept.id } },
       }),
     )
   })
@@ -28,7 +27,7 @@ async function keep(name = 'Fennel latte') {
 const look = (id: string) => ask(api.GET('/api/builds/{id}', { params: { path: { id } } }))
 const nameOf = async (id: string) => (await look(id)).document.name
 const write = (id: string, etag: string, body: BuildDocument) =>
-  ask(api.PUT('/api/builds/{id}', { params: { path: { id } }, headers: { 'If-Match': etag }, body }))
+  ask(api.PUT('/api/builds/{id}', { params: { header: { 'If-Match': etag }, path: { id } }, body }))
 
 async function open(id: string | null, isReadable = () => true) {
   const page = onPage(() => useBuildEditor(id, isReadable))
@@ -290,8 +289,7 @@ describe('useBuildEditor', () => {
     const { id, etag } = await keep()
     await ask(
       api.POST('/api/builds/{id}/state', {
-        params: { path: { id } },
-        headers: { 'If-Match': etag },
+        params: { header: { 'If-Match': etag }, path: { id } },
         body: { state: 'trial', reason: null, who: null },
       }),
     )

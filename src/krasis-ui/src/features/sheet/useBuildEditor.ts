@@ -193,17 +193,16 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       return ask(api.POST('/api/builds', { params: { query: { byItself, asked: ownId, page } }, body }))
     }
 
-    const headers = { 'If-Match': etag.value }
+    const header = { 'If-Match': etag.value }
     const path = { id: id.value }
     return beforeMerge.value
       ? ask(
           api.PUT('/api/builds/{id}/merged', {
-            params: { path, query: { page } },
-            headers,
+            params: { header, path, query: { page } },
             body: { mine: beforeMerge.value, document: body },
           }),
         )
-      : ask(api.PUT('/api/builds/{id}', { params: { path, query: { byItself, page } }, headers, body }))
+      : ask(api.PUT('/api/builds/{id}', { params: { header, path, query: { byItself, page } }, body }))
   }
 
   /** Sends what stands on the sheet once what was sent before is answered: two on their way would overtake each other. */

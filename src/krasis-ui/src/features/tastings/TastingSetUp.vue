@@ -47,8 +47,7 @@ async function throwAway(): Promise<void> {
   const gone = await props.tasting.act(async () => {
     await ask(
       api.DELETE('/api/tastings/{id}', {
-        params: { path: { id: props.id } },
-        headers: { 'If-Match': props.tasting.view.value?.etag ?? '' },
+        params: { header: { 'If-Match': props.tasting.view.value?.etag ?? '' }, path: { id: props.id } },
       }),
     )
     return props.view

@@ -39,9 +39,8 @@ export function useSetUp(id: string, tasting: Tasting, view: TastingView) {
 
       const body = copy(draft.value)
       try {
-        const params = { path: { id } }
-        const headers = { 'If-Match': etag }
-        const answer = await ask(api.PUT('/api/tastings/{id}', { params, headers, body }))
+        const params = { path: { id }, header: { 'If-Match': etag } }
+        const answer = await ask(api.PUT('/api/tastings/{id}', { params, body }))
         etag = answer.etag
         isUnsaved.value = JSON.stringify(body) !== JSON.stringify(draft.value)
         if (!isUnsaved.value) {

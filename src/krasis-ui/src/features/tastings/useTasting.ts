@@ -43,15 +43,17 @@ export function useTasting(id: string) {
 
   const view = computed(() => query.data.value ?? null)
   const params = { path: { id } }
-  const headers = () => ({ 'If-Match': view.value?.etag ?? '' })
+  const header = () => ({ 'If-Match': view.value?.etag ?? '' })
   return {
     view,
     isBusy,
     problem: computed(() => (query.error.value ? ApiProblem.of(query.error.value) : null)),
     lay,
     act,
-    open: () => act(() => ask(api.POST('/api/tastings/{id}/open', { params, headers: headers() }))),
-    close: () => act(() => ask(api.POST('/api/tastings/{id}/close', { params, headers: headers() }))),
+    open: () =>
+      act(() => ask(api.POST('/api/tastings/{id}/open', { params: { ...params, header: header() } }))),
+    close: () =>
+      act(() => ask(api.POST('/api/tastings/{id}/close', { params: { ...params, header: header() } }))),
     withdraw: (sample: number) =>
       act(() => ask(api.POST('/api/tastings/{id}/withdraw', { params, body: { sample } }))),
     countLate: () => act(() => ask(api.POST('/api/tastings/{id}/late', { params }))),

@@ -91,7 +91,7 @@ const move = () =>
     }
 
     rememberWho(who.value)
-    const at = { params: { path: { id: props.id } }, headers: { 'If-Match': etag } }
+    const at = { params: { header: { 'If-Match': etag }, path: { id: props.id } } }
     const said = { who: who.value, reason: reason.value }
     if (next === 'standard') {
       await ask(api.POST('/api/builds/{id}/standards', { ...at, body: said }))
