@@ -4,6 +4,7 @@ using Krasis.Core.Bar.House;
 using Krasis.Core.Builds;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Ordering;
+using Krasis.Core.Making.Pouring;
 using Krasis.Core.Making.Rescuing;
 using Krasis.Core.Quantities;
 

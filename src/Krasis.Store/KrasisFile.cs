@@ -116,7 +116,7 @@ public sealed class KrasisFile
     /// the time of a view.</summary>
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
     public long BarRevision =>
-        Telling(() =>
+        TranslateFaults(() =>
         {
             using var connection = Connect();
             using var command = connection.CreateCommand();
@@ -127,7 +127,7 @@ public sealed class KrasisFile
     /// <summary>Runs <paramref name="work"/> on one consistent view of the file, without changing it.</summary>
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
     public T Read<T>(Func<Session, T> work) =>
-        Telling(() =>
+        TranslateFaults(() =>
         {
             using var connection = Connect();
             using var transaction = connection.BeginTransaction(deferred: true);
@@ -141,7 +141,7 @@ public sealed class KrasisFile
     public T Write<T>(Func<Session, T> work) => Write(work, isCounted: true);
 
     private T Write<T>(Func<Session, T> work, bool isCounted) =>
-        Telling(() =>
+        TranslateFaults(() =>
         {
             using var connection = Connect();
             connection.Execute("PRAGMA synchronous = FULL;");
@@ -205,7 +205,7 @@ public sealed class KrasisFile
         {
             if (Environment.TickCount64 - keptAt < GoodForMilliseconds)
             {
-                return Telling(() =>
+                return TranslateFaults(() =>
                 {
                     using var connection = Connect();
 
@@ -235,7 +235,7 @@ public sealed class KrasisFile
         }
     }
 
-    private T Telling<T>(Func<T> work)
+    private T TranslateFaults<T>(Func<T> work)
     {
         try
         {

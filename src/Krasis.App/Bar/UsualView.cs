@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;

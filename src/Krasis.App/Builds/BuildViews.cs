@@ -11,13 +11,13 @@ public static class BuildViews
 {
     public const string What = "build";
 
-    public static BuildDocument Tidy(BuildDocument document, Build read) => document with { Name = read.Name };
+    public static BuildDocument WithReadName(BuildDocument document, Build read) => document with { Name = read.Name };
 
     public static StandardPlace? Place(StoredStandard? standard, StoredBuild build) =>
         standard is null ? null : new StandardPlace(standard.Number, standard.HasChangedIn(build));
 
     /// <summary>What is said of a move that there is not; null where there is one.</summary>
-    public static Refusal? NoSuchMove(StoredBuild build, BuildState to) =>
+    public static Refusal? RefuseMove(StoredBuild build, BuildState to) =>
         BuildLife.CanMove(build.State, to)
             ? null
             : Refusal.Conflict(

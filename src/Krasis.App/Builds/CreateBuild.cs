@@ -23,7 +23,7 @@ public sealed class CreateBuild(KrasisFile file, TimeProvider clock) : IUseCase
             // twice.
             if (session.Builds.Find(id) is { } there)
             {
-                return there.IsSame(BuildViews.Tidy(build, reading.Value))
+                return there.IsSame(BuildViews.WithReadName(build, reading.Value))
                     ? Result.Of(BuildViews.View(session, there))
                     : Refusal.Conflict(
                         "There is such a build already.",
@@ -39,7 +39,7 @@ public sealed class CreateBuild(KrasisFile file, TimeProvider clock) : IUseCase
                 );
             }
 
-            session.Builds.Add(id, BuildViews.Tidy(build, reading.Value), clock.GetUtcNow(), byItself, page);
+            session.Builds.Add(id, BuildViews.WithReadName(build, reading.Value), clock.GetUtcNow(), byItself, page);
             return Result.Of(BuildViews.View(session, session.Builds.Find(id)!));
         });
     }

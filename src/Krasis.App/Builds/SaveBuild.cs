@@ -75,7 +75,7 @@ public sealed class SaveBuild(KrasisFile file, TimeProvider clock) : IUseCase
                 return Refusal.Stale(What);
             }
 
-            var tidied = BuildViews.Tidy(build, reading.Value);
+            var tidied = BuildViews.WithReadName(build, reading.Value);
             return save(session, expected.In(session, kept?.Version), tidied) switch
             {
                 SaveOutcome.Saved => BuildViews.View(session, session.Builds.Find(id)!),

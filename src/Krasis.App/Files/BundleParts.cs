@@ -20,7 +20,7 @@ public static class BundleParts
     )
     {
         // Each by itself, so that one that cannot be poured here does not hide what becomes of the others.
-        var brought = Bringer.Bring([guest.Build], theirs, own, choices, taken);
+        var brought = DrinkImporter.Import([guest.Build], theirs, own, choices, taken);
         return !brought.IsRead
             ? new GuestLook(guest.Id, brought.Problems[0].Message, [], [], [])
             : new GuestLook(

@@ -86,7 +86,7 @@ public static class TakingIn
         var builds = chosen.Select(one => one.Guest!.Build).ToList();
         var theirs = BarSubset.For(builds, guests.Bar);
         var facts = Facts(session, guests, builds, theirs, request.Choices);
-        var brought = Bringer.Bring(
+        var brought = DrinkImporter.Import(
             builds,
             theirs,
             session.Bar.Whole(),

@@ -4,7 +4,6 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Pouring;
-using Krasis.Core.Making.Rescuing;
 using Krasis.Core.Quantities;
 using Krasis.Store;
 

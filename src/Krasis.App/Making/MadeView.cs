@@ -1,4 +1,4 @@
-using Krasis.Core.Making.Pouring;
+using Krasis.Core.Making.Rescuing;
 
 namespace Krasis.App.Making;
 

@@ -1,6 +1,5 @@
 using Krasis.Core.Making;
 using Krasis.Core.Making.Pouring;
-using Krasis.Core.Making.Rescuing;
 using Krasis.Core.Quantities;
 
 namespace Krasis.App.Making;

@@ -1,7 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Pouring;
-using Krasis.Core.Making.Rescuing;
 
 namespace Krasis.App.Making;
 

@@ -2,7 +2,7 @@ using System.Text.Json;
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Input;
-using Krasis.Core.Making.Pouring;
+using Krasis.Core.Making.Rescuing;
 using Krasis.Store;
 using Krasis.Store.Makes;
 

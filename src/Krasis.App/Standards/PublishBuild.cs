@@ -53,7 +53,7 @@ public sealed class PublishBuild(KrasisFile file, TimeProvider clock) : IUseCase
             return Refusal.Stale("build");
         }
 
-        if (BuildViews.NoSuchMove(build, BuildState.Standard) is { } refusal)
+        if (BuildViews.RefuseMove(build, BuildState.Standard) is { } refusal)
         {
             return refusal;
         }

@@ -36,7 +36,7 @@ public sealed class MoveBuild(KrasisFile file, TimeProvider clock) : IUseCase
             if (
                 session.Builds.Find(id) is { } build
                 && build.Version == expected.In(session, build.Version)
-                && BuildViews.NoSuchMove(build, state) is { } refusal
+                && BuildViews.RefuseMove(build, state) is { } refusal
             )
             {
                 return refusal;

@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Quantities;
 

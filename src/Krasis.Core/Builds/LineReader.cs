@@ -2,7 +2,6 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;

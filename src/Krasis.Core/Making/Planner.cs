@@ -87,7 +87,7 @@ public static class Planner
         public MakingPlan Plan()
         {
             var steps = new List<MakingStep>();
-            var tally = new Tally(worked.Size.Glass);
+            var tally = new Tally(worked.Size.CupVessel);
             var finish = StepWords.Finish(turned.Build.Serve);
             foreach (var line in poured)
             {

@@ -42,7 +42,7 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
         var bits = all.Where(bit => bit is not Bit.Group).ToList();
         if (
             groups.Find(group => IsMakings(group)) is { } makings
-            && new PartReader(draft, marking).Read(bits, makings) is { } made
+            && new PieceReader(draft, marking).Read(bits, makings) is { } made
         )
         {
             groups.Remove(makings);

@@ -1,5 +1,4 @@
 using Krasis.Core.Input;
-using Krasis.Tasting.Designing;
 
 namespace Krasis.Tasting.Documents;
 

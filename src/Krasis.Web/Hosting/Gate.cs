@@ -1,4 +1,3 @@
-using Krasis.Web.Features.Files;
 using Krasis.Web.Problems;
 using Microsoft.Extensions.Primitives;
 
@@ -9,6 +8,9 @@ namespace Krasis.Web.Hosting;
 /// <param name="names">The names by which other machines reach it.</param>
 internal sealed class Gate(IReadOnlyList<string> names)
 {
+    /// <summary>Where the feeds are that screens may read.</summary>
+    public const string FeedPath = "/feeds";
+
     private static readonly string[] ThisMachine = ["localhost", "127.0.0.1", "[::1]"];
 
     private readonly HashSet<string> hosts = new(
@@ -17,7 +19,7 @@ internal sealed class Gate(IReadOnlyList<string> names)
     );
 
     /// <summary>Refuses others.</summary>
-    public Task Let(HttpContext context, RequestDelegate next)
+    public Task Handle(HttpContext context, RequestDelegate next)
     {
         var request = context.Request;
         return !hosts.Contains(request.Host.Host)
@@ -38,7 +40,7 @@ internal sealed class Gate(IReadOnlyList<string> names)
     // What anybody may read where the lead says so, a screen's page of elsewhere may read too; nothing is changed by
     // reading.
     private static bool IsFeed(HttpRequest request) =>
-        HttpMethods.IsGet(request.Method) && request.Path.StartsWithSegments(FeedEndpoints.Path);
+        HttpMethods.IsGet(request.Method) && request.Path.StartsWithSegments(FeedPath);
 
     // RFC 6454, 7: no Origin is said where no page asks. A proxy before Krasis may speak https, so that only names and
     // ports are compared.

@@ -19,9 +19,6 @@ namespace Krasis.Web.Hosting;
 /// <summary>Puts the program together.</summary>
 public static class KrasisApp
 {
-    /// <summary>The largest request taken, in bytes. The largest build there can be is a tenth of it.</summary>
-    public const int LargestRequest = 1_000_000;
-
     // A connection that somebody has left half open must not hold up the end; whatever is being saved takes
     // milliseconds.
     private static readonly TimeSpan PatienceAtEnd = TimeSpan.FromSeconds(5);
@@ -45,7 +42,7 @@ public static class KrasisApp
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(options.Listen, options.Port);
-            kestrel.Limits.MaxRequestBodySize = LargestRequest;
+            kestrel.Limits.MaxRequestBodySize = RequestLimits.Largest;
             kestrel.AddServerHeader = false;
         });
         builder.Services.AddSingleton(file);
@@ -95,7 +92,7 @@ public static class KrasisApp
         app.Use(FrontEnd.Protect);
         app.UseExceptionHandler();
         app.UseStatusCodePages();
-        app.Use(new Gate(options.Hosts).Let);
+        app.Use(new Gate(options.Hosts).Handle);
         app.UseResponseCompression();
         app.Use(BadRequests.KeepBody);
         app.Use(app.Services.GetRequiredService<SameAnswer>().Answer);

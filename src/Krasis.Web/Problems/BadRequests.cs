@@ -3,7 +3,6 @@ using System.Text.Json;
 using System.Text.RegularExpressions;
 using Krasis.App.Shared;
 using Krasis.Core.Input;
-using Krasis.Web.Hosting;
 using Microsoft.AspNetCore.Diagnostics;
 
 namespace Krasis.Web.Problems;
@@ -32,7 +31,7 @@ public sealed partial class BadRequests : IExceptionHandler
             return next(context);
         }
 
-        context.Request.EnableBuffering(KrasisApp.LargestRequest, KrasisApp.LargestRequest + 1);
+        context.Request.EnableBuffering(RequestLimits.Largest, RequestLimits.Largest + 1);
         return next(context);
     }
 
@@ -80,7 +79,7 @@ public sealed partial class BadRequests : IExceptionHandler
             StatusCodes.Status405MethodNotAllowed =>
                 $"{context.HttpContext.Request.Method} cannot be done at this address.",
             StatusCodes.Status413PayloadTooLarge =>
-                $"The request is larger than {KrasisApp.LargestRequest / 1000} kB, which no build needs. Nothing was saved.",
+                $"The request is larger than {RequestLimits.Largest / 1000} kB, which no build needs. Nothing was saved.",
             StatusCodes.Status415UnsupportedMediaType => "Send JSON, as application/json.",
             _ => null,
         };

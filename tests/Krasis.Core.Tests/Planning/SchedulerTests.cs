@@ -128,7 +128,7 @@ public class SchedulerTests
         Try(0, [], int.MaxValue);
         return best;
 
-        void Try(int i, List<Placed> plan, int first)
+        void Try(int i, List<ScheduledJob> plan, int first)
         {
             if (best is { } known && first <= known)
             {
@@ -143,7 +143,7 @@ public class SchedulerTests
 
             for (var begin = jobs[i].Due - jobs[i].Length; begin >= workshop.Now; begin -= Slot)
             {
-                var more = new List<Placed>(plan) { new(jobs[i], begin) };
+                var more = new List<ScheduledJob>(plan) { new(jobs[i], begin) };
                 if (IsFeasible(more, workshop))
                 {
                     Try(i + 1, more, Math.Min(first, begin));
@@ -153,7 +153,7 @@ public class SchedulerTests
     }
 
     // Slot by slot: who works and what is busy.
-    private static bool IsFeasible(IReadOnlyList<Placed> plan, Workshop workshop)
+    private static bool IsFeasible(IReadOnlyList<ScheduledJob> plan, Workshop workshop)
     {
         for (var at = 0; at < workshop.End; at += Slot)
         {
@@ -184,6 +184,6 @@ public class SchedulerTests
         return plan.All(placed => placed.Begin is null || placed.Begin >= workshop.Now);
     }
 
-    private static string Say(IReadOnlyList<Placed> plan, Workshop workshop) =>
+    private static string Say(IReadOnlyList<ScheduledJob> plan, Workshop workshop) =>
         $"{string.Join("; ", plan.Select(placed => $"{placed.Job.Key}: {placed.Begin} +{placed.Job.Work}+{placed.Job.Wait} due {placed.Job.Due} on {string.Join(",", placed.Job.WorkOn)}/{placed.Job.WaitOn}"))} in {workshop.Shifts[0]} {workshop.Equipment["tray"]}";
 }

@@ -28,7 +28,7 @@ public class ReachTests
                         most *= 2;
                     }
 
-                    var found = Reach.Most(amount => Level(shape, amount), target, most);
+                    var found = IncreasingSolver.Solve(amount => Level(shape, amount), target, most);
 
                     Assert.True(Level(shape, found) <= target);
                     Assert.Equal(
@@ -41,16 +41,20 @@ public class ReachTests
 
     [Fact]
     public void What_stands_above_the_target_already_takes_nothing_more() =>
-        Assert.Equal(0, Reach.Most(amount => 100 + amount, 99.9, 50));
+        Assert.Equal(0, IncreasingSolver.Solve(amount => 100 + amount, 99.9, 50));
 
     [Fact]
     public void What_stands_at_the_target_takes_nothing_more() =>
-        Assert.Equal(0, Reach.Most(amount => 100 + amount, 100, 50), 1e-12);
+        Assert.Equal(0, IncreasingSolver.Solve(amount => 100 + amount, 100, 50), 1e-12);
 
     [Fact]
     public void Of_a_level_that_rests_for_a_while_as_much_goes_in_as_does_not_raise_it() =>
         // Foam in the gaps of ice: 20 ml of it are not seen.
-        Assert.Equal(70, Reach.Most(amount => amount <= 50 ? amount : Math.Max(50, amount - 20), 50, 200), 1e-9);
+        Assert.Equal(
+            70,
+            IncreasingSolver.Solve(amount => amount <= 50 ? amount : Math.Max(50, amount - 20), 50, 200),
+            1e-9
+        );
 
     // A straight line is met by the first guess, so that a sheet of many sizes asks for few levels: halving alone asks
     // some fifty times.
@@ -58,7 +62,7 @@ public class ReachTests
     public void A_straight_level_is_asked_for_only_a_few_times()
     {
         var asked = 0;
-        Reach.Most(amount => 37.5 + (1.03 * amount) + (0 * asked++), 271.3, 600);
+        IncreasingSolver.Solve(amount => 37.5 + (1.03 * amount) + (0 * asked++), 271.3, 600);
 
         Assert.InRange(asked, 2, 8);
     }

@@ -99,6 +99,30 @@ public class ReferenceTests
         );
 
     [Fact]
+    public void The_use_cases_know_nothing_of_the_web_and_do_not_speak_to_the_database() =>
+        Holds(
+            Types
+                .InAssembly(typeof(Krasis.App.Shared.IUseCase).Assembly)
+                .ShouldNot()
+                .HaveDependencyOnAny("Krasis.Web", "Microsoft.AspNetCore", "Dapper", "Microsoft.Data.Sqlite", "DbUp")
+        );
+
+    [Fact]
+    public void Every_feature_of_the_web_is_one_of_the_use_cases_too()
+    {
+        // Health and devices are the host's own.
+        var web = Folders("Krasis.Web", "Features").Except(["Health", "Devices"]);
+        var app = Folders("Krasis.App").ToHashSet();
+        Assert.All(web, feature => Assert.Contains(feature, app));
+
+        static IEnumerable<string> Folders(params string[] path) =>
+            Directory
+                .GetDirectories(Path.Combine([Root(), "src", .. path]))
+                .Select(folder => Path.GetFileName(folder)!)
+                .Except(["bin", "obj"]);
+    }
+
+    [Fact]
     public void Only_the_store_speaks_to_the_database() =>
         Holds(
             Types

@@ -1,3 +1,5 @@
+using Krasis.Core.Bar.Ingredients;
+
 namespace Krasis.Core.Bar.Coffee;
 
 /// <summary>How much of the caffeine in the ground coffee goes into the cup.</summary>

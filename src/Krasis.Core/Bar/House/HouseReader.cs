@@ -1,5 +1,4 @@
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Bar.Milk;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
 

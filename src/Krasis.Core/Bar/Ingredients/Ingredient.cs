@@ -1,4 +1,3 @@
-using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Ingredients;

@@ -1,5 +1,4 @@
 using System.Text.RegularExpressions;
-using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Input;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;

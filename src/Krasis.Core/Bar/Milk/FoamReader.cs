@@ -1,4 +1,5 @@
 using System.Globalization;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Physics;

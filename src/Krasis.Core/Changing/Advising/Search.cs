@@ -42,7 +42,7 @@ internal static class Search
     {
         var varied = VariedLines(own);
         var amounts = own.Amounts();
-        var fixedPart = new Tally(own.Size.Glass);
+        var fixedPart = new Tally(own.Size.CupVessel);
         foreach (var line in own.Lines.Where(line => !varied.Contains(line.Index)))
         {
             fixedPart.Add(line.Facts, line.Mass);

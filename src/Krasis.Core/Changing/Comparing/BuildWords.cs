@@ -1,7 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Judging;

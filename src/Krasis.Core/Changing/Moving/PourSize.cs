@@ -11,7 +11,7 @@ namespace Krasis.Core.Changing.Moving;
 public sealed record PourSize(
     CupId Size,
     string Name,
-    IReadOnlyList<PourRow> Rows,
+    IReadOnlyList<PourComparison> Rows,
     IReadOnlyList<string> NewFindings,
     IReadOnlyList<string> FindingsLeft
 );

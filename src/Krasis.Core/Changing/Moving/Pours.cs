@@ -121,16 +121,16 @@ public sealed record Pours(IReadOnlyList<PourSize> Sizes, bool PoursAsItDid, str
             : null;
     }
 
-    private static List<PourRow> Rows(SizeSheet published, SizeSheet now, SizeSheet? adjusted)
+    private static List<PourComparison> Rows(SizeSheet published, SizeSheet now, SizeSheet? adjusted)
     {
-        var rows = new List<PourRow>();
+        var rows = new List<PourComparison>();
         foreach (var line in now.Lines)
         {
             if (published.Lines.FirstOrDefault(other => other.Line == line.Line) is { } was)
             {
                 var will = adjusted?.Lines.FirstOrDefault(other => other.Line == line.Line);
                 rows.Add(
-                    new PourRow(
+                    new PourComparison(
                         line.IngredientName,
                         Amount(was),
                         Amount(line),
@@ -151,7 +151,7 @@ public sealed record Pours(IReadOnlyList<PourSize> Sizes, bool PoursAsItDid, str
         void Figure(string what, Func<SizeSheet, double?> of, string unit, int digits)
         {
             var (was, current, will) = (Say(published), Say(now), adjusted is null ? null : Say(adjusted));
-            rows.Add(new PourRow(what, was, current, will, current != was, will is not null && will != was));
+            rows.Add(new PourComparison(what, was, current, will, current != was, will is not null && will != was));
 
             string Say(SizeSheet size) =>
                 of(size) is { } value ? $"{Quantities.Say.Fixed(value, digits)} {unit}" : "not known";

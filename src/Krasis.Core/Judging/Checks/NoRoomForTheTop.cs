@@ -21,7 +21,7 @@ internal sealed class NoRoomForTheTop : ICheck
         var cup = worked.Size.Cup;
         var clearance = cup.LidClearance!.Value;
         var limit = cup.Shape.Height + clearance;
-        var mend = HoldBack.For(worked, content => Crown.Of(cup, content) <= limit + Millimetres.From(1e-9));
+        var mend = AmountReduction.For(worked, content => Crown.Of(cup, content) <= limit + Millimetres.From(1e-9));
         var what =
             worked.Poured.OnTop > 0 ? "what stands on top"
             : worked.Poured.Surface < worked.Poured.Occupied ? "the ice"

@@ -26,7 +26,7 @@ internal sealed class Overfull : ICheck
         var spills = size.Fill.Spilt.Value > Tolerance;
         var over = Say.Ml(size.Fill.OccupiedVolume - size.Fill.WorkingVolume);
         var mend = IceOfTheReference(setting, size, worked)
-            ?? HoldBack.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
+            ?? AmountReduction.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
         var what = spills
             ? $"{size.Name} runs over: {Say.Ml(size.Fill.OccupiedVolume)} in a cup of {Say.Ml(size.Cup.BrimCapacity)} spills {Say.Ml(size.Fill.Spilt)}, and is {over} more than fits below the reserve."
             : $"{size.Name} is overfull by {over}: {Say.Ml(size.Fill.OccupiedVolume)} reaches into the reserve above {Say.Ml(size.Fill.WorkingVolume)}.";

@@ -103,7 +103,7 @@ public static class PourFindings
     private static PourFinding? Changed(PourSeries series)
     {
         if (
-            Shift.Find([.. series.Points.Select(point => point.Value)]) is not { } shift
+            MeanShift.Find([.. series.Points.Select(point => point.Value)]) is not { } shift
             || shift.Score < ShiftErrors
             || Math.Abs(shift.After - shift.Before) < LeastSeconds
         )

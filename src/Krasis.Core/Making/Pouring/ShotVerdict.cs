@@ -3,7 +3,6 @@ using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
-using Krasis.Core.Making.Rescuing;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Pouring;
@@ -20,7 +19,7 @@ public static class ShotVerdict
     /// <param name="size">The cup.</param>
     /// <param name="pulled">The line, and what ran into the cup.</param>
     /// <param name="seconds">How long a pull ran, s; above zero.</param>
-    /// <returns>The verdict; problems as <see cref="Rescuer.Rescue"/>, and under <c>line</c> where the line is no
+    /// <returns>The verdict; problems as <see cref="HalfMade.Read"/>, and under <c>line</c> where the line is no
     /// espresso with a recipe.</returns>
     public static Reading<PullVerdict> On(
         Build build,

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.House;
 using Krasis.Core.Changing.Advising;
+using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.Scaling;
@@ -54,9 +55,12 @@ internal sealed class RescueSearch
     /// more.</summary>
     public double Limit { get; }
 
+    /// <summary>A search among all that can still be poured into a drink.</summary>
+    public static RescueSearch In(HalfMade cup) => new(cup.Own, cup.Actual, cup.Turned.Bar.House);
+
     /// <summary>The best way that is allowed, changing as little as can be, and else the one that comes nearest of
     /// those that fit; null when none fits.</summary>
-    public Way? Best()
+    public PourOption? Best()
     {
         double[]? nearest = null;
         var least = double.PositiveInfinity;
@@ -87,11 +91,19 @@ internal sealed class RescueSearch
 
     /// <summary>The cup with so much of every line: of what is in already so much more, of what is to come so much;
     /// zero as it was planned.</summary>
-    public Way Of(double[] said)
+    public PourOption Of(double[] said)
     {
         var (amounts, more) = (new double[said.Length], new double[said.Length]);
         var cup = Pour(said, amounts, more);
-        return new Way(amounts, more, cup.Strength, cup.Sweetness, cup.RoomLeft, cup.Fits, cup.Fits && cup.Beyond <= 0)
+        return new PourOption(
+            amounts,
+            more,
+            cup.Strength,
+            cup.Sweetness,
+            cup.RoomLeft,
+            cup.Fits,
+            cup.Fits && cup.Beyond <= 0
+        )
         {
             Changed = own.Lines.Where(line => said[line.Index] != 0).Select(line => line.Index).ToHashSet(),
         };
@@ -99,7 +111,7 @@ internal sealed class RescueSearch
 
     private Cup Pour(double[] said, double[]? amounts, double[]? more)
     {
-        var tally = new Tally(own.Size.Glass);
+        var tally = new Tally(own.Size.CupVessel);
         var cost = 0.0;
         foreach (var line in own.Lines)
         {
@@ -225,7 +237,7 @@ internal sealed class RescueSearch
 /// <param name="RoomLeft">Working volume that is left, ml.</param>
 /// <param name="Fits">Whether it is no fuller than it may be.</param>
 /// <param name="IsAllowed">Whether it fits and tastes as the house allows.</param>
-internal sealed record Way(
+internal sealed record PourOption(
     double[] Amounts,
     double[] More,
     Percent? Strength,

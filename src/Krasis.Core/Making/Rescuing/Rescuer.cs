@@ -3,6 +3,7 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
+using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.Scaling;
@@ -36,14 +37,14 @@ public static class Rescuer
             return Reading<Rescue>.Failed(cup.Problems);
         }
 
-        var search = cup.Value.Search();
+        var search = RescueSearch.In(cup.Value);
         var best = search.Best();
         return Reading<Rescue>.Of(
             best is { IsAllowed: true } ? GoOn(cup.Value, best) : StartAgain(cup.Value.Own, search, best)
         );
     }
 
-    private static Rescue StartAgain(WorkedSize own, RescueSearch search, Way? nearest)
+    private static Rescue StartAgain(WorkedSize own, RescueSearch search, PourOption? nearest)
     {
         if (nearest is null)
         {
@@ -70,7 +71,7 @@ public static class Rescuer
         );
     }
 
-    private static Rescue GoOn(HalfMade cup, Way way)
+    private static Rescue GoOn(HalfMade cup, PourOption way)
     {
         var (turned, station, own, actual) = cup;
         var changes = new List<RescueChange>();
@@ -162,7 +163,7 @@ public static class Rescuer
         };
     }
 
-    private static string Effect(Way way)
+    private static string Effect(PourOption way)
     {
         var (strong, sweet) = DriftWords.Of(way.Strength, way.Sweetness);
         return $"{strong} and {sweet}, with {Say.Whole(Math.Max(0, Math.Round(way.RoomLeft)))} ml of room left";

@@ -35,7 +35,7 @@ public static class PrepPlanner
         private readonly Workshop workshop;
         private readonly Dictionary<Item, Demand> demands = [];
         private readonly List<PlannedBatch> batches = [];
-        private readonly List<Placed> placed = [];
+        private readonly List<ScheduledJob> placed = [];
         private readonly List<Conflict> conflicts = [];
 
         public Planning(PlanInput input)
@@ -402,7 +402,7 @@ public static class PrepPlanner
         }
 
         // What is too late of one thing on one day is told once, however many batches it is.
-        private void Lacks(IEnumerable<(Wanted Wanted, Placed Place)> late)
+        private void Lacks(IEnumerable<(Wanted Wanted, ScheduledJob Place)> late)
         {
             foreach (
                 var group in late.GroupBy(pair =>
@@ -435,7 +435,7 @@ public static class PrepPlanner
             }
         }
 
-        private void Tell(Wanted wanted, Placed place, IReadOnlyList<Placed> fitted)
+        private void Tell(Wanted wanted, ScheduledJob place, IReadOnlyList<ScheduledJob> fitted)
         {
             var (name, job) = (wanted.Item.Name, place.Job);
             var day = input.Clock.DayAt(wanted.From);

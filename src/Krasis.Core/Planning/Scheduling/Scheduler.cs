@@ -28,20 +28,20 @@ public static class Scheduler
     /// <param name="workshop">When there are hands, and what can be busy.</param>
     /// <param name="before">What has its time already.</param>
     /// <returns>The batches with their times, in the order given.</returns>
-    public static IReadOnlyList<Placed> Fit(
+    public static IReadOnlyList<ScheduledJob> Fit(
         IReadOnlyList<Job> jobs,
         Workshop workshop,
-        IReadOnlyList<Placed>? before = null
+        IReadOnlyList<ScheduledJob>? before = null
     ) =>
         jobs.Count(job => job.FixedAt is null) <= MostExact
             ? Exact(jobs, workshop, before ?? [])
             : Search(jobs, workshop, before ?? []);
 
     /// <summary>By rules and exchanges, however few there are.</summary>
-    internal static IReadOnlyList<Placed> Search(
+    internal static IReadOnlyList<ScheduledJob> Search(
         IReadOnlyList<Job> jobs,
         Workshop workshop,
-        IReadOnlyList<Placed> before
+        IReadOnlyList<ScheduledJob> before
     )
     {
         var places = Enumerable.Range(0, jobs.Count).ToArray();
@@ -80,10 +80,10 @@ public static class Scheduler
     }
 
     /// <summary>Every order there is.</summary>
-    internal static IReadOnlyList<Placed> Exact(
+    internal static IReadOnlyList<ScheduledJob> Exact(
         IReadOnlyList<Job> jobs,
         Workshop workshop,
-        IReadOnlyList<Placed> before
+        IReadOnlyList<ScheduledJob> before
     )
     {
         Candidate? best = null;
@@ -115,11 +115,11 @@ public static class Scheduler
         IReadOnlyList<Job> jobs,
         int[] order,
         Workshop workshop,
-        IReadOnlyList<Placed> before
+        IReadOnlyList<ScheduledJob> before
     )
     {
         var bookings = new Bookings(workshop);
-        var plan = new Placed[jobs.Count];
+        var plan = new ScheduledJob[jobs.Count];
         foreach (var placed in before)
         {
             if (placed.Begin is { } begin)
@@ -131,7 +131,7 @@ public static class Scheduler
         foreach (var i in order.Where(i => jobs[i].FixedAt is not null))
         {
             bookings.Add(jobs[i], jobs[i].FixedAt!.Value);
-            plan[i] = new Placed(jobs[i], jobs[i].FixedAt);
+            plan[i] = new ScheduledJob(jobs[i], jobs[i].FixedAt);
         }
 
         // What finds no room in time waits until all others have theirs: being late, it is not to make others late.
@@ -139,7 +139,7 @@ public static class Scheduler
         foreach (var i in order.Where(i => jobs[i].FixedAt is null))
         {
             var begin = bookings.Latest(jobs[i], Math.Max(workshop.Now, jobs[i].Earliest));
-            plan[i] = new Placed(jobs[i], begin);
+            plan[i] = new ScheduledJob(jobs[i], begin);
             if (begin is { } at)
             {
                 bookings.Add(jobs[i], at);
@@ -153,7 +153,7 @@ public static class Scheduler
         foreach (var i in late)
         {
             var begin = bookings.Soonest(jobs[i], Math.Max(workshop.Now, jobs[i].Earliest));
-            plan[i] = new Placed(jobs[i], begin);
+            plan[i] = new ScheduledJob(jobs[i], begin);
             if (begin is { } at)
             {
                 bookings.Add(jobs[i], at);
@@ -175,5 +175,5 @@ public static class Scheduler
         );
     }
 
-    private sealed record Candidate(int[] Order, Placed[] Plan, (long Late, int First, long All) Cost);
+    private sealed record Candidate(int[] Order, ScheduledJob[] Plan, (long Late, int First, long All) Cost);
 }

@@ -34,7 +34,7 @@ internal static class SizeWork
 
         ScaledSize SizeAt(int i) =>
             new(
-                Glass.For(cups[i], build.Serve, bar.House),
+                CupVessel.For(cups[i], build.Serve, bar.House),
                 build.Reserve,
                 volumes[i],
                 new Growth(volumes[i] / volumes[at], order.IndexOf(volumes[i]) - order.IndexOf(volumes[at]))
@@ -45,7 +45,7 @@ internal static class SizeWork
     public static List<SizeSheet> Describe(Build build, BarFacts bar, IReadOnlyList<WorkedSize> worked)
     {
         var reference = worked.Single(size => size.Size.Cup.Id == build.ReferenceSize);
-        var standard = Taster.Of(reference);
+        var standard = TasteCalculator.Of(reference);
         var tint = build.SeenColour is { } seen ? TintBy(build, reference, bar.House, Light.Of(seen)) : default(Light?);
         var colour = ColourOf(build, reference, bar.House, tint);
         var sheets = new List<SizeSheet>(worked.Count);
@@ -85,7 +85,7 @@ internal static class SizeWork
     {
         var cup = worked.Size.Cup;
         var boundaries = Layering.Of(worked, build.Serve);
-        var taste = Taster.Of(worked);
+        var taste = TasteCalculator.Of(worked);
         var colour = ColourOf(build, worked, bar.House, tint);
         var milk = MilkPlan.For(SteamedMilk(worked), bar.Pitchers);
         return new SizeSheet(
@@ -227,7 +227,7 @@ internal static class SizeWork
             );
         }
 
-        var before = Taster.Of(worked.Exactly(), after.Unknown, after.Taken);
+        var before = TasteCalculator.Of(worked.Exactly(), after.Unknown, after.Taken);
         var change = Drift.Between(before, after);
         return new RoundingEffect(before, change.Strength, change.Sweetness) { IsRounded = true };
     }

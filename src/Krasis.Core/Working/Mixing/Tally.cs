@@ -13,7 +13,7 @@ internal struct Tally
     // Less than a drop of a drop floats nothing, and is too little to take a density of.
     private const double NoLiquid = 1e-6;
 
-    private readonly Glass glass;
+    private readonly CupVessel glass;
     private double foamAir;
     private double capMm;
     private double topDrink;
@@ -21,7 +21,7 @@ internal struct Tally
     private double topSweet;
 
     /// <summary>An empty cup.</summary>
-    public Tally(Glass glass) => this.glass = glass;
+    public Tally(CupVessel glass) => this.glass = glass;
 
     /// <summary>Mass of everything that is not ice and stands neither on top nor on the glass, condensed steam and what
     /// a coffee took up from the ice it was cooled over with it, g.</summary>

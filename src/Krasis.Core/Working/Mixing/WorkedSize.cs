@@ -32,7 +32,7 @@ internal sealed class WorkedSize
     /// <summary>The cup with other amounts in it.</summary>
     public Tally With(double[] amounts)
     {
-        var tally = new Tally(Size.Glass);
+        var tally = new Tally(Size.CupVessel);
         for (var i = 0; i < amounts.Length; i++)
         {
             tally.Add(Lines[i].Facts, Lines[i].Facts.Mass(amounts[i], Lines[i].Stretch));

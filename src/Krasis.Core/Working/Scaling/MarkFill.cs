@@ -27,7 +27,7 @@ internal static class MarkFill
         var most = line.Line.Set.Measure.Most;
         return With(most) < volume
             ? new Filled(most, MarkTrouble.OutOfReach)
-            : new Filled(Reach.Most(With, volume, most), MarkTrouble.None);
+            : new Filled(IncreasingSolver.Solve(With, volume, most), MarkTrouble.None);
 
         double With(double amount)
         {

@@ -5,12 +5,12 @@ using Krasis.Core.Working.Mixing;
 namespace Krasis.Core.Working.Scaling;
 
 /// <summary>What scaling knows of a size.</summary>
-/// <param name="Glass">The cup, and what the way of serving does in it.</param>
+/// <param name="CupVessel">The cup, and what the way of serving does in it.</param>
 /// <param name="Reserve">Height kept free below the brim.</param>
 /// <param name="WorkingVolume">What the cup holds below the build's reserve; above zero.</param>
 /// <param name="Growth">How much larger it is than the reference size.</param>
-internal sealed record ScaledSize(Glass Glass, Millimetres Reserve, Millilitres WorkingVolume, Growth Growth)
+internal sealed record ScaledSize(CupVessel CupVessel, Millimetres Reserve, Millilitres WorkingVolume, Growth Growth)
 {
     /// <summary>The cup.</summary>
-    public Cup Cup => Glass.Cup;
+    public Cup Cup => CupVessel.Cup;
 }

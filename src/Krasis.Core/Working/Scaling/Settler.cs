@@ -45,7 +45,7 @@ internal sealed class Settler
 
     private WorkedSize SettleReference(ScaledSize size)
     {
-        var tally = new Tally(size.Glass);
+        var tally = new Tally(size.CupVessel);
         var worked = new List<WorkedLine>(lines.Count);
         foreach (var facts in lines)
         {

@@ -287,7 +287,7 @@ internal sealed class SizeSettling
             return;
         }
 
-        var tally = new Tally(size.Glass);
+        var tally = new Tally(size.CupVessel);
         for (var i = 0; i < lines.Count; i++)
         {
             if (!isDone[i] && Marks[i] is { } mark)
@@ -346,7 +346,7 @@ internal sealed class SizeSettling
         var target = fullness * size.WorkingVolume.Value;
         Scale(
             ScaleBy.Rest,
-            Reach.Most(
+            IncreasingSolver.Solve(
                 times => others.WithLiquidOf(filling, times).Occupied,
                 target,
                 (target / filling.LiquidVolume) + 1
@@ -368,8 +368,8 @@ internal sealed class SizeSettling
     // What is there without the lines that follow a rule, and those lines with the reference's amounts.
     private (Tally Others, Tally Those) Split(ScaleBy by)
     {
-        var others = new Tally(size.Glass);
-        var those = new Tally(size.Glass);
+        var others = new Tally(size.CupVessel);
+        var those = new Tally(size.CupVessel);
         for (var i = 0; i < lines.Count; i++)
         {
             if (IsOpen(i, by))

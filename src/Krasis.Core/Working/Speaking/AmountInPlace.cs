@@ -162,7 +162,7 @@ public static class AmountInPlace
 
     private static Tally Others(WorkedSize worked, Func<WorkedLine, int, bool> which)
     {
-        var tally = new Tally(worked.Size.Glass);
+        var tally = new Tally(worked.Size.CupVessel);
         foreach (var line in worked.Lines.Where(which))
         {
             tally.Add(line.Facts, line.Mass);

@@ -11,9 +11,6 @@ namespace Krasis.Web.Features.Files;
 /// <summary>The board for menu screens, where the lead says that anybody may read it.</summary>
 internal sealed class FeedEndpoints : IEndpoints
 {
-    /// <summary>Under which address feeds are had.</summary>
-    public const string Path = "/feeds";
-
     private const string AtomType = "application/atom+xml";
 
     public void Map(IEndpointRouteBuilder routes)
@@ -33,7 +30,7 @@ internal sealed class FeedEndpoints : IEndpoints
             .WithSummary("Say whether anybody may read the board.")
             .Fails(400);
 
-        var feeds = routes.MapGroup(Path).WithTags("Files");
+        var feeds = routes.MapGroup(Gate.FeedPath).WithTags("Files");
         feeds
             .MapGet(
                 "/board.json",

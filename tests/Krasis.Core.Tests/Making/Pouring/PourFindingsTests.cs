@@ -106,13 +106,13 @@ public class PourFindingsTests
     [Fact]
     public void The_place_where_values_changed_is_found()
     {
-        var shift = Shift.Find([.. Around(10, 13, 0.3), .. Around(12, 9, 0.3)])!;
+        var shift = MeanShift.Find([.. Around(10, 13, 0.3), .. Around(12, 9, 0.3)])!;
 
         Assert.Equal(13, shift.At);
         Assert.Equal((10.0, 12.0), (Math.Round(shift.Before, 1), Math.Round(shift.After, 1)));
-        Assert.Null(Shift.Find([.. Around(1, 5, 0.1), .. Around(9, 6, 0.1)]));
-        Assert.NotNull(Shift.Find([.. Around(1, 6, 0.1), .. Around(9, 6, 0.1)]));
-        Assert.Null(Shift.Find([.. Enumerable.Repeat(4.0, 40)]));
+        Assert.Null(MeanShift.Find([.. Around(1, 5, 0.1), .. Around(9, 6, 0.1)]));
+        Assert.NotNull(MeanShift.Find([.. Around(1, 6, 0.1), .. Around(9, 6, 0.1)]));
+        Assert.Null(MeanShift.Find([.. Enumerable.Repeat(4.0, 40)]));
     }
 
     [Fact]

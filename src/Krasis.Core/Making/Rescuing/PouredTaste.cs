@@ -2,11 +2,11 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
-using Krasis.Core.Making.Rescuing;
+using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Tasting;
 
-namespace Krasis.Core.Making.Pouring;
+namespace Krasis.Core.Making.Rescuing;
 
 /// <summary>What a drink that was made came to.</summary>
 /// <param name="Strength">How far it is from its standard in strength; null when that is not known.</param>
@@ -41,7 +41,7 @@ public sealed record PouredTaste(Percent? Strength, Percent? Sweetness, Millilit
             return Reading<PouredTaste>.Failed(cup.Problems);
         }
 
-        var way = cup.Value.Search().Of(new double[cup.Value.Own.Lines.Count]);
+        var way = RescueSearch.In(cup.Value).Of(new double[cup.Value.Own.Lines.Count]);
         return Reading<PouredTaste>.Of(
             new PouredTaste(way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), way.IsAllowed)
         );

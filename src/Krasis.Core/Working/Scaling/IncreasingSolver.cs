@@ -1,7 +1,7 @@
 namespace Krasis.Core.Working.Scaling;
 
 /// <summary>Finds how much may go into a cup until it stands as high as it should.</summary>
-internal static class Reach
+internal static class IncreasingSolver
 {
     // As many halvings as lead from any amount of a bar to its last bit, and then some.
     private const int MostRounds = 200;
@@ -18,7 +18,7 @@ internal static class Reach
     /// <param name="most">An amount that brings it above the target.</param>
     /// <returns>The amount, to fourteen digits and never above; zero where it stands above the target without
     /// any.</returns>
-    public static double Most(Func<double, double> level, double target, double most)
+    public static double Solve(Func<double, double> level, double target, double most)
     {
         double low = 0,
             high = most;

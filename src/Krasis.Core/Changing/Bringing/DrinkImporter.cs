@@ -11,7 +11,7 @@ namespace Krasis.Core.Changing.Bringing;
 
 /// <summary>Writes drinks of another house for this bar: what stands for a thing there takes its place, in as many
 /// millilitres or grams as this bar can pour; what nothing stands for comes along.</summary>
-public static class Bringer
+public static class DrinkImporter
 {
     // Marks what is there by an id that nothing here has.
     private const string There = "there~";
@@ -24,7 +24,7 @@ public static class Bringer
     /// <param name="taken">Ids that are not free here beside those of its facts, such as those of facts that were
     /// removed.</param>
     /// <returns>The drinks, or what cannot be read, under <c>builds[1].lines[0].measure</c> and the like.</returns>
-    public static Reading<Brought> Bring(
+    public static Reading<Brought> Import(
         IReadOnlyList<BuildDocument> builds,
         BarDocument theirs,
         BarDocument own,
@@ -33,7 +33,7 @@ public static class Bringer
     )
     {
         theirs = AtItsFirst(theirs);
-        var bag = new Luggage(theirs, own, choices, taken ?? []);
+        var bag = new BundleDependencies(theirs, own, choices, taken ?? []);
         var here = BarReader.Read(bag.Here);
         var there = BarReader.Read(theirs);
         var both = BarReader.Read(Beside(bag.Here, theirs));
@@ -71,7 +71,7 @@ public static class Bringer
 
     private static BuildDocument Write(
         BuildDocument build,
-        Luggage bag,
+        BundleDependencies bag,
         IReadOnlyList<FactChoice> choices,
         BarFacts there,
         BarFacts both,
@@ -154,7 +154,7 @@ public static class Bringer
     // they do not.
     private static BuildDocument Sized(
         BuildDocument build,
-        Luggage bag,
+        BundleDependencies bag,
         IReadOnlyList<FactChoice> choices,
         BarFacts both,
         List<string> said
@@ -242,7 +242,7 @@ public static class Bringer
         };
 
     // The sheet of there under the names that its cups have here, so that the two can be laid side by side.
-    private static BuildSheet Renamed(BuildSheet sheet, IReadOnlyList<FactChoice> choices, Luggage bag) =>
+    private static BuildSheet Renamed(BuildSheet sheet, IReadOnlyList<FactChoice> choices, BundleDependencies bag) =>
         sheet with
         {
             Sizes =

@@ -11,7 +11,7 @@ namespace Krasis.Recipes.Drafting;
 /// <summary>Reads how a part is made, where a recipe says it in brackets behind its name.</summary>
 /// <param name="draft">The build so far.</param>
 /// <param name="marking">The marks.</param>
-internal sealed class PartReader(Drafted draft, Marking marking)
+internal sealed class PieceReader(Drafted draft, Marking marking)
 {
     // Two makings that differ by less are one (common practice, no source).
     private const double SameShare = 0.02;

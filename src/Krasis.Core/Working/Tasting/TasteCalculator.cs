@@ -4,7 +4,7 @@ using Krasis.Core.Working.Mixing;
 namespace Krasis.Core.Working.Tasting;
 
 /// <summary>Works out what the content of a cup tastes like.</summary>
-internal static class Taster
+internal static class TasteCalculator
 {
     /// <summary>The taste of a size as it is poured.</summary>
     /// <remarks>Strength = coffee solids ÷ mass of the drink. Sweetness = Σ sugars and sweeteners × their relative

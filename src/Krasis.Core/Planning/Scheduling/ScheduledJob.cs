@@ -3,7 +3,7 @@ namespace Krasis.Core.Planning.Scheduling;
 /// <summary>A batch with its time.</summary>
 /// <param name="Job">The batch.</param>
 /// <param name="Begin">When it is begun; null when there is no room for it in the plan at all.</param>
-public sealed record Placed(Job Job, int? Begin)
+public sealed record ScheduledJob(Job Job, int? Begin)
 {
     /// <summary>When it is ready; null when it is not begun.</summary>
     public int? Ready => Begin + Job.Length;

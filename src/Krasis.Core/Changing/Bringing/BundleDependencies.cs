@@ -8,7 +8,7 @@ namespace Krasis.Core.Changing.Bringing;
 
 /// <summary>Packs what comes along from another house: the facts that nothing here stands for, under ids and names that
 /// are free here.</summary>
-internal sealed class Luggage
+internal sealed class BundleDependencies
 {
     private readonly BarDocument own;
     private readonly Dictionary<string, string> ids = new(StringComparer.Ordinal);
@@ -21,7 +21,7 @@ internal sealed class Luggage
     /// <param name="own">The facts here.</param>
     /// <param name="choices">What each is to be here.</param>
     /// <param name="taken">Ids that are not free here beside those of its facts.</param>
-    public Luggage(
+    public BundleDependencies(
         BarDocument theirs,
         BarDocument own,
         IReadOnlyList<FactChoice> choices,

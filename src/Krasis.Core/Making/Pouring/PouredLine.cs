@@ -1,7 +1,7 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
 
-namespace Krasis.Core.Making.Rescuing;
+namespace Krasis.Core.Making.Pouring;
 
 /// <summary>What has really gone into the cup of a line.</summary>
 /// <param name="Line">The line.</param>

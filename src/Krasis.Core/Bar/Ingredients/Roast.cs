@@ -1,6 +1,6 @@
 using Krasis.Core.Quantities;
 
-namespace Krasis.Core.Bar.Coffee;
+namespace Krasis.Core.Bar.Ingredients;
 
 /// <summary>What ground (or instant) coffee holds of caffeine, whatever is made of it.</summary>
 /// <param name="Caffeine">Caffeine by mass of the ground coffee: arabica about 1.2 %, robusta about 2.2 %, instant

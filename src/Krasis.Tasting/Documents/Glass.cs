@@ -1,4 +1,4 @@
-namespace Krasis.Tasting.Designing;
+namespace Krasis.Tasting.Documents;
 
 /// <summary>One small cup before a taster.</summary>
 /// <param name="Code">What stands on it.</param>

@@ -8,10 +8,10 @@ namespace Krasis.Core.Working.Mixing;
 /// <param name="Cup">The cup.</param>
 /// <param name="IsBlended">Whether ice that goes in is blended into the liquid.</param>
 /// <param name="Overrun">Air that shaking or blending puts in, as a share of the volume.</param>
-internal sealed record Glass(Cup Cup, bool IsBlended, double Overrun)
+internal sealed record CupVessel(Cup Cup, bool IsBlended, double Overrun)
 {
     /// <summary>A cup of a drink that is served in a way.</summary>
-    public static Glass For(Cup cup, Serve serve, HouseRules house) =>
+    public static CupVessel For(Cup cup, Serve serve, HouseRules house) =>
         new(
             cup,
             serve == Serve.Blended,

@@ -7,7 +7,7 @@ namespace Krasis.Core.Changing.Moving;
 /// <param name="Adjusted">As it would be adjusted; null when nothing is adjusted.</param>
 /// <param name="HasMoved">Whether what is poured now is another than what was published.</param>
 /// <param name="StaysMoved">Whether it would be another even adjusted.</param>
-public sealed record PourRow(
+public sealed record PourComparison(
     string What,
     string Published,
     string Now,

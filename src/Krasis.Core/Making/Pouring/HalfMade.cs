@@ -3,11 +3,10 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
-using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
 
-namespace Krasis.Core.Making.Rescuing;
+namespace Krasis.Core.Making.Pouring;
 
 /// <summary>A size at its station, with what is really in the cup.</summary>
 /// <param name="Turned">The build as the station pours it.</param>
@@ -17,7 +16,13 @@ namespace Krasis.Core.Making.Rescuing;
 internal sealed record HalfMade(TurnedBuild Turned, string? Station, WorkedSize Own, double[] Actual)
 {
     /// <summary>Reads it.</summary>
-    /// <inheritdoc cref="Rescuer.Rescue"/>
+    /// <param name="build">The build, read against <paramref name="bar"/>.</param>
+    /// <param name="bar">The facts that it was published with, seen from the station where standards are set.</param>
+    /// <param name="station">The id of the station where it is made; null for the one where standards are set.</param>
+    /// <param name="size">The cup.</param>
+    /// <param name="poured">What is in it.</param>
+    /// <returns>The drink as far as it is made; problems under <c>station</c>, <c>size</c> and
+    /// <c>poured[i]</c>.</returns>
     public static Reading<HalfMade> Read(
         Build build,
         BarFacts bar,
@@ -82,7 +87,4 @@ internal sealed record HalfMade(TurnedBuild Turned, string? Station, WorkedSize 
             ? Reading<HalfMade>.Failed(fields.Problems)
             : Reading<HalfMade>.Of(new HalfMade(turned, name, own, actual));
     }
-
-    /// <summary>A search among all that can still be poured.</summary>
-    public RescueSearch Search() => new(Own, Actual, Turned.Bar.House);
 }

@@ -9,7 +9,7 @@ namespace Krasis.Core.Tests.Bringing;
 
 /// <summary>Drinks of the full bar, brought to another: everything there has another id, the pump gives 10 ml and not
 /// 7.5, the large cup holds a tenth more, and there is no white sauce.</summary>
-public class BringerTests
+public class DrinkImporterTests
 {
     private static readonly BarDocument Other = Renamed(
         FullBar.Document with
@@ -127,8 +127,8 @@ public class BringerTests
                 ),
             ],
         };
-        var brought = Bringer
-            .Bring(
+        var brought = DrinkImporter
+            .Import(
                 [Build(TestBar.Line("white", 20, "g"), TestBar.Line("milk", 100, "ml"))],
                 FullBar.Document,
                 taken,
@@ -175,7 +175,7 @@ public class BringerTests
     public void What_stands_for_nothing_is_told_and_nothing_is_brought()
     {
         var choices = Choices(Other).Where(choice => choice.Id != "milk").ToList();
-        var failed = Bringer.Bring([Build(TestBar.Line("milk", 100, "ml"))], FullBar.Document, Other, choices);
+        var failed = DrinkImporter.Import([Build(TestBar.Line("milk", 100, "ml"))], FullBar.Document, Other, choices);
 
         Assert.False(failed.IsRead);
         Assert.StartsWith("builds[0].lines[0].ingredient", failed.Problems[0].Field, StringComparison.Ordinal);
@@ -192,7 +192,7 @@ public class BringerTests
                     return;
                 }
 
-                var brought = Bringer.Bring([build], FullBar.Document, Other, Choices(Other));
+                var brought = DrinkImporter.Import([build], FullBar.Document, Other, Choices(Other));
                 Assert.True(brought.IsRead, string.Join(" ", brought.Problems.Select(problem => problem.Message)));
                 var (before, after) = (
                     Mixer.Mix(there.Value, FullBar.Facts).Sizes.Single(size => size.IsReference),
@@ -218,8 +218,8 @@ public class BringerTests
                     return;
                 }
 
-                var brought = Bringer
-                    .Bring([build], FullBar.Document, FullBar.Document, Choices(FullBar.Document))
+                var brought = DrinkImporter
+                    .Import([build], FullBar.Document, FullBar.Document, Choices(FullBar.Document))
                     .Value.Drinks[0];
                 var before = Mixer.Mix(there.Value, FullBar.Facts);
                 Assert.Equal(
@@ -233,7 +233,7 @@ public class BringerTests
             });
 
     private static BroughtDrink Bring(BuildDocument build) =>
-        Bringer.Bring([build], FullBar.Document, Other, Choices(Other)).Value.Drinks[0];
+        DrinkImporter.Import([build], FullBar.Document, Other, Choices(Other)).Value.Drinks[0];
 
     private static IReadOnlyList<FactChoice> Choices(BarDocument own) =>
         [

@@ -1,4 +1,4 @@
-namespace Krasis.Core.Bar.Milk;
+namespace Krasis.Core.Bar.House;
 
 /// <summary>Names one foam level of the house.</summary>
 /// <param name="Value">The id, never empty.</param>

@@ -5,7 +5,7 @@ using Krasis.Core.Working.Mixing;
 namespace Krasis.Core.Judging.Mends;
 
 /// <summary>Finds what to take out so that a size fits.</summary>
-internal static class HoldBack
+internal static class AmountReduction
 {
     // A hair's breadth of arithmetic is not an overfull cup.
     private const double Tolerance = 1e-6;

@@ -5,7 +5,7 @@ namespace Krasis.Core.Making.Pouring;
 /// <param name="Before">The mean of those before.</param>
 /// <param name="After">The mean of those from there on.</param>
 /// <param name="Score">How far the means are apart, in standard errors.</param>
-public sealed record Shift(int At, double Before, double After, double Score)
+public sealed record MeanShift(int At, double Before, double After, double Score)
 {
     // Fewer than so many tell nothing of a mean.
     private const int Least = 6;
@@ -14,9 +14,9 @@ public sealed record Shift(int At, double Before, double After, double Score)
     /// <remarks>Every place is tried, and the one taken with the largest difference of means in standard errors
     /// (Welch's: each side with its own spread). Because it is the best of many, it is only to be believed far above
     /// what a single test asks for.</remarks>
-    public static Shift? Find(IReadOnlyList<double> values)
+    public static MeanShift? Find(IReadOnlyList<double> values)
     {
-        Shift? best = null;
+        MeanShift? best = null;
         for (var at = Least; at <= values.Count - Least; at++)
         {
             var (before, after) = (Spread(values, 0, at), Spread(values, at, values.Count));
@@ -24,7 +24,7 @@ public sealed record Shift(int At, double Before, double After, double Score)
             var score = Math.Abs(after.Mean - before.Mean) / Math.Max(error, 1e-9);
             if (Math.Abs(after.Mean - before.Mean) > 1e-9 && (best is null || score > best.Score))
             {
-                best = new Shift(at, before.Mean, after.Mean, score);
+                best = new MeanShift(at, before.Mean, after.Mean, score);
             }
         }
 
