@@ -1,7 +1,7 @@
+using System.Globalization;
 using Krasis.App.Shared;
 using Krasis.Core.Input;
 using Krasis.Core.Planning.Buying;
-using Krasis.Core.Planning.Days;
 using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Plans;
 using Krasis.Store;
@@ -87,7 +87,7 @@ public static class PlanViews
         return new PlanDayView(
             date,
             PlanWords.Day(date),
-            IsoWeek.Of(date),
+            ISOWeek.GetWeekOfYear(date.ToDateTime(TimeOnly.MinValue)),
             clock.StartOf(day),
             clock.StartOf(day + 1),
             At(hours.Opens),

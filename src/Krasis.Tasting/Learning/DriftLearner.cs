@@ -6,10 +6,6 @@ namespace Krasis.Tasting.Learning;
 /// <summary>Learns of finished tastings how far a drink may drift before guests can tell.</summary>
 public static class DriftLearner
 {
-    /// <summary>The share of guests who may tell two drinks apart that are sold as the same (common practice, no
-    /// source).</summary>
-    public const double MayTell = 0.5;
-
     // Drifts nearer than that are hardly poured apart, %.
     private const double Nearest = 1;
 

@@ -36,18 +36,6 @@ public class PlanClockTests
     }
 
     [Fact]
-    public void Weeks_are_counted_as_the_base_library_counts_ISO_8601_s()
-    {
-        for (var day = new DateOnly(2000, 1, 1); day.Year < 2051; day = day.AddDays(1))
-        {
-            Assert.Equal(
-                System.Globalization.ISOWeek.GetWeekOfYear(day.ToDateTime(TimeOnly.MinValue)),
-                IsoWeek.Of(day)
-            );
-        }
-    }
-
-    [Fact]
     public void Eight_hours_over_the_change_end_an_hour_later_or_earlier_on_the_wall()
     {
         var forward = Spring.WallOf(Spring.At(0, 22 * 60) + (8 * 60));

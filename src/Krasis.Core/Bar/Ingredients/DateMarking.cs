@@ -9,9 +9,6 @@ public static class DateMarking
     /// 3-501.17(A)(1)).</summary>
     public const int MostChilledDays = 7;
 
-    /// <summary>The warmest that cold food is held, °C (Food Code 3-501.16(A)(2)).</summary>
-    public const double ColdAtMostCelsius = 5;
-
     /// <summary>The last day on which it may be used.</summary>
     /// <param name="day1">The day of making or opening.</param>
     /// <param name="days">How many days it keeps, that day counted; less than one counts as one.</param>

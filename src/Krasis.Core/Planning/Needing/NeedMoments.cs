@@ -13,9 +13,6 @@ public readonly record struct NeedMoments(double Mean, double Variance, double W
     public static NeedMoments Of(double amount, Expected cups) =>
         new(amount * cups.Mean, amount * amount * cups.Variance, amount * amount * cups.Mean);
 
-    /// <summary>An amount that is known.</summary>
-    public static NeedMoments Certain(double amount) => new(amount, 0, 0);
-
     /// <summary>Both together.</summary>
     public static NeedMoments operator +(NeedMoments one, NeedMoments other) =>
         new(one.Mean + other.Mean, one.Variance + other.Variance, one.Weight + other.Weight);
