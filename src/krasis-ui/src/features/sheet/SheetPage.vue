@@ -178,7 +178,7 @@ async function settle(): Promise<boolean> {
       <h1>{{ editor.loadProblem.value.title }}</h1>
       <p>{{ editor.loadProblem.value.detail }}</p>
       <p>
-        <Button label="Try again" @click="editor.load" /> <RouterLink to="/">Go to the builds</RouterLink>
+        <Button label="Try again" @click="editor.load()" /> <RouterLink to="/">Go to the builds</RouterLink>
       </p>
     </div>
     <template v-else-if="draft && bar.data.value">

@@ -316,6 +316,22 @@ describe('useBuildEditor', () => {
     expect(here.editor.draft.value?.name).toBe('Said here')
   })
 
+  it('takes over what another tab has saved, and never what that tab has not saved yet', async () => {
+    const { id, etag, document } = await keep()
+    const here = await open(id)
+    const there = await open(id)
+    await until(() => expect(there.editor.isElsewhere.value).toBe(true))
+    await write(id, etag, { ...document, name: 'Theirs' })
+    rename(there.editor, 'Mine')
+    await there.editor.save()
+    await there.editor.merge()
+    await there.editor.choose('Name', 'mine')
+    await saved(there.editor)
+    await until(() => expect(here.editor.draft.value?.name).toBe('Mine'))
+    expect(here.editor.isDirty.value).toBe(false)
+    expect(here.editor.broughtBack.value).toBeNull()
+  })
+
   it('leaves the one that was opened as it is when it is saved as another', async () => {
     const { id } = await keep()
     const { editor } = await open(id)

@@ -79,8 +79,11 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
     draft.value = next
   }
 
-  /** Loads what is kept, and puts unsaved changes of this browser on top. */
-  async function load(): Promise<void> {
+  /**
+   * Loads what is kept, and puts unsaved changes of this browser on top.
+   * @param bringBack Whether to: a page that is open already has its own, and those of the browser may be another tab's.
+   */
+  async function load(bringBack = true): Promise<void> {
     loadProblem.value = null
     try {
       const kept = id.value
@@ -90,7 +93,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       beforeMerge.value = null
       forgetClashes()
       life.value = 'state' in kept ? kept : unborn
-      const unsaved = findUnsaved<Draft>(what.value)
+      const unsaved = bringBack ? findUnsaved<Draft>(what.value) : null
       if (unsaved && JSON.stringify(unsaved.draft) !== baseline.value) {
         if (unsaved.etag !== kept.etag) {
           // Made on an older version, they must not slip past a newer one.
@@ -171,7 +174,7 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
   async function hearOfSave(): Promise<void> {
     if (!isDirty.value) {
       history.forget()
-      await load()
+      await load(false)
     } else if (id.value) {
       const kept = await ask(api.GET('/api/builds/{id}', { params: { path: { id: id.value } } }))
       if (kept.etag !== etag.value) {
@@ -233,8 +236,8 @@ export function useBuildEditor(first: string | null, isReadable: () => boolean) 
       merged.value = null
       unanswered.value = null
       forgetClashes()
+      beforeMerge.value = null
       if (as === undefined) {
-        beforeMerge.value = null
         id.value = kept.id
         etag.value = kept.etag
         life.value = kept
