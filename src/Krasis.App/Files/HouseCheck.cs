@@ -72,6 +72,11 @@ public static class HouseCheck
                 {
                     return $"standard {standard.Number} of '{build.Document.Name}' cannot be read";
                 }
+
+                if (standard.Frozen is not { Sheet.Sizes.Count: > 0, Plans: not null })
+                {
+                    return $"what was worked out of standard {standard.Number} of '{build.Document.Name}' cannot be read";
+                }
             }
 
             _ = session.Builds.StateChanges(build.Id).Count;

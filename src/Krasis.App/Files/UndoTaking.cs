@@ -1,12 +1,14 @@
 using System.Text.Json;
 using Krasis.App.Shared;
+using Krasis.App.Standards;
 using Krasis.Store;
 using Krasis.Store.Files;
 
 namespace Krasis.App.Files;
 
 /// <summary>Undoes what was taken in.</summary>
-public sealed class UndoTaking(KrasisFile file, WorkedOut known, TimeProvider clock) : IUseCase
+public sealed class UndoTaking(KrasisFile file, WorkedOut known, RecordOlderStandards older, TimeProvider clock)
+    : IUseCase
 {
     /// <summary>Does it.</summary>
     public Result<TakenView> Run(string id)
@@ -37,6 +39,7 @@ public sealed class UndoTaking(KrasisFile file, WorkedOut known, TimeProvider cl
                     .Open(before, clock)
                     .Read(session => (session.House.Id, session.House.Read()));
                 BundleParts.Replace(file, known, house, tables, null, "before-undoing", now);
+                older.Run();
             }
             finally
             {

@@ -3,8 +3,8 @@ using Krasis.Store;
 
 namespace Krasis.App.Standards;
 
-/// <summary>Records the sheets of standards that were published before sheets were kept, once, when the program first
-/// opens the file. From then on they do not change with the program's sums.</summary>
+/// <summary>Records the sheets of standards that were published before sheets were kept, once: when the program first
+/// opens the file, or when an older house moves in. From then on they do not change with the program's sums.</summary>
 public sealed class RecordOlderStandards(KrasisFile file, TimeProvider clock) : IUseCase
 {
     /// <summary>Does it.</summary>

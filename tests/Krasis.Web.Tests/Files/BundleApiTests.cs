@@ -9,6 +9,7 @@ namespace Krasis.Web.Tests.Files;
 /// <summary>Bundles between the Plover Lock and other bars, each a program of its own.</summary>
 public sealed class BundleApiTests : IAsyncLifetime
 {
+    private const string Sheets = "tables/standard_sheet.json";
     private readonly KrasisServer lockHouse = new();
     private readonly KrasisServer other = new();
 
@@ -337,6 +338,36 @@ public sealed class BundleApiTests : IAsyncLifetime
         Assert.Equal(200, (await other.Get("/api/bar")).Status);
     }
 
+    [Fact]
+    public async Task An_older_house_has_the_sheets_of_its_standards_recorded_as_it_moves_in()
+    {
+        var house = await Bytes(lockHouse, "/api/files/house.krasis");
+        var standards = Rows(house, "standard").Count;
+        Assert.NotEqual(0, standards);
+        var key = await Send(other, Sealed(house, Sheets, table => table["rows"] = new JsonArray()));
+        var moved = await other.Post($"/api/files/bundles/{key["key"]}/house", new JsonObject());
+
+        Assert.True(moved.Status == 200, moved.Text);
+        Assert.Equal(standards, Rows(await Bytes(other, "/api/files/house.krasis"), "standard_sheet").Count);
+    }
+
+    [Theory]
+    [InlineData("{}")]
+    [InlineData("{\"sheet\": {\"sizes\": []}, \"plans\": {}}")]
+    [InlineData("[1]")]
+    public async Task A_house_whose_recorded_sheet_is_none_does_not_move_in(string sheet)
+    {
+        var house = await Bytes(lockHouse, "/api/files/house.krasis");
+        var key = await Send(
+            other,
+            Sealed(house, Sheets, table => table["rows"]![0]!["sheet"] = JsonNode.Parse(sheet))
+        );
+        var moved = await other.Post($"/api/files/bundles/{key["key"]}/house", new JsonObject());
+
+        Assert.True(moved.Status == 422, moved.Text);
+        Assert.Contains("cannot be read", moved.Text, StringComparison.Ordinal);
+    }
+
     [Theory]
     [InlineData("bar.json", "bar", "dispensers")]
     [InlineData("bar.json", "bar", "ingredients")]
@@ -382,6 +413,9 @@ public sealed class BundleApiTests : IAsyncLifetime
             }
         }
     }
+
+    private static JsonArray Rows(byte[] house, string table) =>
+        JsonNode.Parse(Documents(house)[$"tables/{table}.json"])!["rows"]!.AsArray();
 
     private static async Task<byte[]> Bytes(KrasisServer server, string path)
     {
