@@ -34,7 +34,8 @@ changed.lines[0].amount += 1
 const refused = await ask('PUT', path, changed, mine.etag)
 console.log(`${refused.status}: ${refused.json.title}`)
 
-// Merged, both changes are in. What both had changed would stand in "clashes", to be answered in "choices".
+// The merged build has both changes. If both had changed the same thing, it would be listed in "clashes", and the
+// next request would answer it in "choices".
 const { json: merge } = await ask('POST', `${path}/merge`, { origin, mine: changed })
 const saved = await ask('PUT', path, merge.document, merge.etag)
 const [first, last] = [saved.json.document.lines[0], saved.json.document.lines.at(-1)]

@@ -16,7 +16,7 @@ public static class BuildViews
     public static StandardPlace? Place(StoredStandard? standard, StoredBuild build) =>
         standard is null ? null : new StandardPlace(standard.Number, standard.HasChangedIn(build));
 
-    /// <summary>What is said of a move that there is not; null where there is one.</summary>
+    /// <summary>Why the build cannot be moved; null where it can.</summary>
     public static Refusal? RefuseMove(StoredBuild build, BuildState to) =>
         BuildLife.CanMove(build.State, to)
             ? null

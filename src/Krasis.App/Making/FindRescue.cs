@@ -11,14 +11,7 @@ public sealed class FindRescue(KrasisFile file) : IUseCase
     /// <summary>Does it.</summary>
     public Result<Rescue> Run(RescueRequest request)
     {
-        var (drink, problem) = file.Read(session =>
-            MadeDrink.Find(
-                session,
-                request.Drink.Build ?? "",
-                request.Drink.Standard,
-                (request.Drink.Wish ?? new()).Read()
-            )
-        );
+        var (drink, problem) = file.Read(session => MadeDrink.Find(session, request.Drink));
         if (drink is null)
         {
             return problem!;

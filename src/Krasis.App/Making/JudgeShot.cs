@@ -15,14 +15,7 @@ public sealed class JudgeShot(KrasisFile file) : IUseCase
     /// <summary>Does it.</summary>
     public Result<PullVerdict> Run(ShotRequest request)
     {
-        var (drink, problem) = file.Read(session =>
-            MadeDrink.Find(
-                session,
-                request.Drink.Build ?? "",
-                request.Drink.Standard,
-                (request.Drink.Wish ?? new()).Read()
-            )
-        );
+        var (drink, problem) = file.Read(session => MadeDrink.Find(session, request.Drink));
         if (drink is null)
         {
             return problem!;

@@ -46,6 +46,12 @@ public sealed record MadeDrink(
     /// <summary>The sheet: of a standard as it was recorded, otherwise as it is worked out now.</summary>
     public BuildSheet Sheet => Frozen?.Sheet ?? Mixer.Mix(Build, Bar);
 
+    /// <summary>Finds the drink that a request names.</summary>
+    /// <param name="session">The file.</param>
+    /// <param name="asked">The drink, as the request names it.</param>
+    public static (MadeDrink? Drink, Refusal? Problem) Find(Session session, DrinkRequest asked) =>
+        Find(session, asked.Build ?? "", asked.Standard, (asked.Wish ?? new()).Read());
+
     /// <summary>Finds it.</summary>
     /// <param name="session">The file.</param>
     /// <param name="id">The build's id.</param>

@@ -32,14 +32,7 @@ public sealed class PlanOrder(KrasisFile file) : IUseCase
         }
 
         var (made, bar) = file.Read(session =>
-            (
-                request
-                    .Drinks.Select(drink =>
-                        MadeDrink.Find(session, drink.Build ?? "", drink.Standard, (drink.Wish ?? new()).Read())
-                    )
-                    .ToList(),
-                session.Bar.Facts()
-            )
+            (request.Drinks.Select(drink => MadeDrink.Find(session, drink)).ToList(), session.Bar.Facts())
         );
         var plans = new List<MakingPlan>();
         foreach (var ((drink, problem), asked) in made.Zip(request.Drinks))

@@ -49,12 +49,7 @@ public sealed class SaveMake(KrasisFile file, TimeProvider clock) : IUseCase
                 );
             }
 
-            var (drink, problem) = MadeDrink.Find(
-                session,
-                request.Drink.Build ?? "",
-                request.Drink.Standard,
-                (request.Drink.Wish ?? new()).Read()
-            );
+            var (drink, problem) = MadeDrink.Find(session, request.Drink);
             if (drink is null)
             {
                 return problem!;
