@@ -6,7 +6,7 @@ namespace Krasis.App.Bar;
 /// <typeparam name="TDocument">Its document's type.</typeparam>
 /// <param name="Version">Which of its versions it is, from 1.</param>
 /// <param name="At">When it was kept; null where that was not written down yet.</param>
-/// <param name="Who">Who changed it; empty where it is not known.</param>
+/// <param name="Who">Who changed it; empty if unknown.</param>
 /// <param name="Document">As it was; null where it was removed.</param>
 /// <param name="Changes">What is different from the version before, in plain words; empty for the first.</param>
 public sealed record FactVersion<TDocument>(

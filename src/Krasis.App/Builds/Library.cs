@@ -29,7 +29,7 @@ public sealed class Library(KrasisFile file)
     // one must not take the other for it.
     private string house = NewHouse();
 
-    /// <summary>Forgets all, for when other builds have come in the place of these.</summary>
+    /// <summary>Forgets everything: another house's builds have replaced these.</summary>
     public void Forget()
     {
         entries.Clear();
@@ -134,7 +134,7 @@ public sealed class Library(KrasisFile file)
 
     private static string NewHouse() => RandomNumberGenerator.GetHexString(8, lowercase: true);
 
-    /// <summary>What is known of the builds on a day.</summary>
+    /// <summary>The list of builds as it is on one day.</summary>
     /// <param name="Tag">The ETag of it all.</param>
     /// <param name="Builds">The builds, each with what it can be looked for by.</param>
     /// <param name="Figures">What each comes to that can be read, by its id.</param>

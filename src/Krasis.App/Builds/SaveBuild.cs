@@ -15,7 +15,7 @@ public sealed class SaveBuild(KrasisFile file, TimeProvider clock) : IUseCase
     /// <param name="build">What it is now.</param>
     /// <param name="expected">The version that was changed.</param>
     /// <param name="byItself">Whether the page saves it without being asked.</param>
-    /// <param name="page">The open page that saves it; null where it is not known.</param>
+    /// <param name="page">The page that saves it; null if unknown.</param>
     public Result<BuildView> Run(
         string id,
         BuildDocument build,
@@ -32,7 +32,7 @@ public sealed class SaveBuild(KrasisFile file, TimeProvider clock) : IUseCase
     /// <param name="id">The build's id.</param>
     /// <param name="merged">What the person who merged had, and what came of both.</param>
     /// <param name="expected">The other person's version.</param>
-    /// <param name="page">The open page that merged; null where it is not known.</param>
+    /// <param name="page">The page that merged; null if unknown.</param>
     public Result<BuildView> RunMerged(string id, MergedBuild merged, ExpectedVersion expected, string? page = null)
     {
         var fields = new FieldReader();
@@ -68,7 +68,7 @@ public sealed class SaveBuild(KrasisFile file, TimeProvider clock) : IUseCase
                 return Refusal.Fields(reading.Problems);
             }
 
-            // A page that saves by itself has not seen that the build is no draft any more.
+            // This page saves on its own and has not yet noticed that the build is no longer a draft.
             var kept = session.Builds.Find(id);
             if (byItself && kept is not null && !BuildLife.MaySaveItself(kept.State))
             {

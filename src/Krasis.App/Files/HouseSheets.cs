@@ -191,7 +191,7 @@ public sealed class HouseSheets(Library library, StandardNeeds standards, TimePr
         );
     }
 
-    // What nobody has read is said to be so: an empty cell would be taken for a promise.
+    // If nobody has read the label, the cell says so: an empty one would look like a promise.
     private Sheet BoardSheet(Session session)
     {
         var today = clock.Today();

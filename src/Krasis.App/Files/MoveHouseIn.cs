@@ -5,7 +5,7 @@ using Krasis.Store;
 
 namespace Krasis.App.Files;
 
-/// <summary>Puts the house in a bundle in the place of this one. A backup of this one is made first.</summary>
+/// <summary>Replaces this house with the one in a bundle, after a backup.</summary>
 public sealed class MoveHouseIn(
     KrasisFile file,
     BundleShelf shelf,

@@ -124,7 +124,7 @@ public static class TakingIn
                     return (
                         null,
                         Refusal.Conflict(
-                            $"Two drinks cannot both be put in the place of '{there.Document.Name}'.",
+                            $"Two drinks cannot both replace '{there.Document.Name}'.",
                             "Take one of them in beside it, or leave it out. Nothing was kept."
                         )
                     );
@@ -145,8 +145,8 @@ public static class TakingIn
             return (
                 null,
                 Refusal.Conflict(
-                    "The bar could not be read with what comes along.",
-                    "Decide otherwise what stands for what. Nothing was kept."
+                    "The file's facts do not fit the bar as you have matched them.",
+                    "Match them another way. Nothing was saved."
                 )
             );
         }
@@ -204,13 +204,13 @@ public static class TakingIn
         return !bar.IsRead
                 ? Refusal.Conflict(
                     Late,
-                    $"Something of the bar needs by now what came along: {bar.Problems[0].Message} Nothing was changed."
+                    $"The bar now uses something that came with this file: {bar.Problems[0].Message} Nothing was changed."
                 )
             : session.Builds.List().FirstOrDefault(build => !BuildReader.Read(build.Document, bar.Value).IsRead)
                 is { } needs
                 ? Refusal.Conflict(
                     Late,
-                    $"'{needs.Document.Name}' needs by now what came along. Take it out of that build first. Nothing was changed."
+                    $"'{needs.Document.Name}' now uses something that came with this file. Take it out of that build first. Nothing was changed."
                 )
             : null;
     }
