@@ -59,7 +59,7 @@ function printAll(): void {
           @choose="(to) => (station = to)"
         />
         <Button label="Print" icon="pi pi-print" :disabled="!isWhole" data-test="print" @click="printAll" />
-        <span class="soft">A5, a page for the contents and one or more for each drink.</span>
+        <span class="soft">A5: the contents, then one or more pages for each drink.</span>
       </div>
     </div>
     <template v-if="view && isWhole && view.drinks.length > 0">
