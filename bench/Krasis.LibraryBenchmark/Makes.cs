@@ -1,8 +1,4 @@
-using Krasis.Core.Builds;
-using Krasis.Core.Making.Pouring;
-using Krasis.Core.Quantities;
 using Krasis.Store;
-using Krasis.Store.Makes;
 
 namespace Krasis.LibraryBenchmark;
 
@@ -23,39 +19,13 @@ internal static class Makes
                 for (var i = 0; i < count; i++)
                 {
                     session.Makes.Add(
-                        new StoredMake(
+                        InventedMake.Of(
+                            i,
                             $"{i:x32}",
-                            first.Build,
-                            $"Drink {i % 30}",
-                            1,
-                            i % 2 == 0 ? "Bar" : "Kiosk",
-                            i % 2 == 0 ? "bar" : "kiosk",
-                            "reed",
-                            "Reed",
-                            $"P{i % 9}",
+                            (first.Build, $"Drink {i % 30}", "reed", "Reed"),
+                            i % 2 != 0,
                             first.At.AddDays(-Days * (double)i / count),
-                            90,
-                            true,
-                            Percent.From(dice.NextDouble()),
-                            Percent.From(dice.NextDouble()),
-                            true,
-                            "{}",
-                            [
-                                .. Enumerable
-                                    .Range(0, 4)
-                                    .Select(line => new PouredStep(
-                                        new LineId($"line-{line}"),
-                                        $"Ingredient {(i + line) % 25}",
-                                        new($"ingredient-{(i + line) % 25}"),
-                                        line == 0 ? "pump-maple" : null,
-                                        line == 1 ? "Lock double" : null,
-                                        Grams.From(30),
-                                        Grams.From(29 + (2 * dice.NextDouble())),
-                                        line == 1 ? 28 : null,
-                                        null,
-                                        true
-                                    )),
-                            ]
+                            dice
                         )
                     );
                 }

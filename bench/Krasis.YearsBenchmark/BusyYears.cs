@@ -1,8 +1,5 @@
-using Krasis.Core.Builds;
-using Krasis.Core.Making.Pouring;
-using Krasis.Core.Quantities;
+using Krasis.LibraryBenchmark;
 using Krasis.Store;
-using Krasis.Store.Makes;
 using Krasis.Store.Prep;
 
 namespace Krasis.YearsBenchmark;
@@ -65,39 +62,13 @@ internal static class BusyYears
         {
             var (build, name, size) = drinks[dice.Next(drinks.Count)];
             session.Makes.Add(
-                new StoredMake(
+                InventedMake.Of(
+                    i,
                     Guid.NewGuid().ToString("N"),
-                    build,
-                    name ?? "",
-                    1,
-                    i % 3 == 0 ? "Kiosk" : "Bar",
-                    i % 3 == 0 ? "kiosk" : "bar",
-                    size,
-                    size,
-                    $"P{i % 9}",
+                    (build, name ?? "", size, size),
+                    i % 3 == 0,
                     date.AddMinutes(i * 11),
-                    90,
-                    true,
-                    Percent.From(dice.NextDouble()),
-                    Percent.From(dice.NextDouble()),
-                    true,
-                    "{}",
-                    [
-                        .. Enumerable
-                            .Range(0, 4)
-                            .Select(line => new PouredStep(
-                                new LineId($"line-{line}"),
-                                $"Ingredient {(i + line) % 25}",
-                                new($"ingredient-{(i + line) % 25}"),
-                                line == 0 ? "pump-maple" : null,
-                                line == 1 ? "Lock double" : null,
-                                Grams.From(30),
-                                Grams.From(29 + (2 * dice.NextDouble())),
-                                line == 1 ? 28 : null,
-                                null,
-                                true
-                            )),
-                    ]
+                    dice
                 )
             );
         }
