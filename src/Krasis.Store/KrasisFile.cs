@@ -1,8 +1,5 @@
 using System.Globalization;
-using System.Reflection;
 using Dapper;
-using DbUp;
-using DbUp.Engine.Output;
 using Krasis.Store.Bar;
 using Krasis.Store.Files;
 using Krasis.Store.House;
@@ -72,13 +69,13 @@ public sealed class KrasisFile
             Directory.CreateDirectory(System.IO.Path.GetDirectoryName(full)!);
             using var turn = OpeningLock.Take(full);
             file.RefuseStrangers();
-            if (file.RefuseNewer())
+            if (file.IsOlder())
             {
                 Copies.Make(
                     full,
                     System.IO.Path.Combine(
                         file.CopiesFolder,
-                        Copies.NameOf(full, now, $"before-{Number(MigrationNames().Max()!)}")
+                        Copies.NameOf(full, now, $"before-{Migrations.Last:0000}")
                     )
                 );
             }
@@ -313,31 +310,15 @@ public sealed class KrasisFile
         }
     }
 
-    /// <summary>Refuses what a newer program has written.</summary>
-    /// <returns>Whether there is something in it that has to be brought up to date.</returns>
-    private bool RefuseNewer()
+    private bool IsOlder()
     {
         using var connection = Connect();
-        if (connection.ExecuteScalar<long>("SELECT count(*) FROM sqlite_schema WHERE name = 'SchemaVersions'") == 0)
-        {
-            return false;
-        }
-
-        var known = MigrationNames().ToHashSet();
-        var applied = connection.Query<string>("SELECT ScriptName FROM SchemaVersions ORDER BY ScriptName").ToHashSet();
-        if (applied.Where(name => !known.Contains(name)).Max() is { } newer)
-        {
-            throw new KrasisFileException(
-                $"'{Path}' was written by a newer Krasis (it has the change '{newer}', which this program does not know). Start the newer program, or choose another file with --data; this one has not been changed."
-            );
-        }
-
-        return applied.Count > 0 && !known.IsSubsetOf(applied);
+        return Migrations.AreMissing(connection, Path);
     }
 
     /// <summary>Which migration is the last that this program knows, such as 15: the version of what a house's tables
     /// look like.</summary>
-    public static int Version { get; } = int.Parse(Number(MigrationNames().Max()!), CultureInfo.InvariantCulture);
+    public static int Version => Migrations.Last;
 
     /// <summary>Makes a file as an older program would have left it, fills it, and brings it up to date, so that what
     /// that program wrote is read for ever.</summary>
@@ -377,7 +358,7 @@ public sealed class KrasisFile
 
     private void Migrate(int upTo = int.MaxValue)
     {
-        Apply(upTo);
+        Migrations.Apply(connectionString, Path, upTo);
         if (upTo >= Version)
         {
             Write(
@@ -387,33 +368,6 @@ public sealed class KrasisFile
                     return true;
                 },
                 isCounted: false
-            );
-        }
-    }
-
-    private void Apply(int upTo)
-    {
-        // A copy that was put in its place is not in this mode, and only in this mode does a reader not wait for a
-        // writer.
-        using (var connection = Connect())
-        {
-            connection.Execute("PRAGMA journal_mode = WAL;");
-        }
-
-        var result = DeployChanges
-            .To.SqliteDatabase(connectionString)
-            .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly(), script =>
-                int.Parse(Number(script), CultureInfo.InvariantCulture) <= upTo
-            )
-            .WithTransactionPerScript()
-            .LogTo(new NoOpUpgradeLog())
-            .Build()
-            .PerformUpgrade();
-        if (!result.Successful)
-        {
-            throw new KrasisFileException(
-                $"'{Path}' could not be brought up to date at '{result.ErrorScript?.Name}': {result.Error.Message}",
-                result.Error
             );
         }
     }
@@ -440,13 +394,4 @@ public sealed class KrasisFile
             CultureInfo.InvariantCulture,
             $"The last good copy is of {copy.At:yyyy-MM-dd HH:mm} UTC: krasis restore '{copy.Path}' --data '{Path}' puts it there, and keeps what is there now."
         );
-
-    private static IEnumerable<string> MigrationNames() =>
-        Assembly
-            .GetExecutingAssembly()
-            .GetManifestResourceNames()
-            .Where(name => name.EndsWith(".sql", StringComparison.Ordinal));
-
-    // Krasis.Store.Migrations.0014_house_file.sql
-    private static string Number(string migration) => migration.Split('.')[^2].Split('_')[0];
 }

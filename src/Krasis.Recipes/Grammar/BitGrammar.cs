@@ -311,12 +311,13 @@ internal static class BitGrammar
         .Try()
         .Or(
             (
+                from to in Word("to").OptionalOrDefault()
                 from article in Word("the").OptionalOrDefault()
                 from number in Figure
                 from st in Word("st", "nd", "rd", "th")
                 from line in Word("line")
                 where number is >= 1 and <= 8
-                select (Bit)new Bit.To(string.Create(CultureInfo.InvariantCulture, $"to line {number:0}"), false)
+                select (Bit)ToLine(number)
             ).Try()
         )
         .Or(
@@ -325,20 +326,12 @@ internal static class BitGrammar
                 from line in Word("line")
                 from number in Figure
                 where number is >= 1 and <= 8
-                select (Bit)new Bit.To(string.Create(CultureInfo.InvariantCulture, $"to line {number:0}"), false)
-            ).Try()
-        )
-        .Or(
-            (
-                from to in Word("to")
-                from article in Word("the").OptionalOrDefault()
-                from number in Figure
-                from st in Word("st", "nd", "rd", "th")
-                from line in Word("line")
-                where number is >= 1 and <= 8
-                select (Bit)new Bit.To(string.Create(CultureInfo.InvariantCulture, $"to line {number:0}"), false)
+                select (Bit)ToLine(number)
             ).Try()
         );
+
+    private static Bit.To ToLine(double number) =>
+        new(string.Create(CultureInfo.InvariantCulture, $"to line {number:0}"), false);
 
     // "Of the rim": where it ends, and no rim that is dipped.
     private static readonly TokenListParser<RecipeToken, Bit> Edge =
