@@ -173,7 +173,7 @@ public sealed class AlongTests : BenchTests
         Server.Kill();
         Enter("27");
         Finish();
-        UntilText("[data-test=made]", "It is kept on this device");
+        UntilText("[data-test=made]", "Saved on this device until the server has it.");
         UntilText("[data-test=unsent]", "1 drink is kept on this device");
         Server.StartAgain();
         Tab.Until("it is sent", () => !Tab.Has("[data-test=unsent]"));

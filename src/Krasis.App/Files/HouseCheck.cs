@@ -75,7 +75,7 @@ public static class HouseCheck
 
                 if (standard.Frozen is not { Sheet.Sizes.Count: > 0, Plans: not null })
                 {
-                    return $"what was worked out of standard {standard.Number} of '{build.Document.Name}' cannot be read";
+                    return $"the recorded sheet of standard {standard.Number} of '{build.Document.Name}' cannot be read";
                 }
             }
 

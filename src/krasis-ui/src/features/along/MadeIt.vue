@@ -27,7 +27,7 @@ const emit = defineEmits<{ another: [] }>()
         }}
       </p>
     </template>
-    <p v-else-if="isKept" data-test="made-kept">It is kept on this device.</p>
+    <p v-else-if="isKept" data-test="made-kept">Saved on this device until the server has it.</p>
     <div class="keys">
       <Button label="Make another" data-test="another" @click="emit('another')" />
       <RouterLink to="/service" class="link">Back to the board</RouterLink>

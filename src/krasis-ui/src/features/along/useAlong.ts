@@ -63,7 +63,7 @@ export function useAlong() {
       isKept = keepMake(now)
       if (before && !isKept && now) {
         tell({
-          text: 'This device keeps nothing: its storage is full or blocked. Do not close this page before the drink is done.',
+          text: 'This device cannot save your progress: its storage is full or blocked. Keep this page open until the drink is done.',
           isFault: true,
         })
       }

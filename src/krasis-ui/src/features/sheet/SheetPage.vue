@@ -134,8 +134,11 @@ async function ready(): Promise<string | null> {
 async function copyCells(): Promise<void> {
   tell(
     (await copyText(matrix.value?.asText() ?? ''))
-      ? { text: 'The cells are on the clipboard. Paste them into a spreadsheet.' }
-      : { text: 'This browser does not let the page write to the clipboard.', isFault: true },
+      ? { text: 'All amounts copied. Paste them into a spreadsheet.' }
+      : {
+          text: 'Your browser blocked copying. Allow clipboard access for this site, then try again.',
+          isFault: true,
+        },
   )
 }
 

@@ -55,10 +55,13 @@ const told = useQuery({
 
 async function copy(): Promise<void> {
   if (await copyText(told.data.value?.text ?? '')) {
-    tell({ text: 'The recipe is on the clipboard. Paste it where you want it.' })
+    tell({ text: 'Recipe copied.' })
     open.value = false
   } else {
-    tell({ text: 'This browser does not let the page write to the clipboard.', isFault: true })
+    tell({
+      text: 'Your browser blocked copying. Allow clipboard access for this site, then try again.',
+      isFault: true,
+    })
   }
 }
 </script>
