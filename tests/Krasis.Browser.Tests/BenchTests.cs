@@ -5,7 +5,7 @@ public abstract class BenchTests : IDisposable
 {
     protected BenchTests() => Tab = new Tab(Server.Address);
 
-    protected KrasisProcess Server { get; } = new(demo: true);
+    protected KrasisHost Server { get; } = new(demo: true);
 
     protected Tab Tab { get; }
 

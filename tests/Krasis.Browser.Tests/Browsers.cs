@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Diagnostics.CodeAnalysis;
 using System.Globalization;
 using OpenQA.Selenium;
@@ -14,50 +13,74 @@ internal static class Browsers
     /// there comes as from another machine.</summary>
     public const string OtherName = "lock.test";
 
-    private static readonly ConcurrentBag<ChromeDriver> Idle = [];
+    private static readonly Lock Gate = new();
+
+    // Those that are not in use, and the server that each was at last.
+    private static readonly List<(ChromeDriver Driver, string Origin)> Idle = [];
 
     static Browsers() =>
         AppDomain.CurrentDomain.ProcessExit += (_, _) =>
         {
-            while (Idle.TryTake(out var driver))
+            foreach (var (driver, _) in Idle)
             {
                 driver.Dispose();
             }
         };
 
-    public static ChromeDriver Lease() => Idle.TryTake(out var driver) ? driver : Start();
+    /// <summary>A browser as good as new; one that knows the server's front end already, if there is one.</summary>
+    public static ChromeDriver Lease(Uri origin)
+    {
+        lock (Gate)
+        {
+            if (Idle.Count > 0)
+            {
+                var found = Math.Max(0, Idle.FindIndex(one => one.Origin == origin.Authority));
+                var driver = Idle[found].Driver;
+                Idle.RemoveAt(found);
+                return driver;
+            }
+        }
 
-    /// <summary>Takes a browser back as good as new, or ends it when it cannot be made so.</summary>
+        return Start();
+    }
+
+    /// <summary>Takes a browser back as good as new, or ends it when it cannot be made so. It keeps the files of the
+    /// front end, which are the same everywhere, and nothing else.</summary>
     public static void Return(ChromeDriver driver, Uri origin)
     {
         try
         {
-            foreach (var more in driver.WindowHandles.Skip(1))
+            var left = driver.WindowHandles;
+            driver.SwitchTo().NewWindow(WindowType.Tab);
+            var fresh = driver.CurrentWindowHandle;
+            foreach (var window in left)
             {
-                driver.SwitchTo().Window(more).Close();
+                driver.SwitchTo().Window(window).Close();
             }
 
-            driver.SwitchTo().Window(driver.WindowHandles[0]);
-            driver.Navigate().GoToUrl("about:blank");
-            driver.ExecuteCdpCommand(
-                "Storage.clearDataForOrigin",
-                new Dictionary<string, object?>
-                {
-                    ["origin"] = origin.GetLeftPart(UriPartial.Authority),
-                    ["storageTypes"] = "local_storage",
-                }
-            );
-            driver.ExecuteCdpCommand(
-                "Emulation.setEmulatedMedia",
-                new Dictionary<string, object?> { ["media"] = "", ["features"] = Array.Empty<object>() }
-            );
-            Idle.Add(driver);
+            driver.SwitchTo().Window(fresh);
+            Forget(driver, origin);
+            TurnCalendar(driver);
+            lock (Gate)
+            {
+                Idle.Add((driver, origin.Authority));
+            }
         }
         catch (WebDriverException)
         {
             driver.Dispose();
         }
     }
+
+    private static void Forget(ChromeDriver driver, Uri origin) =>
+        driver.ExecuteCdpCommand(
+            "Storage.clearDataForOrigin",
+            new Dictionary<string, object?>
+            {
+                ["origin"] = origin.GetLeftPart(UriPartial.Authority),
+                ["storageTypes"] = "cookies,local_storage,indexeddb,service_workers,cache_storage",
+            }
+        );
 
     [SuppressMessage(
         "Reliability",
@@ -77,6 +100,7 @@ internal static class Browsers
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync",
+            "--force-prefers-reduced-motion", // Nobody watches, and what slides is waited for.
             $"--host-resolver-rules=MAP {OtherName} 127.0.0.1"
         );
         options.UnhandledPromptBehavior = UnhandledPromptBehavior.Accept;
@@ -87,6 +111,13 @@ internal static class Browsers
         service.DriverProcessStarting += (_, starting) =>
             starting.DriverServiceProcessStartInfo.Environment.Remove("LD_PRELOAD");
         var driver = new ChromeDriver(service, options);
+        TurnCalendar(driver);
+        return driver;
+    }
+
+    // Lets the pages of a window go by the tests' calendar where that is another than the browser's.
+    private static void TurnCalendar(ChromeDriver driver)
+    {
         var ahead =
             DateTimeOffset.UtcNow.ToUnixTimeMilliseconds()
             - Convert.ToInt64(driver.ExecuteScript("return Date.now()"), CultureInfo.InvariantCulture);
@@ -101,8 +132,6 @@ internal static class Browsers
                 }
             );
         }
-
-        return driver;
     }
 
     private const long Minute = 60_000; // A browser that takes long to start is no other day.

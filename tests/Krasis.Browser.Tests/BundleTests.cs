@@ -4,14 +4,14 @@ using System.Text.Json.Nodes;
 namespace Krasis.Browser.Tests;
 
 /// <summary>Files between the Plover Lock and another house, through the page.</summary>
-public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
+public sealed class BundleTests(DemoHost server) : IClassFixture<DemoHost>
 {
     [Fact]
     public void The_whole_house_moves_into_an_empty_one_and_is_the_same_there()
     {
         using var folder = new Folder();
         var house = folder.Save(server, "/api/files/house.krasis", "house.krasis");
-        using var empty = new KrasisProcess();
+        using var empty = new KrasisHost();
         using var tab = new Tab(empty.Address);
         tab.Open("/files").Find("[data-test=copies]");
         tab.Attach("[data-test=bundle]", house);
@@ -34,7 +34,7 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
     public void A_drink_is_sent_to_a_bar_with_other_cups_and_pumps_mapped_and_poured_there()
     {
         using var folder = new Folder();
-        using var there = new KrasisProcess();
+        using var there = new KrasisHost();
         using var tab = new Tab(there.Address);
         var id = JsonNode
             .Parse(Get(server, "/api/builds"))!
@@ -111,7 +111,7 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
         }
     }
 
-    private static string Get(KrasisProcess of, string path)
+    private static string Get(KrasisHost of, string path)
     {
         using var http = new HttpClient { BaseAddress = of.Address };
         return http.GetStringAsync(new Uri(path, UriKind.Relative)).GetAwaiter().GetResult();
@@ -129,7 +129,7 @@ public sealed class BundleTests(DemoProcess server) : IClassFixture<DemoProcess>
     {
         public string Root { get; } = Directory.CreateTempSubdirectory("krasis-files-").FullName;
 
-        public string Save(KrasisProcess of, string path, string name)
+        public string Save(KrasisHost of, string path, string name)
         {
             using var http = new HttpClient { BaseAddress = of.Address };
             var file = Path.Combine(Root, name);

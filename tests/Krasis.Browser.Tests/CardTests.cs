@@ -5,7 +5,7 @@ namespace Krasis.Browser.Tests;
 
 /// <summary>Cards as Chromium prints them, read with Poppler's pdfinfo and pdftotext. Paper sizes are ISO 216's, Letter
 /// ANSI Y14.1's (8½ by 11 in); codes are read back with ZBar.</summary>
-public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
+public sealed partial class CardTests(DemoHost server) : DemoTests(server)
 {
     private const double MmPerPixel = 25.4 / 96;
 
@@ -225,7 +225,7 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
     public void The_booklet_has_all_that_is_on_the_board_with_contents_allergens_and_the_day()
     {
         // Of its own: with the copies that the other tests put on the board, the contents run over to a second page.
-        using var own = new KrasisProcess(demo: true);
+        using var own = new KrasisHost(demo: true);
         using var tab = new Tab(own.Address);
         tab.Open("/").Find("[data-test=build]");
         tab.Click("[data-test=booklet]");
@@ -254,7 +254,7 @@ public sealed partial class CardTests(DemoProcess server) : DemoTests(server)
     [Fact]
     public void Cards_that_were_printed_of_an_earlier_standard_are_said_to_be_out_of_date()
     {
-        using var own = new KrasisProcess(demo: true);
+        using var own = new KrasisHost(demo: true);
         using var tab = new Tab(own.Address);
         tab.Open("/").UntilListed("Hazelnut iced latte");
         var printed = (string)

@@ -4,7 +4,7 @@ using System.Text.Json.Nodes;
 namespace Krasis.Browser.Tests;
 
 /// <summary>Copies of the demo's builds, as far along as those, that a test can do with as it likes.</summary>
-public sealed class Copies(KrasisProcess server) : IDisposable
+public sealed class Copies(RunningKrasis server) : IDisposable
 {
     private readonly HttpClient http = new() { BaseAddress = server.Address };
     private readonly Dictionary<string, string> paths = [];

@@ -2,16 +2,16 @@ namespace Krasis.Browser.Tests;
 
 /// <summary>Tests that share the demo's server, each with a tab and with copies of the demo's builds of its
 /// own.</summary>
-public abstract class DemoTests : IClassFixture<DemoProcess>, IDisposable
+public abstract class DemoTests : IClassFixture<DemoHost>, IDisposable
 {
-    protected DemoTests(DemoProcess server)
+    protected DemoTests(DemoHost server)
     {
         Server = server;
         Copies = new Copies(server);
         Tab = new Tab(server.Address);
     }
 
-    protected DemoProcess Server { get; }
+    protected DemoHost Server { get; }
 
     protected Copies Copies { get; }
 

@@ -14,7 +14,7 @@ public sealed class DeviceTests : IDisposable
     public void Labels_are_printed_with_codes_that_can_be_read()
     {
         using var printer = new DeviceProcess("simulated-printer", folder);
-        using var server = new KrasisProcess(demo: true, "--printer", printer.Address);
+        using var server = new KrasisHost(demo: true, "--printer", printer.Address);
         using var tab = new Tab(server.Address);
         tab.Open("/prep/labels").Find("[data-test=label]");
         tab.Click("[data-test=to-printer]");
@@ -39,7 +39,7 @@ public sealed class DeviceTests : IDisposable
     [Fact]
     public void Labels_go_into_a_folder_as_PDF_where_the_printer_takes_it_from_there()
     {
-        using var server = new KrasisProcess(demo: true, "--printer", $"pdf:{folder}");
+        using var server = new KrasisHost(demo: true, "--printer", $"pdf:{folder}");
         using var tab = new Tab(server.Address);
         tab.Open("/prep/labels").ChooseOption("[data-test=sheet]", "One by one, 62 × 40 mm");
         tab.Find("[data-test=label]");
@@ -55,7 +55,7 @@ public sealed class DeviceTests : IDisposable
     public void A_drink_is_made_with_the_scale_of_the_bar()
     {
         using var scale = new DeviceProcess("simulated-scale");
-        using var server = new KrasisProcess(demo: true, "--scale", scale.Address);
+        using var server = new KrasisHost(demo: true, "--scale", scale.Address);
         using var tab = new Tab(server.Address);
         tab.Open("/service").Click("[data-test=drink][data-name='Black sesame latte']");
         tab.Until("the cups", () => tab.All("[data-test=size]").Count > 1);
@@ -80,7 +80,7 @@ public sealed class DeviceTests : IDisposable
     [Fact]
     public void There_are_no_devices_unless_somebody_says_where()
     {
-        using var server = new KrasisProcess(demo: true);
+        using var server = new KrasisHost(demo: true);
         using var tab = new Tab(server.Address);
         tab.Open("/prep/labels").UntilText("[data-test=label]", "Lot");
         Assert.False(tab.Has("[data-test=to-printer]"));

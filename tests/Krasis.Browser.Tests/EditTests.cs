@@ -4,7 +4,7 @@ namespace Krasis.Browser.Tests;
 
 /// <summary>What the sheet does with pins, with entries that cannot be read, and with changes that are not
 /// saved.</summary>
-public sealed class EditTests(DemoProcess server) : DemoTests(server)
+public sealed class EditTests(DemoHost server) : DemoTests(server)
 {
     [Fact]
     public void Another_size_is_pinned_visibly_and_unpinned()
@@ -322,7 +322,7 @@ public sealed class EditTests(DemoProcess server) : DemoTests(server)
         Open("Cardamom latte");
         Tab.EnterCell(0, "Plover", "4");
         Tab.UntilCell(0, "Heron", "6");
-        Server.Kill();
+        Server.Stop();
         Tab.Click("[data-test=save]");
         Tab.Until("the message", () =>
             Tab.Has("[data-test=away]")

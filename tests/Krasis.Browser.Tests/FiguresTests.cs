@@ -5,7 +5,7 @@ namespace Krasis.Browser.Tests;
 /// <summary>What the core computes of a drink, as the sheet shows it and lets it be changed.</summary>
 public sealed class FiguresTests : IDisposable
 {
-    private readonly KrasisProcess server = new(demo: true);
+    private readonly KrasisHost server = new(demo: true);
     private readonly Tab tab;
 
     public FiguresTests() => tab = new Tab(server.Address);

@@ -4,7 +4,7 @@ namespace Krasis.Browser.Tests;
 /// its own.</summary>
 public sealed class FilesTests : IDisposable
 {
-    private readonly DemoProcess server = new();
+    private readonly DemoHost server = new();
     private readonly Tab tab;
 
     public FilesTests() => tab = new Tab(server.Address);
@@ -43,31 +43,33 @@ public sealed class FilesTests : IDisposable
     [Fact]
     public void What_was_copied_is_brought_back_after_the_worst()
     {
-        tab.Open("/files");
-        tab.Until("how it is copied", () =>
-            tab.TextOf("[data-test=copies]").Contains("--backup-every", StringComparison.Ordinal)
+        using var killed = new KrasisProcess(demo: true);
+        using var page = new Tab(killed.Address);
+        page.Open("/files");
+        page.Until("how it is copied", () =>
+            page.TextOf("[data-test=copies]").Contains("--backup-every", StringComparison.Ordinal)
         );
-        Assert.EndsWith("/api/files/copy", tab.AttributeOf("[data-test=copy]", "href"), StringComparison.Ordinal);
+        Assert.EndsWith("/api/files/copy", page.AttributeOf("[data-test=copy]", "href"), StringComparison.Ordinal);
 
-        var copy = server.DataFile + ".copy";
-        Assert.Contains("was read back", Krasis("backup", copy, "--data", server.DataFile), StringComparison.Ordinal);
-        Open("Cardamom latte");
-        tab.EnterCell(0, "Plover", "7");
-        tab.UntilCell(0, "Plover", "7");
-        tab.Save();
+        var copy = killed.DataFile + ".copy";
+        Assert.Contains("was read back", Krasis("backup", copy, "--data", killed.DataFile), StringComparison.Ordinal);
+        Open(page, "Cardamom latte");
+        page.EnterCell(0, "Plover", "7");
+        page.UntilCell(0, "Plover", "7");
+        page.Save();
 
         // Killed, and what is left of the file is not worth reading; its log still lies beside it.
-        server.Kill();
-        File.WriteAllText(server.DataFile, "The disk's last words.");
+        killed.Stop();
+        File.WriteAllText(killed.DataFile, "The disk's last words.");
         Assert.Contains(
             "is in the place of",
-            Krasis("restore", copy, "--data", server.DataFile),
+            Krasis("restore", copy, "--data", killed.DataFile),
             StringComparison.Ordinal
         );
-        Assert.Contains("is good", Krasis("check", "--data", server.DataFile), StringComparison.Ordinal);
-        server.StartAgain();
-        Open("Cardamom latte");
-        tab.UntilCell(0, "Plover", "2");
+        Assert.Contains("is good", Krasis("check", "--data", killed.DataFile), StringComparison.Ordinal);
+        killed.StartAgain();
+        Open(page, "Cardamom latte");
+        page.UntilCell(0, "Plover", "2");
     }
 
     private static string Krasis(params string[] arguments) =>
@@ -76,17 +78,19 @@ public sealed class FilesTests : IDisposable
             [Path.Combine(KrasisProcess.Root(), "artifacts", "krasis", "Krasis.Web.dll"), .. arguments]
         );
 
-    private void Open(string name)
+    private void Open(string name) => Open(tab, name);
+
+    private static void Open(Tab page, string name)
     {
-        tab.UntilListed(name);
-        tab.ClickText(name, "[data-test=build] a.name");
-        tab.Until("the sheet", () => tab.Has("[data-band=Cost]"));
+        page.UntilListed(name);
+        page.ClickText(name, "[data-test=build] a.name");
+        page.Until("the sheet", () => page.Has("[data-band=Cost]"));
     }
 
     [Fact]
     public void Where_nothing_is_published_there_is_no_book()
     {
-        using var server = new KrasisProcess();
+        using var server = new KrasisHost();
         using var tab = new Tab(server.Address);
         tab.Open("/files").UntilText("[data-test=no-board]", "Publish one");
         Assert.False(tab.Has("[data-test=book]"));
@@ -95,7 +99,7 @@ public sealed class FilesTests : IDisposable
     [Fact]
     public void The_board_goes_out_as_a_book_and_to_screens_and_all_the_rest_as_tables()
     {
-        using var server = new KrasisProcess(demo: true);
+        using var server = new KrasisHost(demo: true);
         using var tab = new Tab(server.Address);
         tab.Open("/files").ChooseOption("[data-test=book-paper]", "Letter");
         tab.Until("the book on Letter", () =>

@@ -8,8 +8,8 @@ internal sealed class FilledFile
     public FilledFile()
     {
         AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(folder, recursive: true);
-        using var program = new KrasisProcess(demo: false, "--demo");
-        program.Kill();
+        using var program = new KrasisHost(demo: false, "--demo");
+        program.Stop();
         foreach (var end in Ends.Where(end => File.Exists(program.DataFile + end)))
         {
             File.Copy(program.DataFile + end, Path.Combine(folder, "krasis.db") + end);

@@ -3,7 +3,7 @@ namespace Krasis.Browser.Tests;
 /// <summary>From an empty file to the first published standard, counted.</summary>
 public sealed class FirstBarTests : IDisposable
 {
-    private readonly KrasisProcess server = new();
+    private readonly KrasisHost server = new();
     private readonly Tab tab;
     private int clicks;
 

@@ -3,7 +3,7 @@ using OpenQA.Selenium;
 namespace Krasis.Browser.Tests;
 
 /// <summary>What a lead does from beginning to end.</summary>
-public sealed class FlowTests(DemoProcess server) : DemoTests(server)
+public sealed class FlowTests(DemoHost server) : DemoTests(server)
 {
     [Fact]
     public void A_hot_flavoured_latte_is_written_and_published_without_a_mouse()

@@ -3,36 +3,19 @@ using System.Runtime.CompilerServices;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>The published program as a process of its own, on a data file that outlives it.</summary>
-public class KrasisProcess : IDisposable
+/// <summary>The published program as a process of its own, which can be killed as a power cut would.</summary>
+public sealed class KrasisProcess : RunningKrasis
 {
-    /// <summary>When it is at the program's first start, whatever the machine's clock says: no test and no picture
-    /// depends on its day.</summary>
-    public const string Now = "2026-11-25T09:00:00Z";
-
-    private readonly string folder = Directory.CreateTempSubdirectory("krasis-browser-").FullName;
-
-    // Filling a file with the demo takes most of a start: it is done once, by the program itself, and copied.
-    private static readonly Lazy<FilledFile> Filled = new(() => new FilledFile());
-
     private readonly IReadOnlyList<string> more;
     private Process? process;
 
+    /// <param name="demo">Whether it begins with the demo's bar instead of a plain one.</param>
+    /// <param name="more">More words behind the program's name.</param>
     public KrasisProcess(bool demo = false, params IReadOnlyList<string> more)
     {
-        this.more = more;
-        if (demo)
-        {
-            Filled.Value.CopyTo(DataFile);
-        }
-
+        this.more = demo ? ["--demo", .. more] : more;
         Start(port: 0);
     }
-
-    public Uri Address { get; private set; } = null!;
-
-    /// <summary>Where its data is.</summary>
-    public string DataFile => Path.Combine(folder, "krasis.db");
 
     /// <summary>What it has of the machine's memory.</summary>
     public double MemoryMegabytes
@@ -44,44 +27,36 @@ public class KrasisProcess : IDisposable
         }
     }
 
-    /// <summary>Kills it with SIGKILL, as a power cut would, and starts it again at the same address.</summary>
+    /// <summary>Kills it with SIGKILL.</summary>
+    public override void Stop()
+    {
+        if (process is { HasExited: false })
+        {
+            process.Kill(entireProcessTree: true);
+            process.WaitForExit();
+        }
+    }
+
+    public override void StartAgain() => Start(Address.Port);
+
+    /// <summary>Kills it, as a power cut would, and starts it again at the same address.</summary>
     public void KillAndStartAgain()
     {
-        Kill();
+        Stop();
         StartAgain();
     }
 
-    public void Kill()
+    public override void Dispose()
     {
-        process!.Kill(entireProcessTree: true);
-        process.WaitForExit();
-    }
-
-    public void StartAgain() => Start(Address.Port);
-
-    public void Dispose()
-    {
-        GC.SuppressFinalize(this);
-        if (process is { HasExited: false })
-        {
-            Kill();
-        }
-
+        base.Dispose();
         process?.Dispose();
-        Directory.Delete(folder, recursive: true);
     }
 
     private void Start(int port)
     {
-        var program = Path.Combine(Root(), "artifacts", "krasis", "Krasis.Web.dll");
-        if (!File.Exists(program))
-        {
-            throw new FileNotFoundException($"{program} is not there. ./test publishes it before these tests run.");
-        }
-
-        string[] arguments = [program, "--data", DataFile, "--port", $"{port}", "--clock", Now, .. more];
+        process?.Dispose();
         process = Process.Start(
-            new ProcessStartInfo("dotnet", arguments)
+            new ProcessStartInfo("dotnet", [Program(), .. CommandLine(port, more)])
             {
                 RedirectStandardOutput = true,
                 Environment = { ["KRASIS_TESTS"] = "1" },
@@ -99,6 +74,15 @@ public class KrasisProcess : IDisposable
         }
 
         throw new InvalidOperationException("The program ended before it answered.");
+    }
+
+    /// <summary>Where the published program is.</summary>
+    internal static string Program()
+    {
+        var program = Path.Combine(Root(), "artifacts", "krasis", "Krasis.Web.dll");
+        return File.Exists(program)
+            ? program
+            : throw new FileNotFoundException($"{program} is not there. ./test publishes it before these tests run.");
     }
 
     internal static string Root([CallerFilePath] string here = "") =>

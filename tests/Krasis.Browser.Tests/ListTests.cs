@@ -3,7 +3,7 @@ namespace Krasis.Browser.Tests;
 /// <summary>The list of builds, and addresses that lead nowhere.</summary>
 public sealed class ListTests : IDisposable
 {
-    private readonly KrasisProcess server = new(demo: true);
+    private readonly KrasisHost server = new(demo: true);
     private readonly Tab tab;
 
     public ListTests() => tab = new Tab(server.Address);

@@ -1,7 +1,7 @@
 namespace Krasis.Browser.Tests;
 
 /// <summary>Drafts that save themselves, a server that goes away, and two tabs on one build.</summary>
-public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
+public sealed class NothingLostTests(DemoHost server) : DemoTests(server)
 {
     [Fact]
     public void A_new_build_saves_itself_and_undo_reaches_past_its_first_save()
@@ -74,7 +74,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
     public void Without_its_server_the_sheet_goes_on_and_sends_when_it_is_back()
     {
         Open("Cardamom oat latte");
-        Server.Kill();
+        Server.Stop();
         Tab.EnterCell(0, "Plover", "3");
         Tab.Until("the word", () =>
             Tab.Has("[data-test=away]")
@@ -106,7 +106,7 @@ public sealed class NothingLostTests(DemoProcess server) : DemoTests(server)
     {
         Open("Cardamom oat latte");
         var path = Tab.Path;
-        Server.Kill();
+        Server.Stop();
         Tab.EnterCell(0, "Plover", "4");
         Tab.Until("it waits", () => Tab.Has("[data-test=waits]"));
         Tab.Type("#name", "Cardamom oat, closed");

@@ -4,7 +4,7 @@ namespace Krasis.Browser.Tests;
 /// them that they give to pages of their own machine.</summary>
 public sealed class OtherMachineTests : IDisposable
 {
-    private readonly KrasisProcess server = new(demo: true, "--host", Browsers.OtherName);
+    private readonly KrasisHost server = new(demo: true, "--host", Browsers.OtherName);
     private readonly Tab tab;
 
     public OtherMachineTests() => tab = new Tab(new UriBuilder(server.Address) { Host = Browsers.OtherName }.Uri);

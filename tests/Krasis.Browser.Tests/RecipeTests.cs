@@ -3,7 +3,7 @@ using System.Text.Json.Nodes;
 namespace Krasis.Browser.Tests;
 
 /// <summary>A standard as linked data, and the page that it stands in.</summary>
-public sealed class RecipeTests(DemoProcess server) : DemoTests(server)
+public sealed class RecipeTests(DemoHost server) : DemoTests(server)
 {
     [Fact]
     public void A_recipe_says_only_what_schema_org_has_words_for_and_what_a_recipe_needs()

@@ -116,7 +116,7 @@ public sealed class ServiceTests : BenchTests
                     "const done = arguments[arguments.length - 1]; caches.open('board').then(cache => cache.keys()).then(keys => done(keys.filter(({ url }) => url.includes('/cards')).length >= document.querySelectorAll('[data-test=drink]').length))"
                 )!
         );
-        Server.Kill();
+        Server.Stop();
         Tab.Reload();
         Tab.Find("[data-test=drink]");
         UntilText("[data-test=stale]", "The server does not answer. This is the board as it was");
@@ -161,7 +161,7 @@ public sealed class ServiceTests : BenchTests
     [Fact]
     public void A_bar_that_has_published_nothing_says_so_everywhere()
     {
-        using var empty = new KrasisProcess();
+        using var empty = new KrasisHost();
         using var tab = new Tab(empty.Address);
         foreach (
             var (path, test, says) in new[]

@@ -3,7 +3,7 @@ using OpenQA.Selenium;
 namespace Krasis.Browser.Tests;
 
 /// <summary>Writing a build by the keyboard, by a proposal, and from a spreadsheet.</summary>
-public sealed class SheetFlowTests(DemoProcess server) : DemoTests(server)
+public sealed class SheetFlowTests(DemoHost server) : DemoTests(server)
 {
     private static readonly string[] Cold = ["Sedge", "Reed", "Rush", "Willow"];
 

@@ -4,7 +4,7 @@ using OpenQA.Selenium;
 namespace Krasis.Browser.Tests;
 
 /// <summary>The cups over the sheet, and what a hand does with them and with the lines.</summary>
-public sealed class ShelfTests(DemoProcess server) : DemoTests(server)
+public sealed class ShelfTests(DemoHost server) : DemoTests(server)
 {
     [Fact]
     public void On_paper_stands_what_is_poured_in_every_size_and_nothing_that_can_be_pressed()

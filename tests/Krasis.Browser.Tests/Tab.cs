@@ -16,7 +16,7 @@ public sealed class Tab : IDisposable
     public Tab(Uri address, int width = 1280, int height = 800)
     {
         this.address = address;
-        driver = Browsers.Lease();
+        driver = Browsers.Lease(address);
         Resize(width, height);
     }
 
@@ -89,8 +89,20 @@ public sealed class Tab : IDisposable
     public void Until(string what, Func<bool> condition) =>
         Until<object>(what, () => condition() ? new object() : null);
 
-    public IWebElement Find(string css) =>
-        Until(css, () => driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed))!;
+    public IWebElement Find(string css) => Until(css, () => FirstShown(css))!;
+
+    // One question to the page; the driver's own would be one for each element, and a long one.
+    private IWebElement? FirstShown(string css, string? text = null) =>
+        (IWebElement?)
+            driver.ExecuteScript(
+                """
+                const [css, text] = arguments
+                const shown = (one) => one.checkVisibility({ visibilityProperty: true }) && one.getClientRects().length > 0
+                return [...document.querySelectorAll(css)].find((one) => shown(one) && (text === null || one.innerText.trim() === text)) ?? null
+                """,
+                css,
+                text
+            );
 
     /// <summary>What something says. It may be drawn anew between being found and being read.</summary>
     public string TextOf(string css) => Until(css, () => Find(css).Text)!;
@@ -101,15 +113,17 @@ public sealed class Tab : IDisposable
     /// <summary>Waits until something says so, wherever its lines break.</summary>
     public void UntilText(string css, string text) =>
         Until($"'{text}' in {css}", () =>
-            All(css)
-                .Any(element =>
-                    element.Text.Replace("\n", " ", StringComparison.Ordinal).Contains(text, StringComparison.Ordinal)
-                )
+            (bool)
+                Script(
+                    "return [...document.querySelectorAll(arguments[0])].some((one) => one.innerText?.replace(/\\s+/g, ' ').includes(arguments[1]))",
+                    css,
+                    text
+                )!
         );
 
     public IReadOnlyList<IWebElement> All(string css) => driver.FindElements(By.CssSelector(css));
 
-    public bool Has(string css) => driver.FindElements(By.CssSelector(css)).Any(element => element.Displayed);
+    public bool Has(string css) => FirstShown(css) is not null;
 
     public void Click(string css) => Until($"a click on {css}", () =>
         {
@@ -119,9 +133,7 @@ public sealed class Tab : IDisposable
 
     public void ClickText(string text, string css = "button, a, li[role=option]") => Until($"a click on '{text}'", () =>
         {
-            var found = driver
-                .FindElements(By.CssSelector(css))
-                .FirstOrDefault(element => element.Displayed && element.Text.Trim() == text);
+            var found = FirstShown(css, text);
             found?.Click();
             return found is not null;
         });
@@ -337,15 +349,23 @@ public sealed class Tab : IDisposable
         );
 
     /// <summary>What axe-core has against the page, for WCAG 2.2 AA.</summary>
-    public IReadOnlyList<string> Violations(string axe)
+    public IReadOnlyList<string> Violations(string axe) =>
+        Violations(axe, "wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
+
+    /// <summary>What axe-core has against the page's colours, which are all that differs in the dark.</summary>
+    public IReadOnlyList<string> ViolationsOfColour(string axe) =>
+        Violations(axe, "color-contrast", "link-in-text-block");
+
+    private List<string> Violations(string axe, params string[] only)
     {
         driver.ExecuteScript("if (!window.axe) { (0, eval)(arguments[0]) }", axe);
         var found = driver.ExecuteAsyncScript(
             """
             const done = arguments[arguments.length - 1];
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+            axe.run(document, { runOnly: arguments[0] })
               .then(result => done(result.violations.flatMap(v => v.nodes.map(n => `${v.id}: ${n.html.slice(0, 160)} — ${n.failureSummary}`))));
-            """
+            """,
+            only
         );
         return [.. ((IEnumerable<object>)found!).Cast<string>()];
     }

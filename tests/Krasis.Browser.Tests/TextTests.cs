@@ -1,7 +1,7 @@
 namespace Krasis.Browser.Tests;
 
 /// <summary>A recipe as one would send it in a message.</summary>
-public sealed class TextTests(DemoProcess server) : DemoTests(server)
+public sealed class TextTests(DemoHost server) : DemoTests(server)
 {
     [Fact]
     public void What_stands_on_the_sheet_is_told_in_the_words_of_the_place_and_goes_to_the_clipboard()

@@ -3,7 +3,7 @@ using System.Text.Json.Nodes;
 namespace Krasis.Browser.Tests;
 
 /// <summary>Two people on two devices with one draft.</summary>
-public sealed class TwoDevicesTests(DemoProcess server) : DemoTests(server)
+public sealed class TwoDevicesTests(DemoHost server) : DemoTests(server)
 {
     [Theory]
     [InlineData("theirs", "230")]

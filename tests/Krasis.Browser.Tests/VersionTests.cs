@@ -4,7 +4,7 @@ namespace Krasis.Browser.Tests;
 /// the library.</summary>
 public sealed class VersionTests : IDisposable
 {
-    private readonly KrasisProcess server = new(demo: true);
+    private readonly KrasisHost server = new(demo: true);
     private readonly Tab tab;
 
     public VersionTests() => tab = new Tab(server.Address);

@@ -1,0 +1,91 @@
+using System.Collections.Concurrent;
+using System.Net;
+using System.Net.Sockets;
+using Krasis.Store;
+using Krasis.Web.Hosting;
+using Microsoft.AspNetCore.Builder;
+
+namespace Krasis.Browser.Tests;
+
+/// <summary>The program inside the tests' own process, with the published front end, at a real port. A process of its
+/// own would have to be compiled anew by the runtime for every test, which takes longer than most of them.</summary>
+public class KrasisHost : RunningKrasis
+{
+    private static readonly ConcurrentStack<int> Ports = [];
+    private static readonly CancellationToken AtOnce = new(canceled: true);
+
+    // Filling a file with the demo takes most of a start: it is done once, by the program itself, and copied.
+    private static readonly Lazy<FilledFile> Filled = new(() => new FilledFile());
+
+    private readonly IReadOnlyList<string> more;
+    private WebApplication? app;
+
+    static KrasisHost()
+    {
+        Environment.SetEnvironmentVariable(TestClock.Permission, "1");
+        var pages = Path.Combine(AppContext.BaseDirectory, "wwwroot");
+        if (!Directory.Exists(pages))
+        {
+            Directory.CreateSymbolicLink(
+                pages,
+                Path.Combine(Path.GetDirectoryName(KrasisProcess.Program())!, "wwwroot")
+            );
+        }
+    }
+
+    /// <param name="demo">Whether it begins with the demo's bar instead of a plain one.</param>
+    /// <param name="more">More words behind the program's name.</param>
+    public KrasisHost(bool demo = false, params IReadOnlyList<string> more)
+    {
+        this.more = more;
+        if (demo)
+        {
+            Filled.Value.CopyTo(DataFile);
+        }
+
+        // A browser that has been at a port has the front end of it, and need not fetch and compile it again.
+        Start(Ports.TryPop(out var port) && IsFree(port) ? port : 0);
+    }
+
+    public override void Stop()
+    {
+        if (app is null)
+        {
+            return;
+        }
+
+        app.StopAsync(AtOnce).GetAwaiter().GetResult();
+        app.DisposeAsync().AsTask().GetAwaiter().GetResult();
+        app = null;
+        KrasisFile.LetGo(DataFile);
+    }
+
+    public override void StartAgain() => Start(Address.Port);
+
+    public override void Dispose()
+    {
+        base.Dispose();
+        Ports.Push(Address.Port);
+    }
+
+    private void Start(int port)
+    {
+        app = KrasisApp.Create(KrasisOptions.From(CommandLine(port, more)));
+        app.StartAsync().GetAwaiter().GetResult();
+        Address = new Uri(app.Urls.Single());
+    }
+
+    private static bool IsFree(int port)
+    {
+        try
+        {
+            using var listener = new TcpListener(IPAddress.Loopback, port);
+            listener.Start();
+            return true;
+        }
+        catch (SocketException)
+        {
+            return false;
+        }
+    }
+}
