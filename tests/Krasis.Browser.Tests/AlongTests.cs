@@ -170,7 +170,7 @@ public sealed class AlongTests : BenchTests
     public void A_make_that_ends_while_the_server_is_dead_is_sent_when_it_is_back()
     {
         Begin("Black sesame latte");
-        Server.Stop();
+        Server.TakeDown();
         Enter("27");
         Finish();
         UntilText("[data-test=made]", "Saved on this device until the server has it.");
@@ -265,7 +265,7 @@ public sealed class AlongTests : BenchTests
     {
         Begin("Black sesame latte");
         RefuseStorage();
-        Server.Stop();
+        Server.TakeDown();
         Finish();
         UntilText("[data-test=unsent-page]", "This drink is not saved anywhere");
         Assert.DoesNotContain("kept on this device", Tab.Says, StringComparison.Ordinal);

@@ -322,7 +322,7 @@ public sealed class EditTests(DemoHost server) : DemoTests(server)
         Open("Cardamom latte");
         Tab.EnterCell(0, "Plover", "4");
         Tab.UntilCell(0, "Heron", "6");
-        Server.Stop();
+        Server.TakeDown();
         Tab.Click("[data-test=save]");
         Tab.Until("the message", () =>
             Tab.Has("[data-test=away]")

@@ -59,7 +59,7 @@ public sealed class FilesTests : IDisposable
         page.Save();
 
         // Killed, and what is left of the file is not worth reading; its log still lies beside it.
-        killed.Stop();
+        killed.TakeDown();
         File.WriteAllText(killed.DataFile, "The disk's last words.");
         Assert.Contains(
             "is in the place of",

@@ -3,6 +3,7 @@ using System.Net;
 using System.Net.Sockets;
 using Krasis.Store;
 using Krasis.Web.Hosting;
+using Krasis.Web.Tests;
 using Microsoft.AspNetCore.Builder;
 
 namespace Krasis.Browser.Tests;
@@ -13,9 +14,6 @@ public class KrasisHost : RunningKrasis
 {
     private static readonly ConcurrentStack<int> Ports = [];
     private static readonly CancellationToken AtOnce = new(canceled: true);
-
-    // Filling a file with the demo takes most of a start: it is done once, by the program itself, and copied.
-    private static readonly Lazy<FilledFile> Filled = new(() => new FilledFile());
 
     private readonly IReadOnlyList<string> more;
     private WebApplication? app;
@@ -40,14 +38,14 @@ public class KrasisHost : RunningKrasis
         this.more = more;
         if (demo)
         {
-            Filled.Value.CopyTo(DataFile);
+            DemoFile.CopyTo(DataFile);
         }
 
         // A browser that has been at a port has the front end of it, and need not fetch and compile it again.
         Start(Ports.TryPop(out var port) && IsFree(port) ? port : 0);
     }
 
-    public override void Stop()
+    public override void TakeDown()
     {
         if (app is null)
         {
@@ -62,11 +60,7 @@ public class KrasisHost : RunningKrasis
 
     public override void StartAgain() => Start(Address.Port);
 
-    public override void Dispose()
-    {
-        base.Dispose();
-        Ports.Push(Address.Port);
-    }
+    protected override void Release() => Ports.Push(Address.Port);
 
     private void Start(int port)
     {

@@ -28,7 +28,7 @@ public sealed class KrasisProcess : RunningKrasis
     }
 
     /// <summary>Kills it with SIGKILL.</summary>
-    public override void Stop()
+    public override void TakeDown()
     {
         if (process is { HasExited: false })
         {
@@ -42,15 +42,11 @@ public sealed class KrasisProcess : RunningKrasis
     /// <summary>Kills it, as a power cut would, and starts it again at the same address.</summary>
     public void KillAndStartAgain()
     {
-        Stop();
+        TakeDown();
         StartAgain();
     }
 
-    public override void Dispose()
-    {
-        base.Dispose();
-        process?.Dispose();
-    }
+    protected override void Release() => process?.Dispose();
 
     private void Start(int port)
     {

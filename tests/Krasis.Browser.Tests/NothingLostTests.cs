@@ -74,7 +74,7 @@ public sealed class NothingLostTests(DemoHost server) : DemoTests(server)
     public void Without_its_server_the_sheet_goes_on_and_sends_when_it_is_back()
     {
         Open("Cardamom oat latte");
-        Server.Stop();
+        Server.TakeDown();
         Tab.EnterCell(0, "Plover", "3");
         Tab.Until("the word", () =>
             Tab.Has("[data-test=away]")
@@ -106,7 +106,7 @@ public sealed class NothingLostTests(DemoHost server) : DemoTests(server)
     {
         Open("Cardamom oat latte");
         var path = Tab.Path;
-        Server.Stop();
+        Server.TakeDown();
         Tab.EnterCell(0, "Plover", "4");
         Tab.Until("it waits", () => Tab.Has("[data-test=waits]"));
         Tab.Type("#name", "Cardamom oat, closed");

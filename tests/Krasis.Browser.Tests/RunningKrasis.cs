@@ -14,18 +14,22 @@ public abstract class RunningKrasis : IDisposable
     /// <summary>Where its data is.</summary>
     public string DataFile => Path.Combine(folder, "krasis.db");
 
-    /// <summary>Takes it away, so that its address answers nobody.</summary>
-    public abstract void Stop();
+    /// <summary>Ends it, so that nobody answers at its address.</summary>
+    public abstract void TakeDown();
 
     /// <summary>Starts it again at the same address.</summary>
     public abstract void StartAgain();
 
-    public virtual void Dispose()
+    public void Dispose()
     {
         GC.SuppressFinalize(this);
-        Stop();
+        TakeDown();
+        Release();
         Directory.Delete(folder, recursive: true);
     }
+
+    /// <summary>Gives back what was needed to run it.</summary>
+    protected abstract void Release();
 
     /// <summary>The words behind the program's name.</summary>
     protected IReadOnlyList<string> CommandLine(int port, IReadOnlyList<string> more) =>

@@ -116,7 +116,7 @@ public sealed class ServiceTests : BenchTests
                     "const done = arguments[arguments.length - 1]; caches.open('board').then(cache => cache.keys()).then(keys => done(keys.filter(({ url }) => url.includes('/cards')).length >= document.querySelectorAll('[data-test=drink]').length))"
                 )!
         );
-        Server.Stop();
+        Server.TakeDown();
         Tab.Reload();
         Tab.Find("[data-test=drink]");
         UntilText("[data-test=stale]", "The server does not answer. This is the board as it was");

@@ -99,7 +99,7 @@ public sealed class TastingTests : BenchTests
         using var phone = new Tab(Server.Address, 390, 844);
         phone.Open(path).Click("[data-test=begin]");
         phone.Find("[data-test=cup]");
-        Server.Stop();
+        Server.TakeDown();
         phone.Until("a liking", () => phone.All("[data-test=liking]").Count == 9);
         phone.All("[data-test=liking]")[6].Click();
         foreach (var scale in new[] { "strength", "sweetness", "flavour" })
@@ -121,7 +121,7 @@ public sealed class TastingTests : BenchTests
         Tab.Open("/tastings").Click("[data-test=set-up]");
         Tab.Find("[data-test=name]");
         var path = Tab.Path;
-        Server.Stop();
+        Server.TakeDown();
         Tab.Type("[data-test=name]", "Typed in the dark");
         Tab.Until("it is kept here", () =>
             (bool)

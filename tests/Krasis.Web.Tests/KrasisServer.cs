@@ -10,7 +10,7 @@ namespace Krasis.Web.Tests;
 public sealed class KrasisServer : IAsyncLifetime
 {
     /// <summary>The day it is at the server, whatever the machine's clock says.</summary>
-    public static readonly DateOnly Today = new(2026, 11, 25);
+    public static readonly DateOnly Today = DateOnly.FromDateTime(DemoFile.Now.Date);
 
     private readonly string folder = Directory.CreateTempSubdirectory("krasis-web-").FullName;
     private WebApplication? app;
@@ -21,10 +21,11 @@ public sealed class KrasisServer : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
+        DemoFile.CopyTo(DataFile);
         app = KrasisApp.Create(
-            KrasisOptions.From(["--data", DataFile, "--port", "0", "--demo"]) with
+            KrasisOptions.From(["--data", DataFile, "--port", "0"]) with
             {
-                Clock = new TestClock(new DateTimeOffset(Today, new TimeOnly(9, 0), TimeSpan.Zero)),
+                Clock = new TestClock(DemoFile.Now),
             }
         );
         await app.StartAsync(TestContext.Current.CancellationToken);

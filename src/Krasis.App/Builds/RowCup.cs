@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Cups;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Drawing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.App.Builds;
 

@@ -4,7 +4,7 @@ using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 using Krasis.Recipes;
 
 namespace Krasis.App.Recipes;

@@ -1,7 +1,7 @@
 using Krasis.App.Shared;
 using Krasis.Core.Changing.Comparing;
 using Krasis.Core.Input;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 using Krasis.Store;
 
 namespace Krasis.App.Versions;

@@ -3,7 +3,7 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Cautions;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging;
 

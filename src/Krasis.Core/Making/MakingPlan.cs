@@ -1,7 +1,8 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Drawing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Making;
 

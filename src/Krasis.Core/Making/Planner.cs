@@ -4,9 +4,10 @@ using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.Nutrition;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Making;
 

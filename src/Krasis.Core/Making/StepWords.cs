@@ -2,7 +2,7 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Making;
 

@@ -2,7 +2,7 @@ using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Making;
 

@@ -1,6 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Making;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Exchange.Books;
 

@@ -2,8 +2,8 @@ using System.Globalization;
 using System.Text.Json.Nodes;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Telling;
-using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.Nutrition;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Exchange.Linked;
 

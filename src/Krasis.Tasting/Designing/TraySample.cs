@@ -3,7 +3,8 @@ using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Life;
+using Krasis.Core.Working.SizeSheets;
 using Krasis.Tasting.Documents;
 
 namespace Krasis.Tasting.Designing;
@@ -67,7 +68,7 @@ public sealed record TraySample(
             var size = new CupId(tasting.Samples[place].Size!);
             var sheet = Mixer.Mix(build, bar).Sizes.Single(each => each.Size == size);
             var (before, note) = build.Serve == Serve.Hot ? Wait(build, bar, size, tasting.Celsius) : (IcedAge, null);
-            var then = AgedDrink.Of(build, bar, size, [before])[0];
+            var then = Ageing.Of(build, bar, size, [before])[0];
 
             // Ice is not poured into the small cups.
             var drink = sheet.Fill.TotalMass.Value - then.IceLeft.Value;
@@ -86,7 +87,7 @@ public sealed record TraySample(
     // Until a hot drink has come down to what it is tasted at.
     private static (double Minutes, string? Note) Wait(Build build, BarFacts bar, CupId size, double celsius)
     {
-        var at = (double minutes) => AgedDrink.Of(build, bar, size, [minutes])[0].Temperature.Value;
+        var at = (double minutes) => Ageing.Of(build, bar, size, [minutes])[0].Temperature.Value;
         if (at(0) <= celsius)
         {
             return (

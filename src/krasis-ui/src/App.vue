@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
 import { pageKey } from '@/shared/pageKey'
-import { cannotKeep } from '@/shared/server/server'
+import { cannotKeep } from '@/shared/api/server'
 import NoticeBar from '@/shared/notice/NoticeBar.vue'
 
 const route = useRoute()

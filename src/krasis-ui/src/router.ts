@@ -159,7 +159,7 @@ export const router = createRouter({
       component: () => import('./features/bar/AreaPage.vue'),
       props: true,
     },
-    { path: '/:rest(.*)', name: 'nowhere', component: () => import('./NowherePage.vue') },
+    { path: '/:rest(.*)', name: 'nowhere', component: () => import('@/shared/NowherePage.vue') },
   ],
 })
 

@@ -1,7 +1,8 @@
 using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Tests.Outside;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Drawing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Tests.Mixing;
 

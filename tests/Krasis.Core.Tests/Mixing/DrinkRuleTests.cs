@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Drawing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Tests.Mixing;
 

@@ -2,7 +2,7 @@ using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Tests.Outside;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Tests.Mixing;
 

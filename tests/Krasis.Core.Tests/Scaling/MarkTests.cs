@@ -4,7 +4,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Checks;
 using Krasis.Core.Tests.Outside;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Tests.Scaling;
 

@@ -3,7 +3,8 @@ using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Judging;
 using Krasis.Core.Tests.Outside;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Lines;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Tests.Scaling;
 

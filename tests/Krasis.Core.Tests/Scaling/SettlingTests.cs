@@ -1,7 +1,7 @@
 using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Tests.Outside;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Tests.Scaling;
 

@@ -7,8 +7,9 @@ using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.SizeSheets;
 using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Advising;

@@ -1,6 +1,6 @@
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Comparing;
 

@@ -2,7 +2,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Editing;
 

@@ -1,7 +1,7 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Moving;
 

@@ -1,5 +1,5 @@
 using Krasis.Core.Judging;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Publishing;
 

@@ -6,7 +6,7 @@ using Krasis.Core.Bar.Stations;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Stations;

@@ -5,7 +5,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Transforming;
 

@@ -4,7 +4,7 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Tuning;

@@ -4,8 +4,8 @@ using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Checks;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Cautions;
 

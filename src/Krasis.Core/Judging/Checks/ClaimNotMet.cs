@@ -1,8 +1,9 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks;
 

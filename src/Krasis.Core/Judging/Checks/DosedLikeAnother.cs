@@ -1,7 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Judging.Checks;
 

@@ -1,4 +1,5 @@
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks;
 

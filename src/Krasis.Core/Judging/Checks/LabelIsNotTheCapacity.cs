@@ -1,6 +1,7 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks;
 

@@ -1,6 +1,8 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Mends;
+using Krasis.Core.Working.Drawing;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks;
 

@@ -1,4 +1,4 @@
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Judging.Checks;
 
@@ -10,7 +10,11 @@ internal sealed class MarkNotKept : ICheck
     public string Name => "mark";
 
     /// <inheritdoc/>
-    public IEnumerable<Finding> Judge(Setting setting, Working.Mixing.SizeSheet size, Working.Mixing.WorkedSize worked)
+    public IEnumerable<Finding> Judge(
+        Setting setting,
+        Working.SizeSheets.SizeSheet size,
+        Working.Mixing.WorkedSize worked
+    )
     {
         foreach (var line in worked.Lines.Where(line => line.Trouble != MarkTrouble.None))
         {

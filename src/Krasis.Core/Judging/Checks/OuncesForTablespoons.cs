@@ -1,8 +1,8 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Judging.Checks;
 

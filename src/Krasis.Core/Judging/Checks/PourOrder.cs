@@ -1,7 +1,7 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Judging.Checks;
 

@@ -1,5 +1,6 @@
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks;
 

@@ -1,5 +1,5 @@
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Judging.Checks;
 

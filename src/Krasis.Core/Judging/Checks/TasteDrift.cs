@@ -2,6 +2,7 @@ using System.Globalization;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks;
 

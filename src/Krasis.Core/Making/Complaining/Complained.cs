@@ -3,8 +3,10 @@ using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Life;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Making.Complaining;
 

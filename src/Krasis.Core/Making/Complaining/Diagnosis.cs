@@ -5,7 +5,7 @@ using Krasis.Core.Changing.Editing;
 using Krasis.Core.Input;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Making.Pouring;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Making.Complaining;
 

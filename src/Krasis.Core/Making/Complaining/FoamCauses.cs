@@ -1,5 +1,5 @@
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Making.Complaining;
 

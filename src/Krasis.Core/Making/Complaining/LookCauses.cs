@@ -4,7 +4,7 @@ using Krasis.Core.Judging.Checks;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
-using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Drawing;
 
 namespace Krasis.Core.Making.Complaining;
 

@@ -5,6 +5,7 @@ using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Making.Pouring;
 

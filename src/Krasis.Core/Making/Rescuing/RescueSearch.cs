@@ -2,6 +2,7 @@ using Krasis.Core.Bar.House;
 using Krasis.Core.Changing.Advising;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.Scaling;
 using Krasis.Core.Working.Tasting;

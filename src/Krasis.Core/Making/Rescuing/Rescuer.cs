@@ -5,8 +5,8 @@ using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
 using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Making.Rescuing;

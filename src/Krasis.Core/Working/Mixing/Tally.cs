@@ -2,7 +2,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Heat;
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Working.Mixing;
 

@@ -1,4 +1,4 @@
-using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.Lines;
 
 namespace Krasis.Core.Working.Mixing;
 

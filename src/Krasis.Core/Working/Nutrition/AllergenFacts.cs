@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Working.Nutrition;
 

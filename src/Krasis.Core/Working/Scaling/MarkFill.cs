@@ -1,3 +1,4 @@
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Working.Scaling;

@@ -1,6 +1,7 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Working.Scaling;

@@ -4,8 +4,10 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.Scaling;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Working.Speaking;
 

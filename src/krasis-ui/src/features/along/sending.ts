@@ -5,7 +5,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { MadeView } from '@/shared/api/types'
-import { onReturn } from '@/shared/server/server'
+import { onReturn } from '@/shared/api/server'
 import { keepUnsent, unsent, type Unsent } from './kept'
 
 /**

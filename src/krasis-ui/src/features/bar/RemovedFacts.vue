@@ -8,7 +8,7 @@ import { keys } from '@/shared/api/queries'
 import type { BarView } from '@/shared/api/types'
 import { when } from '@/shared/format'
 import { areas } from './areas'
-import { bringBack, type Kind } from './facts'
+import { bringBack, type Kind } from '@/features/bar/facts/facts'
 
 /** What was removed from the bar and can come back. */
 const client = useQueryClient()

@@ -1,8 +1,8 @@
 import { defineAsyncComponent, type Component } from 'vue'
 import type { BarView } from '@/shared/api/types'
 import { decimal, reading } from '@/shared/format'
-import type { Fact, Kind } from './facts'
-import type { FactDocument } from './paths'
+import type { Fact, Kind } from '@/features/bar/facts/facts'
+import type { FactDocument } from '@/features/bar/facts/paths'
 
 /** One fact in the list of an area. */
 export interface Item {
@@ -59,7 +59,7 @@ const shown = [
               ? 'the label is wrong'
               : '',
       })),
-    bench: defineAsyncComponent(() => import('./CupBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/CupBench.vue')),
   },
   {
     slug: 'dispensers',
@@ -85,7 +85,7 @@ const shown = [
               ? 'not settled'
               : '',
       })),
-    bench: defineAsyncComponent(() => import('./DispenserBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/DispenserBench.vue')),
   },
   {
     slug: 'espresso',
@@ -108,7 +108,7 @@ const shown = [
               ? 'the last pull was off'
               : '',
       })),
-    bench: defineAsyncComponent(() => import('./EspressoBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/EspressoBench.vue')),
   },
   {
     slug: 'coffees',
@@ -126,7 +126,7 @@ const shown = [
         says: coffee.measured.strength === null ? '' : `${decimal(coffee.measured.strength, 2)} % strong`,
         todo: coffee.measured.strength === null ? 'strength not known' : '',
       })),
-    bench: defineAsyncComponent(() => import('./CoffeeBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/CoffeeBench.vue')),
   },
   {
     slug: 'foams',
@@ -144,7 +144,7 @@ const shown = [
         says: `grows by ${decimal(foam.measured.overrun ?? 0, 0)} %`,
         todo: '',
       })),
-    bench: defineAsyncComponent(() => import('./FoamBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/FoamBench.vue')),
   },
   {
     slug: 'pitchers',
@@ -162,7 +162,7 @@ const shown = [
         says: `${decimal(pitcher.document.spoutMl ?? 0, 0)} ml to the spout`,
         todo: '',
       })),
-    bench: defineAsyncComponent(() => import('./PitcherBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/PitcherBench.vue')),
   },
   {
     slug: 'ice',
@@ -182,7 +182,7 @@ const shown = [
           says: `${decimal(ice.document.pieceGrams ?? 0, 1)} g a piece`,
           todo: ice.document.solidPercent == null ? 'heap not weighed' : '',
         })),
-    bench: defineAsyncComponent(() => import('./IceBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/IceBench.vue')),
   },
   {
     slug: 'ingredients',
@@ -206,7 +206,7 @@ const shown = [
               : '',
           colour: ingredient.document.colour ?? 'transparent',
         })),
-    bench: defineAsyncComponent(() => import('./IngredientBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/IngredientBench.vue')),
   },
   {
     slug: 'parts',
@@ -225,7 +225,7 @@ const shown = [
         todo: part.measured.unknown.length > 0 ? `not known: ${part.measured.unknown.join(', ')}` : '',
         colour: part.document.colour ?? 'transparent',
       })),
-    bench: defineAsyncComponent(() => import('./PartBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/PartBench.vue')),
   },
   {
     slug: 'stations',
@@ -244,7 +244,7 @@ const shown = [
         says: i === 0 ? 'standards are set here' : '',
         todo: '',
       })),
-    bench: defineAsyncComponent(() => import('./StationBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/StationBench.vue')),
   },
   {
     slug: 'house',
@@ -257,7 +257,7 @@ const shown = [
     blank: () => ({}),
     copies: false,
     items: (bar) => [{ fact: asFact(bar.house), name: 'House rules', says: '', todo: '' }],
-    bench: defineAsyncComponent(() => import('./HouseBench.vue')),
+    bench: defineAsyncComponent(() => import('@/features/bar/benches/HouseBench.vue')),
   },
 ] as const satisfies Area[]
 

@@ -3,7 +3,7 @@ import { api, ask } from '@/shared/api/client'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { keys } from '@/shared/api/queries'
 import type { BuildDocument, BuildState, BuildView } from '@/shared/api/types'
-import { rememberedWho } from '@/shared/who'
+import { rememberedWho } from '@/shared/api/who'
 import { tell } from '@/shared/notice/notice'
 
 /** Runs something that talks to the server, and says so if it goes wrong. */

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useIntervalFn, useStorage } from '@vueuse/core'
 import { computed, ref, watch, type MaybeRefOrGetter, toValue } from 'vue'
 import { api, ask } from '@/shared/api/client'
-import { healthOf } from '@/shared/server/server'
+import { healthOf } from '@/shared/api/server'
 import { keys } from '@/shared/api/queries'
 import type { WishQuery } from '@/shared/api/types'
 

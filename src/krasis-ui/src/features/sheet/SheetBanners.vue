@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import type { MergeView } from '@/shared/api/types'
 import { when } from '@/shared/format'
-import { cannotKeep, isAway } from '@/shared/server/server'
+import { cannotKeep, isAway } from '@/shared/api/server'
 import { storageRefuses } from '@/shared/unsaved/unsaved'
 
 /** What is to be known about where the build's changes are. */

@@ -6,7 +6,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { BuildDocument } from '@/shared/api/types'
-import ChoiceRow from './ChoiceRow.vue'
+import ChoiceRow from '@/shared/ChoiceRow.vue'
 
 /** Begins a build by naming the base first, then how it is served, then the cups. */
 const props = defineProps<{ cups: { id: string; name: string; says: string }[] }>()

@@ -5,7 +5,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import type { TastingDocument, TastingView } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
-import { onReturn } from '@/shared/server/server'
+import { onReturn } from '@/shared/api/server'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
 import type { Tasting } from './useTasting'
 

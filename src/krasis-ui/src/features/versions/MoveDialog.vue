@@ -11,7 +11,7 @@ import { keys } from '@/shared/api/queries'
 import type { BuildState, PublishView } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
 import PublishOpen from './PublishOpen.vue'
-import { rememberedWho, rememberWho } from '@/shared/who'
+import { rememberedWho, rememberWho } from '@/shared/api/who'
 import { stateOf } from './states'
 
 /** Moves a build on in its life, with a reason; before it is published, what stands against that is told. */

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { isAway } from '@/shared/server/server'
+import { isAway } from '@/shared/api/server'
 import { network } from '@/testing/network'
 import { ApiProblem } from './ApiProblem'
 import { api, ask } from './client'

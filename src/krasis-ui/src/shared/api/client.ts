@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
-import { markReachable, markSilent, markUnable } from '@/shared/server/server'
-import { rememberedWho } from '@/shared/who'
+import { markReachable, markSilent, markUnable } from '@/shared/api/server'
+import { rememberedWho } from '@/shared/api/who'
 import { ApiProblem } from './ApiProblem'
 import type { paths } from './schema'
 

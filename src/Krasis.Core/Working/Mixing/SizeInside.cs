@@ -1,8 +1,0 @@
-using Krasis.Core.Working.Nutrition;
-
-namespace Krasis.Core.Working.Mixing;
-
-/// <summary>What is in a size.</summary>
-/// <param name="Nutrition">Energy, what it is made of, and caffeine.</param>
-/// <param name="Allergens">The allergens that are brought in.</param>
-public sealed record SizeInside(NutritionFacts Nutrition, AllergenFacts Allergens);
