@@ -1,5 +1,6 @@
 using Krasis.App.Seeding;
 using Krasis.App.Shared;
+using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Changing.Starting;
@@ -22,8 +23,15 @@ public sealed class AddMissingIngredient(KrasisFile file, TimeProvider clock) : 
                 file,
                 BarKinds.Ingredients,
                 id,
+                (_, bar) => With(bar),
                 Add,
                 (fact, session) => FactView.Of(fact!, session)
+            );
+
+        BarDocument With(BarDocument bar) =>
+            BarKinds.Ingredients.With(
+                made.Value.Pump is { } pump ? BarKinds.Dispensers.With(bar, pump) : bar,
+                made.Value.Ingredient
             );
 
         SaveOutcome Add(Session session)

@@ -19,45 +19,55 @@ public static class FactChange
     /// <param name="file">The data file.</param>
     /// <param name="kind">The sort of fact.</param>
     /// <param name="id">Its id.</param>
+    /// <param name="after">The bar as it would be, from the bar as it is.</param>
     /// <param name="change">Does it, in the session it is given.</param>
     /// <param name="done">Answers with the fact as it now is; null when it was removed.</param>
     public static Result<TDone> Make<TDocument, TDone>(
         KrasisFile file,
         BarKind<TDocument> kind,
         string id,
+        Func<Session, BarDocument, BarDocument> after,
         Func<Session, SaveOutcome> change,
         Func<StoredFact<TDocument>?, Session, TDone> done
     )
         where TDocument : class =>
-        file.Write<Result<TDone>>(session =>
-        {
-            var before = session.Bar.Whole();
-            switch (change(session))
+        file.Write<Refusal?, Result<TDone>>(
+            session =>
             {
-                case SaveOutcome.Stale:
-                    return Refusal.Stale(kind.What);
-                case SaveOutcome.Missing:
-                    return Refusal.Missing(kind.What);
-            }
-
-            if (Objection(session, before, kind, id) is { } objection)
+                var bar = session.Bar.Whole();
+                return Objection(session.Builds.List(), bar, after(session, bar), kind, id);
+            },
+            (session, objection) =>
             {
-                session.Abandon();
-                return objection;
-            }
+                switch (change(session))
+                {
+                    case SaveOutcome.Stale:
+                        return Refusal.Stale(kind.What);
+                    case SaveOutcome.Missing:
+                        return Refusal.Missing(kind.What);
+                }
 
-            return done(session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id), session);
-        });
+                if (objection is not null)
+                {
+                    session.Abandon();
+                    return objection;
+                }
+
+                return done(session.Bar.List(kind).FirstOrDefault(fact => fact.Id == id), session);
+            }
+        );
 
     /// <summary>What would keep a change from being kept; null when nothing would.</summary>
-    /// <param name="session">The session in which it was made.</param>
+    /// <param name="builds">Every build.</param>
     /// <param name="before">The bar before it.</param>
+    /// <param name="after">The bar after it.</param>
     /// <param name="kind">The sort of fact.</param>
     /// <param name="id">Its id; empty when many were changed.</param>
     /// <param name="called">What was changed is called in messages, if not as one of its sort.</param>
     public static Refusal? Objection<TDocument>(
-        Session session,
+        IReadOnlyList<StoredBuild> builds,
         BarDocument before,
+        BarDocument after,
         BarKind<TDocument> kind,
         string id,
         string? called = null
@@ -65,16 +75,14 @@ public static class FactChange
         where TDocument : class
     {
         var what = called ?? kind.What;
-        var whole = session.Bar.Whole();
-        var bar = BarReader.Read(whole);
-        var index = session.Bar.List(kind).Select(fact => fact.Id).ToList().IndexOf(id);
+        var bar = BarReader.Read(after);
+        var index = kind.IdsIn(after).ToList().IndexOf(id);
         if (!bar.IsRead && FactProblems.Own(bar.Problems, kind, index) is { Count: > 0 } own)
         {
             return Refusal.Fields(own);
         }
 
         var isRemoved = id.Length > 0 && index < 0;
-        var builds = session.Builds.List();
         var broken = bar.IsRead
             ? builds.Where(build => !BuildReader.Read(build.Document, bar.Value).IsRead).ToList()
             : builds.Where(build => isRemoved && BarSubset.Uses(build.Document, before, kind, id)).ToList();
@@ -84,11 +92,11 @@ public static class FactChange
                 ? null
                 : Refusal.Conflict(
                     $"The rest of the bar needs this {what}{(isRemoved ? "" : " as it was")}.",
-                    $"{Others(bar.Problems, whole)} Nothing was changed."
+                    $"{Others(bar.Problems, after)} Nothing was changed."
                 );
         }
 
-        var others = bar.IsRead ? "" : $" {Others(bar.Problems, whole)}";
+        var others = bar.IsRead ? "" : $" {Others(bar.Problems, after)}";
         return Refusal.Conflict(
             $"{(broken.Count == 1 ? "One build needs" : $"{broken.Count} builds need")} this {what}{(isRemoved ? "" : " as it was")}.",
             $"{Names(broken)}. {(isRemoved || !bar.IsRead ? "Take it out of them first." : BuildReader.Read(broken[0].Document, bar.Value).Problems[0].Message)}{others} Nothing was changed."

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Input;
+using Krasis.Core.Making.Pouring;
 using Krasis.Core.Making.Rescuing;
 using Krasis.Store;
 using Krasis.Store.Makes;
@@ -39,56 +40,75 @@ public sealed class SaveMake(KrasisFile file, TimeProvider clock) : IUseCase
         }
 
         var sent = JsonSerializer.Serialize(request);
-        return file.Write<Result<MadeView>>(session =>
+        return file.Write(
+            session => Prepare(session, id, request, poured.Value, who, seconds, sent),
+            (session, prepared) =>
+                prepared.Then(made =>
+                {
+                    if (made.Row is { } row)
+                    {
+                        session.Makes.Add(row);
+                    }
+
+                    return made.View;
+                })
+        );
+    }
+
+    // What is to be kept, none where it has been kept already; and what is answered.
+    private Result<(StoredMake? Row, MadeView View)> Prepare(
+        Session session,
+        string id,
+        MakeRequest request,
+        IReadOnlyList<PouredLine> poured,
+        string? who,
+        double seconds,
+        string sent
+    )
+    {
+        var before = session.Makes.Sent(id);
+        if (before is not null && before != sent)
         {
-            if (session.Makes.Sent(id) is { } before && before != sent)
-            {
-                return Refusal.Conflict(
-                    "This make has been kept already, otherwise.",
-                    "It was finished on another device. What is there stays as it is."
-                );
-            }
+            return Refusal.Conflict(
+                "This make has been kept already, otherwise.",
+                "It was finished on another device. What is there stays as it is."
+            );
+        }
 
-            var (drink, problem) = MadeDrink.Find(session, request.Drink);
-            if (drink is null)
-            {
-                return problem!;
-            }
+        var (drink, problem) = MadeDrink.Find(session, request.Drink);
+        if (drink is null)
+        {
+            return problem!;
+        }
 
-            var size = new CupId(request.Drink.Size ?? "");
-            var taste = PouredTaste.Of(drink.Build, drink.Bar, request.Station, size, poured.Value);
-            if (!taste.IsRead)
-            {
-                return Refusal.Fields(taste.Problems);
-            }
+        var size = new CupId(request.Drink.Size ?? "");
+        var taste = PouredTaste.Of(drink.Build, drink.Bar, request.Station, size, poured);
+        if (!taste.IsRead)
+        {
+            return Refusal.Fields(taste.Problems);
+        }
 
-            var plan = drink.PlanAt(request.Station).Value.Single(each => each.Size == size);
-            if (session.Makes.Sent(id) is null)
-            {
-                session.Makes.Add(
-                    new StoredMake(
-                        id,
-                        drink.Id,
-                        drink.Build.Name,
-                        drink.Standard,
-                        plan.Station,
-                        request.Station ?? drink.Bar.Station?.Id,
-                        size.Value,
-                        plan.SizeName,
-                        who,
-                        MakeParts.Begun(request.StartedAt!.Value, seconds, clock.GetUtcNow()),
-                        seconds,
-                        request.IsDone,
-                        request.IsDone ? taste.Value.Strength : null,
-                        request.IsDone ? taste.Value.Sweetness : null,
-                        request.IsDone ? taste.Value.IsAllowed : null,
-                        sent,
-                        [.. request.Poured.Select(entry => MakeParts.Step(entry, plan, drink, request.Station))]
-                    )
-                );
-            }
-
-            return Result.Of(new MadeView(id, request.IsDone ? taste.Value : null));
-        });
+        var plan = drink.PlanAt(request.Station).Value.Single(each => each.Size == size);
+        var comes = request.IsDone ? taste.Value : null;
+        var row = new StoredMake(
+            id,
+            drink.Id,
+            drink.Build.Name,
+            drink.Standard,
+            plan.Station,
+            request.Station ?? drink.Bar.Station?.Id,
+            size.Value,
+            plan.SizeName,
+            who,
+            MakeParts.Begun(request.StartedAt!.Value, seconds, clock.GetUtcNow()),
+            seconds,
+            request.IsDone,
+            comes?.Strength,
+            comes?.Sweetness,
+            comes?.IsAllowed,
+            sent,
+            [.. request.Poured.Select(entry => MakeParts.Step(entry, plan, drink, request.Station))]
+        );
+        return Result.Of((before is null ? row : null, new MadeView(id, comes)));
     }
 }

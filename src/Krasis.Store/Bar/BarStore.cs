@@ -154,15 +154,24 @@ public sealed class BarStore
     public SaveOutcome Restore<TDocument>(BarKind<TDocument> kind, string id, DateTimeOffset now)
         where TDocument : class
     {
-        var history = History(kind, id);
-        if (history is not [{ Document: null } removal, { Document: { } document }, ..])
+        if (Removal(kind, id) is not var (version, document))
         {
             return SaveOutcome.Missing;
         }
 
-        Insert(kind.Name, id, removal.Version + 1, StoreJson.Write(document), now);
+        Insert(kind.Name, id, version + 1, StoreJson.Write(document), now);
         return SaveOutcome.Saved;
     }
+
+    /// <summary>A removed fact as it was last; null where there is none that was removed.</summary>
+    public TDocument? LastOf<TDocument>(BarKind<TDocument> kind, string id)
+        where TDocument : class => Removal(kind, id)?.Document;
+
+    private (long Version, TDocument Document)? Removal<TDocument>(BarKind<TDocument> kind, string id)
+        where TDocument : class =>
+        History(kind, id) is [{ Document: null } removal, { Document: { } document }, ..]
+            ? (removal.Version, document)
+            : null;
 
     /// <summary>The versions of a fact, the newest first; empty where there never was one.</summary>
     public IReadOnlyList<FactRevision<TDocument>> History<TDocument>(BarKind<TDocument> kind, string id)

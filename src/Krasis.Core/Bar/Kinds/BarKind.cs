@@ -64,6 +64,28 @@ public abstract class BarKind<TDocument> : BarKind
     /// <summary>What is put into a document before it is kept, from what was kept before; nothing by default.</summary>
     public Func<TDocument?, TDocument, DateOnly, TDocument> Stamp { get; init; } = (_, document, _) => document;
 
+    /// <summary>A bar with one of them in the place of the one of its id, or behind the others where there is
+    /// none.</summary>
+    public BarDocument With(BarDocument bar, TDocument document)
+    {
+        var all = From(bar).ToList();
+        var at = all.FindIndex(other => Id(other) == Id(document));
+        if (at < 0)
+        {
+            all.Add(document);
+        }
+        else
+        {
+            all[at] = document;
+        }
+
+        return Into(bar, all);
+    }
+
+    /// <summary>A bar without the one of an id.</summary>
+    public BarDocument Without(BarDocument bar, string id) =>
+        Into(bar, [.. From(bar).Where(document => Id(document) != id)]);
+
     /// <inheritdoc/>
     public override IReadOnlyList<string> IdsIn(BarDocument bar) =>
         [.. From(bar).Select(document => Id(document)?.Trim() ?? "")];
