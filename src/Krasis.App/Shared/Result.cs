@@ -30,6 +30,9 @@ public sealed class Result<T>
 
     /// <summary>The same, with something made of what came of it.</summary>
     public Result<TOther> Then<TOther>(Func<T, TOther> make) => Refusal is null ? Result.Of(make(value!)) : Refusal;
+
+    /// <summary>The same, with something made of what came of it that may be refused in its turn.</summary>
+    public Result<TOther> Then<TOther>(Func<T, Result<TOther>> make) => Refusal is null ? make(value!) : Refusal;
 }
 
 /// <summary>Makes results.</summary>

@@ -10,14 +10,15 @@ public sealed class CountLateAnswer(KrasisFile file) : IUseCase
 
     /// <summary>Does it.</summary>
     public Result<TastingView> Run(string id) =>
-        file.Write<Result<TastingView>>(session =>
-        {
-            if (session.Tastings.Find(id) is not { } stored)
+        file.Write<Result<Done>>(session =>
             {
-                return Refusal.Missing(What);
-            }
+                if (session.Tastings.Find(id) is not { } stored)
+                {
+                    return Refusal.Missing(What);
+                }
 
-            session.Tastings.CountAll(id);
-            return Result.Of(TastingViews.View(session, Tasted.Of(session.Tastings.Find(id)!)));
-        });
+                session.Tastings.CountAll(id);
+                return default(Done);
+            })
+            .Then(_ => TastingViews.Now(file, id));
 }

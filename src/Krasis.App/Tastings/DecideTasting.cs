@@ -25,60 +25,61 @@ public sealed class DecideTasting(KrasisFile file, TimeProvider clock) : IUseCas
             return Refusal.Fields(fields.Problems);
         }
 
-        return file.Write<Result<TastingView>>(session =>
-        {
-            if (session.Tastings.Find(id) is not { } stored)
+        return file.Write<Result<Done>>(session =>
             {
-                return Refusal.Missing(What);
-            }
+                if (session.Tastings.Find(id) is not { } stored)
+                {
+                    return Refusal.Missing(What);
+                }
 
-            var tasted = Tasted.Of(stored);
-            if (Outcome.Of(session, tasted) is not { } outcome || stored.State != "closed")
-            {
-                return TastingViews.Running("Close it first: who is still tasting may change what is found.");
-            }
+                var tasted = Tasted.Of(stored);
+                if (Outcome.Of(session, tasted) is not { } outcome || stored.State != "closed")
+                {
+                    return TastingViews.Running("Close it first: who is still tasting may change what is found.");
+                }
 
-            // Decided on another device, or the answer to this was lost: what was decided stays.
-            if (tasted.Decision is { } before)
-            {
-                return before.Why == why && (request.Line is null) == (before.Build is null)
-                    ? Result.Of(TastingViews.View(session, tasted))
-                    : Refusal.Conflict("It has been decided already.", before.Says ?? "All stays as it is.");
-            }
+                // Decided on another device, or the answer to this was lost: what was decided stays.
+                if (tasted.Decision is { } before)
+                {
+                    return before.Why == why && (request.Line is null) == (before.Build is null)
+                        ? default(Done)
+                        : Refusal.Conflict("It has been decided already.", before.Says ?? "All stays as it is.");
+                }
 
-            var now = clock.GetUtcNow();
-            var decision = request.Line is null
-                ? new TastingDecision(
-                    now,
-                    who,
-                    why,
-                    null,
-                    $"All stays as it is after the tasting of {Outcome.Day(Timestamp.Read(stored.OpenedAt!), clock)}.",
-                    null,
-                    null,
-                    null,
-                    null
-                )
-                : Deciding.Change(
-                    session,
-                    outcome,
-                    request,
-                    who,
-                    why,
-                    now,
-                    Outcome.Day(Timestamp.Read(stored.OpenedAt!), clock)
-                );
-            if (decision is null)
-            {
-                session.Abandon();
-                return Refusal.Conflict(
-                    "That change is no longer proposed.",
-                    "The build, the bar or the answers have changed. Look at the results again."
-                );
-            }
+                var now = clock.GetUtcNow();
+                var decision = request.Line is null
+                    ? new TastingDecision(
+                        now,
+                        who,
+                        why,
+                        null,
+                        $"All stays as it is after the tasting of {Outcome.Day(Timestamp.Read(stored.OpenedAt!), clock)}.",
+                        null,
+                        null,
+                        null,
+                        null
+                    )
+                    : Deciding.Change(
+                        session,
+                        outcome,
+                        request,
+                        who,
+                        why,
+                        now,
+                        Outcome.Day(Timestamp.Read(stored.OpenedAt!), clock)
+                    );
+                if (decision is null)
+                {
+                    session.Abandon();
+                    return Refusal.Conflict(
+                        "That change is no longer proposed.",
+                        "The build, the bar or the answers have changed. Look at the results again."
+                    );
+                }
 
-            session.Tastings.Decide(id, Tasted.Write(decision));
-            return Result.Of(TastingViews.View(session, Tasted.Of(session.Tastings.Find(id)!)));
-        });
+                session.Tastings.Decide(id, Tasted.Write(decision));
+                return default(Done);
+            })
+            .Then(_ => TastingViews.Now(file, id));
     }
 }

@@ -31,42 +31,43 @@ public sealed class PractiseTasting(KrasisFile file, TimeProvider clock) : IUseC
             return Refusal.Fields(fields.Problems);
         }
 
-        return file.Write<Result<TastingView>>(session =>
-        {
-            if (session.Tastings.Find(id) is not { } stored)
+        return file.Write<Result<Done>>(session =>
             {
-                return Refusal.Missing(What);
-            }
+                if (session.Tastings.Find(id) is not { } stored)
+                {
+                    return Refusal.Missing(What);
+                }
 
-            var tasted = Tasted.Of(stored);
-            if (stored.State != "open")
-            {
-                return TastingViews.Running("Only while it is open can anybody taste, simulated or not.");
-            }
+                var tasted = Tasted.Of(stored);
+                if (stored.State != "open")
+                {
+                    return TastingViews.Running("Only while it is open can anybody taste, simulated or not.");
+                }
 
-            // Who is made up is not mixed with who is not.
-            var come = session.Tastings.Tasters(id);
-            if (come.Any(taster => taster.IsSimulated == 0))
-            {
-                return TastingViews.Running("Real tasters have come: simulated ones would spoil what they say.");
-            }
+                // Who is made up is not mixed with who is not.
+                var come = session.Tastings.Tasters(id);
+                if (come.Any(taster => taster.IsSimulated == 0))
+                {
+                    return TastingViews.Running("Real tasters have come: simulated ones would spoil what they say.");
+                }
 
-            if (come.Count + tasters > TastingSetup.MostTasters)
-            {
-                return TastingViews.Running($"There is room for {TastingSetup.MostTasters} tasters.");
-            }
+                if (come.Count + tasters > TastingSetup.MostTasters)
+                {
+                    return TastingViews.Running($"There is room for {TastingSetup.MostTasters} tasters.");
+                }
 
-            Practice.Fill(
-                session,
-                tasted,
-                tasters,
-                request.Scale is { } scale
-                    ? new Dictionary<string, double> { [scale] = percent }
-                    : new Dictionary<string, double>(),
-                tasted.Setup!.Seed,
-                clock.GetUtcNow()
-            );
-            return Result.Of(TastingViews.View(session, Tasted.Of(session.Tastings.Find(id)!)));
-        });
+                Practice.Fill(
+                    session,
+                    tasted,
+                    tasters,
+                    request.Scale is { } scale
+                        ? new Dictionary<string, double> { [scale] = percent }
+                        : new Dictionary<string, double>(),
+                    tasted.Setup!.Seed,
+                    clock.GetUtcNow()
+                );
+                return default(Done);
+            })
+            .Then(_ => TastingViews.Now(file, id));
     }
 }

@@ -19,52 +19,53 @@ public sealed class RepeatTasting(KrasisFile file, TimeProvider clock) : IUseCas
 
         var next = request.As!;
 
-        return file.Write<Result<TastingView>>(session =>
-        {
-            if (session.Tastings.Find(id) is not { } stored)
+        return file.Write<Result<Done>>(session =>
             {
-                return Refusal.Missing(What);
-            }
-
-            var tasted = Tasted.Of(stored);
-            if (
-                tasted.Decision
-                is not { Build: { } build, Version: { } version, Before: { } before, Size: { } size } decision
-            )
-            {
-                return TastingViews.Running(
-                    "Nothing was changed because of it that could be tasted against what was before."
-                );
-            }
-
-            if (session.Tastings.Find(next) is null)
-            {
-                var document = tasted.Document with
+                if (session.Tastings.Find(id) is not { } stored)
                 {
-                    Name = Deciding.Shortened($"{tasted.Document.Name}, again"),
-                    Again = id,
-                    Seed = (tasted.Document.Seed ?? 1) + 1,
-                    Samples =
-                    [
-                        new SampleDocument
-                        {
-                            Build = build,
-                            Place = Deciding.Place(before),
-                            Size = size,
-                        },
-                        new SampleDocument
-                        {
-                            Build = build,
-                            Place = Deciding.Place(version),
-                            Size = size,
-                        },
-                    ],
-                    Conditions = new ConditionsDocument(),
-                };
-                session.Tastings.Add(next, Tasted.Write(document), clock.GetUtcNow());
-            }
+                    return Refusal.Missing(What);
+                }
 
-            return Result.Of(TastingViews.View(session, Tasted.Of(session.Tastings.Find(next)!)));
-        });
+                var tasted = Tasted.Of(stored);
+                if (
+                    tasted.Decision
+                    is not { Build: { } build, Version: { } version, Before: { } before, Size: { } size } decision
+                )
+                {
+                    return TastingViews.Running(
+                        "Nothing was changed because of it that could be tasted against what was before."
+                    );
+                }
+
+                if (session.Tastings.Find(next) is null)
+                {
+                    var document = tasted.Document with
+                    {
+                        Name = Deciding.Shortened($"{tasted.Document.Name}, again"),
+                        Again = id,
+                        Seed = (tasted.Document.Seed ?? 1) + 1,
+                        Samples =
+                        [
+                            new SampleDocument
+                            {
+                                Build = build,
+                                Place = Deciding.Place(before),
+                                Size = size,
+                            },
+                            new SampleDocument
+                            {
+                                Build = build,
+                                Place = Deciding.Place(version),
+                                Size = size,
+                            },
+                        ],
+                        Conditions = new ConditionsDocument(),
+                    };
+                    session.Tastings.Add(next, Tasted.Write(document), clock.GetUtcNow());
+                }
+
+                return default(Done);
+            })
+            .Then(_ => TastingViews.Now(file, next));
     }
 }

@@ -31,36 +31,37 @@ public sealed class SaveTasting(KrasisFile file, TimeProvider clock) : IUseCase
             ]);
         }
 
-        return file.Write<Result<TastingView>>(session =>
-        {
-            if (session.Tastings.Find(id) is not { } before)
+        return file.Write<Result<Done>>(session =>
             {
-                if (expected is not null)
+                if (session.Tastings.Find(id) is not { } before)
                 {
-                    return Refusal.Missing(What);
+                    if (expected is not null)
+                    {
+                        return Refusal.Missing(What);
+                    }
+
+                    session.Tastings.Add(id, written, clock.GetUtcNow());
+                }
+                else if (before.Document != written)
+                {
+                    if (expected is null)
+                    {
+                        return Refusal.Unconditional();
+                    }
+
+                    if (before.State != "draft")
+                    {
+                        return TastingViews.Running("It has been opened: what is tasted stays as it is.");
+                    }
+
+                    if (session.Tastings.Update(id, expected.In(session, before.Version), written) != SaveOutcome.Saved)
+                    {
+                        return Refusal.Stale(What);
+                    }
                 }
 
-                session.Tastings.Add(id, written, clock.GetUtcNow());
-            }
-            else if (before.Document != written)
-            {
-                if (expected is null)
-                {
-                    return Refusal.Unconditional();
-                }
-
-                if (before.State != "draft")
-                {
-                    return TastingViews.Running("It has been opened: what is tasted stays as it is.");
-                }
-
-                if (session.Tastings.Update(id, expected.In(session, before.Version), written) != SaveOutcome.Saved)
-                {
-                    return Refusal.Stale(What);
-                }
-            }
-
-            return Result.Of(TastingViews.View(session, Tasted.Of(session.Tastings.Find(id)!)));
-        });
+                return default(Done);
+            })
+            .Then(_ => TastingViews.Now(file, id));
     }
 }

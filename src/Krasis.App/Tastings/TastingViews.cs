@@ -124,6 +124,13 @@ public static class TastingViews
     public static List<IReadOnlyList<Glass>> Servings(ServingPlan plan, TastingSetup setup) =>
         [.. Enumerable.Range(1, setup.Tasters).Select(seat => plan.For(seat, []))];
 
+    /// <summary>A tasting as it is kept now. It is worked out when what was written has been kept: results take longer
+    /// than anybody who wants to write should wait.</summary>
+    public static Result<TastingView> Now(KrasisFile file, string id) =>
+        file.Read<Result<TastingView>>(session =>
+            session.Tastings.Find(id) is { } stored ? View(session, Tasted.Of(stored)) : Refusal.Missing(What)
+        );
+
     public static Result<TastingView> Change(
         string id,
         KrasisFile file,
@@ -131,16 +138,17 @@ public static class TastingViews
         Func<Session, Tasted, long, Refusal?> change
     )
     {
-        return file.Write<Result<TastingView>>(session =>
-        {
-            if (session.Tastings.Find(id) is not { } stored)
+        return file.Write<Result<Done>>(session =>
             {
-                return Refusal.Missing(What);
-            }
+                if (session.Tastings.Find(id) is not { } stored)
+                {
+                    return Refusal.Missing(What);
+                }
 
-            return change(session, Tasted.Of(stored), expected.In(session, stored.Version)) is { } problem
-                ? problem
-                : Result.Of(View(session, Tasted.Of(session.Tastings.Find(id)!)));
-        });
+                return change(session, Tasted.Of(stored), expected.In(session, stored.Version)) is { } problem
+                    ? problem
+                    : default(Done);
+            })
+            .Then(_ => Now(file, id));
     }
 }

@@ -12,44 +12,48 @@ public sealed class WithdrawAnswer(KrasisFile file) : IUseCase
 
     /// <summary>Does it.</summary>
     public Result<TastingView> Run(string id, WithdrawRequest request) =>
-        file.Write<Result<TastingView>>(session =>
-        {
-            if (session.Tastings.Find(id) is not { } stored)
+        file.Write<Result<Done>>(session =>
             {
-                return Refusal.Missing(What);
-            }
+                if (session.Tastings.Find(id) is not { } stored)
+                {
+                    return Refusal.Missing(What);
+                }
 
-            var tasted = Tasted.Of(stored);
-            if (tasted.Opened is not { } opened || tasted.Setup is not { } setup || stored.State == "draft")
-            {
-                return TastingViews.Running("It has not been opened yet: take the sample out.");
-            }
+                var tasted = Tasted.Of(stored);
+                if (tasted.Opened is not { } opened || tasted.Setup is not { } setup || stored.State == "draft")
+                {
+                    return TastingViews.Running("It has not been opened yet: take the sample out.");
+                }
 
-            if (setup.Question.Method is not null)
-            {
-                return TastingViews.Running(
-                    "With one of two samples gone there is nothing to compare. Close the tasting."
+                if (setup.Question.Method is not null)
+                {
+                    return TastingViews.Running(
+                        "With one of two samples gone there is nothing to compare. Close the tasting."
+                    );
+                }
+
+                if (request.Sample is not { } sample || sample < 0 || sample >= opened.Samples.Count)
+                {
+                    return Refusal.Fields([
+                        Problem.At(
+                            "sample",
+                            request.Sample?.ToString(CultureInfo.InvariantCulture),
+                            "There is no such sample.",
+                            $"0 to {opened.Samples.Count - 1}"
+                        ),
+                    ]);
+                }
+
+                if (opened.Samples.Count - tasted.Withdrawn.Append(sample).Distinct().Count() == 0)
+                {
+                    return TastingViews.Running("It is the last one: close the tasting.");
+                }
+
+                session.Tastings.Withdraw(
+                    id,
+                    Tasted.Write(tasted.Withdrawn.Append(sample).Distinct().Order().ToList())
                 );
-            }
-
-            if (request.Sample is not { } sample || sample < 0 || sample >= opened.Samples.Count)
-            {
-                return Refusal.Fields([
-                    Problem.At(
-                        "sample",
-                        request.Sample?.ToString(CultureInfo.InvariantCulture),
-                        "There is no such sample.",
-                        $"0 to {opened.Samples.Count - 1}"
-                    ),
-                ]);
-            }
-
-            if (opened.Samples.Count - tasted.Withdrawn.Append(sample).Distinct().Count() == 0)
-            {
-                return TastingViews.Running("It is the last one: close the tasting.");
-            }
-
-            session.Tastings.Withdraw(id, Tasted.Write(tasted.Withdrawn.Append(sample).Distinct().Order().ToList()));
-            return Result.Of(TastingViews.View(session, Tasted.Of(session.Tastings.Find(id)!)));
-        });
+                return default(Done);
+            })
+            .Then(_ => TastingViews.Now(file, id));
 }
