@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
@@ -99,7 +98,7 @@ public static class Dosing
             : Problem.At(
                 field,
                 quantity.ToString(),
-                $"{quantity} is {amount.ToString("0.#", CultureInfo.InvariantCulture)} {to.Plural}, which is too much.",
+                $"{quantity} is {Say.Short(amount)} {to.Plural}, which is too much.",
                 $"at most {to.Most} {to.Plural}"
             );
     }

@@ -210,9 +210,9 @@ public static class BuildReader
             {
                 fields.Report(
                     "reserveMm",
-                    Say(reserve.Value),
-                    $"{Say(reserve.Value)} mm is more than half of {cup.Name}, which is {Say(cup.Shape.Height.Value)} mm high.",
-                    $"at most {Say(cup.Shape.Height.Value / 2)} mm"
+                    Say.Short(reserve.Value),
+                    $"{Say.Short(reserve.Value)} mm is more than half of {cup.Name}, which is {Say.Short(cup.Shape.Height.Value)} mm high.",
+                    $"at most {Say.Short(cup.Shape.Height.Value / 2)} mm"
                 );
                 break;
             }
@@ -294,6 +294,4 @@ public static class BuildReader
             }
         }
     }
-
-    private static string Say(double number) => number.ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -17,7 +17,7 @@ public abstract record Mark
     public sealed record Height(Millimetres Value) : Mark
     {
         /// <inheritdoc/>
-        public override string Says => $"to {Short(Value.Value)} mm";
+        public override string Says => $"to {Say.Fine(Value.Value)} mm";
     }
 
     /// <summary>A volume of the cup.</summary>
@@ -25,7 +25,7 @@ public abstract record Mark
     public sealed record Volume(Millilitres Value) : Mark
     {
         /// <inheritdoc/>
-        public override string Says => $"to {Short(Value.Value)} ml";
+        public override string Says => $"to {Say.Fine(Value.Value)} ml";
     }
 
     /// <summary>A share of the cup's brim capacity.</summary>
@@ -34,7 +34,7 @@ public abstract record Mark
     {
         /// <inheritdoc/>
         public override string Says =>
-            $"to {SharesSaid.FirstOrDefault(known => Math.Abs(known.Value - Value) < 1e-9).Says ?? $"{Short(Value * 100)} %"}";
+            $"to {SharesSaid.FirstOrDefault(known => Math.Abs(known.Value - Value) < 1e-9).Says ?? $"{Say.Fine(Value * 100)} %"}";
     }
 
     /// <summary>A printed line, by its place or by its name.</summary>
@@ -64,6 +64,4 @@ public abstract record Mark
     /// <summary>Shares that have a name.</summary>
     internal static IReadOnlyList<(string Says, double Value)> SharesSaid { get; } =
     [("¼", 0.25), ("⅓", 1.0 / 3), ("½", 0.5), ("⅔", 2.0 / 3), ("¾", 0.75)];
-
-    private static string Short(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Krasis.Core.Quantities;
 
 /// <summary>An amount in one of the bar's measures, such as 3 strokes. Never negative.</summary>
@@ -27,6 +25,5 @@ public readonly record struct Quantity
     public Quantity With(double amount) => new(amount, Measure);
 
     /// <summary>The quantity as a barista would read it, to two decimals: <c>3 strokes</c>, <c>1 shot</c>.</summary>
-    public override string ToString() =>
-        $"{Amount.ToString("0.##", CultureInfo.InvariantCulture)} {(Amount == 1 ? Measure.Symbol : Measure.Plural)}";
+    public override string ToString() => $"{Say.Fine(Amount)} {(Amount == 1 ? Measure.Symbol : Measure.Plural)}";
 }

@@ -2,8 +2,8 @@ using System.Globalization;
 
 namespace Krasis.Core.Quantities;
 
-/// <summary>Numbers as they stand in a sentence.</summary>
-internal static class Say
+/// <summary>Numbers as they stand in a sentence. Whoever writes a number into a message does it here.</summary>
+public static class Say
 {
     /// <summary>A volume, in whole ml and at least one: a message that says "0 ml too much" helps nobody.</summary>
     public static string Ml(Millilitres volume) =>
@@ -17,6 +17,9 @@ internal static class Say
 
     /// <summary>A number to at most two decimals.</summary>
     public static string Fine(double value) => Write(value, "0.##");
+
+    /// <summary>A number with two decimals, the zeros too.</summary>
+    public static string Hundredths(double value) => Write(value, "0.00");
 
     /// <summary>A number with just so many decimals, halves up, with a minus and not a hyphen: for columns that are
     /// compared by eye.</summary>
@@ -34,5 +37,5 @@ internal static class Say
 
     // What rounds to nothing has no sign.
     private static string Write(double value, string format) =>
-        value.ToString(format, CultureInfo.InvariantCulture) is var text && text == "-0" ? "0" : text;
+        value.ToString(format, CultureInfo.InvariantCulture) is var text && text is "-0" or "-0.00" ? text[1..] : text;
 }

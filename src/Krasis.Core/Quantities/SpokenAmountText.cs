@@ -150,7 +150,7 @@ public static partial class SpokenAmountText
                 * (height.Groups["unit"].Value.Equals("cm", StringComparison.OrdinalIgnoreCase) ? 10 : 1);
             return mm is > 0 and <= 400
                 ? Reading<Mark>.Of(new Mark.Height(Millimetres.From(mm)))
-                : Problem.At("text", given, $"No cup is filled to {Short(mm)} mm.", "a height from 0 to 400 mm");
+                : Problem.At("text", given, $"No cup is filled to {Say.Short(mm)} mm.", "a height from 0 to 400 mm");
         }
 
         if (Named(target, Top()) is not null)
@@ -188,7 +188,7 @@ public static partial class SpokenAmountText
                 : Problem.At(
                     "text",
                     given,
-                    $"{Short(share * 100)} % of a cup is not in it.",
+                    $"{Say.Short(share * 100)} % of a cup is not in it.",
                     "a share above 0, at most 100 %"
                 );
         }
@@ -228,8 +228,6 @@ public static partial class SpokenAmountText
         pattern.Match(target) is { Success: true } match
             ? (match.Groups["name"] is { Success: true } name ? name.Value : "")
             : null;
-
-    private static string Short(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
     private static double Number(string digits) =>
         double.TryParse(

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Exchange.Prep;
 
@@ -77,7 +78,7 @@ public static class SalesFile
                         NameOf(cupsAt),
                         Cell(cells, cupsAt),
                         "That is not a number of cups.",
-                        $"a whole number from 0 to {MostCups.ToString("0", CultureInfo.InvariantCulture)}"
+                        $"a whole number from 0 to {Say.Whole(MostCups)}"
                     )
                 );
             }

@@ -1,4 +1,4 @@
-using System.Globalization;
+using Krasis.Core.Quantities;
 using Krasis.Tasting.Choosing;
 
 namespace Krasis.Tasting.Learning;
@@ -44,7 +44,7 @@ public static class DriftLearner
             return null;
         }
 
-        var upTo = isOpen ? $"{Number(low)} % or more" : $"{Number(low)} to {Number(high)} %";
+        var upTo = isOpen ? $"{Say.Short(low)} % or more" : $"{Say.Short(low)} to {Say.Short(high)} %";
         return new LearnedDrift(
             taste,
             allowed,
@@ -53,7 +53,7 @@ public static class DriftLearner
             isOpen ? null : high,
             counted.Count,
             tasters,
-            $"Half of your tasters tell {Number(found)} % {(taste == "strength" ? "weaker or stronger" : "more or less sweet")} apart; the house allows {Number(allowed)} %. By {counted.Count} tastings with {tasters} answers; it may be {upTo}."
+            $"Half of your tasters tell {Say.Short(found)} % {(taste == "strength" ? "weaker or stronger" : "more or less sweet")} apart; the house allows {Say.Short(allowed)} %. By {counted.Count} tastings with {tasters} answers; it may be {upTo}."
         );
     }
 
@@ -63,8 +63,6 @@ public static class DriftLearner
         var right = Math.Clamp(test.Method.Chance + (can * (1 - test.Method.Chance)), 1e-9, 1 - 1e-9);
         return (test.Right * Math.Log(right)) + ((test.Tasters - test.Right) * Math.Log(1 - right));
     }
-
-    private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 }
 
 /// <summary>A finished tasting in which two drinks were told apart or not.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
 
@@ -61,7 +60,7 @@ public sealed record BrewMeasured(
 
         if (brew.DilutionParts > 0)
         {
-            yield return $"One part of it is served with {brew.DilutionParts.ToString("0.##", CultureInfo.InvariantCulture)} parts of water; the yield and the strength are as served.";
+            yield return $"One part of it is served with {Say.Fine(brew.DilutionParts)} parts of water; the yield and the strength are as served.";
         }
 
         if (coffee?.Strength is { } own && brew.Strength is { } holds && Math.Abs(own.Value - holds.Value) > 0.005)

@@ -1,4 +1,4 @@
-using System.Globalization;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Coffee;
 
@@ -36,22 +36,18 @@ public sealed record PullVerdict(bool IsGood, string Words)
 
             // Most pulls are as they should be.
             string Runs() =>
-                $"{Came()} is {Rate(flow)} g a second; {Say(recipe.Yield.Value)} g in {Say(window.From)} to {Say(window.To)} s are {Rate(slowest)} to {Rate(fastest)}";
+                $"{Came()} is {Say.Hundredths(flow)} g a second; {Say.Short(recipe.Yield.Value)} g in {Say.Short(window.From)} to {Say.Short(window.To)} s are {Say.Hundredths(slowest)} to {Say.Hundredths(fastest)}";
         }
 
         return Math.Abs(off) <= YieldTolerance + Hair
             ? new(true, $"{Came()} is as the recipe wants it.")
             : new(
                 false,
-                $"{Came()} runs as it should, but is {(off > 0 ? "more" : "less")} than the recipe's {Say(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}."
+                $"{Came()} runs as it should, but is {(off > 0 ? "more" : "less")} than the recipe's {Say.Short(recipe.Yield.Value)} g. Stop the pull {(off > 0 ? "sooner" : "later")}."
             );
 
-        string Came() => $"{Say(pull.Yield.Value)} g in {Say(pull.Seconds)} s";
+        string Came() => $"{Say.Short(pull.Yield.Value)} g in {Say.Short(pull.Seconds)} s";
     }
 
     private const double Hair = 1e-9;
-
-    private static string Rate(double flow) => flow.ToString("0.00", CultureInfo.InvariantCulture);
-
-    private static string Say(double number) => number.ToString("0.#", CultureInfo.InvariantCulture);
 }

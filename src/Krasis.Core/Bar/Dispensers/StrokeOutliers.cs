@@ -1,5 +1,5 @@
-using System.Globalization;
 using Krasis.Core.Input;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Dispensers;
 
@@ -36,7 +36,7 @@ public static class StrokeOutliers
             var isImpossible = strokes[i] > middle * Impossible || strokes[i] < middle / Impossible;
             if (isImpossible || MadToDeviation * Math.Abs(strokes[i] - middle) / spread > Score)
             {
-                odd.Add(new OddStroke(i, strokes[i], isImpossible, Say(i, strokes[i], middle, isImpossible)));
+                odd.Add(new OddStroke(i, strokes[i], isImpossible, Message(i, strokes[i], middle, isImpossible)));
             }
         }
 
@@ -50,20 +50,20 @@ public static class StrokeOutliers
         {
             fields.Report(
                 $"strokesGrams[{odd.Index}]",
-                Number(odd.Grams),
+                Say.Fine(odd.Grams),
                 odd.Says,
                 "a stroke weighed again, or this one left out"
             );
         }
     }
 
-    private static string Say(int index, double grams, double middle, bool isImpossible)
+    private static string Message(int index, double grams, double middle, bool isImpossible)
     {
-        var stroke = $"Stroke {index + 1} weighs {Number(grams)} g";
+        var stroke = $"Stroke {index + 1} weighs {Say.Fine(grams)} g";
         var ratio = grams >= middle ? grams / middle : middle / grams;
         return isImpossible
-            ? $"{stroke}, {(grams >= middle ? $"{Number(ratio)} times" : $"1/{Number(ratio)} of")} the middle one of {Number(middle)} g: that is not one stroke of this pump."
-            : $"{stroke}, {(grams >= middle ? "more" : "less")} than the others of about {Number(middle)} g. {(index == 0 ? "Was the pump primed?" : "Weigh it again, or leave it out.")}";
+            ? $"{stroke}, {(grams >= middle ? $"{Say.Fine(ratio)} times" : $"1/{Say.Fine(ratio)} of")} the middle one of {Say.Fine(middle)} g: that is not one stroke of this pump."
+            : $"{stroke}, {(grams >= middle ? "more" : "less")} than the others of about {Say.Fine(middle)} g. {(index == 0 ? "Was the pump primed?" : "Weigh it again, or leave it out.")}";
     }
 
     private static double Median(IReadOnlyList<double> values)
@@ -72,6 +72,4 @@ public static class StrokeOutliers
         var half = ordered.Count / 2;
         return ordered.Count % 2 == 1 ? ordered[half] : (ordered[half - 1] + ordered[half]) / 2;
     }
-
-    private static string Number(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -1,5 +1,5 @@
-using System.Globalization;
 using Krasis.Core.Input;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Ingredients;
 
@@ -38,8 +38,8 @@ internal static class CompositionReader
         {
             fields.Report(
                 "per100g",
-                Say(total),
-                $"Fat, carbohydrate, protein and salt add up to {Say(total)} g in 100 g.",
+                Say.Short(total),
+                $"Fat, carbohydrate, protein and salt add up to {Say.Short(total)} g in 100 g.",
                 "at most 100 g together"
             );
         }
@@ -54,9 +54,9 @@ internal static class CompositionReader
             {
                 fields.Report(
                     $"per100g.{field}",
-                    Say(inside),
-                    $"{Say(inside)} g of {what} are more than the {Say(all)} g of {ofWhat} that they are part of.",
-                    $"at most {Say(all)} g"
+                    Say.Short(inside),
+                    $"{Say.Short(inside)} g of {what} are more than the {Say.Short(all)} g of {ofWhat} that they are part of.",
+                    $"at most {Say.Short(all)} g"
                 );
             }
         }
@@ -71,6 +71,4 @@ internal static class CompositionReader
             .ToList();
         return kinds.TrueForAll(given => given is >= 0 and <= 100) ? kinds.Sum() + (document.Galactose ?? 0) : null;
     }
-
-    private static string Say(double number) => number.ToString("0.#", CultureInfo.InvariantCulture);
 }

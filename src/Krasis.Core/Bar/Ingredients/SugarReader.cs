@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
 
@@ -43,8 +42,8 @@ internal static class SugarReader
         {
             fields.Report(
                 "per100g",
-                Say(total),
-                $"The sugars add up to {Say(total)} g in 100 g.",
+                Say.Short(total),
+                $"The sugars add up to {Say.Short(total)} g in 100 g.",
                 "at most 100 g of sugars together"
             );
         }
@@ -52,9 +51,9 @@ internal static class SugarReader
         {
             fields.Report(
                 "per100g.sugars",
-                Say(all),
-                $"The kinds of sugar add up to {Say(total)} g, which is more than the {Say(all)} g of sugars.",
-                $"at least {Say(total)} g"
+                Say.Short(all),
+                $"The kinds of sugar add up to {Say.Short(total)} g, which is more than the {Say.Short(all)} g of sugars.",
+                $"at least {Say.Short(total)} g"
             );
         }
 
@@ -141,6 +140,4 @@ internal static class SugarReader
             : allergens!.Contains.Contains(Allergen.Gluten) ? Sugar.Maltose
             : Sugar.Sucrose;
     }
-
-    private static string Say(double number) => number.ToString("0.#", CultureInfo.InvariantCulture);
 }

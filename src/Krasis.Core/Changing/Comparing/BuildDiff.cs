@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
@@ -198,7 +197,7 @@ public static class BuildDiff
     private static string Amount(SheetLine line) => $"{Say.Fine(line.Amount)} {line.Unit}";
 
     private static string Figure(double? value, string unit) =>
-        value is { } known ? $"{known.ToString("0.00", CultureInfo.InvariantCulture)} {unit}".TrimEnd() : "not known";
+        value is { } known ? $"{Say.Hundredths(known)} {unit}".TrimEnd() : "not known";
 
     private static string NameOf(BuildSheet sheet, LineDocument line) =>
         sheet.Sizes[0].Lines.FirstOrDefault(cell => cell.Line.Value == line.Id)?.IngredientName

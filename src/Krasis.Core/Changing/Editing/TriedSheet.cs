@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
@@ -85,7 +84,7 @@ public static class TriedSheet
                 says.Add(
                     Math.Abs(known.Value) < Drift.Noticeable
                         ? $"{what} as the reference"
-                        : $"{what} {(known.Value > 0 ? "+" : "−")}{Math.Abs(known.Value).ToString("0", CultureInfo.InvariantCulture)} %"
+                        : $"{what} {(known.Value > 0 ? "+" : "−")}{Say.Whole(Math.Abs(known.Value))} %"
                 );
             }
         }

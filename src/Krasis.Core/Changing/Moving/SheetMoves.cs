@@ -1,5 +1,5 @@
-using System.Globalization;
 using Krasis.Core.Judging;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Moving;
 
@@ -51,8 +51,8 @@ public static class SheetMoves
             {
                 yield return new Move(
                     line.Name,
-                    $"{Say(old.Amount, 2)} {old.Unit}",
-                    $"{Say(line.Amount, 2)} {line.Unit}",
+                    $"{Rounded(old.Amount, 2)} {old.Unit}",
+                    $"{Rounded(line.Amount, 2)} {line.Unit}",
                     $"{Signed(line.Amount - old.Amount, 2)}",
                     true
                 );
@@ -61,9 +61,9 @@ public static class SheetMoves
             {
                 yield return new Move(
                     line.Name,
-                    $"{Say(old.Grams, 1)} g",
-                    $"{Say(line.Grams, 1)} g",
-                    $"{Signed(line.Grams - old.Grams, 1)} g in {Say(line.Amount, 2)} {line.Unit}",
+                    $"{Rounded(old.Grams, 1)} g",
+                    $"{Rounded(line.Grams, 1)} g",
+                    $"{Signed(line.Grams - old.Grams, 1)} g in {Rounded(line.Amount, 2)} {line.Unit}",
                     false
                 );
             }
@@ -79,7 +79,14 @@ public static class SheetMoves
                 Ratio(was.MilkPerCoffee, now.MilkPerCoffee),
                 Of("melted at hand-over", was.MeltAtHandOver, now.MeltAtHandOver, 0.1, "g", 1),
                 was.Moments == now.Moments && Differ(was.LastTemperature, now.LastTemperature, 0.1)
-                    ? Of($"after {Say(now.LastAfter, 0)} min", was.LastTemperature, now.LastTemperature, 0.1, "°C", 1)
+                    ? Of(
+                        $"after {Rounded(now.LastAfter, 0)} min",
+                        was.LastTemperature,
+                        now.LastTemperature,
+                        0.1,
+                        "°C",
+                        1
+                    )
                     : null,
                 Of("energy", was.Energy, now.Energy, 1, "kcal", 0),
                 Of("caffeine", was.Caffeine, now.Caffeine, 1, "mg", 0),
@@ -129,7 +136,7 @@ public static class SheetMoves
                 false
             );
 
-        static string To(double? parts) => parts is { } known ? $"1 : {Say(known, 1)}" : "no ratio";
+        static string To(double? parts) => parts is { } known ? $"1 : {Rounded(known, 1)}" : "no ratio";
     }
 
     private static Move? Of(string what, double? was, double? now, double least, string unit, int digits) =>
@@ -161,11 +168,11 @@ public static class SheetMoves
     private static bool Differ(double was, double now, double least) => Math.Abs(now - was) >= least - 1e-9;
 
     // A house that has not said its currency has none to show.
-    private static string Figure(double value, int digits, string unit) => $"{Say(value, digits)} {unit}".TrimEnd();
+    private static string Figure(double value, int digits, string unit) => $"{Rounded(value, digits)} {unit}".TrimEnd();
 
-    private static string Say(double value, int digits) =>
-        Math.Round(value, digits, MidpointRounding.AwayFromZero).ToString("0.##", CultureInfo.InvariantCulture);
+    private static string Rounded(double value, int digits) =>
+        Say.Fine(Math.Round(value, digits, MidpointRounding.AwayFromZero));
 
     private static string Signed(double value, int digits) =>
-        $"{(value < 0 ? "−" : "+")}{Say(Math.Abs(value), digits)}";
+        $"{(value < 0 ? "−" : "+")}{Rounded(Math.Abs(value), digits)}";
 }

@@ -69,7 +69,7 @@ internal sealed class TasteDrift : ICheck
             Severity.Warning,
             size.Size,
             null,
-            $"{size.Name} is {what}; the house allows {allowed.Value.ToString("0.#", CultureInfo.InvariantCulture)} %.",
+            $"{size.Name} is {what}; the house allows {Say.Short(allowed.Value)} %.",
             mend
         )
         {

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Krasis.Core.Planning.Days;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Planning.Plans;
 
@@ -20,10 +21,7 @@ public static class PlanWords
     public static string Time(int wall) => $"{wall / 60:00}:{wall % 60:00}";
 
     /// <summary>A mass, as 850 g or 4.2 kg.</summary>
-    public static string Mass(double grams) =>
-        grams < 1000
-            ? $"{grams.ToString("0", CultureInfo.InvariantCulture)} g"
-            : $"{(grams / 1000).ToString("0.##", CultureInfo.InvariantCulture)} kg";
+    public static string Mass(double grams) => grams < 1000 ? $"{Say.Whole(grams)} g" : $"{Say.Fine(grams / 1000)} kg";
 
     /// <summary>Names, as A, B and C.</summary>
     public static string List(IReadOnlyList<string> names) =>

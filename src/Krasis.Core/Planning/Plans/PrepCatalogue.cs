@@ -1,9 +1,9 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Preparing;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Planning.Plans;
 
@@ -138,9 +138,7 @@ public static class PrepCatalogue
             false,
             [],
             grams,
-            pack?.PackAmount is { } says
-                ? $"{says.ToString("0.##", CultureInfo.InvariantCulture)} {pack.PackMeasure ?? "g"}"
-                : null,
+            pack?.PackAmount is { } says ? $"{Say.Fine(says)} {pack.PackMeasure ?? "g"}" : null,
             pack?.PackPrice,
             grams > 0 ? pack?.PackPrice / grams
                 : ingredient is { IsKnownAsNothing: true } ? 0

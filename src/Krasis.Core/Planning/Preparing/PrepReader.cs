@@ -3,6 +3,7 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Input;
 using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Planning.Preparing;
 
@@ -145,7 +146,7 @@ public static class PrepReader
                 $"{at}.leastGrams",
                 $"{least:0.##}",
                 "The least that is sensible is more than a batch.",
-                $"at most {batch.ToString("0.##", CultureInfo.InvariantCulture)} g"
+                $"at most {Say.Fine(batch)} g"
             );
         }
 

@@ -1,5 +1,5 @@
-using System.Globalization;
 using Krasis.Core.Builds;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Working.Drawing;
 
@@ -27,9 +27,7 @@ public sealed record Boundary(LineId Lower, LineId Upper, double DensityStep, bo
     public string Why =>
         IsMixed ? "They are mixed."
         : DensityStep < Margin
-            ? $"{UpperName} is too heavy to stay on {LowerName}: it would have to be {Say(Margin)} g/ml lighter, and is {(DensityStep < 0 ? $"{Say(-DensityStep)} g/ml heavier" : $"{Say(DensityStep)} g/ml lighter")}."
-        : Holds ? $"{LowerName} is {Say(DensityStep)} g/ml denser, and {UpperName} is poured slowly."
+            ? $"{UpperName} is too heavy to stay on {LowerName}: it would have to be {Say.Hundredths(Margin)} g/ml lighter, and is {(DensityStep < 0 ? $"{Say.Hundredths(-DensityStep)} g/ml heavier" : $"{Say.Hundredths(DensityStep)} g/ml lighter")}."
+        : Holds ? $"{LowerName} is {Say.Hundredths(DensityStep)} g/ml denser, and {UpperName} is poured slowly."
         : $"{UpperName} would stay on {LowerName} if it were poured slowly.";
-
-    private static string Say(double step) => step.ToString("0.00", CultureInfo.InvariantCulture);
 }

@@ -1,6 +1,6 @@
-using System.Globalization;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Physics;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Working.Nutrition;
 
@@ -12,7 +12,7 @@ public static class EuLabelRounding
     public static EuLabelValues Of(Composition whole) =>
         new(
             whole.EnergyKcal is { } kcal
-                ? $"{Say(kcal * Energy.KilojoulesPerKilocalorie, 1)} kJ / {Say(kcal, 1)} kcal"
+                ? $"{ToStep(kcal * Energy.KilojoulesPerKilocalorie, 1)} kJ / {ToStep(kcal, 1)} kcal"
                 : null,
             whole.Fat is { } fat ? Grams(fat) : null,
             whole.Saturates is { } saturates ? Saturates(saturates) : null,
@@ -25,27 +25,27 @@ public static class EuLabelRounding
     /// <summary>Fat, carbohydrate, sugars and protein: from 10 g to the nearest 1 g, above 0.5 g to the nearest 0.1 g,
     /// else "&lt; 0.5 g"; nothing is 0 g.</summary>
     public static string Grams(double grams) =>
-        grams >= 10 ? $"{Say(grams, 1)} g"
-        : grams > 0.5 ? $"{Say(grams, 0.1)} g"
+        grams >= 10 ? $"{ToStep(grams, 1)} g"
+        : grams > 0.5 ? $"{ToStep(grams, 0.1)} g"
         : grams > 0 ? "< 0.5 g"
         : "0 g";
 
     /// <summary>Saturated fat: from 10 g to the nearest 1 g, above 0.1 g to the nearest 0.1 g, else "&lt; 0.1
     /// g".</summary>
     public static string Saturates(double grams) =>
-        grams >= 10 ? $"{Say(grams, 1)} g"
-        : grams > 0.1 ? $"{Say(grams, 0.1)} g"
+        grams >= 10 ? $"{ToStep(grams, 1)} g"
+        : grams > 0.1 ? $"{ToStep(grams, 0.1)} g"
         : grams > 0 ? "< 0.1 g"
         : "0 g";
 
     /// <summary>Salt: from 1 g to the nearest 0.1 g, above 0.0125 g to the nearest 0.01 g, else "&lt; 0.01
     /// g".</summary>
     public static string Salt(double grams) =>
-        grams >= 1 ? $"{Say(grams, 0.1)} g"
-        : grams > 0.0125 ? $"{Say(grams, 0.01)} g"
+        grams >= 1 ? $"{ToStep(grams, 0.1)} g"
+        : grams > 0.0125 ? $"{ToStep(grams, 0.01)} g"
         : grams > 0 ? "< 0.01 g"
         : "0 g";
 
-    private static string Say(double value, double step) =>
-        (Math.Round(value / step, MidpointRounding.AwayFromZero) * step).ToString("0.##", CultureInfo.InvariantCulture);
+    private static string ToStep(double value, double step) =>
+        Say.Fine(Math.Round(value / step, MidpointRounding.AwayFromZero) * step);
 }

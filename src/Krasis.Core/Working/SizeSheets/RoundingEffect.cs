@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Tasting;
 
@@ -30,9 +29,7 @@ public sealed record RoundingEffect(Taste Before, Percent? Strength, Percent? Sw
             {
                 if (by is { } percent && Math.Abs(percent.Value) >= Drift.Noticeable)
                 {
-                    parts.Add(
-                        $"{Math.Abs(percent.Value).ToString("0", CultureInfo.InvariantCulture)} % {(percent.Value > 0 ? more : less)}"
-                    );
+                    parts.Add($"{Say.Whole(Math.Abs(percent.Value))} % {(percent.Value > 0 ? more : less)}");
                 }
             }
         }
