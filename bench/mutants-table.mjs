@@ -1,12 +1,13 @@
-// Puts the counts of one folder's mutants into the table of docs/method.md, and prints what survived.
-// Usage: node mutants-table.mjs FOLDER REPORT METHOD
+// Puts the counts of one folder's mutants into the table of docs/measured.md, and prints what survived.
+// Usage: node mutants-table.mjs PROJECT FOLDER REPORT TABLE
 import { readFileSync, writeFileSync } from 'node:fs'
 
-const [folder, report, method] = process.argv.slice(2)
+const [project, inside, report, method] = process.argv.slice(2)
+const folder = inside === '.' ? project : `${project}/${inside}`
 const [start, end] = ['<!-- mutants -->', '<!-- /mutants -->']
 const counts = { Killed: 0, Timeout: 0, Survived: 0, NoCoverage: 0 }
 for (const [path, file] of Object.entries(JSON.parse(readFileSync(report, 'utf8')).files)) {
-  const name = path.split('/Krasis.Core/').pop()
+  const name = `${project}/${path.split(`/Krasis.${project}/`).pop()}`
   if (!name.startsWith(`${folder}/`)) continue
   const lines = file.source.split('\n')
   for (const { status, location, replacement } of file.mutants) {

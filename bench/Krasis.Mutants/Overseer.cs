@@ -12,8 +12,8 @@ internal static class Overseer
 
     /// <summary>Runs the mutants of a report.</summary>
     /// <param name="reportPath">Stryker's report, as JSON.</param>
-    /// <param name="corePath">The core that the mutants are in.</param>
-    public static int Run(string reportPath, string corePath)
+    /// <param name="assemblyPath">The assembly that the mutants are in.</param>
+    public static int Run(string reportPath, string assemblyPath)
     {
         var report = JsonNode.Parse(File.ReadAllText(reportPath))!;
         var mutants = report["files"]!
@@ -28,9 +28,10 @@ internal static class Overseer
             File.Copy(file, Path.Combine(place, Path.GetFileName(file)));
         }
 
-        File.Copy(corePath, Path.Combine(place, "Krasis.Core.dll"), overwrite: true);
+        var project = Path.GetFileNameWithoutExtension(assemblyPath);
+        File.Copy(assemblyPath, Path.Combine(place, $"{project}.dll"), overwrite: true);
         Parallel.For(0, Environment.ProcessorCount, share =>
-            Work(place, share, [.. mutants.Keys.Order().Where((_, i) => i % Environment.ProcessorCount == share)])
+            Work(project, place, share, [.. mutants.Keys.Order().Where((_, i) => i % Environment.ProcessorCount == share)])
         );
         foreach (var line in Directory.EnumerateFiles(place, "results-*").SelectMany(File.ReadLines))
         {
@@ -43,7 +44,7 @@ internal static class Overseer
         return 0;
     }
 
-    private static void Work(string place, int share, IReadOnlyList<int> ids)
+    private static void Work(string project, string place, int share, IReadOnlyList<int> ids)
     {
         var (idsPath, resultsPath) = (Path.Combine(place, $"ids-{share}"), Path.Combine(place, $"results-{share}"));
         File.WriteAllLines(idsPath, ids.Select(id => id.ToString(CultureInfo.InvariantCulture)));
@@ -53,7 +54,7 @@ internal static class Overseer
             using var process = Process.Start(
                 new ProcessStartInfo(
                     "dotnet",
-                    [Path.Combine(place, "Krasis.Mutants.dll"), "--work", idsPath, resultsPath]
+                    [Path.Combine(place, "Krasis.Mutants.dll"), "--work", project, idsPath, resultsPath]
                 )
                 {
                     WorkingDirectory = place,

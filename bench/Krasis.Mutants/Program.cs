@@ -1,16 +1,17 @@
 using Krasis.Mutants;
 
-// Krasis.Mutants REPORT CORE: runs the mutants of Stryker's report that are in the core CORE, and writes into the
-// report what became of each. Krasis.Mutants --work IDS RESULTS: what it starts itself, beside the mutated core.
+// Krasis.Mutants REPORT ASSEMBLY: runs the mutants of Stryker's report that are in the ASSEMBLY of a project, and writes
+// into the report what became of each. Krasis.Mutants --work PROJECT IDS RESULTS: what it starts itself, beside the
+// mutated assembly.
 return args switch
 {
-    ["--work", var ids, var results] => Worker.Run(ids, results),
-    [var report, var core] => Overseer.Run(report, core),
+    ["--work", var project, var ids, var results] => Worker.Run(project, ids, results),
+    [var report, var assembly] => Overseer.Run(report, assembly),
     _ => Usage(),
 };
 
 static int Usage()
 {
-    Console.Error.WriteLine("Usage: Krasis.Mutants REPORT CORE");
+    Console.Error.WriteLine("Usage: Krasis.Mutants REPORT ASSEMBLY");
     return 1;
 }

@@ -5,9 +5,12 @@ using Xunit.v3;
 
 namespace Krasis.Mutants;
 
-/// <summary>A test of the core with the arguments of one of its rows, to be run over and over in one process.</summary>
+/// <summary>A test with the arguments of one of its rows, to be run over and over in one process.</summary>
 internal sealed class TestCase
 {
+    // What the tests of a class share, made once.
+    private static readonly Dictionary<Type, object> Shared = [];
+
     private readonly MethodInfo method;
     private readonly object?[] arguments;
 
@@ -36,7 +39,7 @@ internal sealed class TestCase
     {
         try
         {
-            var instance = Activator.CreateInstance(method.DeclaringType!);
+            var instance = Made(method.DeclaringType!);
             (method.Invoke(instance, arguments) as Task)?.GetAwaiter().GetResult();
             (instance as IDisposable)?.Dispose();
             return true;
@@ -45,6 +48,22 @@ internal sealed class TestCase
         {
             return false; // Whatever it is that a mutant makes of it.
         }
+    }
+
+    private static object Made(Type type)
+    {
+        var given = type.GetConstructors()[0].GetParameters().Select(parameter => Given(parameter.ParameterType));
+        return Activator.CreateInstance(type, [.. given])!;
+    }
+
+    private static object? Given(Type type)
+    {
+        if (type.IsInterface)
+        {
+            return null; // Where a test writes what nobody reads here.
+        }
+
+        return Shared.TryGetValue(type, out var known) ? known : Shared[type] = Made(type);
     }
 
     private static IEnumerable<object?[]> Rows(Type type, MethodInfo method)

@@ -17,16 +17,17 @@ internal static class Worker
     private static readonly TimeSpan Look = TimeSpan.FromMilliseconds(200);
 
     /// <summary>Runs mutants.</summary>
+    /// <param name="project">The project that they are in, as Krasis.Core.</param>
     /// <param name="idsPath">A file with their ids, one a line.</param>
     /// <param name="resultsPath">A file to which a line is added for each, its id and what became of it; what is in it
     /// already is not run again.</param>
-    public static int Run(string idsPath, string resultsPath)
+    public static int Run(string project, string idsPath, string resultsPath)
     {
         var ids = Lines(idsPath);
         var done = File.Exists(resultsPath) ? Lines(resultsPath).ToHashSet() : [];
-        var mutants = new MutantSwitch(Assembly.Load("Krasis.Core"));
+        var mutants = new MutantSwitch(Assembly.Load(project));
 
-        var tests = TestCase.Of(Assembly.Load("Krasis.Core.Tests"));
+        var tests = TestCase.Of(Assembly.Load($"{project}.Tests"));
         var runs = new TestRuns(tests, mutants, $"{idsPath}.runs");
         using var results = new StreamWriter(resultsPath, append: true) { AutoFlush = true };
         foreach (var id in ids.Where(id => !done.Contains(id)))

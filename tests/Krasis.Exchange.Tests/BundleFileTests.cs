@@ -1,0 +1,174 @@
+using System.IO.Compression;
+using System.Text;
+using System.Text.Json;
+using Krasis.Exchange.Bundles;
+
+namespace Krasis.Exchange.Tests;
+
+/// <summary>Bundles as they are written and taken apart.</summary>
+public class BundleFileTests
+{
+    private static readonly BundleManifest Manifest = new(
+        BundleManifest.Krasis,
+        BundleManifest.Newest,
+        BundleManifest.Drinks,
+        new string('a', 32),
+        new DateTimeOffset(2026, 11, 25, 9, 0, 0, TimeSpan.Zero),
+        0,
+        []
+    );
+
+    private static byte[] Two =>
+        BundleFile.Write(Manifest, [("drinks/b.json", "build", Json(2)), ("drinks/a.json", "build", Json(1))]);
+
+    [Fact]
+    public void What_is_written_is_read_in_the_order_of_its_paths()
+    {
+        var bundle = BundleFile.Read(Two).Value;
+        Assert.Equal(Manifest with { Documents = bundle.Manifest.Documents }, bundle.Manifest);
+        Assert.Equal(["drinks/a.json", "drinks/b.json"], bundle.Manifest.Documents.Select(entry => entry.Path));
+        Assert.Equal([1, 2], bundle.Of("build").Select(document => document.GetProperty("n").GetInt32()));
+        Assert.Empty(bundle.Of("bar"));
+    }
+
+    [Fact]
+    public void The_same_documents_are_the_same_bytes() => Assert.Equal(Two, Two);
+
+    // The hash of "abc" is that of FIPS 180-4's example, so that others can check a bundle with their own tools.
+    [Fact]
+    public void The_hash_is_SHA_256_in_small_digits()
+    {
+        var file = BundleFile.Write(Manifest, [("a.json", "build", "abc"u8.ToArray())]);
+        using var zip = new ZipArchive(new MemoryStream(file));
+        using var head = JsonDocument.Parse(zip.GetEntry("manifest.json")!.Open());
+        Assert.Equal(
+            "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad",
+            head.RootElement.GetProperty("documents")[0].GetProperty("sha256").GetString()
+        );
+    }
+
+    public static TheoryData<string, string> Spoiled =>
+        new()
+        {
+            { "no zip", "The file is no bundle, or a part of one: it cannot be unpacked." },
+            { "no manifest", "There is no manifest in it." },
+            { "other format", "Its manifest is not one of Krasis." },
+            { "other scope", "Its manifest is not one of Krasis." },
+            { "no house", "Its manifest is not one of Krasis." },
+            { "long house", "Its manifest is not one of Krasis." },
+            { "manifest says else", "Its manifest is not one of Krasis." },
+            { "version 0", "It was written by a newer Krasis (version 0 of the format; this program reads up to 1)." },
+            { "version 2", "It was written by a newer Krasis (version 2 of the format; this program reads up to 1)." },
+            { "changed", "'drinks/a.json' is not as it was written." },
+            { "not listed", "'more.json' is in it and not listed." },
+            { "not there", "'drinks/a.json' is listed in it and not there once." },
+            { "listed twice", "'drinks/a.json' is listed in it and not there once." },
+            { "out of place", "'../a.json' is no place in a bundle, or stands there twice." },
+            { "empty step", "'a//b.json' is no place in a bundle, or stands there twice." },
+            { "space", "'a b.json' is no place in a bundle, or stands there twice." },
+            { "twice", "'more.json' is no place in a bundle, or stands there twice." },
+            { "no JSON", "A document in it is not JSON at line 2." },
+        };
+
+    [Theory]
+    [MemberData(nameof(Spoiled))]
+    public void A_spoiled_bundle_is_refused_with_what_is_wrong(string how, string says)
+    {
+        var read = BundleFile.Read(Spoil(how));
+        Assert.False(read.IsRead);
+        Assert.Equal(("file", says), (read.Problems[0].Field, read.Problems[0].Message));
+    }
+
+    [Fact]
+    public void More_documents_than_it_may_have_are_refused()
+    {
+        Assert.True(BundleFile.Read(BundleFile.Write(Manifest, Many(10_000))).IsRead);
+        Assert.Equal(
+            "There are more than 10000 documents in it.",
+            BundleFile.Read(BundleFile.Write(Manifest, Many(10_001))).Problems[0].Message
+        );
+    }
+
+    // What a zip says of its size is not believed: 151 MB of zeros are a small file.
+    [Fact]
+    public void A_bundle_that_unpacks_to_too_much_is_refused()
+    {
+        var zeros = new byte[BundleFile.LargestContent + 1_000_000];
+        Assert.Equal(
+            "Unpacked it would be larger than 150 MB.",
+            BundleFile.Read(BundleFile.Write(Manifest, [("a.json", "build", zeros)])).Problems[0].Message
+        );
+    }
+
+    private static (string, string, byte[])[] Many(int number) =>
+        [.. Enumerable.Range(0, number).Select(i => ($"{i}.json", "build", "1"u8.ToArray()))];
+
+    private static byte[] Spoil(string how) =>
+        how switch
+        {
+            "no zip" => Two[..^40],
+            "other format" => Written(Manifest with { Format = "other" }),
+            "other scope" => Written(Manifest with { Scope = "other" }),
+            "no house" => Written(Manifest with { House = "" }),
+            "long house" => Written(Manifest with { House = new string('a', 65) }),
+            "version 0" => Written(Manifest with { Version = 0 }),
+            "version 2" => Written(Manifest with { Version = 2 }),
+            "no JSON" => BundleFile.Write(Manifest, [("a.json", "build", "{\n oh"u8.ToArray())]),
+            "no manifest" => Edited(zip => zip.GetEntry("manifest.json")!.Delete()),
+            "manifest says else" => Edited(zip => Replace(zip, "manifest.json", "{ \"format\": 3 }")),
+            "changed" => Edited(zip => Replace(zip, "drinks/a.json", "{\"n\": 3}")),
+            "not listed" => Edited(zip => Replace(zip, "more.json", "1")),
+            "not there" => Edited(zip => zip.GetEntry("drinks/a.json")!.Delete()),
+            "listed twice" => Edited(zip =>
+                Replace(
+                    zip,
+                    "manifest.json",
+                    Text(zip, "manifest.json").Replace("drinks/b", "drinks/a", StringComparison.Ordinal)
+                )
+            ),
+            "out of place" => Edited(zip => Replace(zip, "../a.json", "1")),
+            "empty step" => Edited(zip => Replace(zip, "a//b.json", "1")),
+            "space" => Edited(zip => Replace(zip, "a b.json", "1")),
+            _ => Edited(zip =>
+            {
+                Replace(zip, "more.json", "1");
+                using var again = zip.CreateEntry("more.json").Open();
+                again.WriteByte((byte)'1');
+            }),
+        };
+
+    private static byte[] Written(BundleManifest manifest) => BundleFile.Write(manifest, []);
+
+    private static byte[] Edited(Action<ZipArchive> edit)
+    {
+        using var file = new MemoryStream();
+        file.Write(Two);
+        using (var zip = new ZipArchive(file, ZipArchiveMode.Update, leaveOpen: true))
+        {
+            edit(zip);
+        }
+
+        return file.ToArray();
+    }
+
+    private static string Text(ZipArchive zip, string path)
+    {
+        using var reader = new StreamReader(zip.GetEntry(path)!.Open());
+        return reader.ReadToEnd();
+    }
+
+    private static void Replace(ZipArchive zip, string path, string text)
+    {
+        zip.GetEntry(path)?.Delete();
+        using var entry = zip.CreateEntry(path).Open();
+        entry.Write(Encoding.UTF8.GetBytes(text));
+    }
+
+    private static byte[] Json(int number) =>
+        BundleFile.Document(json =>
+        {
+            json.WriteStartObject();
+            json.WriteNumber("n", number);
+            json.WriteEndObject();
+        });
+}
