@@ -19,22 +19,46 @@ public static class BarReader
     public static Reading<BarFacts> Read(BarDocument document)
     {
         var fields = new FieldReader();
-        var cups = ReadAll(BarKinds.Cups, document, CupReader.Read, fields);
-        var ingredients = ReadAll(BarKinds.Ingredients, document, IngredientReader.Read, fields);
-        var dispensers = ReadAll(BarKinds.Dispensers, document, DispenserReader.Read, fields);
-        var espresso = ReadAll(BarKinds.Espresso, document, EspressoReader.Read, fields);
-        var coffees = ReadAll(BarKinds.Coffees, document, CoffeeBaseReader.Read, fields);
-        var foams = ReadAll(BarKinds.Foams, document, FoamReader.Read, fields);
-        var pitchers = ReadAll(BarKinds.Pitchers, document, PitcherReader.Read, fields);
-        var parts = ReadAll(BarKinds.Parts, document, PartReader.Read, fields);
-        var stations = ReadAll(BarKinds.Stations, document, StationReader.Read, fields);
-        var house = ReadAll(BarKinds.House, document, HouseReader.Read, fields);
+        var each = Each.Read(document, fields);
         if (fields.Problems.Count > 0)
         {
             // What cannot be read cannot be missed: a pump whose syrup is written wrongly has a syrup.
             return Reading<BarFacts>.Failed(fields.Problems);
         }
 
+        RefuseTwins(document, each, fields);
+        RefuseStrangers(each.Cups, "cups", cup => cup.Stations, each.Stations, fields);
+        RefuseStrangers(each.Dispensers, "dispensers", dispenser => One(dispenser.Station), each.Stations, fields);
+        RefuseStrangers(each.Espresso, "espresso", recipe => One(recipe.Station), each.Stations, fields);
+        if (fields.Problems.Count > 0)
+        {
+            return Reading<BarFacts>.Failed(fields.Problems);
+        }
+
+        var all = Resolved(each, fields);
+        RefuseWrongKinds(each, all.ToDictionary(ingredient => ingredient.Id, ingredient => ingredient.Kind), fields);
+        var rules = each.House.Values.Single();
+        RefuseUnknownBeginnings(rules, each, all, fields);
+
+        return fields.Finish(() =>
+        {
+            var byId = all.ToDictionary(ingredient => ingredient.Id);
+            return new BarFacts(
+                [.. each.Cups.Values],
+                all,
+                [.. each.Dispensers.Values.Select(dispenser => DispenserReader.Fill(dispenser, byId[dispenser.Holds]))],
+                [.. each.Espresso.Values],
+                [.. each.Coffees.Values],
+                [.. each.Foams.Values],
+                [.. each.Pitchers.Values],
+                [.. each.Stations.Values],
+                rules
+            );
+        });
+    }
+
+    private static void RefuseTwins(BarDocument document, Each each, FieldReader fields)
+    {
         foreach (var kind in BarKinds.All)
         {
             RefuseTwins(
@@ -46,23 +70,23 @@ public static class BarReader
             );
         }
 
-        RefuseTwins(cups, "cups", "name", cup => cup.Name, fields);
-        RefuseTwins(ingredients, "ingredients", "name", ingredient => ingredient.Name, fields);
+        RefuseTwins(each.Cups, "cups", "name", cup => cup.Name, fields);
+        RefuseTwins(each.Ingredients, "ingredients", "name", ingredient => ingredient.Name, fields);
         RefuseTwins(
-            dispensers,
+            each.Dispensers,
             "dispensers",
             "ingredient",
             dispenser => dispenser.Holds.Value,
             fields,
             dispenser => dispenser.Station
         );
-        RefuseTwins(stations, "stations", "name", station => station.Name, fields);
-        RefuseTwins(coffees, "coffees", "ingredient", coffee => coffee.Makes.Value, fields);
-        RefuseTwins(foams, "foams", "name", foam => foam.Name, fields);
-        RefuseTwins(parts, "parts", "name", part => part.Name, fields);
-        foreach (var (index, part) in parts)
+        RefuseTwins(each.Stations, "stations", "name", station => station.Name, fields);
+        RefuseTwins(each.Coffees, "coffees", "ingredient", coffee => coffee.Makes.Value, fields);
+        RefuseTwins(each.Foams, "foams", "name", foam => foam.Name, fields);
+        RefuseTwins(each.Parts, "parts", "name", part => part.Name, fields);
+        foreach (var (index, part) in each.Parts)
         {
-            if (ingredients.Values.Any(ingredient => ingredient.Id == part.Id))
+            if (each.Ingredients.Values.Any(ingredient => ingredient.Id == part.Id))
             {
                 fields.Report(
                     $"parts[{index}].id",
@@ -72,83 +96,92 @@ public static class BarReader
                 );
             }
         }
+    }
 
-        RefuseStrangers(cups, "cups", cup => cup.Stations, stations, fields);
-        RefuseStrangers(dispensers, "dispensers", dispenser => One(dispenser.Station), stations, fields);
-        RefuseStrangers(espresso, "espresso", recipe => One(recipe.Station), stations, fields);
-        if (fields.Problems.Count > 0)
-        {
-            return Reading<BarFacts>.Failed(fields.Problems);
-        }
-
-        List<Ingredient> all = [.. Frozen(ingredients, coffees, fields)];
+    // Every ingredient as it is when it goes into a drink: what is frozen, brewed and blended too.
+    private static List<Ingredient> Resolved(Each each, FieldReader fields)
+    {
+        List<Ingredient> all = [.. Frozen(each.Ingredients, each.Coffees, fields)];
 
         // Parts are blended of coffees as they are made where standards are set.
+        var home = each.Stations.Values.FirstOrDefault()?.Id;
         var made = all.ConvertAll(ingredient =>
-            First(ingredient.Id) is { } recipe ? CoffeeContent.Of(ingredient, recipe)
-            : coffees.Values.FirstOrDefault(coffee => coffee.Makes == ingredient.Id) is { } brew
+            Pull(ingredient.Id) is { } recipe ? CoffeeContent.Of(ingredient, recipe)
+            : each.Coffees.Values.FirstOrDefault(coffee => coffee.Makes == ingredient.Id) is { } brew
                 ? CoffeeContent.Of(ingredient, brew)
             : ingredient
         );
-        all.AddRange(new PartResolver(made, parts, fields).Resolve());
-        var kinds = all.ToDictionary(ingredient => ingredient.Id, ingredient => ingredient.Kind);
-        foreach (var (index, coffee) in coffees)
+        all.AddRange(new PartResolver(made, each.Parts, fields).Resolve());
+        return all;
+
+        EspressoRecipe? Pull(IngredientId id) =>
+            each.Espresso.Values.FirstOrDefault(recipe =>
+                recipe.Makes == id && recipe.Station is not null && recipe.Station == home
+            ) ?? each.Espresso.Values.FirstOrDefault(recipe => recipe.Makes == id && recipe.Station is null);
+    }
+
+    // What coffee recipes, dispensers and espresso recipes make and hold is there, and is what they can make and hold.
+    private static void RefuseWrongKinds(Each each, Dictionary<IngredientId, IngredientKind> kinds, FieldReader fields)
+    {
+        foreach (var (index, coffee) in each.Coffees)
         {
-            if (!kinds.TryGetValue(coffee.Makes, out var kind))
-            {
-                Missing(fields, $"coffees[{index}].ingredient", coffee.Makes);
-            }
-            else if (kind != IngredientKind.Coffee)
-            {
-                fields.Report(
-                    $"coffees[{index}].ingredient",
-                    coffee.Makes.Value,
-                    "A coffee recipe makes coffee.",
-                    "an ingredient of the kind coffee"
-                );
-            }
+            Refuse(
+                $"coffees[{index}].ingredient",
+                coffee.Makes,
+                kind => kind == IngredientKind.Coffee,
+                "A coffee recipe makes coffee.",
+                "an ingredient of the kind coffee"
+            );
         }
 
-        foreach (var (index, dispenser) in dispensers)
+        foreach (var (index, dispenser) in each.Dispensers)
         {
-            if (!kinds.TryGetValue(dispenser.Holds, out var kind))
-            {
-                Missing(fields, $"dispensers[{index}].ingredient", dispenser.Holds);
-            }
-            else if (kind is IngredientKind.Ice or IngredientKind.Espresso)
-            {
-                fields.Report(
-                    $"dispensers[{index}].ingredient",
-                    dispenser.Holds.Value,
-                    "A dispenser cannot hold that.",
-                    "anything that is not espresso or ice"
-                );
-            }
+            Refuse(
+                $"dispensers[{index}].ingredient",
+                dispenser.Holds,
+                kind => kind is not (IngredientKind.Ice or IngredientKind.Espresso),
+                "A dispenser cannot hold that.",
+                "anything that is not espresso or ice"
+            );
         }
 
-        foreach (var (index, recipe) in espresso)
+        foreach (var (index, recipe) in each.Espresso)
         {
-            if (!kinds.TryGetValue(recipe.Makes, out var kind))
-            {
-                Missing(fields, $"espresso[{index}].ingredient", recipe.Makes);
-            }
-            else if (kind != IngredientKind.Espresso)
-            {
-                fields.Report(
-                    $"espresso[{index}].ingredient",
-                    recipe.Makes.Value,
-                    "An espresso recipe makes espresso.",
-                    "an ingredient of the kind espresso"
-                );
-            }
+            Refuse(
+                $"espresso[{index}].ingredient",
+                recipe.Makes,
+                kind => kind == IngredientKind.Espresso,
+                "An espresso recipe makes espresso.",
+                "an ingredient of the kind espresso"
+            );
         }
 
-        var rules = house.Values.Single();
+        void Refuse(string field, IngredientId id, Func<IngredientKind, bool> isRight, string says, string accepted)
+        {
+            if (!kinds.TryGetValue(id, out var kind))
+            {
+                fields.Report(
+                    field,
+                    id.Value,
+                    $"The bar has no ingredient '{Problem.Shorten(id.Value)}'.",
+                    "an ingredient of the bar"
+                );
+            }
+            else if (!isRight(kind))
+            {
+                fields.Report(field, id.Value, says, accepted);
+            }
+        }
+    }
+
+    // What the house begins new builds with is there.
+    private static void RefuseUnknownBeginnings(HouseRules rules, Each each, List<Ingredient> all, FieldReader fields)
+    {
         Refuse(
             "espresso",
             rules.Espresso,
             "espresso recipe",
-            espresso.Values.Select(recipe => (recipe.Id, recipe.Name))
+            each.Espresso.Values.Select(recipe => (recipe.Id, recipe.Name))
         );
         Refuse(
             "milk",
@@ -160,26 +193,9 @@ public static class BarReader
             "foam",
             rules.Foam?.Value,
             "foam level for hot milk",
-            foams.Values.Where(level => !level.IsCold).Select(level => (level.Id.Value, level.Name))
+            each.Foams.Values.Where(level => !level.IsCold).Select(level => (level.Id.Value, level.Name))
         );
 
-        return fields.Finish(() =>
-        {
-            var byId = all.ToDictionary(ingredient => ingredient.Id);
-            return new BarFacts(
-                [.. cups.Values],
-                all,
-                [.. dispensers.Values.Select(dispenser => DispenserReader.Fill(dispenser, byId[dispenser.Holds]))],
-                [.. espresso.Values],
-                [.. coffees.Values],
-                [.. foams.Values],
-                [.. pitchers.Values],
-                [.. stations.Values],
-                rules
-            );
-        });
-
-        // What the house begins new builds with is there.
         void Refuse(string field, string? id, string what, IEnumerable<(string Id, string Name)> known)
         {
             if (id is not null && known.All(one => one.Id != id))
@@ -191,14 +207,6 @@ public static class BarReader
                     known.Any() ? string.Join(", ", known.Select(one => one.Name)) : "nothing: the bar has none"
                 );
             }
-        }
-
-        EspressoRecipe? First(IngredientId id)
-        {
-            var home = stations.Values.FirstOrDefault()?.Id;
-            return espresso.Values.FirstOrDefault(recipe =>
-                recipe.Makes == id && recipe.Station is not null && recipe.Station == home
-            ) ?? espresso.Values.FirstOrDefault(recipe => recipe.Makes == id && recipe.Station is null);
         }
     }
 
@@ -244,6 +252,35 @@ public static class BarReader
                 };
             }
         }
+    }
+
+    // Each fact that could be read by itself, under its place in the document.
+    private sealed record Each(
+        SortedList<int, Cup> Cups,
+        SortedList<int, Ingredient> Ingredients,
+        SortedList<int, Dispenser> Dispensers,
+        SortedList<int, EspressoRecipe> Espresso,
+        SortedList<int, CoffeeBase> Coffees,
+        SortedList<int, FoamLevel> Foams,
+        SortedList<int, Pitcher> Pitchers,
+        SortedList<int, Part> Parts,
+        SortedList<int, Station> Stations,
+        SortedList<int, HouseRules> House
+    )
+    {
+        public static Each Read(BarDocument document, FieldReader fields) =>
+            new(
+                ReadAll(BarKinds.Cups, document, CupReader.Read, fields),
+                ReadAll(BarKinds.Ingredients, document, IngredientReader.Read, fields),
+                ReadAll(BarKinds.Dispensers, document, DispenserReader.Read, fields),
+                ReadAll(BarKinds.Espresso, document, EspressoReader.Read, fields),
+                ReadAll(BarKinds.Coffees, document, CoffeeBaseReader.Read, fields),
+                ReadAll(BarKinds.Foams, document, FoamReader.Read, fields),
+                ReadAll(BarKinds.Pitchers, document, PitcherReader.Read, fields),
+                ReadAll(BarKinds.Parts, document, PartReader.Read, fields),
+                ReadAll(BarKinds.Stations, document, StationReader.Read, fields),
+                ReadAll(BarKinds.House, document, HouseReader.Read, fields)
+            );
     }
 
     private static SortedList<int, T> ReadAll<TDocument, T>(
@@ -322,12 +359,4 @@ public static class BarReader
     }
 
     private static IReadOnlyList<string> One(string? place) => place is null ? [] : [place];
-
-    private static void Missing(FieldReader fields, string field, IngredientId id) =>
-        fields.Report(
-            field,
-            id.Value,
-            $"The bar has no ingredient '{Problem.Shorten(id.Value)}'.",
-            "an ingredient of the bar"
-        );
 }

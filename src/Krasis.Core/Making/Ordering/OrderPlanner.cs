@@ -49,10 +49,9 @@ public static class OrderPlanner
         {
             foreach (var shared in Sharing.Pitchers(drinks, pitchers, most))
             {
-                var schedule = new Schedule(drinks, pulls, shared, limits);
                 foreach (var order in orders)
                 {
-                    var plan = schedule.Run(order);
+                    var plan = Schedule.Of(drinks, pulls, shared, limits, order);
                     if (best is null || IsBetter(plan, best))
                     {
                         best = plan;

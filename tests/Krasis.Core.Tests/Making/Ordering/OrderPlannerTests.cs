@@ -131,7 +131,7 @@ public class OrderPlannerTests
                             {
                                 Assert.False(
                                     OrderPlanner.IsBetter(
-                                        new Schedule(drinks, pulls, pitchers, StandingLimits.Usual).Run(order),
+                                        Schedule.Of(drinks, pulls, pitchers, StandingLimits.Usual, order),
                                         best
                                     )
                                 );
