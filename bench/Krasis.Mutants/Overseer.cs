@@ -31,7 +31,12 @@ internal static class Overseer
         var project = Path.GetFileNameWithoutExtension(assemblyPath);
         File.Copy(assemblyPath, Path.Combine(place, $"{project}.dll"), overwrite: true);
         Parallel.For(0, Environment.ProcessorCount, share =>
-            Work(project, place, share, [.. mutants.Keys.Order().Where((_, i) => i % Environment.ProcessorCount == share)])
+            Work(
+                project,
+                place,
+                share,
+                [.. mutants.Keys.Order().Where((_, i) => i % Environment.ProcessorCount == share)]
+            )
         );
         foreach (var line in Directory.EnumerateFiles(place, "results-*").SelectMany(File.ReadLines))
         {

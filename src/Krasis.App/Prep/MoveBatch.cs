@@ -86,7 +86,7 @@ public sealed class MoveBatch(KrasisFile file, StandardNeeds standards, TimeProv
                 "a time before or after"
             );
         }
-        else if (clock.At(index, time) < kitchen.Now)
+        else if (clock.MinuteAt(index, time) < kitchen.Now)
         {
             fields.Report(
                 "time",
@@ -97,7 +97,7 @@ public sealed class MoveBatch(KrasisFile file, StandardNeeds standards, TimeProv
         }
         else
         {
-            return clock.At(index, time);
+            return clock.MinuteAt(index, time);
         }
 
         return null;

@@ -101,7 +101,7 @@ public static class PlanViews
             plan.Litres[day]
         );
 
-        int? At(int? wall) => wall is { } time ? clock.At(day, Math.Min(time, (24 * 60) - 1)) : null;
+        int? At(int? wall) => wall is { } time ? clock.MinuteAt(day, Math.Min(time, (24 * 60) - 1)) : null;
     }
 
     public static OrderView Order(Session session, StandardNeeds standards, TimeProvider clock)

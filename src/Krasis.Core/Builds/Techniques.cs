@@ -1,7 +1,7 @@
 namespace Krasis.Core.Builds;
 
 /// <summary>Where what goes in by a technique ends up.</summary>
-public enum Placed
+public enum PourPlace
 {
     /// <summary>In the drink.</summary>
     InTheDrink,
@@ -17,7 +17,7 @@ public enum Placed
 /// <param name="Technique">The technique.</param>
 /// <param name="Words">How it is chosen on screen.</param>
 /// <param name="Card">How it is said of a line on a card.</param>
-/// <param name="Placed">Where it ends up.</param>
+/// <param name="PourPlace">Where it ends up.</param>
 /// <param name="Mixes">Whether it mixes all that is in the cup by then.</param>
 /// <param name="IsSlow">Whether it is laid on what is below so gently that a layer may hold.</param>
 /// <param name="WantsFoam">Whether it is done to a foam level.</param>
@@ -25,7 +25,7 @@ public sealed record TechniqueFacts(
     Technique Technique,
     string Words,
     string Card,
-    Placed Placed,
+    PourPlace PourPlace,
     bool Mixes,
     bool IsSlow,
     bool WantsFoam
@@ -55,7 +55,7 @@ public static class Techniques
         In(Technique.Blend, "blended", "blend", mixes: true),
         In(Technique.Wall, "on the wall", "draw on the inside of the wall"),
         On(Technique.Top, "on top", "put on top"),
-        new(Technique.Rim, "on the rim", "put on the rim", Placed.OnTheGlass, false, false, false),
+        new(Technique.Rim, "on the rim", "put on the rim", PourPlace.OnTheGlass, false, false, false),
         On(Technique.Dust, "dusted", "dust"),
         On(Technique.Torch, "torched on top", "put on top and brown with a torch"),
         On(Technique.Skewer, "on a skewer", "lay across on a skewer"),
@@ -76,8 +76,8 @@ public static class Techniques
         bool mixes = false,
         bool slow = false,
         bool foam = false
-    ) => new(technique, words, card, Placed.InTheDrink, mixes, slow, foam);
+    ) => new(technique, words, card, PourPlace.InTheDrink, mixes, slow, foam);
 
     private static TechniqueFacts On(Technique technique, string words, string card) =>
-        new(technique, words, card, Placed.OnTop, false, false, false);
+        new(technique, words, card, PourPlace.OnTop, false, false, false);
 }

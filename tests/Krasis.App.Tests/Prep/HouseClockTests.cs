@@ -22,12 +22,12 @@ public class HouseClockTests
         var info = TimeZoneInfo.FindSystemTimeZoneById(zone);
         for (var index = 0; index < 3; index++)
         {
-            var moment = clock.MomentOf(clock.Plan.At(index, 8 * 60));
+            var moment = clock.MomentOf(clock.Plan.MinuteAt(index, 8 * 60));
             Assert.Equal(
                 clock.Plan.DayAt(index).ToDateTime(new TimeOnly(8, 0)),
                 TimeZoneInfo.ConvertTime(moment, info).DateTime
             );
-            Assert.Equal(clock.Plan.At(index, 8 * 60), clock.MinuteOf(moment));
+            Assert.Equal(clock.Plan.MinuteAt(index, 8 * 60), clock.MinuteOf(moment));
         }
     }
 

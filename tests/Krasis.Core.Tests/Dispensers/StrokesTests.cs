@@ -33,7 +33,7 @@ public class StrokesTests
     [Fact]
     public void Student_s_points_are_those_of_MathNet() =>
         Assert.All(Enumerable.Range(1, 200), freedom =>
-            Assert.Equal(MathNetT.InvCDF(0, 1, freedom, 0.975), StudentT.At(freedom), 5e-3)
+            Assert.Equal(MathNetT.InvCDF(0, 1, freedom, 0.975), StudentT.TwoSided95(freedom), 5e-3)
         );
 
     // Source: MathNet.Numerics: the first n whose 95 % interval is within 2 %, counted up.

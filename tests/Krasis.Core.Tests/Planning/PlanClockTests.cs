@@ -38,9 +38,9 @@ public class PlanClockTests
     [Fact]
     public void Eight_hours_over_the_change_end_an_hour_later_or_earlier_on_the_wall()
     {
-        var forward = Spring.WallOf(Spring.At(0, 22 * 60) + (8 * 60));
+        var forward = Spring.WallOf(Spring.MinuteAt(0, 22 * 60) + (8 * 60));
         Assert.Equal((new DateOnly(2026, 3, 29), 7 * 60), forward);
-        var back = Autumn.WallOf(Autumn.At(0, 22 * 60) + (8 * 60));
+        var back = Autumn.WallOf(Autumn.MinuteAt(0, 22 * 60) + (8 * 60));
         Assert.Equal((new DateOnly(2026, 10, 25), 5 * 60), back);
     }
 
@@ -53,9 +53,9 @@ public class PlanClockTests
                 {
                     var (day, wall) = Spring.WallOf(minute);
                     Assert.True(Spring.Exists(Spring.IndexOf(day), wall));
-                    Assert.Equal(minute, Spring.At(Spring.IndexOf(day), wall));
+                    Assert.Equal(minute, Spring.MinuteAt(Spring.IndexOf(day), wall));
                     var (then, shown) = Autumn.WallOf(minute);
-                    var again = Autumn.At(Autumn.IndexOf(then), shown);
+                    var again = Autumn.MinuteAt(Autumn.IndexOf(then), shown);
                     Assert.True(again == minute || (again == minute - 60 && shown is >= 60 and < 120));
                 },
                 iter: 2000,

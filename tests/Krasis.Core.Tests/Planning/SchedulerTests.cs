@@ -33,7 +33,7 @@ public class SchedulerTests
         .Select(
             (from, people, trays) =>
                 new Workshop(
-                    [new Shift(from * Slot, 10 * Slot, people), new Shift(13 * Slot, Slots * Slot, people)],
+                    [new WorkShift(from * Slot, 10 * Slot, people), new WorkShift(13 * Slot, Slots * Slot, people)],
                     new Dictionary<string, int> { ["hob"] = 1, ["tray"] = trays },
                     from * Slot,
                     Slots * Slot * 2
@@ -49,7 +49,13 @@ public class SchedulerTests
             .Sample(
                 (jobs, workshop) =>
                 {
-                    foreach (var plan in new[] { Scheduler.Fit(jobs, workshop), Scheduler.Search(jobs, workshop, []) })
+                    foreach (
+                        var plan in new[]
+                        {
+                            Scheduler.ScheduleAll(jobs, workshop),
+                            Scheduler.Search(jobs, workshop, []),
+                        }
+                    )
                     {
                         Assert.True(IsFeasible(plan, workshop), Say(plan, workshop));
                         var best = Best(jobs, workshop);
@@ -82,7 +88,7 @@ public class SchedulerTests
                     var jobs = groups
                         .SelectMany((group, i) => group.Select(job => job with { Key = $"{i}.{job.Key}" }))
                         .ToList();
-                    Assert.True(IsFeasible(Scheduler.Fit(jobs, workshop), workshop));
+                    Assert.True(IsFeasible(Scheduler.ScheduleAll(jobs, workshop), workshop));
                 },
                 iter: 60,
                 threads: 1
@@ -91,8 +97,8 @@ public class SchedulerTests
     [Fact]
     public void What_somebody_moved_stays_where_it_is_and_the_others_make_room()
     {
-        var workshop = new Workshop([new Shift(0, 600, 1)], new Dictionary<string, int>(), 0, 1440);
-        var plan = Scheduler.Fit(
+        var workshop = new Workshop([new WorkShift(0, 600, 1)], new Dictionary<string, int>(), 0, 1440);
+        var plan = Scheduler.ScheduleAll(
             [new Job("free", 60, 0, 0, 600, [], null), new Job("moved", 60, 0, 0, 600, [], null, 540)],
             workshop
         );
@@ -105,17 +111,17 @@ public class SchedulerTests
     [InlineData(59, 1)]
     public void What_cannot_be_ready_in_time_is_begun_as_soon_as_it_can_be(int due, int late)
     {
-        var workshop = new Workshop([new Shift(0, 600, 1)], new Dictionary<string, int>(), 0, 1440);
-        Assert.Equal(late, Scheduler.Fit([new Job("a", 60, 0, 0, due, [], null)], workshop)[0].Late);
+        var workshop = new Workshop([new WorkShift(0, 600, 1)], new Dictionary<string, int>(), 0, 1440);
+        Assert.Equal(late, Scheduler.ScheduleAll([new Job("a", 60, 0, 0, due, [], null)], workshop)[0].Late);
     }
 
     [Fact]
     public void Without_the_equipment_nothing_is_begun() =>
         Assert.Null(
             Scheduler
-                .Fit(
+                .ScheduleAll(
                     [new Job("a", 60, 0, 0, 500, ["blender"], null)],
-                    new Workshop([new Shift(0, 600, 1)], new Dictionary<string, int> { ["blender"] = 0 }, 0, 1440)
+                    new Workshop([new WorkShift(0, 600, 1)], new Dictionary<string, int> { ["blender"] = 0 }, 0, 1440)
                 )[0]
                 .Begin
         );

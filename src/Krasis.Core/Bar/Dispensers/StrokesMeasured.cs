@@ -78,7 +78,9 @@ public sealed record StrokesMeasured(
             isSpread ? weighing!.Deviation : null,
             isSpread ? weighing!.Variation : null,
             isSpread
-                ? Percent.From(weighing!.Variation.Value * StudentT.At(weighing.Count - 1) / Math.Sqrt(weighing.Count))
+                ? Percent.From(
+                    weighing!.Variation.Value * StudentT.TwoSided95(weighing.Count - 1) / Math.Sqrt(weighing.Count)
+                )
                 : null,
             isSpread ? More(weighing!, house.CalibrationTolerance) : null,
             off,
@@ -95,7 +97,9 @@ public sealed record StrokesMeasured(
     private static int More(StrokeWeighing weighing, Percent tolerance)
     {
         var n = weighing.Count;
-        while (n < MostStrokes && StudentT.At(n - 1) * weighing.Variation.Value / Math.Sqrt(n) > tolerance.Value)
+        while (
+            n < MostStrokes && StudentT.TwoSided95(n - 1) * weighing.Variation.Value / Math.Sqrt(n) > tolerance.Value
+        )
         {
             n++;
         }

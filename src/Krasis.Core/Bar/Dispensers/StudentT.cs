@@ -43,7 +43,7 @@ internal static class StudentT
     /// <param name="freedom">Degrees of freedom, at least one.</param>
     /// <remarks>Above 30 it nears 1.960 as z + (z³ + z) ÷ 4ν (the first term of the Cornish–Fisher
     /// expansion).</remarks>
-    public static double At(int freedom)
+    public static double TwoSided95(int freedom)
     {
         const double Z = 1.959964;
         return freedom <= Points.Length ? Points[freedom - 1] : Z + (((Z * Z * Z) + Z) / (4 * freedom));

@@ -276,8 +276,8 @@ public static class GuestWishes
         draft.IngredientOf(line) is { CoffeeShare: 0 } ingredient
         && (
             ingredient.IsTopping
-            || (Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.Placed ?? Placed.InTheDrink)
-                != Placed.InTheDrink
+            || (Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.PourPlace ?? PourPlace.InTheDrink)
+                != PourPlace.InTheDrink
         );
 
     // Where what came in takes more room than there is, the most of the milk gives way, in whole steps of the bar and

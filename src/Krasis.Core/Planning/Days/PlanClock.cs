@@ -60,7 +60,7 @@ public sealed class PlanClock
 
     /// <summary>When a time on the wall comes. One that there is twice is the first; one that there is not is the
     /// moment at which the clocks change.</summary>
-    public int At(int index, int wall)
+    public int MinuteAt(int index, int wall)
     {
         var change = changes[index];
         var elapsed = change switch

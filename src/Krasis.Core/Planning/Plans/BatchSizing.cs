@@ -227,5 +227,5 @@ internal sealed class BatchSizing(PlanInput input, Workshop workshop, List<Confl
         }
     }
 
-    private int Opening(int day) => input.Clock.At(day, input.Prep.HoursOn(input.Clock.DayAt(day)).Opens ?? 0);
+    private int Opening(int day) => input.Clock.MinuteAt(day, input.Prep.HoursOn(input.Clock.DayAt(day)).Opens ?? 0);
 }

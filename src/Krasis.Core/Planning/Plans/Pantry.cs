@@ -55,7 +55,7 @@ internal sealed class Pantry
     }
 
     /// <summary>What is there on a day.</summary>
-    public double At(int day) =>
+    public double GramsOn(int day) =>
         portions.Where(portion => portion.From <= day && day <= portion.To).Sum(portion => portion.Left);
 
     /// <summary>What goes over date in the night after a day.</summary>

@@ -163,7 +163,7 @@ internal sealed class PlanDraft
             return;
         }
 
-        var fitted = Scheduler.Fit([.. wanted.Select(each => each.Job)], workshop, placed);
+        var fitted = Scheduler.ScheduleAll([.. wanted.Select(each => each.Job)], workshop, placed);
         TellLate(wanted.Zip(fitted).Where(pair => !pair.First.IsBegun && pair.Second.Late > 0));
         foreach (var (each, place) in wanted.Zip(fitted))
         {
@@ -324,7 +324,8 @@ internal sealed class PlanDraft
 
             for (var day = 0; day < days; day++)
             {
-                litres[day] += item.IsChilled && item.GramsPerMl is { } density ? pantry.At(day) / density / 1000 : 0;
+                litres[day] +=
+                    item.IsChilled && item.GramsPerMl is { } density ? pantry.GramsOn(day) / density / 1000 : 0;
                 pantry.Use(day, demands.GetValueOrDefault(item.Item)?.Mean(day) ?? 0);
                 var over = pantry.OverAfter(day);
                 waste += over;
@@ -390,9 +391,9 @@ internal sealed class PlanDraft
             .Range(0, clock.Days)
             .Select(day => (Day: day, Hours: input.Prep.HoursOn(clock.DayAt(day))))
             .Where(each => each.Hours is { WorkFrom: not null, WorkTo: not null })
-            .Select(each => new Shift(
-                clock.At(each.Day, each.Hours.WorkFrom!.Value),
-                clock.At(each.Day, Math.Min(each.Hours.WorkTo!.Value, (24 * 60) - 1)),
+            .Select(each => new WorkShift(
+                clock.MinuteAt(each.Day, each.Hours.WorkFrom!.Value),
+                clock.MinuteAt(each.Day, Math.Min(each.Hours.WorkTo!.Value, (24 * 60) - 1)),
                 each.Hours.People
             ))
             .ToList();

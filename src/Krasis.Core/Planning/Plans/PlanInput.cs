@@ -39,7 +39,7 @@ public sealed record PlanInput(
             return 0;
         }
 
-        var (from, to) = (Clock.At(day, opens), Clock.At(day, closes));
+        var (from, to) = (Clock.MinuteAt(day, opens), Clock.MinuteAt(day, closes));
         return Math.Clamp((to - (double)Math.Max(Now, from)) / (to - from), 0, 1);
     }
 }

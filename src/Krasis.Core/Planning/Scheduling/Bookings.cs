@@ -128,7 +128,7 @@ internal sealed class Bookings(Workshop workshop)
     private bool LacksEquipment(Job job) =>
         Uses(job, 0).Any(use => use.What != Hands && workshop.Equipment.GetValueOrDefault(use.What) == 0);
 
-    private Shift? ShiftOf(int from, int to) =>
+    private WorkShift? ShiftOf(int from, int to) =>
         workshop.Shifts.FirstOrDefault(shift => shift.From <= from && to <= shift.To);
 
     private static IEnumerable<(string What, int From, int To)> Uses(Job job, int begin)

@@ -28,7 +28,7 @@ public static class Scheduler
     /// <param name="workshop">When there are hands, and what can be busy.</param>
     /// <param name="before">What has its time already.</param>
     /// <returns>The batches with their times, in the order given.</returns>
-    public static IReadOnlyList<ScheduledJob> Fit(
+    public static IReadOnlyList<ScheduledJob> ScheduleAll(
         IReadOnlyList<Job> jobs,
         Workshop workshop,
         IReadOnlyList<ScheduledJob>? before = null

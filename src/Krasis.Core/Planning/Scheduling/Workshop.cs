@@ -6,7 +6,7 @@ namespace Krasis.Core.Planning.Scheduling;
 /// <param name="Now">Before this nothing more is begun.</param>
 /// <param name="End">When the plan ends.</param>
 public sealed record Workshop(
-    IReadOnlyList<Shift> Shifts,
+    IReadOnlyList<WorkShift> Shifts,
     IReadOnlyDictionary<string, int> Equipment,
     int Now,
     int End
@@ -16,4 +16,4 @@ public sealed record Workshop(
 /// <param name="From">From when on, min.</param>
 /// <param name="To">Until when.</param>
 /// <param name="People">How many work side by side.</param>
-public sealed record Shift(int From, int To, int People);
+public sealed record WorkShift(int From, int To, int People);

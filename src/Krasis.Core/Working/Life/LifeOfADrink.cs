@@ -34,13 +34,13 @@ internal static class LifeOfADrink
             Grams.From(content.Condensate),
             Grams.From(content.CoolingMelt),
             loss,
-            [.. At(size, serve, house, minutes).Select(then => new Moment(then, draw))]
+            [.. AfterMinutes(size, serve, house, minutes).Select(then => new Moment(then, draw))]
         );
     }
 
     /// <summary>The drink so many minutes after it was handed over; as it was handed over where it is not known what
     /// its cup loses.</summary>
-    public static IReadOnlyList<AgedDrink> At(
+    public static IReadOnlyList<AgedDrink> AfterMinutes(
         WorkedSize size,
         Serve serve,
         HouseRules house,

@@ -26,8 +26,9 @@ public sealed class LineFacts
         Step = BarRounding.StepOf(line.Set.Measure, Ingredient, here);
         Foam = line.Foam is { } foam && Technique.WantsFoam ? bar.Find(foam) : null;
         Recipe = here.EspressoOf(Ingredient.Id);
-        Placed = Technique.Placed == Placed.InTheDrink && Ingredient.IsTopping ? Placed.OnTop : Technique.Placed;
-        IsIce = Ingredient.IsIce && Placed == Placed.InTheDrink;
+        PourPlace =
+            Technique.PourPlace == PourPlace.InTheDrink && Ingredient.IsTopping ? PourPlace.OnTop : Technique.PourPlace;
+        IsIce = Ingredient.IsIce && PourPlace == PourPlace.InTheDrink;
         Solids = Ingredient.Strength?.Value / 100 ?? (Ingredient.CoffeeShare > 0 ? null : 0);
         Sweetness = bar.House.Sweetness.Of(Ingredient, build.Serve == Serve.Hot ? Warmth.Hot : Warmth.Cold) / 100;
         VolumePerGram = 1 / Ingredient.DensityInDrink.Value;
@@ -77,7 +78,7 @@ public sealed class LineFacts
     public EspressoRecipe? Recipe { get; }
 
     /// <summary>Where it ends up.</summary>
-    public Placed Placed { get; }
+    public PourPlace PourPlace { get; }
 
     /// <summary>Grams of one of the line's measure.</summary>
     public double GramsPerUnit { get; }
@@ -86,10 +87,10 @@ public sealed class LineFacts
     public double Step { get; }
 
     /// <summary>Whether it stands on the drink and is no part of the liquid.</summary>
-    public bool IsOnTop => Placed == Placed.OnTop;
+    public bool IsOnTop => PourPlace == PourPlace.OnTop;
 
     /// <summary>Whether it is part of the drink: neither on top of it nor on the glass.</summary>
-    public bool IsInside => Placed == Placed.InTheDrink;
+    public bool IsInside => PourPlace == PourPlace.InTheDrink;
 
     /// <summary>Whether it is ice in the drink.</summary>
     public bool IsIce { get; }

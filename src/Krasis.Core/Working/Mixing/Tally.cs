@@ -129,7 +129,7 @@ internal struct Tally
         }
 
         TotalMass += grams;
-        if (line.Placed == Placed.OnTheGlass)
+        if (line.PourPlace == PourPlace.OnTheGlass)
         {
             return;
         }

@@ -17,7 +17,7 @@ public static class Ageing
     /// handed over.</returns>
     /// <exception cref="ArgumentException">The build has no such size.</exception>
     public static IReadOnlyList<AgedDrink> Of(Build build, BarFacts bar, CupId size, IReadOnlyList<double> minutes) =>
-        LifeOfADrink.At(
+        LifeOfADrink.AfterMinutes(
             SizeWork.SettleAll(build, bar, build.School.Scaling).Find(each => each.Size.Cup.Id == size)
                 ?? throw new ArgumentException($"The build has no size '{size}'.", nameof(size)),
             build.Serve,
