@@ -45,6 +45,10 @@ public sealed class FilesTests : IDisposable
     {
         using var killed = new KrasisProcess(demo: true);
         using var page = new Tab(killed.Address);
+
+        // A schema is there before anything was ever written or read.
+        page.Open("/schemas/build-1.json");
+        page.UntilText("body", "https://json-schema.org/draft/2020-12/schema");
         page.Open("/files");
         page.Until("how it is copied", () =>
             page.TextOf("[data-test=copies]").Contains("--backup-every", StringComparison.Ordinal)

@@ -1,5 +1,3 @@
-using Microsoft.Data.Sqlite;
-
 namespace Krasis.Store.Tests;
 
 /// <summary>A folder of its own for a test, gone with it.</summary>
@@ -11,7 +9,8 @@ public sealed class TemporaryFolder : IDisposable
 
     public void Dispose()
     {
-        SqliteConnection.ClearAllPools();
+        // Of its own files alone: a test beside it still reads in its own.
+        KrasisFile.LetGo(File);
         Directory.Delete(Root, recursive: true);
     }
 }

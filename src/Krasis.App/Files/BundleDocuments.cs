@@ -39,13 +39,22 @@ public static class BundleJson
     public const string Table = "table";
 
     /// <summary>As they are written and read: a field that nobody knows is refused and not lost.</summary>
-    public static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
+    public static readonly JsonSerializerOptions Options = Settled(
+        new(JsonSerializerDefaults.Web)
+        {
+            DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+            NumberHandling = JsonNumberHandling.Strict,
+            UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+            RespectNullableAnnotations = true,
+            RespectRequiredConstructorParameters = true,
+            MaxDepth = 32,
+        }
+    );
+
+    // Schemas are made of them as well, perhaps before anything was written or read.
+    private static JsonSerializerOptions Settled(JsonSerializerOptions options)
     {
-        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
-        NumberHandling = JsonNumberHandling.Strict,
-        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
-        RespectNullableAnnotations = true,
-        RespectRequiredConstructorParameters = true,
-        MaxDepth = 32,
-    };
+        options.MakeReadOnly(populateMissingResolver: true);
+        return options;
+    }
 }

@@ -11,9 +11,10 @@ public static class Restoring
     /// <param name="copy">The copy.</param>
     /// <param name="dataFile">The data file; there may be none.</param>
     /// <param name="at">When it is.</param>
+    /// <param name="copies">Where copies are kept; beside the data file unless said.</param>
     /// <returns>Where what was there is kept now; null where nothing was.</returns>
     /// <exception cref="KrasisFileException">Nothing has been changed; the message says why.</exception>
-    public static string? Put(string copy, string dataFile, DateTimeOffset at)
+    public static string? Put(string copy, string dataFile, DateTimeOffset at, string? copies = null)
     {
         var full = Path.GetFullPath(dataFile);
         var (log, shared) = (full + "-wal", full + "-shm");
@@ -36,7 +37,7 @@ public static class Restoring
             Directory.CreateDirectory(Path.GetDirectoryName(full)!);
             Copies.Make(copy, coming);
             Mark(coming);
-            var kept = Keep(full, at);
+            var kept = Keep(full, at, copies ?? Copies.FolderBeside(full));
 
             // A log that is left beside another file than its own would be written into it. What it holds is kept.
             File.Delete(log);
@@ -56,14 +57,14 @@ public static class Restoring
 
     /// <summary>Keeps what is there among the copies: as one whole file where it can be read, else as it is, with its
     /// log.</summary>
-    private static string? Keep(string full, DateTimeOffset at)
+    private static string? Keep(string full, DateTimeOffset at, string copies)
     {
         if (!File.Exists(full) && !File.Exists(full + "-wal"))
         {
             return null;
         }
 
-        var to = Path.Combine(Copies.FolderBeside(full), Copies.NameOf(full, at, "before-restore"));
+        var to = Path.Combine(copies, Copies.NameOf(full, at, "before-restore"));
         if (DataFileLook.Fault(full, isThorough: false) is null)
         {
             Copies.Make(full, to);

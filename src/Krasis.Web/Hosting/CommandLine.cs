@@ -229,7 +229,9 @@ public static class CommandLine
 
         Root.SetAction((said, _) => Commands.Serve(Served(said)));
         BackUp.SetAction(said => Commands.BackUp(said.GetValue(Data)!, said.GetValue(To)!));
-        Restore.SetAction(said => Commands.Restore(said.GetValue(From)!, said.GetValue(Data)!));
+        Restore.SetAction(said =>
+            Commands.Restore(said.GetValue(From)!, said.GetValue(Data)!, said.GetValue(CopiesFolder))
+        );
         SimulatedPrinter.SetAction(
             (said, stop) =>
                 Commands.Simulate(SimulatedDevices.Printer(said.GetValue(DevicePort), said.GetValue(Labels)!, stop))

@@ -36,9 +36,9 @@ internal static class Commands
     }
 
     /// <summary>Puts a copy in the place of the data file.</summary>
-    public static int Restore(string copy, string dataFile)
+    public static int Restore(string copy, string dataFile, string? copies)
     {
-        var kept = Restoring.Put(copy, dataFile, TimeProvider.System.GetUtcNow());
+        var kept = Restoring.Put(copy, dataFile, TimeProvider.System.GetUtcNow(), copies);
         Console.WriteLine(
             $"'{copy}' is in the place of '{dataFile}' now.{(kept is null ? "" : $" What was there is kept as '{kept}'.")} Start Krasis again if it is running."
         );

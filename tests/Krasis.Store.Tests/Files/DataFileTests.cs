@@ -129,7 +129,7 @@ public sealed class DataFileTests : IDisposable
     public void Damaged_pages_are_told_at_the_start_with_the_last_good_copy()
     {
         CopiesTests.Keep(KrasisFile.Open(folder.File), "a");
-        SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(folder.File);
         var copy = Path.Combine(
             Copies.FolderBeside(folder.File),
             Copies.NameOf(folder.File, new DateTimeOffset(2026, 11, 27, 14, 45, 0, TimeSpan.Zero))
@@ -143,7 +143,7 @@ public sealed class DataFileTests : IDisposable
             StringComparison.Ordinal
         );
 
-        SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(folder.File);
         Copies.Make(sound, copy);
         var refusal = Assert.Throws<KrasisFileException>(() => KrasisFile.Open(folder.File)).Message;
         Assert.Contains("The last good copy is of 2026-11-27 14:45 UTC", refusal, StringComparison.Ordinal);
@@ -154,7 +154,7 @@ public sealed class DataFileTests : IDisposable
     public void A_file_that_has_gone_is_not_begun_anew_where_there_are_copies_of_it()
     {
         KrasisFile.Open(folder.File);
-        SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(folder.File);
         Copies.Make(
             folder.File,
             Path.Combine(Copies.FolderBeside(folder.File), Copies.NameOf(folder.File, DateTimeOffset.UnixEpoch))

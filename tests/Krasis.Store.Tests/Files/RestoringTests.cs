@@ -24,7 +24,7 @@ public sealed class RestoringTests : IDisposable
     public void A_copy_takes_the_place_of_the_file_and_what_was_there_is_kept()
     {
         CopiesTests.Keep(KrasisFile.Open(folder.File), "later");
-        SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(folder.File);
         var before = Restoring.Put(copy, folder.File, At);
 
         Assert.Equal(["kept"], Ids(folder.File));
@@ -32,9 +32,20 @@ public sealed class RestoringTests : IDisposable
     }
 
     [Fact]
+    public void What_was_there_is_kept_where_copies_are_kept()
+    {
+        var elsewhere = Path.Combine(folder.Root, "elsewhere");
+        KrasisFile.LetGo(folder.File);
+        var before = Restoring.Put(copy, folder.File, At, elsewhere);
+
+        Assert.Equal(elsewhere, Path.GetDirectoryName(before));
+        Assert.Equal(["kept"], Ids(before!));
+    }
+
+    [Fact]
     public void A_file_that_was_put_there_is_written_as_any_other()
     {
-        SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(folder.File);
         Restoring.Put(copy, folder.File, At);
         KrasisFile.Open(folder.File);
 
@@ -50,7 +61,7 @@ public sealed class RestoringTests : IDisposable
         var marks = new List<long>();
         for (var i = 0; i < 2; i++)
         {
-            SqliteConnection.ClearAllPools();
+            KrasisFile.LetGo(folder.File);
             Restoring.Put(copy, folder.File, At.AddMinutes(i));
             marks.Add(Mark(folder.File));
         }
@@ -70,7 +81,7 @@ public sealed class RestoringTests : IDisposable
         }
 
         var log = File.ReadAllBytes(folder.File + "-wal");
-        SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(folder.File);
         File.Delete(folder.File);
         File.WriteAllBytes(folder.File + "-wal", log);
         var before = Restoring.Put(copy, folder.File, At);
@@ -83,7 +94,7 @@ public sealed class RestoringTests : IDisposable
     [Fact]
     public void A_damaged_file_is_kept_beside_as_it_is()
     {
-        SqliteConnection.ClearAllPools();
+        KrasisFile.LetGo(folder.File);
         Damage(folder.File);
         var damaged = File.ReadAllBytes(folder.File);
         var before = Restoring.Put(copy, folder.File, At);
@@ -108,7 +119,7 @@ public sealed class RestoringTests : IDisposable
             }
         )
         {
-            SqliteConnection.ClearAllPools();
+            KrasisFile.LetGo(folder.File);
             Assert.Contains(
                 says,
                 Assert.Throws<KrasisFileException>(() => Restoring.Put(path, folder.File, At)).Message,
