@@ -20,57 +20,54 @@ public static class BundleOut
         return BundleFile.Write(
             Manifest(session, BundleManifest.Drinks, now, tables: 0),
             [
-                .. builds.Select(build =>
-                    (
-                        $"builds/{build.Id}.json",
-                        BundleJson.Build,
-                        Document(
-                            new BundledBuild(
-                                BundledBuild.Newest,
-                                build.Id,
-                                Choice.Word(build.State),
-                                build.Document with
-                                {
-                                    Parent = null,
-                                },
-                                numbers.TryGetValue(build.Id, out var number) ? number : null
+                ("bar.json", BundleJson.Bar, Document(new BundledBar(BundledBar.Newest, bar))),
+                .. builds
+                    .OrderBy(build => build.Id, StringComparer.Ordinal)
+                    .Select(build =>
+                        (
+                            $"builds/{build.Id}.json",
+                            BundleJson.Build,
+                            Document(
+                                new BundledBuild(
+                                    BundledBuild.Newest,
+                                    build.Id,
+                                    Choice.Word(build.State),
+                                    build.Document with
+                                    {
+                                        Parent = null,
+                                    },
+                                    numbers.TryGetValue(build.Id, out var number) ? number : null
+                                )
                             )
                         )
-                    )
-                ),
-                ("bar.json", BundleJson.Bar, Document(new BundledBar(BundledBar.Newest, bar))),
+                    ),
             ]
         );
     }
 
-    /// <summary>Packs everything.</summary>
-    public static byte[] House(Session session, DateTimeOffset now) =>
+    /// <summary>Packs everything, a row after another: however many years there are, no table has to be held.</summary>
+    public static void House(Stream to, Session session, DateTimeOffset now) =>
         BundleFile.Write(
+            to,
             Manifest(session, BundleManifest.WholeHouse, now, KrasisFile.Version),
-            // One after another: the rows of a table need not be held while the next is read.
-            [
-                .. HouseStore.Tables.Select(name =>
-                    ($"tables/{name}.json", BundleJson.Table, Table(session.House.Read(name)))
-                ),
-            ]
+            HouseStore
+                .Tables.Order(StringComparer.Ordinal)
+                .Select(name => ($"tables/{name}.json", BundleJson.Table, Table(session, name)))
         );
 
-    private static byte[] Table(HouseTable table) =>
-        BundleFile.Document(json =>
+    private static Action<Utf8JsonWriter> Table(Session session, string name) =>
+        json =>
         {
             json.WriteStartObject();
-            json.WriteString(
-                "schema",
-                string.Create(CultureInfo.InvariantCulture, $"{table.Name}-{KrasisFile.Version}")
-            );
-            json.WriteString("table", table.Name);
+            json.WriteString("schema", string.Create(CultureInfo.InvariantCulture, $"{name}-{KrasisFile.Version}"));
+            json.WriteString("table", name);
             json.WritePropertyName("rows");
-            TableJson.Write(json, table);
+            TableJson.Write(json, session.House.Columns(name), session.House.Rows(name));
             json.WriteEndObject();
-        });
+        };
 
-    private static byte[] Document<T>(T document) =>
-        BundleFile.Document(json => JsonSerializer.Serialize(json, document, BundleJson.Options));
+    private static Action<Utf8JsonWriter> Document<T>(T document) =>
+        json => JsonSerializer.Serialize(json, document, BundleJson.Options);
 
     private static BundleManifest Manifest(Session session, string scope, DateTimeOffset now, int tables) =>
         new(BundleManifest.Krasis, BundleManifest.Newest, scope, session.House.Id, now.ToUniversalTime(), tables, []);

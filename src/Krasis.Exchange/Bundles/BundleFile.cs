@@ -31,53 +31,43 @@ public static class BundleFile
         RespectRequiredConstructorParameters = true,
     };
 
-    /// <summary>A document's bytes.</summary>
-    /// <param name="write">Writes it.</param>
-    public static byte[] Document(Action<Utf8JsonWriter> write)
+    private static readonly JsonWriterOptions Layout = new()
     {
-        using var stream = new MemoryStream();
-        using (
-            var json = new Utf8JsonWriter(
-                stream,
-                new JsonWriterOptions
-                {
-                    Indented = true,
-                    NewLine = "\n",
-                    Encoder = Json.Encoder,
-                }
-            )
-        )
-        {
-            write(json);
-        }
+        Indented = true,
+        NewLine = "\n",
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
 
-        stream.WriteByte((byte)'\n');
-        return stream.ToArray();
-    }
-
-    /// <summary>Writes a bundle.</summary>
+    /// <summary>Writes a bundle as its documents come: none of them has to be held whole.</summary>
+    /// <param name="to">Where it is written; nothing is read back from there.</param>
     /// <param name="manifest">What it says of itself; what is in it is filled in.</param>
-    /// <param name="documents">Its documents: path, type and bytes.</param>
-    public static byte[] Write(
+    /// <param name="documents">Its documents: path, type, and what writes them. The same ones in the same order are the
+    /// same bytes.</param>
+    public static void Write(
+        Stream to,
         BundleManifest manifest,
-        IReadOnlyList<(string Path, string Type, byte[] Bytes)> documents
+        IEnumerable<(string Path, string Type, Action<Utf8JsonWriter> Write)> documents
     )
     {
-        var listed = documents.OrderBy(document => document.Path, StringComparer.Ordinal).ToList();
-        var said = manifest with
-        {
-            Documents =
-            [
-                .. listed.Select(document => new BundleEntry(document.Path, document.Type, Hash(document.Bytes))),
-            ],
-        };
-        using var stream = new MemoryStream();
-        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, leaveOpen: true))
-        {
-            Add(zip, ManifestPath, JsonSerializer.SerializeToUtf8Bytes(said, Json));
-            listed.ForEach(document => Add(zip, document.Path, document.Bytes));
-        }
+        using var zip = new ZipArchive(to, ZipArchiveMode.Create, leaveOpen: true);
+        var listed = documents
+            .Select(document => new BundleEntry(document.Path, document.Type, Add(zip, document.Path, document.Write)))
+            .ToList();
 
+        // Last, because it says what each of the others comes to.
+        var said = manifest with { Documents = listed };
+        Add(zip, ManifestPath, json => JsonSerializer.Serialize(json, said, Json));
+    }
+
+    /// <summary>A bundle as bytes.</summary>
+    /// <inheritdoc cref="Write(Stream, BundleManifest, IEnumerable{ValueTuple{string, string, Action{Utf8JsonWriter}}})"/>
+    public static byte[] Write(
+        BundleManifest manifest,
+        IEnumerable<(string Path, string Type, Action<Utf8JsonWriter> Write)> documents
+    )
+    {
+        using var stream = new MemoryStream();
+        Write(stream, manifest, documents);
         return stream.ToArray();
     }
 
@@ -234,12 +224,24 @@ public static class BundleFile
                 && step.All(letter => char.IsAsciiLetterOrDigit(letter) || letter is '-' or '_' or '.')
             );
 
-    private static void Add(ZipArchive zip, string path, byte[] bytes)
+    // The hash of what was written.
+    private static string Add(ZipArchive zip, string path, Action<Utf8JsonWriter> write)
     {
         var entry = zip.CreateEntry(path, CompressionLevel.Optimal);
         entry.LastWriteTime = Long;
-        using var stream = entry.Open();
-        stream.Write(bytes);
+        using var sha = SHA256.Create();
+        using (var stream = entry.Open())
+        using (var hashing = new CryptoStream(stream, sha, CryptoStreamMode.Write, leaveOpen: true))
+        {
+            using (var json = new Utf8JsonWriter(hashing, Layout))
+            {
+                write(json);
+            }
+
+            hashing.WriteByte((byte)'\n');
+        }
+
+        return Convert.ToHexStringLower(sha.Hash!);
     }
 
     private static string Hash(byte[] bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes));

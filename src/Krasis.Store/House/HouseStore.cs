@@ -135,7 +135,11 @@ public sealed class HouseStore
 
     /// <summary>One table, by its keys.</summary>
     /// <param name="table">Which of <see cref="Tables"/>.</param>
-    public HouseTable Read(string table)
+    public HouseTable Read(string table) => new(table, Columns(table), [.. Rows(table)]);
+
+    /// <summary>Its rows, read one by one as they are asked for.</summary>
+    /// <param name="table">Which of <see cref="Tables"/>.</param>
+    public IEnumerable<IReadOnlyList<object?>> Rows(string table)
     {
         var columns = Columns(table);
         var keys = connection.Query<string>(
@@ -143,17 +147,14 @@ public sealed class HouseStore
             new { table },
             transaction
         );
-        var rows = new List<IReadOnlyList<object?>>();
         using var reader = connection.ExecuteReader(
             $"SELECT {string.Join(", ", columns.Select(column => column.Name))} FROM {table} ORDER BY {string.Join(", ", keys)}",
             transaction: transaction
         );
         while (reader.Read())
         {
-            rows.Add([.. columns.Select((_, i) => reader.IsDBNull(i) ? null : reader.GetValue(i))]);
+            yield return [.. columns.Select((_, i) => reader.IsDBNull(i) ? null : reader.GetValue(i))];
         }
-
-        return new HouseTable(table, columns, rows);
     }
 
     private void Fill(HouseTable table)

@@ -10,20 +10,30 @@ public static class TableJson
     /// <summary>The most rows of a table that are read.</summary>
     public const int MostRows = 1_000_000;
 
+    private const int Most = 65_536;
+
     /// <summary>Writes a table's rows, each an object by column; what is not known is left out, documents stand as what
-    /// they are.</summary>
-    public static void Write(Utf8JsonWriter json, HouseTable table)
+    /// they are. What is written is passed on now and then, and not held until the end.</summary>
+    public static void Write(
+        Utf8JsonWriter json,
+        IReadOnlyList<HouseColumn> columns,
+        IEnumerable<IReadOnlyList<object?>> rows
+    )
     {
         json.WriteStartArray();
-        foreach (var row in table.Rows)
+        foreach (var row in rows)
         {
             json.WriteStartObject();
             for (var i = 0; i < row.Count; i++)
             {
-                Write(json, table.Columns[i], row[i]);
+                Write(json, columns[i], row[i]);
             }
 
             json.WriteEndObject();
+            if (json.BytesPending > Most)
+            {
+                json.Flush();
+            }
         }
 
         json.WriteEndArray();
