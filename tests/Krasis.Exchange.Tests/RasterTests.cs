@@ -52,4 +52,54 @@ public class RasterTests
             sent
         );
     }
+
+    [Theory]
+    [InlineData(1, 1, 1, true)]
+    [InlineData(2400, 2400, 720_000, true)]
+    [InlineData(2401, 1, 301, false)]
+    [InlineData(1, 2401, 2401, false)]
+    [InlineData(0, 1, 0, false)]
+    [InlineData(1, 0, 0, false)]
+    [InlineData(9, 1, 1, false)]
+    [InlineData(9, 1, 2, true)]
+    public void A_picture_is_whole_when_it_has_as_many_bytes_as_its_dots_take(
+        int width,
+        int height,
+        int bytes,
+        bool isWhole
+    ) => Assert.Equal(isWhole, new Raster(width, height, new byte[bytes]).IsWhole);
+
+    // netpbm's P4: the head in ASCII, then the rows as they are.
+    [Fact]
+    public void It_is_a_portable_bitmap() =>
+        Assert.Equal([.. "P4\n9 2\n"u8, 0x80, 0x80, 0x01, 0x00], new Raster(9, 2, [0x80, 0x80, 0x01, 0x00]).ToPbm());
+
+    // BITMAPFILEHEADER and BITMAPINFOHEADER of Microsoft's documentation, from memory.
+    [Fact]
+    public void It_is_a_Windows_bitmap_from_the_bottom_up()
+    {
+        var bmp = new Raster(9, 2, [0x80, 0x80, 0x01, 0x00]).ToBmp();
+        Assert.Equal(14 + 40 + 8 + (2 * 4), bmp.Length); // The heads, two colours, and rows of whole four bytes.
+        Assert.Equal("BM"u8.ToArray(), bmp[..2]);
+        Assert.Equal(
+            (70, 62, 40, 9, 2, 1, 1, 8, 2),
+            (Int(2), Int(10), Int(14), Int(18), Int(22), Short(26), Short(28), Int(34), Int(46))
+        );
+        Assert.Equal([255, 255, 255, 0, 0, 0, 0, 0], bmp[54..62]);
+        Assert.Equal([0x01, 0x00, 0, 0, 0x80, 0x80, 0, 0], bmp[62..]);
+
+        int Int(int at) => BitConverter.ToInt32(bmp, at);
+        int Short(int at) => BitConverter.ToInt16(bmp, at);
+    }
+
+    [Fact]
+    public void Labels_are_pages_of_their_own_size()
+    {
+        var pdf = System.Text.Encoding.Latin1.GetString(
+            LabelPages.Write([new Raster(8, 8, new byte[8]), new Raster(8, 8, new byte[8])], 50.8, 25.4)
+        );
+        Assert.StartsWith("%PDF-", pdf, StringComparison.Ordinal);
+        Assert.Contains("/Count 2", pdf, StringComparison.Ordinal);
+        Assert.Matches(@"/MediaBox ?\[ ?0 0 144(\.0*)? 72(\.0*)? ?\]", pdf);
+    }
 }
