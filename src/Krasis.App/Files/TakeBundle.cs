@@ -10,15 +10,19 @@ public sealed class TakeBundle(KrasisFile file, BundleShelf shelf, TimeProvider 
     public Result<TakenView> Run(string key, TakeRequest request) =>
         !shelf.TryFind(key, out var bundle) || Guests.Of(bundle) is not { IsRead: true } guests
             ? BundleParts.Gone()
-            : file.Write<Result<TakenView>>(session =>
-            {
-                var (taken, problem) = TakingIn.Take(session, guests.Value, request, clock.GetUtcNow());
-                if (problem is not null)
-                {
-                    session.Abandon();
-                    return problem;
-                }
+            : file.Write(
+                    session => TakingIn.Plan(session, guests.Value, request),
+                    (session, planned) =>
+                        planned.Then(plan =>
+                        {
+                            var taken = TakingIn.Take(session, plan, clock.GetUtcNow());
+                            if (taken.Refusal is not null)
+                            {
+                                session.Abandon();
+                            }
 
-                return Result.Of(BundleParts.View(taken!));
-            });
+                            return taken;
+                        })
+                )
+                .Then(BundleParts.View);
 }

@@ -51,14 +51,9 @@ public static class TakingIn
             string.Equals(build.Document.Name, guest.Build.Name?.Trim(), StringComparison.OrdinalIgnoreCase)
         );
 
-    /// <summary>Takes them in.</summary>
-    /// <returns>What was taken in, or why nothing was.</returns>
-    public static (TakenRow? Taken, Refusal? Problem) Take(
-        Session session,
-        Guests guests,
-        TakeRequest request,
-        DateTimeOffset now
-    )
+    /// <summary>What taking drinks in comes to: which of them, by which facts, and as what they come. Nothing is changed
+    /// yet.</summary>
+    public static Result<TakePlan> Plan(Session session, Guests guests, TakeRequest request)
     {
         var chosen = request
             .Drinks.Where(one => one is not null)
@@ -70,96 +65,95 @@ public static class TakingIn
             || chosen.Exists(one => one.Guest is null || one.As is not ("beside" or Replace))
         )
         {
-            return (
-                null,
-                Refusal.Fields([
-                    new Problem(
-                        "drinks",
-                        null,
-                        "These are no drinks of the file.",
-                        $"drinks of the file, up to {MostAtOnce}, each beside or replace"
-                    ),
-                ])
-            );
+            return Refusal.Fields([
+                new Problem(
+                    "drinks",
+                    null,
+                    "These are no drinks of the file.",
+                    $"drinks of the file, up to {MostAtOnce}, each beside or replace"
+                ),
+            ]);
         }
 
         var builds = chosen.Select(one => one.Guest!.Build).ToList();
         var theirs = BarSubset.For(builds, guests.Bar);
-        var facts = Facts(session, guests, builds, theirs, request.Choices);
-        var brought = DrinkImporter.Import(
-            builds,
-            theirs,
-            session.Bar.Whole(),
-            [.. facts.Select(fact => fact.Choice)],
-            TakenIds(session)
-        );
-        if (!brought.IsRead)
-        {
-            return (null, Refusal.Fields(brought.Problems));
-        }
+        var facts = Facts(session, guests, builds, theirs, request.Choices).Select(fact => fact.Choice).ToList();
+        var brought = DrinkImporter.Import(builds, theirs, session.Bar.Whole(), facts, TakenIds(session));
+        return brought.IsRead
+            ? new TakePlan(
+                guests.House,
+                [
+                    .. chosen
+                        .Zip(brought.Value.Drinks)
+                        .Select(pair => new TakenDrink(pair.First.Guest!, pair.Second.Build, pair.First.As == Replace)),
+                ],
+                facts,
+                brought.Value.Added
+            )
+            : Refusal.Fields(brought.Problems);
+    }
 
-        var adding = new Adding(session, brought.Value.Added, now);
+    /// <summary>Takes them in.</summary>
+    /// <returns>What was taken in, or why nothing was.</returns>
+    public static Result<TakenRow> Take(Session session, TakePlan plan, DateTimeOffset now)
+    {
+        var adding = new Adding(session, plan.Added, now);
         BarKinds.Each(adding);
+        var undo = new Undo { Facts = adding.Facts };
         var own = session.Builds.List();
         var names = new FreeNames(own.Select(build => build.Document.Name ?? ""));
-        var undo = new Undo { Facts = adding.Facts };
-        foreach (var (one, drink) in chosen.Zip(brought.Value.Drinks))
+        foreach (var drink in plan.Drinks)
         {
-            if (one.As == Replace && OwnOf(one.Guest!, own) is { } there)
-            {
-                if (
-                    session.Builds.Update(
-                        there.Id,
-                        there.Version,
-                        drink.Build with
-                        {
-                            Name = there.Document.Name,
-                            Prices = there.Document.Prices,
-                            Season = there.Document.Season,
-                        },
-                        now
-                    ) != SaveOutcome.Saved
-                )
-                {
-                    return (
-                        null,
-                        Refusal.Conflict(
-                            $"Two drinks cannot both replace '{there.Document.Name}'.",
-                            "Take one of them in beside it, or leave it out. Nothing was kept."
-                        )
-                    );
-                }
-
-                undo.Replaced.Add(new UndoOne(there.Id, there.Version, there.Version + 1));
-            }
-            else
+            if (!drink.Replaces || OwnOf(drink.Guest, own) is not { } there)
             {
                 var id = Guid.CreateVersion7(now).ToString();
                 session.Builds.Add(id, drink.Build with { Name = names.Give(drink.Build.Name) }, now);
                 undo.Added.Add(id);
             }
+            else if (Replaced(session, there, drink.Build, now))
+            {
+                undo.Replaced.Add(new UndoOne(there.Id, there.Version, there.Version + 1));
+            }
+            else
+            {
+                return Refusal.Conflict(
+                    $"Two drinks cannot both replace '{there.Document.Name}'.",
+                    "Take one of them in beside it, or leave it out. Nothing was kept."
+                );
+            }
         }
 
         if (BarReader.Read(session.Bar.Whole()) is not { IsRead: true })
         {
-            return (
-                null,
-                Refusal.Conflict(
-                    "The file's facts do not fit the bar as you have matched them.",
-                    "Match them another way. Nothing was saved."
-                )
+            return Refusal.Conflict(
+                "The file's facts do not fit the bar as you have matched them.",
+                "Match them another way. Nothing was saved."
             );
         }
 
-        foreach (var choice in facts.Select(fact => fact.Choice))
+        foreach (var choice in plan.Choices)
         {
-            session.Taken.Say(guests.House, new ForeignRow(choice.Kind, choice.Id, choice.Own, choice.Comes ? 1 : 0));
+            session.Taken.Say(plan.House, new ForeignRow(choice.Kind, choice.Id, choice.Own, choice.Comes ? 1 : 0));
         }
 
         var says =
-            $"{Count(chosen.Count, "drink")}: {string.Join(", ", builds.Select(build => build.Name))}{(adding.Facts.Count > 0 ? $"; {Count(adding.Facts.Count, "fact")} of the bar came along" : "")}";
-        return (Note(session, says, undo, now), null);
+            $"{Count(plan.Drinks.Count, "drink")}: {string.Join(", ", plan.Drinks.Select(drink => drink.Guest.Build.Name))}{(adding.Facts.Count > 0 ? $"; {Count(adding.Facts.Count, "fact")} of the bar came along" : "")}";
+        return Note(session, says, undo, now);
     }
+
+    // What the house has said of its own drink stays.
+    private static bool Replaced(Session session, StoredBuild there, BuildDocument with, DateTimeOffset now) =>
+        session.Builds.Update(
+            there.Id,
+            there.Version,
+            with with
+            {
+                Name = there.Document.Name,
+                Prices = there.Document.Prices,
+                Season = there.Document.Season,
+            },
+            now
+        ) == SaveOutcome.Saved;
 
     /// <summary>Takes back what was taken in; what was replaced is as it was before.</summary>
     /// <returns>Why it cannot be, or null.</returns>

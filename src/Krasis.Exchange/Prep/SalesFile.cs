@@ -9,12 +9,13 @@ public static class SalesFile
     /// <summary>More than this is no count of cups of one size on one day.</summary>
     public const double MostCups = 20_000;
 
+    private const int LongestName = 120;
+
     private static readonly char[] DaySigns = ['-', '/', '.'];
 
     /// <summary>Reads a table by its columns.</summary>
     public static SalesRead Read(SalesTable table, SalesColumns columns)
     {
-        var problems = new List<SalesProblem>();
         columns = new SalesColumns(
             At(columns.Day),
             At(columns.Drink),
@@ -23,98 +24,28 @@ public static class SalesFile
             At(columns.Station),
             columns.Order
         );
-        if (columns is not { Day: { } dayAt, Drink: { } drinkAt, Cups: { } cupsAt })
+        if (columns is not { Day: { } dayAt, Drink: not null, Cups: not null })
         {
-            foreach (
-                var (at, what) in new[]
-                {
-                    (columns.Day, "day"),
-                    (columns.Drink, "drink"),
-                    (columns.Cups, "number of cups"),
-                }.Where(each => each.Item1 is null)
-            )
-            {
-                problems.Add(
-                    new SalesProblem(
-                        1,
-                        what,
-                        "",
-                        $"It is not known which column holds the {what}.",
-                        string.Join(", ", table.Head)
-                    )
-                );
-            }
-
-            return new SalesRead([], problems, []);
+            return new SalesRead([], [.. Unnamed(table, columns)], []);
         }
 
         var order = columns.Order ?? OrderOf(table.Rows.Select(row => Cell(row.Cells, dayAt)));
+        var problems = new List<SalesProblem>();
         var (rows, twins, seen) = (new List<SalesRow>(), new List<int>(), new HashSet<string>(StringComparer.Ordinal));
         foreach (var (line, cells) in table.Rows.Take(SalesTable.MostRows))
         {
-            var (day, cups, drink) = (Day(Cell(cells, dayAt), order), Cups(Cell(cells, cupsAt)), Cell(cells, drinkAt));
-            if (day is null)
+            if (ReadRow(table, columns, order, line, cells, problems) is not { } row)
             {
-                problems.Add(
-                    new SalesProblem(
-                        line,
-                        NameOf(dayAt),
-                        Cell(cells, dayAt),
-                        order is null
-                            ? "It cannot be told which is the day and which the month."
-                            : "That is not a day.",
-                        order is null
-                            ? "the order of day and month, chosen once for the file"
-                            : "a day such as 2026-11-25"
-                    )
-                );
+                continue;
             }
 
-            if (cups is null)
+            if (seen.Add(string.Join('\u001f', cells)))
             {
-                problems.Add(
-                    new SalesProblem(
-                        line,
-                        NameOf(cupsAt),
-                        Cell(cells, cupsAt),
-                        "That is not a number of cups.",
-                        $"a whole number from 0 to {Say.Whole(MostCups)}"
-                    )
-                );
+                rows.Add(row);
             }
-
-            if (drink.Length is 0 or > 120)
+            else
             {
-                problems.Add(
-                    new SalesProblem(
-                        line,
-                        NameOf(drinkAt),
-                        drink.Length == 0 ? "" : drink[..40],
-                        drink.Length == 0 ? "No drink is named." : "That is too long for a drink's name.",
-                        "the drink as the till calls it"
-                    )
-                );
-            }
-
-            if (day is { } on && cups is { } sold && drink.Length is > 0 and <= 120)
-            {
-                if (seen.Add(string.Join('\u001f', cells)))
-                {
-                    rows.Add(
-                        new SalesRow(
-                            line,
-                            on,
-                            drink,
-                            columns.Size is { } size ? Cell(cells, size) : "",
-                            columns.Station is { } station ? Cell(cells, station) : "",
-                            sold
-                        )
-                    );
-                }
-                else
-                {
-                    twins.Add(line);
-                }
+                twins.Add(line);
             }
         }
 
@@ -134,9 +65,83 @@ public static class SalesFile
         return new SalesRead(rows, problems, twins);
 
         int? At(int? column) => column is { } place && place >= 0 && place < table.Head.Count ? place : null;
+    }
 
-        string NameOf(int at) =>
-            at < table.Head.Count && table.Head[at].Length > 0 ? table.Head[at] : $"column {at + 1}";
+    private static IEnumerable<SalesProblem> Unnamed(SalesTable table, SalesColumns columns) =>
+        new[] { (columns.Day, "day"), (columns.Drink, "drink"), (columns.Cups, "number of cups") }
+            .Where(each => each.Item1 is null)
+            .Select(each => new SalesProblem(
+                1,
+                each.Item2,
+                "",
+                $"It is not known which column holds the {each.Item2}.",
+                string.Join(", ", table.Head)
+            ));
+
+    // Null where anything of it cannot be read; what that is is added to the problems.
+    private static SalesRow? ReadRow(
+        SalesTable table,
+        SalesColumns columns,
+        string? order,
+        int line,
+        IReadOnlyList<string> cells,
+        List<SalesProblem> problems
+    )
+    {
+        var (dayAt, drinkAt, cupsAt) = (columns.Day!.Value, columns.Drink!.Value, columns.Cups!.Value);
+        var (day, cups, drink) = (Day(Cell(cells, dayAt), order), Cups(Cell(cells, cupsAt)), Cell(cells, drinkAt));
+        if (day is null)
+        {
+            Report(
+                dayAt,
+                Cell(cells, dayAt),
+                order is null ? "It cannot be told which is the day and which the month." : "That is not a day.",
+                order is null ? "the order of day and month, chosen once for the file" : "a day such as 2026-11-25"
+            );
+        }
+
+        if (cups is null)
+        {
+            Report(
+                cupsAt,
+                Cell(cells, cupsAt),
+                "That is not a number of cups.",
+                $"a whole number from 0 to {Say.Whole(MostCups)}"
+            );
+        }
+
+        var isNamed = drink.Length is > 0 and <= LongestName;
+        if (!isNamed)
+        {
+            Report(
+                drinkAt,
+                drink.Length == 0 ? "" : drink[..40],
+                drink.Length == 0 ? "No drink is named." : "That is too long for a drink's name.",
+                "the drink as the till calls it"
+            );
+        }
+
+        return day is { } on && cups is { } sold && isNamed
+            ? new SalesRow(
+                line,
+                on,
+                drink,
+                columns.Size is { } size ? Cell(cells, size) : "",
+                columns.Station is { } station ? Cell(cells, station) : "",
+                sold
+            )
+            : null;
+
+        void Report(int at, string value, string message, string accepted) =>
+            problems.Add(
+                new SalesProblem(
+                    line,
+                    table.Head[at].Length > 0 ? table.Head[at] : $"column {at + 1}",
+                    value,
+                    message,
+                    accepted
+                )
+            );
     }
 
     /// <summary>A count of cups as it is written with either decimal sign; null for what is none, and for a part of a
