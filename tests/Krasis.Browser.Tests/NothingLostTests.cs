@@ -155,7 +155,7 @@ public sealed class NothingLostTests(DemoHost server) : DemoTests(server)
         Assert.Equal(("30", "200"), (Tab.Cell(0, "Plover"), Tab.Cell(2, "Plover")));
         Tab.Click("[data-test=merge]");
         Tab.UntilText("[data-test=clash]", "Black sesame sauce, amount");
-        Assert.Equal("Theirs: 25", Tab.TextOf("[data-test=clash-theirs]"));
+        Assert.Equal("Theirs: 25 g", Tab.TextOf("[data-test=clash-theirs]"));
         Tab.Click("[data-test=clash-mine]");
         Tab.UntilCell(2, "Plover", "190");
         Assert.Equal("30", Tab.Cell(0, "Plover"));

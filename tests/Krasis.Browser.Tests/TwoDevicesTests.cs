@@ -22,7 +22,7 @@ public sealed class TwoDevicesTests(DemoHost server) : DemoTests(server)
         other.Click("[data-test=merge]");
         other.UntilText("[data-test=clash]", "Oat drink, amount");
         Assert.Equal(
-            ("Theirs: 230", "Mine: 190"),
+            ("Theirs: 230 ml", "Mine: 190 ml"),
             (other.TextOf("[data-test=clash-theirs]"), other.TextOf("[data-test=clash-mine]"))
         );
 

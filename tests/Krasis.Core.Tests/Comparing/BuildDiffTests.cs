@@ -88,7 +88,7 @@ public class BuildDiffTests
                 "all year",
                 "1 May to 30 September"
             },
-            { "Prices", build => build with { Prices = [new() { Size = "m", Price = 3.5 }] }, "–", "Middle 3.5" },
+            { "Prices", build => build with { Prices = [new() { Size = "m", Price = 3.5 }] }, "–", "Middle 3.50" },
             { "Tags", build => build with { Tags = ["new", "fair"] }, "–", "new, fair" },
             { "Claims", build => build with { Claims = ["noAddedSugar"] }, "–", "no added sugar" },
             { "Claims", build => build with { Claims = ["withoutMilk"] }, "–", "without milk" },

@@ -128,8 +128,8 @@ public class BuildMergeTests
         Assert.Equal(
             [
                 new("Name", "Name", "Theirs", "Mine"),
-                new("Lines/syrup/Amount", "Syrup, amount", "5", "3"),
-                new("Lines/syrup/Pins/s", "Small, Syrup", "3", "1"),
+                new("Lines/syrup/Amount", "Syrup, amount", "5 strokes", "3 strokes"),
+                new("Lines/syrup/Pins/s", "Small, Syrup", "3 strokes", "1 stroke"),
             ],
             merged.Clashes
         );
@@ -207,8 +207,8 @@ public class BuildMergeTests
                 "Middle, price",
                 build => build with { Prices = [new() { Size = "m", Price = 4.5 }] },
                 build => build with { Prices = [new() { Size = "m", Price = 5 }] },
-                "5",
-                "4.5"
+                "5.00",
+                "4.50"
             },
             { "Let be: overfull", Letting("mine"), Letting("theirs"), "theirs", "mine" },
             {
@@ -283,7 +283,7 @@ public class BuildMergeTests
                 "Large, Milk",
                 Line(2, line => line with { Pins = [new() { Size = "l", To = "to 90 mm" }] }),
                 Line(2, line => line with { Pins = [new() { Size = "l", Amount = 310 }] }),
-                "310",
+                "310 ml",
                 "to 90 mm"
             },
         };

@@ -88,7 +88,7 @@ public sealed class BuildMerge
                         [.. theirs.Prices],
                         price => price.Size ?? "",
                         price => $"{words.Cup(price.Size)}, price",
-                        price => BuildWords.Number(price.Price)
+                        price => words.Money(price.Price)
                     )
                     .Where(price => sizes.Contains(price.Size ?? "")),
             ],
@@ -148,7 +148,15 @@ public sealed class BuildMerge
         {
             Ingredient = Pick(nameof(LineDocument.Ingredient), "what it is", line => line.Ingredient, words.Ingredient),
             Measure = Pick(nameof(LineDocument.Measure), "measure", line => line.Measure, BuildWords.Measure),
-            Amount = Pick(nameof(LineDocument.Amount), "amount", line => line.Amount, BuildWords.Number),
+            Amount = Choose(
+                $"{KeyOf(mine)}/{nameof(LineDocument.Amount)}",
+                $"{name}, amount",
+                was.Amount,
+                mine.Amount,
+                theirs.Amount,
+                amount => BuildWords.InMeasure(amount, mine.Measure),
+                amount => BuildWords.InMeasure(amount, theirs.Measure)
+            ),
             To = Pick(nameof(LineDocument.To), "filled to", line => line.To, mark => mark ?? BuildWords.None),
             Recipe = Pick(
                 nameof(LineDocument.Recipe),
@@ -196,7 +204,8 @@ public sealed class BuildMerge
                 [.. theirs.Pins],
                 pin => pin.Size ?? "",
                 pin => $"{words.Cup(pin.Size)}, {name}",
-                BuildWords.Amount
+                pin => BuildWords.Amount(pin, mine.Measure),
+                pin => BuildWords.Amount(pin, theirs.Measure)
             ),
         };
 
@@ -211,7 +220,8 @@ public sealed class BuildMerge
         T[] theirs,
         Func<T, string> key,
         Func<T, string> name,
-        Func<T, string> say
+        Func<T, string> say,
+        Func<T, string>? sayTheirs = null
     )
         where T : class =>
         KeyedMerge.Of(
@@ -219,7 +229,8 @@ public sealed class BuildMerge
             mine,
             theirs,
             key,
-            (was, my, their) => Choose($"{list}/{key(my)}", name(my), was ?? their, my, their, say, isNew: was is null),
+            (was, my, their) =>
+                Choose($"{list}/{key(my)}", name(my), was ?? their, my, their, say, sayTheirs, isNew: was is null),
             (entry, byOther) => StaysHalfRemoved($"{list}/{key(entry)}", name(entry), byOther)
         );
 
@@ -235,7 +246,16 @@ public sealed class BuildMerge
                 .Where(word => !origin.Contains(word) || (mine.Contains(word) && theirs.Contains(word))),
         ];
 
-    private T Choose<T>(string key, string where, T origin, T mine, T theirs, Func<T, string> say, bool isNew = false)
+    private T Choose<T>(
+        string key,
+        string where,
+        T origin,
+        T mine,
+        T theirs,
+        Func<T, string> say,
+        Func<T, string>? sayTheirs = null,
+        bool isNew = false
+    )
     {
         if (Sameness.Of(mine, theirs) || (!isNew && Sameness.Of(origin, theirs)))
         {
@@ -247,7 +267,7 @@ public sealed class BuildMerge
             return theirs;
         }
 
-        clashes.Add(new Clash(key, where, say(theirs), say(mine)));
+        clashes.Add(new Clash(key, where, (sayTheirs ?? say)(theirs), say(mine)));
         return choices.GetValueOrDefault(key) == MergeChoice.Theirs ? theirs : mine;
     }
 

@@ -71,13 +71,25 @@ internal sealed class BuildWords(BarFacts bar)
                         : $" ({string.Join(", ", scale.Ladder.Select(rung => $"{Cup(rung.Size)} {Number(rung.Amount)}"))})"
                 );
 
-    public string Pin(PinDocument pin) => $"{Cup(pin.Size)} {Amount(pin)}";
+    public string Pin(PinDocument pin) => $"{Cup(pin.Size)} {Amount(pin, null)}";
 
     /// <summary>How much a pin says, and what it says it is again.</summary>
-    public static string Amount(PinDocument pin) =>
-        $"{pin.To ?? Number(pin.Amount)}{(pin.Stated is { } again ? $" (= {again})" : "")}";
+    /// <param name="pin">The pin.</param>
+    /// <param name="measure">The code of its line's measure; null where the measure stands beside it.</param>
+    public static string Amount(PinDocument pin, string? measure) =>
+        $"{pin.To ?? InMeasure(pin.Amount, measure)}{(pin.Stated is { } again ? $" (= {again})" : "")}";
 
-    public string Price(PriceDocument price) => $"{Cup(price.Size)} {Number(price.Price)}";
+    /// <summary>An amount with its measure, as 3 strokes.</summary>
+    public static string InMeasure(double? amount, string? measure) =>
+        amount is { } known && Quantities.Measure.Find(measure) is { } found
+            ? $"{Say.Fine(known)} {(known == 1 ? found.Symbol : found.Plural)}"
+            : Number(amount);
+
+    public string Price(PriceDocument price) => $"{Cup(price.Size)} {Money(price.Price)}";
+
+    /// <summary>A price in the house's currency.</summary>
+    public string Money(double? price) =>
+        price is { } known ? $"{Say.Fixed(known, 2)} {bar.House.Currency}".TrimEnd() : None;
 
     public static string Check(string? name) => AllCheckWords.Of(name);
 
