@@ -23,9 +23,11 @@ internal static class Overseer
             .Where(mutant => !NotToBeRun.Contains((string?)mutant["status"]))
             .ToDictionary(mutant => int.Parse((string)mutant["id"]!, CultureInfo.InvariantCulture));
         var place = Directory.CreateTempSubdirectory("krasis-mutants-").FullName;
-        foreach (var file in Directory.EnumerateFiles(AppContext.BaseDirectory))
+        foreach (var file in Directory.EnumerateFiles(AppContext.BaseDirectory, "*", SearchOption.AllDirectories))
         {
-            File.Copy(file, Path.Combine(place, Path.GetFileName(file)));
+            var copy = Path.Combine(place, Path.GetRelativePath(AppContext.BaseDirectory, file));
+            Directory.CreateDirectory(Path.GetDirectoryName(copy)!);
+            File.Copy(file, copy);
         }
 
         var project = Path.GetFileNameWithoutExtension(assemblyPath);
