@@ -6,6 +6,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Changing.Advising;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Benchmarks;
 

@@ -2,6 +2,7 @@ using BenchmarkDotNet.Attributes;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Benchmarks;
 

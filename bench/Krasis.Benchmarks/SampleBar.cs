@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
 

@@ -1,4 +1,4 @@
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Store.Makes;

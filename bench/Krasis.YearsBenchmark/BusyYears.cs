@@ -1,6 +1,7 @@
 using Krasis.LibraryBenchmark;
 using Krasis.Store;
 using Krasis.Store.Prep;
+using Krasis.Store.Values;
 
 namespace Krasis.YearsBenchmark;
 

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes;
 
@@ -22,8 +23,3 @@ public sealed record ReadRecipe(
     IReadOnlyList<string> Assumed,
     IReadOnlyList<UnknownName> Unknown
 );
-
-/// <summary>A name in a recipe that somebody should say the meaning of.</summary>
-/// <param name="Said">The name, as it is written.</param>
-/// <param name="Taken">The id of the ingredient that it was taken for; null where it was taken for none.</param>
-public sealed record UnknownName(string Said, string? Taken);

@@ -1,7 +1,9 @@
 using System.Text.RegularExpressions;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Recipes.Drafting;
 using Krasis.Recipes.Grammar;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes;
 

@@ -3,6 +3,7 @@ using Krasis.Core.Quantities;
 using Krasis.Recipes.Drafting;
 using Krasis.Recipes.Finding;
 using Krasis.Recipes.Grammar;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes;
 

@@ -3,6 +3,7 @@ using System.Reflection;
 using Dapper;
 using DbUp;
 using DbUp.Engine.Output;
+using Krasis.Store.Files;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store;

@@ -1,5 +1,5 @@
 using System.Net.Sockets;
-using Krasis.Store;
+using Krasis.Store.Files;
 using Krasis.Web.Hosting;
 using Microsoft.AspNetCore.Connections;
 

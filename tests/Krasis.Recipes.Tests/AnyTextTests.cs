@@ -1,6 +1,7 @@
 using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Tests.Outside;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Tests;
 
@@ -95,7 +96,7 @@ public class AnyTextTests
                 {
                     foreach (var recipe in RecipeReader.Read(text, PloverLock.Bar, []))
                     {
-                        var bar = Core.Bar.BarReader.Read(
+                        var bar = Core.Bar.Kinds.BarReader.Read(
                             PloverLock.Bar with
                             {
                                 Parts = [.. PloverLock.Bar.Parts, .. recipe.Parts],

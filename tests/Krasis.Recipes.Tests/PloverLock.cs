@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 
 namespace Krasis.Recipes.Tests;
 

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Tests;
 

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Kinds;
+using Krasis.Store.Values;
 
 namespace Krasis.Store.Tests;
 

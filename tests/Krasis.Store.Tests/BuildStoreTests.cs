@@ -1,5 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Store.Builds;
+using Krasis.Store.Values;
 
 namespace Krasis.Store.Tests;
 

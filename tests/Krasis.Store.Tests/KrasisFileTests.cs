@@ -2,7 +2,9 @@ using Dapper;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Making;
+using Krasis.Store.Files;
 using Krasis.Store.Standards;
 using Microsoft.Data.Sqlite;
 

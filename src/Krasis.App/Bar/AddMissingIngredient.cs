@@ -5,6 +5,7 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Changing.Starting;
 using Krasis.Store;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Bar;
 

@@ -3,6 +3,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Store;
 using Krasis.Store.Bar;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Bar;
 

@@ -7,6 +7,7 @@ using Krasis.Core.Input;
 using Krasis.Store;
 using Krasis.Store.Bar;
 using Krasis.Store.Builds;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Bar;
 

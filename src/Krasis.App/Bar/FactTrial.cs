@@ -1,6 +1,5 @@
 using Krasis.App.Builds;
 using Krasis.App.Shared;
-using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Moving;

@@ -1,5 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
@@ -11,7 +12,7 @@ namespace Krasis.App.Bar;
 public sealed class PlanPartBatch(KrasisFile file) : IUseCase
 {
     /// <summary>Does it.</summary>
-    public Result<Batch> Run(BatchRequest request)
+    public Result<PartBatch> Run(BatchRequest request)
     {
         var fields = new FieldReader();
         var amount = fields.Number("amount", request.Amount, 0.1, 1_000_000, "");
@@ -36,7 +37,7 @@ public sealed class PlanPartBatch(KrasisFile file) : IUseCase
         var bar = BarReader.Read(with);
         return bar.IsRead
             ? Result.Of(
-                Batch.Of(
+                PartBatch.Of(
                     PartReader.Read(part).Value,
                     [.. with.Parts.Select(other => PartReader.Read(other).Value)],
                     bar.Value,

@@ -7,6 +7,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Changing.Moving;
 using Krasis.Core.Changing.Seeking;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Store.Standards;

@@ -2,6 +2,7 @@ using Krasis.App.Shared;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Store;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Builds;
 

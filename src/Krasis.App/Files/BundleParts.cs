@@ -1,6 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Core.Changing.Bringing;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Store;
 using Krasis.Store.Files;
 using Krasis.Store.House;

@@ -4,10 +4,10 @@ using Krasis.App.Prep;
 using Krasis.App.Shared;
 using Krasis.App.Tastings;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
-using Krasis.Store.Files;
 using Krasis.Tasting.Documents;
 
 namespace Krasis.App.Files;

@@ -8,6 +8,7 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Working.SizeSheets;
 using Krasis.Exchange.Sheets;
 using Krasis.Exchange.Tasting;

@@ -32,7 +32,7 @@ public sealed class LookThroughBundle(KrasisFile file, BundleShelf shelf, TimePr
             {
                 var builds = chosen.Select(one => one.Build).ToList();
                 var theirs = BarSubset.For(builds, guests.Value.Bar);
-                if (Core.Bar.BarReader.Read(theirs) is { IsRead: false } unread)
+                if (Core.Bar.Kinds.BarReader.Read(theirs) is { IsRead: false } unread)
                 {
                     return Refusal.Fields([
                         .. unread.Problems.Select(problem => problem with { Field = $"file.{problem.Field}" }),

@@ -1,6 +1,7 @@
 using Krasis.Core.Input;
 using Krasis.Exchange.Bundles;
 using Krasis.Store;
+using Krasis.Store.Files;
 using Krasis.Store.House;
 
 namespace Krasis.App.Files;

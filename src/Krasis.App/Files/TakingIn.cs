@@ -9,6 +9,7 @@ using Krasis.Core.Input;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Store.House;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Files;
 

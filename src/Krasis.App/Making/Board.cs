@@ -1,6 +1,6 @@
 using System.Collections.Concurrent;
 using Krasis.App.Builds;
-using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Store.Standards;
 

@@ -1,7 +1,7 @@
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;

@@ -5,6 +5,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Making;
 using Krasis.Store;
 

@@ -1,6 +1,6 @@
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Editing;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.App.Mixing;
 

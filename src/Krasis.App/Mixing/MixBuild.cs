@@ -1,7 +1,7 @@
 using Krasis.App.Shared;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Editing;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Store;
 
 namespace Krasis.App.Mixing;

@@ -1,6 +1,6 @@
 using Krasis.App.Bar;
 using Krasis.App.Shared;
-using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Changing.Moving;
 using Krasis.Exchange.Pantry;
 using Krasis.Store;

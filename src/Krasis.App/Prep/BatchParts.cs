@@ -2,6 +2,7 @@ using Krasis.Core.Planning.Keeping;
 using Krasis.Core.Planning.Plans;
 using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 

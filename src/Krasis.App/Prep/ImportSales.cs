@@ -5,6 +5,7 @@ using Krasis.Core.Planning.Expecting;
 using Krasis.Exchange.Prep;
 using Krasis.Store;
 using Krasis.Store.Prep;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 

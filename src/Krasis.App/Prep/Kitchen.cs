@@ -1,6 +1,7 @@
 using Krasis.App.Shared;
 using Krasis.App.Tastings;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Plans;
@@ -8,6 +9,7 @@ using Krasis.Core.Planning.Preparing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
 using Krasis.Store.Prep;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 

@@ -5,6 +5,7 @@ using Krasis.Core.Planning.Preparing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Core.Quantities;
 using Krasis.Store;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 

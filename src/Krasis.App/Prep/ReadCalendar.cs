@@ -4,6 +4,7 @@ using Krasis.Core.Planning.Plans;
 using Krasis.Exchange.Prep;
 using Krasis.Store;
 using Krasis.Store.Prep;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 

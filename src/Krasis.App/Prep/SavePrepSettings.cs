@@ -2,6 +2,7 @@ using Krasis.App.Shared;
 using Krasis.App.Tastings;
 using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 

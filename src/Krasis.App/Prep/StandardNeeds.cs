@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Planning.Needing;
 using Krasis.Store;

@@ -3,6 +3,7 @@ using Krasis.Core.Input;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
 using Krasis.Store.Prep;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 

@@ -1,11 +1,14 @@
 using System.Globalization;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Working.SizeSheets;
 using Krasis.Recipes;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.App.Recipes;
 

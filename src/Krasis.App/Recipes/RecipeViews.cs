@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
-using Krasis.Recipes;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.App.Recipes;
 

@@ -1,5 +1,4 @@
 using Krasis.App.Shared;
-using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Bringing;

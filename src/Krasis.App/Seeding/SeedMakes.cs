@@ -1,4 +1,4 @@
-using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Pouring;

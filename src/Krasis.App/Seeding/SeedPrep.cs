@@ -1,11 +1,12 @@
 using System.Globalization;
 using Krasis.App.Prep;
 using Krasis.App.Tastings;
-using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Planning.Preparing;
 using Krasis.Store;
 using Krasis.Store.Prep;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Seeding;
 

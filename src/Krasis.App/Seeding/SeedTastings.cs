@@ -2,6 +2,7 @@ using Krasis.App.Tastings;
 using Krasis.Store;
 using Krasis.Store.Builds;
 using Krasis.Store.Tastings;
+using Krasis.Store.Values;
 using Krasis.Tasting.Documents;
 
 namespace Krasis.App.Seeding;

@@ -1,6 +1,7 @@
 using Krasis.App.Builds;
 using Krasis.App.Shared;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Publishing;
 using Krasis.Core.Input;

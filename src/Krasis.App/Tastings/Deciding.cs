@@ -1,6 +1,7 @@
 using System.Globalization;
 using Krasis.Core.Builds;
 using Krasis.Store;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Tastings;
 

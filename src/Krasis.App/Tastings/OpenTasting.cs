@@ -1,5 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Store;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Tastings;
 

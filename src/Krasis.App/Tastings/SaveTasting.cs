@@ -1,6 +1,7 @@
 using Krasis.App.Shared;
 using Krasis.Core.Input;
 using Krasis.Store;
+using Krasis.Store.Values;
 using Krasis.Tasting.Documents;
 
 namespace Krasis.App.Tastings;

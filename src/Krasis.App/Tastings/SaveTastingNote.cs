@@ -5,6 +5,7 @@ using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Store;
 using Krasis.Store.Tastings;
+using Krasis.Store.Values;
 using Krasis.Tasting.Documents;
 
 namespace Krasis.App.Tastings;

@@ -4,6 +4,7 @@ using Krasis.App.Shared;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;

@@ -1,5 +1,5 @@
-using Krasis.Store;
 using Krasis.Store.Tastings;
+using Krasis.Store.Values;
 using Krasis.Tasting.Documents;
 
 namespace Krasis.App.Tastings;

@@ -3,6 +3,7 @@ using Krasis.Core.Input;
 using Krasis.Exchange.Tasting;
 using Krasis.Store;
 using Krasis.Store.Tastings;
+using Krasis.Store.Values;
 using Krasis.Tasting.Designing;
 using Krasis.Tasting.Documents;
 

@@ -2,6 +2,7 @@ using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Store;
 
 namespace Krasis.App.Versions;

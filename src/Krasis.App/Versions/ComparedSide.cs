@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Changing.Comparing;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.App.Versions;
 

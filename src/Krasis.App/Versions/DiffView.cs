@@ -1,5 +1,5 @@
 using Krasis.Core.Changing.Comparing;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.App.Versions;
 

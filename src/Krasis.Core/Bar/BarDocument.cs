@@ -10,7 +10,7 @@ using Krasis.Core.Bar.Stations;
 namespace Krasis.Core.Bar;
 
 /// <summary>All of the bar's facts as they are entered and stored. Nothing in it is trusted before
-/// <see cref="BarReader"/> has read it.</summary>
+/// <see cref="Kinds.BarReader"/> has read it.</summary>
 public sealed record BarDocument
 {
     /// <summary>The cups, smallest first as the lead keeps them.</summary>

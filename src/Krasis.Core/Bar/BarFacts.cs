@@ -10,7 +10,7 @@ namespace Krasis.Core.Bar;
 
 /// <summary>The measured facts of one bar, which belong together: every dispenser and every espresso recipe is for an
 /// ingredient that is here. Seen from one of its stations, whose pumps and recipes are found. Made by
-/// <see cref="BarReader"/>.</summary>
+/// <see cref="Kinds.BarReader"/>.</summary>
 public sealed class BarFacts
 {
     private readonly Dictionary<CupId, Cup> cups;

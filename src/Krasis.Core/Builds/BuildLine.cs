@@ -1,6 +1,7 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Quantities;
 

@@ -1,5 +1,3 @@
-using Krasis.Core.Judging.Checks;
-
 namespace Krasis.Core.Judging;
 
 /// <summary>What the checks are called where one of them is spoken of.</summary>

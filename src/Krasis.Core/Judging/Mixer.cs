@@ -2,7 +2,8 @@ using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Judging.Cautions;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Settings;
 using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging;

@@ -3,6 +3,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;

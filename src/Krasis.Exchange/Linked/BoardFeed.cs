@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Text;
 using System.Xml;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Exchange.Linked;
 

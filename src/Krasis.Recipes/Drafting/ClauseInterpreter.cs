@@ -1,6 +1,7 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
 using Krasis.Recipes.Grammar;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Drafting;
 

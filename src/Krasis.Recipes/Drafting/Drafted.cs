@@ -1,8 +1,10 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
 using Krasis.Recipes.Finding;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Drafting;
 

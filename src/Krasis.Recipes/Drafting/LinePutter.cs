@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Recipes.Grammar;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Drafting;
 

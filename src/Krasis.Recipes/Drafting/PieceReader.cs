@@ -5,6 +5,7 @@ using Krasis.Core.Bar.Parts;
 using Krasis.Core.Quantities;
 using Krasis.Recipes.Finding;
 using Krasis.Recipes.Grammar;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Drafting;
 

@@ -2,6 +2,7 @@ using System.Globalization;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Recipes.Grammar;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Drafting;
 

@@ -1,4 +1,5 @@
 using Krasis.Recipes.Grammar;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Drafting;
 

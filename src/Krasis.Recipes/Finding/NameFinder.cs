@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Likeness;
+using Krasis.Recipes.Pieces;
 
 namespace Krasis.Recipes.Finding;
 

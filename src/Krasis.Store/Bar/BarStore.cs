@@ -2,6 +2,7 @@ using Dapper;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Store.Json;
+using Krasis.Store.Values;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Bar;

@@ -2,6 +2,7 @@ using Dapper;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Store.Json;
+using Krasis.Store.Values;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Builds;

@@ -1,4 +1,5 @@
 using Dapper;
+using Krasis.Store.Values;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.House;

@@ -2,7 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 
 namespace Krasis.Store.Json;
 

@@ -1,3 +1,5 @@
+using Krasis.Store.Values;
+
 namespace Krasis.Store.Makes;
 
 /// <summary>One pour as the charts read it.</summary>

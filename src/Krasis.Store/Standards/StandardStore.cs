@@ -4,6 +4,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Making;
 using Krasis.Store.Json;
+using Krasis.Store.Values;
 using Microsoft.Data.Sqlite;
 
 namespace Krasis.Store.Standards;

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Making;
 using Krasis.Store.Builds;

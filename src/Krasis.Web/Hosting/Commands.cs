@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Net;
+using Krasis.Store;
 using Krasis.Store.Files;
 
 namespace Krasis.Web.Hosting;

@@ -7,6 +7,7 @@ using Krasis.App.Seeding;
 using Krasis.App.Shared;
 using Krasis.App.Standards;
 using Krasis.Store;
+using Krasis.Store.Files;
 using Krasis.Web.Json;
 using Krasis.Web.Problems;
 using Microsoft.AspNetCore.Hosting.Server;

@@ -1,4 +1,3 @@
-using Krasis.Store;
 using Krasis.Store.Files;
 using Microsoft.AspNetCore.Diagnostics;
 

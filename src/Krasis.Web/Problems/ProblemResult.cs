@@ -1,6 +1,5 @@
 using Krasis.App.Shared;
 using Krasis.Core.Input;
-using Krasis.Store;
 using Krasis.Store.Files;
 
 namespace Krasis.Web.Problems;

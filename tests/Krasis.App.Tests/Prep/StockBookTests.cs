@@ -5,6 +5,7 @@ using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
 using Krasis.Store.Prep;
 using Krasis.Store.Tests;
+using Krasis.Store.Values;
 
 namespace Krasis.App.Tests.Prep;
 

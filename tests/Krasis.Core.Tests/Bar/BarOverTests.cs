@@ -1,4 +1,3 @@
-using Krasis.Core.Bar;
 using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Bar.Kinds;
 

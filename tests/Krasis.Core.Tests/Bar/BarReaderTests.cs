@@ -1,5 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Tests.Bar;

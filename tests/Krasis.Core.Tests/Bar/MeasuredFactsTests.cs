@@ -1,10 +1,10 @@
 using CsCheck;
-using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;

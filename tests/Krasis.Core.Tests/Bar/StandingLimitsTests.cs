@@ -1,5 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Kinds;
 
 namespace Krasis.Core.Tests.Bar;
 

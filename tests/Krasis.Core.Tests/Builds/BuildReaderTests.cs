@@ -1,4 +1,4 @@
-using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 
 namespace Krasis.Core.Tests.Builds;

@@ -1,5 +1,6 @@
 using CsCheck;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Comparing;
 using Krasis.Core.Changing.Editing;

@@ -3,8 +3,10 @@ using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Editing;
-using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Milk;
+using Krasis.Core.Judging.Checks.Selling;
+using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Tests.Checks;
 

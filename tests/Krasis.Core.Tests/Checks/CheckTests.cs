@@ -1,8 +1,9 @@
 using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Editing;
-using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Amounts;
+using Krasis.Core.Judging.Checks.Room;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Tests.Outside;
 

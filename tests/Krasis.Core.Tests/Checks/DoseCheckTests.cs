@@ -1,6 +1,7 @@
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Amounts;
+using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Judging.Findings;
 using static Krasis.Core.Tests.Checks.Findings;
 
 namespace Krasis.Core.Tests.Checks;

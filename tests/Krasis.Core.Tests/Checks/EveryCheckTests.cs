@@ -3,7 +3,14 @@ using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Amounts;
+using Krasis.Core.Judging.Checks.Milk;
+using Krasis.Core.Judging.Checks.Order;
+using Krasis.Core.Judging.Checks.Room;
+using Krasis.Core.Judging.Checks.Selling;
+using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Judging.Checks.Tools;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Tests.Outside;
 using static Krasis.Core.Tests.Checks.Findings;
 

@@ -1,7 +1,7 @@
 using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Tests.Checks;
 

@@ -1,6 +1,6 @@
 using CsCheck;
-using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
 using Krasis.Core.Tests.Outside;

@@ -1,8 +1,8 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Comparing;
-using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Room;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Tests.Comparing;
 

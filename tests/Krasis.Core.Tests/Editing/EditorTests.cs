@@ -1,4 +1,5 @@
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging.Mends;
 

@@ -1,4 +1,5 @@
 using CsCheck;
+using Krasis.Core.Bar;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Tests.Outside;
 

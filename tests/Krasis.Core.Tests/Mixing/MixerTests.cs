@@ -240,7 +240,7 @@ public class MixerTests
     public void A_build_read_against_another_bar_is_a_defect_that_is_told()
     {
         var build = BuildReader.Read(IcedLatte, TestBar.Facts).Value;
-        var other = Core.Bar.BarReader.Read(TestBar.Document with { Cups = [] }).Value;
+        var other = Core.Bar.Kinds.BarReader.Read(TestBar.Document with { Cups = [] }).Value;
 
         Assert.Throws<ArgumentException>(() => Mixer.Mix(build, other));
     }

@@ -139,8 +139,8 @@ public class BatchTests
         Assert.Null(gaps.PricePerGram);
     }
 
-    private static Batch Make(PartDocument part, double amount, Measure measure) =>
-        Batch.Of(
+    private static PartBatch Make(PartDocument part, double amount, Measure measure) =>
+        PartBatch.Of(
             PartReader.Read(part).Value,
             [PartReader.Read(Inner).Value, PartReader.Read(Outer).Value],
             Bar,

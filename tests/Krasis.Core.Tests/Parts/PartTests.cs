@@ -1,6 +1,7 @@
 using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Input;
 using Krasis.Core.Tests.Outside;

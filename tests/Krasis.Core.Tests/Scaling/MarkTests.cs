@@ -1,8 +1,8 @@
 using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Room;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Tests.Outside;
 using Krasis.Core.Working.Lines;
 

@@ -1,7 +1,7 @@
 using CsCheck;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Tests.Outside;
 using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.SizeSheets;

@@ -233,6 +233,6 @@ public class SettlingTests
     private static double Volume(SizeSheet size, Func<SheetLine, double> grams) =>
         size.Lines.Sum(line => grams(line) / Things[line.Ingredient.Value].Density);
 
-    private static IEnumerable<double> Row(Judging.BuildSheet sheet, string ingredient) =>
+    private static IEnumerable<double> Row(Judging.Findings.BuildSheet sheet, string ingredient) =>
         sheet.Sizes.Select(size => Math.Round(Poured(size, ingredient), 6));
 }

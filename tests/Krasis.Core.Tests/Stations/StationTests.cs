@@ -1,6 +1,7 @@
 using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Stations;
 using Krasis.Core.Tests.Outside;

@@ -1,9 +1,11 @@
 using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Tasting;

@@ -33,7 +33,8 @@ public partial class KnotsTests
         Assert.DoesNotContain(uses.Keys, folder => Reached(folder, uses).Contains(folder));
     }
 
-    // Each folder's namespace with those of the same project that its files name.
+    // Each folder's namespace with those of the same project that its files name. What lies in a folder above needs no
+    // using, and is found by its types' names.
     private static Dictionary<string, HashSet<string>> Uses(string project)
     {
         var files = Directory
@@ -41,21 +42,44 @@ public partial class KnotsTests
             .Where(file =>
                 !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/bin/", StringComparison.Ordinal)
             )
-            .Select(File.ReadAllText)
+            .Select(file => Comment().Replace(File.ReadAllText(file), ""))
             .Select(text => (Own: Namespace().Match(text).Groups[1].Value, Text: text))
             .Where(file => file.Own.Length > 0)
             .ToList();
-        var folders = files.Select(file => file.Own).ToHashSet();
-        return files
+        var types = files
             .GroupBy(file => file.Own)
             .ToDictionary(
                 folder => folder.Key,
                 folder =>
                     folder
-                        .SelectMany(file => Using().Matches(file.Text).Select(match => match.Groups[1].Value))
-                        .Where(used => used != folder.Key && folders.Contains(used))
+                        .SelectMany(file => Type().Matches(file.Text).Select(match => match.Groups[1].Value))
                         .ToHashSet()
             );
+        return files
+            .GroupBy(file => file.Own)
+            .ToDictionary(
+                folder => folder.Key,
+                folder =>
+                    folder.SelectMany(file => Named(file.Own, file.Text)).Where(used => used != folder.Key).ToHashSet()
+            );
+
+        IEnumerable<string> Named(string own, string text)
+        {
+            var words = Word().Matches(text).Select(match => match.Value).ToHashSet();
+            return Using()
+                .Matches(text)
+                .Select(match => match.Groups[1].Value)
+                .Where(types.ContainsKey)
+                .Concat(Above(own).Where(above => types.TryGetValue(above, out var there) && there.Overlaps(words)));
+        }
+    }
+
+    private static IEnumerable<string> Above(string folder)
+    {
+        for (var end = folder.LastIndexOf('.'); end > 0; end = folder.LastIndexOf('.', end - 1))
+        {
+            yield return folder[..end];
+        }
     }
 
     // Each folder of the front end with those from which its files import something.
@@ -107,6 +131,19 @@ public partial class KnotsTests
 
     [GeneratedRegex(@"^namespace ([\w.]+);", RegexOptions.Multiline)]
     private static partial Regex Namespace();
+
+    // A word that stands by itself: what follows a dot is a member of something.
+    [GeneratedRegex(@"(?<![\w.])[A-Z]\w*")]
+    private static partial Regex Word();
+
+    [GeneratedRegex(
+        @"^(?:public|internal) (?:static |sealed |readonly |abstract |partial )*(?:class|record struct|record|struct|enum|interface) (\w+)",
+        RegexOptions.Multiline
+    )]
+    private static partial Regex Type();
+
+    [GeneratedRegex(@"^\s*//.*$", RegexOptions.Multiline)]
+    private static partial Regex Comment();
 
     [GeneratedRegex(@"^using (?:static )?([\w.]+);", RegexOptions.Multiline)]
     private static partial Regex Using();

@@ -1,9 +1,10 @@
 using System.Diagnostics;
 using System.Globalization;
 using Krasis.App.Seeding;
-using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Web.Tests.Hosting;
 

@@ -1,5 +1,5 @@
 using Krasis.App.Seeding;
-using Krasis.Core.Bar;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 

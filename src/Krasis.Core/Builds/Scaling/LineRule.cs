@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds.Lines;
 
 namespace Krasis.Core.Builds.Scaling;
 

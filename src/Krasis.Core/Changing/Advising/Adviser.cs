@@ -5,6 +5,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;

@@ -1,11 +1,13 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Changing.Moving;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Changing.Bringing;
 

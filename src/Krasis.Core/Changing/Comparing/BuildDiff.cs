@@ -1,7 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.SizeSheets;
 

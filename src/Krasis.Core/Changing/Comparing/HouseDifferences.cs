@@ -1,7 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Taste;
 
 namespace Krasis.Core.Changing.Comparing;
 

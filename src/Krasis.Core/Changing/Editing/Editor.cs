@@ -2,6 +2,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Input;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;

@@ -1,5 +1,5 @@
 using Krasis.Core.Bar.House;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.SizeSheets;
 

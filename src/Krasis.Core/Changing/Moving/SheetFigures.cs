@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.Cups;
-using Krasis.Core.Builds;
-using Krasis.Core.Judging;
+using Krasis.Core.Builds.Lines;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Moving;

@@ -1,4 +1,4 @@
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Moving;

@@ -1,4 +1,4 @@
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Publishing;

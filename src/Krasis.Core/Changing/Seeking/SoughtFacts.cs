@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Changing.Seeking;
 

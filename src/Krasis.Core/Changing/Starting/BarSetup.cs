@@ -2,6 +2,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Input;
 
 namespace Krasis.Core.Changing.Starting;

@@ -3,7 +3,6 @@ using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Changing.Advising;
@@ -11,7 +10,7 @@ using Krasis.Core.Changing.Editing;
 using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Taste;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Starting;

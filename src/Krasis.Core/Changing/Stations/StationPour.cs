@@ -5,6 +5,7 @@ using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Stations;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.SizeSheets;
 using Krasis.Core.Working.Tasting;

@@ -2,6 +2,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Changing.Stations;
 

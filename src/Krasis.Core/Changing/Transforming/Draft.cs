@@ -2,7 +2,8 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
+using Krasis.Core.Builds.Lines;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Transforming;

@@ -1,7 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
 

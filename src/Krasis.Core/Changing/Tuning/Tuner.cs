@@ -2,8 +2,10 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Working.SizeSheets;
 using Krasis.Core.Working.Tasting;
 

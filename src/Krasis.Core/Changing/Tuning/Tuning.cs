@@ -1,6 +1,7 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
+using Krasis.Core.Builds.Lines;
+using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Changing.Tuning;
 

@@ -1,8 +1,10 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Order;
+using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Settings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.SizeSheets;

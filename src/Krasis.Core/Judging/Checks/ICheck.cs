@@ -1,3 +1,5 @@
+using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Settings;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.SizeSheets;
 

@@ -1,4 +1,6 @@
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Mends;
+using Krasis.Core.Judging.Settings;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.SizeSheets;
 

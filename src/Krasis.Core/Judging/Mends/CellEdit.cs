@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 
 namespace Krasis.Core.Judging.Mends;
 

@@ -1,6 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Life;

@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
-using Krasis.Core.Judging.Checks;
+using Krasis.Core.Judging.Checks.Order;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
 

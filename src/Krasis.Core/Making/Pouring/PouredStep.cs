@@ -1,5 +1,5 @@
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Pouring;

@@ -1,4 +1,4 @@
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 
 namespace Krasis.Core.Making.Rescuing;
 

@@ -1,6 +1,7 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Pouring;

@@ -148,7 +148,7 @@ public static class PrepCatalogue
 
     private static IReadOnlyList<(Item, double)> Shares(Part part, BarFacts bar)
     {
-        var masses = Batch.MassesOf(part, bar);
+        var masses = PartBatch.MassesOf(part, bar);
         var yields = masses.Sum(mass => mass.Value) * (1 - part.Loss);
         return
         [

@@ -27,7 +27,7 @@ public static class BatchWater
             && PartReader.Read(part) is { IsRead: true } read
         )
         {
-            water = Batch
+            water = PartBatch
                 .Of(read.Value, [read.Value], bar, new Quantity(wanted.Value, Measure.Gram))
                 .Lines.Where(line => bar.Find(line.Ingredient)!.Kind == IngredientKind.Water)
                 .Sum(line => line.Mass.Value);

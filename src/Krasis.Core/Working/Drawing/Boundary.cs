@@ -1,4 +1,4 @@
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Working.Drawing;

@@ -1,4 +1,4 @@
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;

@@ -1,6 +1,6 @@
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
-using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;

@@ -4,6 +4,7 @@ using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;

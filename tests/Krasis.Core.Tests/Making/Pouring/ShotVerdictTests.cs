@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;

@@ -2,6 +2,7 @@ using CsCheck;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Making.Rescuing;

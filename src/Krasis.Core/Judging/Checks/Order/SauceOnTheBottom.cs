@@ -1,0 +1,62 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Mends;
+using Krasis.Core.Judging.Settings;
+
+namespace Krasis.Core.Judging.Checks.Order;
+
+/// <summary>A sauce is left on the bottom: milk goes in before the hot shot, or something cold that nobody
+/// stirs.</summary>
+internal sealed class SauceOnTheBottom() : LineCheck(onlyReference: true)
+{
+    /// <inheritdoc/>
+    public override string Name => "sauce-on-the-bottom";
+
+    /// <inheritdoc/>
+    protected override Finding? Judge(LineSetting at)
+    {
+        var line = at.Line;
+        if (
+            line.Ingredient.Kind != IngredientKind.Sauce
+            || !line.IsInside
+            || line.Line.Technique is Technique.Wall or Technique.Dissolve
+            || PourOrder.NextLiquid(at.Worked, line.Index) is not { } cold
+            || PourOrder.IsInWarmth(at.Worked, line.Index)
+        )
+        {
+            return null;
+        }
+
+        // The hot shot melts a sauce that it is poured on, and hardly one that lies under milk: stirring comes too late
+        // then.
+        var hot = at
+            .Worked.Lines.Skip(cold.Index + 1)
+            .FirstOrDefault(later => later.IsPoured && later.IsInside && later.Temperature >= PourOrder.Warm);
+        var isMilkFirst =
+            cold.Ingredient.Kind == IngredientKind.Milk
+            && hot?.Ingredient.IsCoffee == true
+            && at.Whole.Build.Serve is not (Serve.Shaken or Serve.Blended);
+        if (!isMilkFirst && (cold.Temperature >= PourOrder.Warm || PourOrder.IsMixed(at.Whole, at.Worked, line.Index)))
+        {
+            return null;
+        }
+
+        var mend = hot is not null
+            ? Mend.Lines(
+                $"Pour {hot.Ingredient.Name} before {cold.Ingredient.Name}",
+                new LineChange(hot.Line.Id, LineField.Before, cold.Line.Id.Value)
+            )
+            : Mend.Lines(
+                $"Stir {cold.Ingredient.Name} in",
+                new LineChange(cold.Line.Id, LineField.Technique, Techniques.Of(Technique.Stir))
+            );
+        var why = isMilkFirst
+            ? $"{cold.Ingredient.Name} goes on it before the hot {hot!.Ingredient.Name}"
+            : $"{cold.Ingredient.Name} goes on it cold and nothing stirs it";
+        return Found(at, Severity.Warning, $"{line.Ingredient.Name} stays on the bottom, because {why}.", mend) with
+        {
+            Otherwise = "Pour the hot coffee on the sauce, or stir.",
+        };
+    }
+}
