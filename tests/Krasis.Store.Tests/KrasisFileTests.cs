@@ -1,3 +1,4 @@
+using System.Reflection;
 using Dapper;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
@@ -22,6 +23,20 @@ public sealed class KrasisFileTests : IDisposable
     private readonly TemporaryFolder folder = new();
 
     public void Dispose() => folder.Dispose();
+
+    // SQLite's documentation of the pragma: 2 is FULL, with which a commit is on the disk before it is answered.
+    [Fact]
+    public void A_write_is_on_the_disk_before_it_is_answered()
+    {
+        var connection = typeof(Session).GetField("connection", BindingFlags.Instance | BindingFlags.NonPublic)!;
+        var file = KrasisFile.Open(folder.File);
+        Assert.Equal(
+            2,
+            file.Write(session =>
+                ((SqliteConnection)connection.GetValue(session)!).ExecuteScalar<int>("PRAGMA synchronous")
+            )
+        );
+    }
 
     [Fact]
     public void Makes_a_file_where_there_is_none_folders_and_all()

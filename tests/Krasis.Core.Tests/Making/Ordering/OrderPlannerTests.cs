@@ -63,6 +63,36 @@ public class OrderPlannerTests
         Assert.Empty(plan.Warnings);
     }
 
+    // There is one place to pull at: a second recipe runs when the first has run.
+    [Fact]
+    public void Two_recipes_are_pulled_one_after_the_other()
+    {
+        OrderedDrink[] drinks =
+        [
+            OrderedDrink.Of(Plans(Hot(Double, Steamed("milk", 120)))[0]) with
+            {
+                Shots = [new ShotNeed("House", 1, 30), new ShotNeed("Guest", 1, 20)],
+                Milk = null,
+            },
+        ];
+        var plan = Schedule.Of(
+            drinks,
+            [new SharedPull("House", [0], 1), new SharedPull("Guest", [0], 1)],
+            [],
+            StandingLimits.Usual,
+            [0]
+        );
+        var runs = plan.Tasks.Where(task => task.Place == OrderPlace.Machine).ToList();
+
+        Assert.Equal(2, runs.Count);
+        Assert.Equal(runs[0].To, runs[1].From);
+        Assert.Equal([30.0, 20.0], runs.Select(run => run.To - run.From));
+
+        // The first shot stands while the second runs.
+        var stands = plan.Tasks.Single(task => task is { Place: OrderPlace.Stands, What: "espresso" });
+        Assert.Equal((runs[0].To, runs[1].To), (stands.From, stands.To));
+    }
+
     [Fact]
     public void What_stands_too_long_is_told_and_what_stands_just_as_long_as_it_may_is_not()
     {

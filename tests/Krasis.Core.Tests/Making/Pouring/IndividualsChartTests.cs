@@ -30,6 +30,13 @@ public class IndividualsChartTests
         Assert.Equal(0.853, IndividualsChart.D3, 3);
         Assert.Equal(3.267, 1 + (3 * IndividualsChart.D3 / IndividualsChart.D2), 3);
         Assert.Equal(2.66, 3 / IndividualsChart.D2, 2);
+
+        // The tables' numbers on a chart: values that go up and down by 1 have a mean range of 1.
+        var chart = IndividualsChart.Of([10, 11, 10, 11, 10, 11]);
+        Assert.Equal((10.5, 1.0), (chart.Centre, chart.RangeCentre));
+        Assert.Equal(10.5 + 2.66, chart.Upper, 0.002);
+        Assert.Equal(10.5 - 2.66, chart.Lower, 0.002);
+        Assert.Equal(3.267, chart.RangeUpper, 0.001);
     }
 
     [Fact]
