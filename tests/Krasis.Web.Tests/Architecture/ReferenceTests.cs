@@ -108,16 +108,22 @@ public class ReferenceTests
         );
 
     [Fact]
-    public void Every_feature_of_the_web_is_one_of_the_use_cases_too()
+    public void A_feature_is_called_the_same_on_every_side()
     {
-        // Health and devices are the host's own.
-        var web = Folders("Krasis.Web", "Features").Except(["Health", "Devices"]);
-        var app = Folders("Krasis.App").ToHashSet();
-        Assert.All(web, feature => Assert.Contains(feature, app));
+        var app = Folders("src", "Krasis.App").ToHashSet(StringComparer.OrdinalIgnoreCase);
+
+        // Health and devices are the host's own; so is what its tests look at as a whole.
+        var web = Folders("src", "Krasis.Web", "Features").Except(["Health", "Devices"]);
+        var tests = Folders("tests", "Krasis.Web.Tests")
+            .Except(["Api", "Architecture", "Devices", "Hosting", "Outside"])
+            .Concat(Folders("tests", "Krasis.App.Tests"));
+        Assert.All([.. web, .. tests, .. Folders("src", "krasis-ui", "src", "features")], feature =>
+            Assert.Contains(feature, app)
+        );
 
         static IEnumerable<string> Folders(params string[] path) =>
             Directory
-                .GetDirectories(Path.Combine([Root(), "src", .. path]))
+                .GetDirectories(Path.Combine([Root(), .. path]))
                 .Select(folder => Path.GetFileName(folder)!)
                 .Except(["bin", "obj"]);
     }

@@ -6,10 +6,10 @@ import type { Draft } from '@/shared/api/types'
 import { network, noAnswer, only } from '@/testing/network'
 import { onPage } from '@/testing/onPage'
 import { until } from '@/testing/until'
-import { toDraft } from '@/features/sheet/saving/draft'
+import { toDraft } from '@/features/mixing/saving/draft'
 import { useCells } from './useCells'
-import { useEdits } from '@/features/sheet/saving/useEdits'
-import { useHistory } from '@/features/sheet/saving/useHistory'
+import { useEdits } from '@/features/mixing/saving/useEdits'
+import { useHistory } from '@/features/mixing/saving/useHistory'
 
 /** The cells of one of the demo's builds, as a sheet has them. */
 async function open(name = 'Cardamom latte') {

@@ -1,6 +1,6 @@
 import type { BuildDocument, Draft, Finding } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
-import { toDraft } from '@/features/sheet/saving/draft'
+import { toDraft } from '@/features/mixing/saving/draft'
 
 /** Lays on the sheet what the server has made of the build: proposed, made anew, adjusted, brought back. One undo takes each back. */
 export function useReplacing(change: (make: (next: Draft) => void) => void) {

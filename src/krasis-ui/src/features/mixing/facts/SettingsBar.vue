@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import MomentChoice from '@/features/sheet/sizes/MomentChoice.vue'
+import MomentChoice from '@/features/mixing/sizes/MomentChoice.vue'
 
 /** What the cups are drawn at and the build is set to, in a row; on a phone it is folded away. */
 const at = defineModel<number>('at', { required: true })

@@ -5,7 +5,7 @@ import type { Draft, EditDocument, QuantityView, TypedCell } from '@/shared/api/
 import { tell } from '@/shared/notice/notice'
 import { onReturn } from '@/shared/api/server'
 import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
-import type { Edits } from '@/features/sheet/saving/useEdits'
+import type { Edits } from '@/features/mixing/saving/useEdits'
 
 /** What somebody typed into a cell that could not be read. It stays in the cell until it is mended or taken back. */
 export interface CellFault {

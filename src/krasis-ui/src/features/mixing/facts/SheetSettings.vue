@@ -7,7 +7,7 @@ import { computed, ref, watch } from 'vue'
 import { useSchools } from '@/shared/api/queries'
 import type { BarView } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
-import { serves } from '@/features/sheet/sizes/words'
+import { serves } from '@/features/mixing/sizes/words'
 
 const props = defineProps<{
   cups: BarView['cups']

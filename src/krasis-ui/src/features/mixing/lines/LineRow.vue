@@ -3,10 +3,10 @@ import type { DraftLine, Finding } from '@/shared/api/types'
 import LineHead from './LineHead.vue'
 import LineTools from './LineTools.vue'
 import type { LineChoices } from './lineWords'
-import QuantityCell from '@/features/sheet/cells/QuantityCell.vue'
-import type { Row, useBlock } from '@/features/sheet/cells/useBlock'
-import type { useCells } from '@/features/sheet/cells/useCells'
-import type { Column } from '@/features/sheet/sizes/useShownSize'
+import QuantityCell from '@/features/mixing/cells/QuantityCell.vue'
+import type { Row, useBlock } from '@/features/mixing/cells/useBlock'
+import type { useCells } from '@/features/mixing/cells/useCells'
+import type { Column } from '@/features/mixing/sizes/useShownSize'
 
 /** A line: what it is, how much of it goes into every size, and below it, while one is in it, its tools. */
 const props = defineProps<

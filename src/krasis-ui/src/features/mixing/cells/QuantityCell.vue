@@ -4,7 +4,7 @@ import { computed, onUnmounted, ref, useId, useTemplateRef, watch } from 'vue'
 import type { Finding, SheetLine } from '@/shared/api/types'
 import { pullOf } from '@/shared/band'
 import { amount, decimal, unrounded } from '@/shared/format'
-import { severities } from '@/features/sheet/findings/findings'
+import { severities } from '@/features/mixing/findings/findings'
 import type { CellFault, Peek } from './useCells'
 
 const props = defineProps<{

@@ -3,12 +3,12 @@ import { computed } from 'vue'
 import type { BuildSheet, Finding } from '@/shared/api/types'
 import { tasteOf } from '@/shared/band'
 import { frameFor } from '@/shared/cup/frame'
-import CellLegend from '@/features/sheet/cells/CellLegend.vue'
-import SizeCup from '@/features/sheet/sizes/SizeCup.vue'
-import SizeLabel from '@/features/sheet/sizes/SizeLabel.vue'
-import TasteCell from '@/features/sheet/sizes/TasteCell.vue'
-import type { useCells } from '@/features/sheet/cells/useCells'
-import type { Column } from '@/features/sheet/sizes/useShownSize'
+import CellLegend from '@/features/mixing/cells/CellLegend.vue'
+import SizeCup from '@/features/mixing/sizes/SizeCup.vue'
+import SizeLabel from '@/features/mixing/sizes/SizeLabel.vue'
+import TasteCell from '@/features/mixing/sizes/TasteCell.vue'
+import type { useCells } from '@/features/mixing/cells/useCells'
+import type { Column } from '@/features/mixing/sizes/useShownSize'
 
 /** The cups on the shelf, and what stays in view below them: which they are, whether they fit, and whether they taste the same. */
 const props = defineProps<{

@@ -11,10 +11,10 @@ import type {
   Draft,
   Pourable,
 } from '@/shared/api/types'
-import AdviceDialog from '@/features/sheet/findings/AdviceDialog.vue'
-import SchoolsDialog from '@/features/sheet/facts/SchoolsDialog.vue'
+import AdviceDialog from '@/features/mixing/findings/AdviceDialog.vue'
+import SchoolsDialog from '@/features/mixing/facts/SchoolsDialog.vue'
 import ShortcutSheet from './ShortcutSheet.vue'
-import type { SheetDialog } from '@/features/sheet/sizes/words'
+import type { SheetDialog } from '@/features/mixing/sizes/words'
 
 // It comes when it is asked for.
 const TextDialog = defineAsyncComponent(() => import('./TextDialog.vue'))

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Finding, SizeSheet } from '@/shared/api/types'
 import { decimal, fixed, reading } from '@/shared/format'
-import { counted, severities, worst } from '@/features/sheet/findings/findings'
+import { counted, severities, worst } from '@/features/mixing/findings/findings'
 
 /** What stands below a cup on the shelf: which it is, whether all of it fits, and what the checks say of it. */
 const props = defineProps<{

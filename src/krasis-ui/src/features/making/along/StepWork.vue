@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed } from 'vue'
-import StepCup from '../service/StepCup.vue'
-import StepFigure from '../service/StepFigure.vue'
+import StepCup from '@/features/making/service/StepCup.vue'
+import StepFigure from '@/features/making/service/StepFigure.vue'
 import type { Make } from './kept'
 import RescuePanel from './RescuePanel.vue'
 import ShotTimer from './ShotTimer.vue'
