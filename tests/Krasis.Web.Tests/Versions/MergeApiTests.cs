@@ -55,7 +55,7 @@ public sealed class MergeApiTests(KrasisServer server) : IClassFixture<KrasisSer
 
         var clash = Assert.Single(merge.Json["clashes"]!.AsArray())!;
         Assert.Equal(
-            ("Cardamom syrup, amount", "4", "3"),
+            ("Cardamom syrup, amount", "4 strokes", "3 strokes"),
             ((string)clash["where"]!, (string)clash["theirs"]!, (string)clash["mine"]!)
         );
 
