@@ -1,6 +1,5 @@
 using Krasis.App.Prep;
 using Krasis.Core.Planning.Expecting;
-using Krasis.Core.Planning.Needing;
 using Krasis.Store.Prep;
 
 namespace Krasis.App.Tests.Prep;
@@ -33,7 +32,7 @@ public sealed class LearningTests : IDisposable
     private void Sell(string day, DrinkSize what, double cups) =>
         house.File.Write(session =>
         {
-            session.Prep.Sell(day, what.Station, [new CupsRow(day, what.Station, what.Build, what.Size.Value, cups)]);
+            session.Prep.Sell(day, what.Station, [new CupsRow(day, what.Station, what.Build, what.Size, cups)]);
             return true;
         });
 }
