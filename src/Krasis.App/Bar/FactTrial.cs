@@ -51,7 +51,7 @@ public static class FactTrial
 
         var named = kind.Named(document, id ?? NewId);
         var stamped = kind.Stamp(id is null ? null : kind.From(bar)[at], named, today);
-        var with = kind.Into(bar, [.. kind.From(bar).Take(at), stamped, .. kind.From(bar).Skip(at + 1)]);
+        var with = kind.With(bar, stamped);
         var after = BarReader.Read(with);
         var own = after.IsRead ? [] : FactProblems.Own(after.Problems, kind, at);
         var rests = BarSubset.Users(bar, kind, id ?? NewId);

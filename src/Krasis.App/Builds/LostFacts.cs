@@ -47,21 +47,7 @@ public static class LostFacts
             where TMeasured : class =>
             Bar = removed
                 .Where(fact => fact.Kind == kind.Name)
-                .Aggregate(Bar, (bar, fact) =>
-                    kind.Into(
-                        bar,
-                        [
-                            .. kind.From(bar),
-                            kind.Named(
-                                session
-                                    .Bar.History(kind, fact.Id)
-                                    .First(version => version.Document is not null)
-                                    .Document!,
-                                fact.Id
-                            ),
-                        ]
-                    )
-                );
+                .Aggregate(Bar, (bar, fact) => kind.With(bar, kind.Named(session.Bar.LastOf(kind, fact.Id)!, fact.Id)));
     }
 
     private sealed class Returning(

@@ -62,18 +62,22 @@ internal sealed class BundleEndpoints : IEndpoints
             .Fails(404, 409);
     }
 
-    // By way of a file: whoever fetches it slowly holds no view of the data file meanwhile, and is told how much will come.
+    // Written to a temporary file first: a slow download then keeps no view of the data file open, and shows its progress.
     private static IResult House(KrasisFile file, TimeProvider clock)
     {
-        var packed = new FileStream(
-            Path.Combine(Path.GetTempPath(), $"krasis-{Guid.NewGuid():N}.krasis"),
-            new FileStreamOptions
-            {
-                Mode = FileMode.CreateNew,
-                Access = FileAccess.ReadWrite,
-                Options = FileOptions.DeleteOnClose,
-            }
-        );
+        var options = new FileStreamOptions
+        {
+            Mode = FileMode.CreateNew,
+            Access = FileAccess.ReadWrite,
+            Options = FileOptions.DeleteOnClose,
+        };
+        if (!OperatingSystem.IsWindows())
+        {
+            // The folder is everybody's, and the house's data is not.
+            options.UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite;
+        }
+
+        var packed = new FileStream(Path.Combine(Path.GetTempPath(), $"krasis-{Guid.NewGuid():N}.krasis"), options);
         try
         {
             file.Read(session =>
