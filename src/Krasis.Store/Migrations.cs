@@ -44,8 +44,7 @@ internal static class Migrations
     /// <exception cref="KrasisFileException">One of them failed; those before it stay.</exception>
     public static void Apply(string connectionString, string path, int upTo)
     {
-        // A copy that was put in its place is not in this mode, and only in this mode does a reader not wait for a
-        // writer.
+        // A restored copy is not in WAL mode. Only in WAL mode can others read while somebody writes.
         using (var connection = new SqliteConnection(connectionString))
         {
             connection.Open();

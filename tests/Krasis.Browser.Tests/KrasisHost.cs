@@ -8,8 +8,8 @@ using Microsoft.AspNetCore.Builder;
 
 namespace Krasis.Browser.Tests;
 
-/// <summary>The program inside the tests' own process, with the published front end, at a real port. A process of its
-/// own would have to be compiled anew by the runtime for every test, which takes longer than most of them.</summary>
+/// <summary>Runs the server in the test process, on a real port and with the published front end. Starting a separate
+/// process for each test takes longer than most tests do, because the runtime compiles the program again each time.</summary>
 public class KrasisHost : RunningKrasis
 {
     private static readonly ConcurrentStack<int> Ports = [];
@@ -41,7 +41,7 @@ public class KrasisHost : RunningKrasis
             DemoFile.CopyTo(DataFile);
         }
 
-        // A browser that has been at a port has the front end of it, and need not fetch and compile it again.
+        // A browser that has used this port before has the front end in its cache.
         Start(Ports.TryPop(out var port) && IsFree(port) ? port : 0);
     }
 

@@ -46,7 +46,7 @@ public sealed partial class PrepTests : BenchTests
     public void The_plan_names_its_conflict_and_a_batch_that_is_moved_stays_there()
     {
         Tab.Open("/prep");
-        UntilText("[data-test=conflict]", "There is no time left to make");
+        UntilText("[data-test=conflict]", "cannot be ready in time.");
         UntilText("[data-test=conflict]", "One more steeping bucket");
         Tab.ClickText("Show it");
         UntilText("[data-test=begin]", "No time left for it");

@@ -1,6 +1,6 @@
 namespace Krasis.Browser.Tests;
 
-/// <summary>The program at an address of its own, on a data file of its own that outlives a stop.</summary>
+/// <summary>A running Krasis with its own address and data file. The data file stays when it is stopped.</summary>
 public abstract class RunningKrasis : IDisposable
 {
     /// <summary>When it is at the program's first start, whatever the machine's clock says: no test and no picture
@@ -14,7 +14,7 @@ public abstract class RunningKrasis : IDisposable
     /// <summary>Where its data is.</summary>
     public string DataFile => Path.Combine(folder, "krasis.db");
 
-    /// <summary>Ends it, so that nobody answers at its address.</summary>
+    /// <summary>Stops it: nothing answers at its address any more.</summary>
     public abstract void TakeDown();
 
     /// <summary>Starts it again at the same address.</summary>

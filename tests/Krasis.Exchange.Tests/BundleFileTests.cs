@@ -55,24 +55,27 @@ public class BundleFileTests
     public static TheoryData<string, string> Spoiled =>
         new()
         {
-            { "no zip", "The file is no bundle, or a part of one: it cannot be unpacked." },
-            { "no manifest", "There is no manifest in it." },
-            { "other format", "Its manifest is not one of Krasis." },
-            { "other scope", "Its manifest is not one of Krasis." },
-            { "no house", "Its manifest is not one of Krasis." },
-            { "long house", "Its manifest is not one of Krasis." },
-            { "manifest says else", "Its manifest is not one of Krasis." },
-            { "version 0", "It was written by a newer Krasis (version 0 of the format; this program reads up to 1)." },
-            { "version 2", "It was written by a newer Krasis (version 2 of the format; this program reads up to 1)." },
-            { "changed", "'drinks/a.json' is not as it was written." },
-            { "not listed", "'more.json' is in it and not listed." },
-            { "not there", "'drinks/a.json' is listed in it and not there once." },
-            { "listed twice", "'drinks/b.json' is listed in it and not there once." },
-            { "out of place", "'../a.json' is no place in a bundle, or stands there twice." },
-            { "empty step", "'a//b.json' is no place in a bundle, or stands there twice." },
-            { "space", "'a b.json' is no place in a bundle, or stands there twice." },
-            { "twice", "'more.json' is no place in a bundle, or stands there twice." },
-            { "no JSON", "A document in it is not JSON at line 2." },
+            { "no zip", "Krasis cannot open this file. It is damaged, incomplete or not a .krasis file." },
+            { "no manifest", "This is not a .krasis file: its manifest is missing." },
+            { "other format", "This is not a .krasis file: Krasis did not write its manifest." },
+            { "other scope", "This is not a .krasis file: Krasis did not write its manifest." },
+            { "no house", "This is not a .krasis file: Krasis did not write its manifest." },
+            { "long house", "This is not a .krasis file: Krasis did not write its manifest." },
+            { "manifest says else", "This is not a .krasis file: Krasis did not write its manifest." },
+            { "version 0", "This is not a .krasis file: Krasis did not write its manifest." },
+            {
+                "version 2",
+                "A newer Krasis wrote this file (format version 2). Update Krasis: this one reads up to version 1."
+            },
+            { "changed", "'drinks/a.json' has changed since Krasis wrote the file." },
+            { "not listed", "The file contains an unlisted entry: 'more.json'." },
+            { "not there", "The file is damaged: 'drinks/a.json' is missing or listed twice." },
+            { "listed twice", "The file is damaged: 'drinks/b.json' is missing or listed twice." },
+            { "out of place", "The file is damaged: '../a.json' is not a valid entry or appears twice." },
+            { "empty step", "The file is damaged: 'a//b.json' is not a valid entry or appears twice." },
+            { "space", "The file is damaged: 'a b.json' is not a valid entry or appears twice." },
+            { "twice", "The file is damaged: 'more.json' is not a valid entry or appears twice." },
+            { "no JSON", "The file is damaged: part of it is not valid JSON at line 2." },
         };
 
     [Theory]
@@ -89,7 +92,7 @@ public class BundleFileTests
     {
         Assert.True(BundleFile.Read(BundleFile.Write(Manifest, Many(10_000))).IsRead);
         Assert.Equal(
-            "There are more than 10000 documents in it.",
+            "The file contains more than 10000 documents.",
             BundleFile.Read(BundleFile.Write(Manifest, Many(10_001))).Problems[0].Message
         );
     }
@@ -100,7 +103,7 @@ public class BundleFileTests
     {
         var spaces = new string(' ', 1_000_000);
         Assert.Equal(
-            "Unpacked it would be larger than 150 MB.",
+            "The contents of the file are larger than 150 MB.",
             BundleFile
                 .Read(BundleFile.Write(Manifest, [("a.json", "build", json =>
                             {

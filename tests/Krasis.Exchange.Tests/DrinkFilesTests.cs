@@ -195,7 +195,7 @@ public class DrinkFilesTests
             Assert.Contains(words, text, StringComparison.Ordinal);
         }
 
-        // The contents say where each chapter is: what they tell the page of stands there.
+        // The contents give the right page for a chapter.
         var pages = text.Split('\f');
         var told = Regex.Match(text, @"^\s*Cautions[ .]+(\d+)\s*$", RegexOptions.Multiline);
         Assert.True(told.Success, text);

@@ -33,7 +33,7 @@ public sealed class MoveHouseIn(
             known,
             bundle.Manifest.House,
             tables.Value,
-            "Everything, in the place of what was here",
+            "All data, replacing everything that was here",
             "before-moving-in",
             clock.GetUtcNow()
         );

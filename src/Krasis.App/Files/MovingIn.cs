@@ -24,9 +24,9 @@ public static class MovingIn
                 "file",
                 null,
                 bundle.Manifest.Tables > KrasisFile.Version
-                    ? "It was written by a newer Krasis."
+                    ? "A newer Krasis wrote this file. Update Krasis first."
                     : "It does not say how its tables are written.",
-                "a .krasis file as Krasis writes it"
+                "an unchanged .krasis file exported from Krasis"
             );
         }
 
@@ -47,13 +47,13 @@ public static class MovingIn
 
             return file.Read<Reading<IReadOnlyList<HouseTable>>>(session =>
                 HouseCheck.Fault(session, clock) is { } fault
-                    ? Problem.At("file", null, $"In it {fault}", "a .krasis file as Krasis writes it")
+                    ? Problem.At("file", null, $"In it {fault}", "an unchanged .krasis file exported from Krasis")
                     : Reading<IReadOnlyList<HouseTable>>.Of(session.House.Read())
             );
         }
         catch (KrasisFileException e)
         {
-            return Problem.At("file", null, e.Message, "a .krasis file as Krasis writes it");
+            return Problem.At("file", null, e.Message, "an unchanged .krasis file exported from Krasis");
         }
         finally
         {

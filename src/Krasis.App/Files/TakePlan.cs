@@ -4,11 +4,11 @@ using Krasis.Core.Changing.Bringing;
 
 namespace Krasis.App.Files;
 
-/// <summary>What taking drinks of another house in comes to, before anything is changed.</summary>
-/// <param name="House">The house that they are of.</param>
+/// <summary>What importing drinks from another house would change.</summary>
+/// <param name="House">The house that they come from.</param>
 /// <param name="Drinks">The drinks.</param>
-/// <param name="Choices">What each fact that they rest on is to be here.</param>
-/// <param name="Added">The facts that come along.</param>
+/// <param name="Choices">How each fact that they need is matched to this bar.</param>
+/// <param name="Added">The facts that are added with them.</param>
 public sealed record TakePlan(
     string House,
     IReadOnlyList<TakenDrink> Drinks,
@@ -17,7 +17,7 @@ public sealed record TakePlan(
 );
 
 /// <summary>A drink that is taken in.</summary>
-/// <param name="Guest">As it stands in the file.</param>
-/// <param name="Build">As it is to be here.</param>
-/// <param name="Replaces">Whether it takes the place of the one that it is, or is called like.</param>
+/// <param name="Guest">The drink in the file.</param>
+/// <param name="Build">The drink as it will be saved here.</param>
+/// <param name="Replaces">Whether it replaces the drink here with the same id or name.</param>
 public sealed record TakenDrink(BundledBuild Guest, BuildDocument Build, bool Replaces);

@@ -137,9 +137,12 @@ public static class TakingIn
             session.Taken.Say(plan.House, new ForeignRow(choice.Kind, choice.Id, choice.Own, choice.Comes ? 1 : 0));
         }
 
-        var says =
-            $"{Count(plan.Drinks.Count, "drink")}: {string.Join(", ", plan.Drinks.Select(drink => drink.Guest.Build.Name))}{(adding.Facts.Count > 0 ? $"; {Count(adding.Facts.Count, "fact")} of the bar came along" : "")}";
-        return Note(session, says, undo, now);
+        var drinks = string.Join(", ", plan.Drinks.Select(drink => drink.Guest.Build.Name));
+        var along =
+            adding.Facts.Count == 0
+                ? ""
+                : $"; {Count(adding.Facts.Count, "bar setup item")} added with {(plan.Drinks.Count == 1 ? "it" : "them")}";
+        return Note(session, $"{Count(plan.Drinks.Count, "drink")}: {drinks}{along}", undo, now);
     }
 
     // What the house has said of its own drink stays.

@@ -102,7 +102,7 @@ public static class ExpectedViews
             fields.Report(
                 $"{at}.build",
                 cell.Build,
-                $"{kitchen.Drinks.GetValueOrDefault(what.Build, "It")} has no standard in that cup at that station.",
+                $"{kitchen.Drinks.GetValueOrDefault(what.Build, "It")} has no standard for that cup at that station.",
                 "a drink that is published, in one of its sizes"
             );
         }

@@ -2,7 +2,7 @@ using System.Globalization;
 
 namespace Krasis.Core.Quantities;
 
-/// <summary>Numbers as they stand in a sentence. Whoever writes a number into a message does it here.</summary>
+/// <summary>Formats numbers for messages. All messages use it, so that a number looks the same everywhere.</summary>
 public static class Say
 {
     /// <summary>A volume, in whole ml and at least one: a message that says "0 ml too much" helps nobody.</summary>

@@ -93,16 +93,16 @@ public static class BundleFile
         }
         catch (InvalidDataException)
         {
-            return Refuse("The file is no bundle, or a part of one: it cannot be unpacked.");
+            return Refuse("Krasis cannot open this file. It is damaged, incomplete or not a .krasis file.");
         }
         catch (JsonException e)
         {
-            return Refuse($"A document in it is not JSON at line {e.LineNumber + 1}.");
+            return Refuse($"The file is damaged: part of it is not valid JSON at line {e.LineNumber + 1}.");
         }
         catch (Exception e)
             when (e is NotSupportedException or EndOfStreamException or OverflowException or ArgumentException)
         {
-            return Refuse("The file is packed in a way that no bundle is.");
+            return Refuse("Krasis cannot open this file. It is not packed like a .krasis file.");
         }
     }
 
@@ -110,7 +110,7 @@ public static class BundleFile
     {
         if (zip.Entries.Count > MostDocuments + 1)
         {
-            return Refuse($"There are more than {MostDocuments} documents in it.");
+            return Refuse($"The file contains more than {MostDocuments} documents.");
         }
 
         var entries = new Dictionary<string, ZipArchiveEntry>(StringComparer.Ordinal);
@@ -118,14 +118,16 @@ public static class BundleFile
         {
             if (!IsPlain(entry.FullName) || !entries.TryAdd(entry.FullName, entry))
             {
-                return Refuse($"'{Problem.Shorten(entry.FullName)}' is no place in a bundle, or stands there twice.");
+                return Refuse(
+                    $"The file is damaged: '{Problem.Shorten(entry.FullName)}' is not a valid entry or appears twice."
+                );
             }
         }
 
         var budget = LargestContent;
         if (!entries.TryGetValue(ManifestPath, out var first) || Unpack(first, ref budget) is not { } head)
         {
-            return Refuse("There is no manifest in it.");
+            return Refuse("This is not a .krasis file: its manifest is missing.");
         }
 
         var manifest = ManifestOf(head);
@@ -137,15 +139,16 @@ public static class BundleFile
                     Documents: not null
                 }
             || manifest.House.Length is 0 or > 64
+            || manifest.Version < 1
         )
         {
-            return Refuse("Its manifest is not one of Krasis.");
+            return Refuse("This is not a .krasis file: Krasis did not write its manifest.");
         }
 
-        if (manifest.Version is < 1 or > BundleManifest.Newest)
+        if (manifest.Version > BundleManifest.Newest)
         {
             return Refuse(
-                $"It was written by a newer Krasis (version {manifest.Version} of the format; this program reads up to {BundleManifest.Newest})."
+                $"A newer Krasis wrote this file (format version {manifest.Version}). Update Krasis: this one reads up to version {BundleManifest.Newest}."
             );
         }
 
@@ -158,17 +161,19 @@ public static class BundleFile
                 || documents.ContainsKey(listed.Path)
             )
             {
-                return Refuse($"'{Problem.Shorten(listed?.Path ?? "")}' is listed in it and not there once.");
+                return Refuse(
+                    $"The file is damaged: '{Problem.Shorten(listed?.Path ?? "")}' is missing or listed twice."
+                );
             }
 
             if (Unpack(entry, ref budget) is not { } content)
             {
-                return Refuse($"Unpacked it would be larger than {LargestContent / 1_000_000} MB.");
+                return Refuse($"The contents of the file are larger than {LargestContent / 1_000_000} MB.");
             }
 
             if (Hash(content) != listed.Sha256)
             {
-                return Refuse($"'{listed.Path}' is not as it was written.");
+                return Refuse($"'{listed.Path}' has changed since Krasis wrote the file.");
             }
 
             using var document = JsonDocument.Parse(content);
@@ -177,7 +182,7 @@ public static class BundleFile
 
         return entries.Count != documents.Count + 1
             ? Refuse(
-                $"'{Problem.Shorten(entries.Keys.First(path => path != ManifestPath && !documents.ContainsKey(path)))}' is in it and not listed."
+                $"The file contains an unlisted entry: '{Problem.Shorten(entries.Keys.First(path => path != ManifestPath && !documents.ContainsKey(path)))}'."
             )
             : Reading<Bundle>.Of(new Bundle(manifest, documents));
     }
@@ -247,5 +252,5 @@ public static class BundleFile
     private static string Hash(byte[] bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes));
 
     private static Reading<Bundle> Refuse(string why) =>
-        Problem.At("file", null, why, "a .krasis file as Krasis writes it");
+        Problem.At("file", null, why, "an unchanged .krasis file exported from Krasis");
 }

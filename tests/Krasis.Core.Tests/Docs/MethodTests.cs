@@ -26,8 +26,8 @@ using Krasis.Core.Working.Nutrition;
 
 namespace Krasis.Core.Tests.Docs;
 
-/// <summary>docs/method.md tells the constants that the program reckons with: each sentence here is put together with
-/// the program's own, and has to stand there.</summary>
+/// <summary>Checks that docs/method.md gives the constants that the program uses: each sentence is built from the
+/// program's constants and must appear in the document.</summary>
 public partial class MethodTests
 {
     private static readonly string Method = Spaces()

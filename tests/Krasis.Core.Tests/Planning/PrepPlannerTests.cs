@@ -105,8 +105,8 @@ public class PrepPlannerTests
             PrepPlanner.Plan(Given(set: [new SetBatch("mix@2026-11-27-1", Mix, 0, 10 * 60, false)])).Conflicts,
             conflict => conflict.Kind == ConflictKind.OverDate
         );
-        Assert.Contains("may not be used after Friday 27 November", conflict.Says, StringComparison.Ordinal);
-        Assert.Contains("Let the plan choose the time", conflict.Would);
+        Assert.Contains("must be used by Friday 27 November", conflict.Says, StringComparison.Ordinal);
+        Assert.Contains("Let Krasis choose the time", conflict.Would);
     }
 
     [Fact]
@@ -147,7 +147,7 @@ public class PrepPlannerTests
         Assert.InRange(plan.Batches.Count, 0, 150);
         Assert.Contains(plan.Conflicts, conflict =>
             conflict.Kind == ConflictKind.NoRoom
-            && conflict.Says.Contains("batches of 8 kg are too small for that", StringComparison.Ordinal)
+            && conflict.Says.Contains("Batches of 8 kg are too small for that", StringComparison.Ordinal)
         );
 
         // Twelve batches for a day are planned, thirteen are not.

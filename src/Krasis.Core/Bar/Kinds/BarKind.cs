@@ -64,8 +64,7 @@ public abstract class BarKind<TDocument> : BarKind
     /// <summary>What is put into a document before it is kept, from what was kept before; nothing by default.</summary>
     public Func<TDocument?, TDocument, DateOnly, TDocument> Stamp { get; init; } = (_, document, _) => document;
 
-    /// <summary>A bar with one of them in the place of the one of its id, or behind the others where there is
-    /// none.</summary>
+    /// <summary>The bar with a document added, or replacing the one with the same id.</summary>
     public BarDocument With(BarDocument bar, TDocument document)
     {
         var all = From(bar).ToList();
@@ -82,7 +81,7 @@ public abstract class BarKind<TDocument> : BarKind
         return Into(bar, all);
     }
 
-    /// <summary>A bar without the one of an id.</summary>
+    /// <summary>The bar without the document with this id.</summary>
     public BarDocument Without(BarDocument bar, string id) =>
         Into(bar, [.. From(bar).Where(document => Id(document) != id)]);
 

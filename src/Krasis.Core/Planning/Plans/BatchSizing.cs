@@ -4,7 +4,7 @@ using Krasis.Core.Planning.Scheduling;
 
 namespace Krasis.Core.Planning.Plans;
 
-/// <summary>Says in what batches something is made: for which days each, and how large.</summary>
+/// <summary>Divides what is needed of something into batches: how large each is, and for which days.</summary>
 /// <param name="input">What the plan is made of.</param>
 /// <param name="workshop">Hands and equipment.</param>
 /// <param name="conflicts">Where what cannot be solved is told.</param>
@@ -21,7 +21,7 @@ internal sealed class BatchSizing(PlanInput input, Workshop workshop, List<Confl
 
     /// <summary>The batches of one thing: those that are begun, and those that are still wanted.</summary>
     /// <param name="item">The thing.</param>
-    /// <param name="demand">What is asked for of it; null where nothing is.</param>
+    /// <param name="demand">How much of it is needed and when; null if none is.</param>
     public IEnumerable<WantedBatch> Of(PrepItem item, Demand? demand)
     {
         var pantry = new Pantry();
@@ -72,7 +72,7 @@ internal sealed class BatchSizing(PlanInput input, Workshop workshop, List<Confl
         );
     }
 
-    // As long as something is lacking: what the days from the first on that lack it need, as far as a batch keeps and holds.
+    // Starting with the first day that lacks some, each batch covers as many days as it keeps for and is large enough for.
     private IEnumerable<WantedBatch> Wanted(PrepItem item, Demand demand, Pantry pantry, MakingRule? making)
     {
         var made = 0;
@@ -167,8 +167,8 @@ internal sealed class BatchSizing(PlanInput input, Workshop workshop, List<Confl
             ConflictKind.NoBatch,
             item.Item.ToString(),
             day,
-            $"{PlanWords.Mass(grams)} of {item.Name} are needed from {PlanWords.Day(day)} on, and it is not said in what batches it is made.",
-            ["Say how it is made under How we prepare"]
+            $"You need {PlanWords.Mass(grams)} of {item.Name} from {PlanWords.Day(day)}, but it has no batch size.",
+            ["Set its batch size under How we prepare"]
         );
 
     private static Conflict TooMany(PrepItem item, double grams, DateOnly day, MakingRule making) =>
@@ -176,7 +176,7 @@ internal sealed class BatchSizing(PlanInput input, Workshop workshop, List<Confl
             ConflictKind.NoRoom,
             item.Item.ToString(),
             day,
-            $"{PlanWords.Mass(grams)} of {item.Name} are needed on {PlanWords.Day(day)}: batches of {PlanWords.Mass(making.Batch)} are too small for that, and from then on none are planned.",
+            $"You need {PlanWords.Mass(grams)} of {item.Name} on {PlanWords.Day(day)}. Batches of {PlanWords.Mass(making.Batch)} are too small for that, so none are planned from that day.",
             []
         );
 

@@ -75,7 +75,7 @@ internal sealed class PlanDraft
                         ConflictKind.Closed,
                         null,
                         date,
-                        $"{cups.Sum(each => each.Mean):0} cups are expected on {PlanWords.Day(date)}, when the house is closed.",
+                        $"The forecast has {cups.Sum(each => each.Mean):0} cups on {PlanWords.Day(date)}, but your café is closed that day.",
                         []
                     )
                 );
@@ -91,7 +91,7 @@ internal sealed class PlanDraft
                             ConflictKind.Unknown,
                             each.What.Build,
                             date,
-                            $"{name} is expected and has no standard in that cup at that station: it is not counted in.",
+                            $"{name} is in the forecast but has no standard for that cup at that station. It is not counted.",
                             []
                         )
                     );
@@ -205,7 +205,7 @@ internal sealed class PlanDraft
             [.. wanted.Item.Of.Select(inner => (inner.Item, Grams: inner.Share * wanted.Grams))]
         );
 
-    // What is too late of one thing on one day is told once, however many batches it is.
+    // One conflict for each thing and day, however many of its batches are late.
     private void TellLate(IEnumerable<(WantedBatch Wanted, ScheduledJob Place)> late)
     {
         foreach (
@@ -225,14 +225,14 @@ internal sealed class PlanDraft
                         ConflictKind.Late,
                         first.Key,
                         input.Clock.DayAt(first.From),
-                        $"{mass} of {name} are needed on {due} and cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.",
+                        $"{mass} of {name}, needed by {due}, cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.",
                         []
                     )
                     : new Conflict(
                         ConflictKind.NoRoom,
                         first.Key,
                         input.Clock.DayAt(first.From),
-                        $"There is no time left to make {mass} of {name}, needed on {due}.",
+                        $"{mass} of {name}, needed by {due}, cannot be ready in time.",
                         []
                     )
             );
@@ -255,7 +255,7 @@ internal sealed class PlanDraft
                     ConflictKind.OverDate,
                     wanted.Key,
                     day,
-                    $"{name} begun on {PlanWords.Moment(input.Clock, begin)} may not be used after {PlanWords.Day(input.Clock.DayAt(0).AddDays(sizing.LastDay(wanted.Item, begin)))}, and is to last until {PlanWords.Day(input.Clock.DayAt(wanted.To))}.",
+                    $"{name} started on {PlanWords.Moment(input.Clock, begin)} must be used by {PlanWords.Day(input.Clock.DayAt(0).AddDays(sizing.LastDay(wanted.Item, begin)))}, but it is needed until {PlanWords.Day(input.Clock.DayAt(wanted.To))}.",
                     []
                 )
             );
@@ -290,15 +290,15 @@ internal sealed class PlanDraft
                     wanted.Key,
                     input.Clock.DayAt(wanted.From),
                     what is null
-                        ? $"{wanted.Item.Name} was moved to {PlanWords.Moment(input.Clock, begin)}, when nobody has hands for it."
+                        ? $"{wanted.Item.Name} was moved to {PlanWords.Moment(input.Clock, begin)}, when nobody is free to make it."
                         : $"{wanted.Item.Name} was moved to {PlanWords.Moment(input.Clock, begin)}, when {what} is busy.",
-                    ["Move it, or let the plan choose the time"]
+                    ["Move it, or let Krasis choose the time"]
                 )
             );
         }
     }
 
-    // What is expected to stand there and to go over date, by the average.
+    // Litres in the fridge day by day, and what will pass its use-by day, both for average sales.
     private (double[] Litres, double Waste, double Cost) ForecastFridge()
     {
         var litres = new double[days];
@@ -348,7 +348,7 @@ internal sealed class PlanDraft
                     ConflictKind.Fridge,
                     null,
                     input.Clock.DayAt(day),
-                    $"{litres[day]:0.#} l are to stand in the fridge on {PlanWords.Day(input.Clock.DayAt(day))}; it holds {holds:0.#} l.",
+                    $"{litres[day]:0.#} l would be in the fridge on {PlanWords.Day(input.Clock.DayAt(day))}, but it holds {holds:0.#} l.",
                     []
                 )
             );

@@ -52,7 +52,7 @@ internal static class Remedies
             if (batch.IsSet)
             {
                 yield return (
-                    "Let the plan choose the time",
+                    "Let Krasis choose the time",
                     input with
                     {
                         Set = [.. input.Set.Where(set => set.Key != batch.Key)],

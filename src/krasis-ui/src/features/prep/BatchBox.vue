@@ -76,7 +76,7 @@ watch(
       <Button type="submit" label="Move" :disabled="isBusy" data-test="move" />
       <Button
         v-if="batch.isSet"
-        label="Let the plan choose"
+        label="Let Krasis choose"
         severity="secondary"
         outlined
         :disabled="isBusy"
