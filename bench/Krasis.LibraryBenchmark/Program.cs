@@ -30,7 +30,7 @@ await Beside(
     30
 );
 Say(
-    $"a search ('without nuts'): {await krasis.Median(30, client => client.Ask(HttpMethod.Get, "/api/builds/search?q=without+nuts")):0.0} ms"
+    $"a search ('without nuts'): {await krasis.Median(30, client => client.Ask(HttpMethod.Get, "/api/builds/search?text=without+nuts")):0.0} ms"
 );
 foreach (var (path, body) in new[] { ("dispensers/try?id=pump-cardamom", pump), ("house/try?id=house", house) })
 {

@@ -1,3 +1,4 @@
+using System.IO.Compression;
 using System.Text.Json.Nodes;
 
 namespace Krasis.Web.Tests.Builds;
@@ -221,6 +222,40 @@ public sealed class BuildApiTests(KrasisServer server) : IClassFixture<KrasisSer
             using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
 
             Assert.Equal([how], answer.Content.Headers.ContentEncoding);
+        }
+    }
+
+    [Theory]
+    [InlineData("br, gzip", "br")]
+    [InlineData("gzip", "gzip")]
+    [InlineData("br;q=0, gzip", "gzip")]
+    [InlineData("identity", null)]
+    public async Task The_list_says_the_same_however_it_is_sent_before_and_after_a_change(string asked, string? sent)
+    {
+        await Check();
+        var path = await Create("Beaver's own");
+        await Check();
+        Assert.Equal(204, (await server.Delete(path, (await server.Get(path)).ETag!)).Status);
+        await Check();
+
+        async Task Check()
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Get, "/api/builds");
+            request.Headers.TryAddWithoutValidation("Accept-Encoding", asked);
+            using var answer = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+            Assert.Equal(sent is null ? [] : [sent], answer.Content.Headers.ContentEncoding);
+            var bytes = await answer.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken);
+            using var plain = new StreamReader(
+                sent switch
+                {
+                    "br" => new BrotliStream(bytes, CompressionMode.Decompress),
+                    "gzip" => new GZipStream(bytes, CompressionMode.Decompress),
+                    _ => bytes,
+                }
+            );
+            var text = await plain.ReadToEndAsync(TestContext.Current.CancellationToken);
+            Assert.Equal((await server.Get("/api/builds")).Text, text);
+            Assert.Contains("Black sesame latte", text, StringComparison.Ordinal);
         }
     }
 

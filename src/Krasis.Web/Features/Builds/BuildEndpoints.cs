@@ -1,20 +1,24 @@
 using Krasis.App.Builds;
-using Krasis.App.Shared;
 using Krasis.Core.Builds;
 using Krasis.Web.Hosting;
 using Krasis.Web.Problems;
-using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.Extensions.Options;
 
 namespace Krasis.Web.Features.Builds;
 
 /// <summary>Lists, reads, creates, changes, deletes and restores builds.</summary>
-internal sealed class BuildEndpoints : IEndpoints
+internal sealed class BuildEndpoints(Library library, TimeProvider clock, IOptions<JsonOptions> json) : IEndpoints
 {
+    private readonly ListedBuilds list = new(library, clock, json);
+
     public void Map(IEndpointRouteBuilder routes)
     {
         var builds = routes.MapGroup("/api/builds").WithTags("Builds");
         builds
-            .MapGet("/", List)
+            .MapGet("/", (HttpRequest request, HttpResponse response) => list.Answer(request, response))
+            .Produces<IReadOnlyList<BuildSummary>>()
+            .Produces(StatusCodes.Status304NotModified)
             .WithSummary(
                 "The builds by name, as a list shows them, worked out with the bar's facts of today. Has an ETag for If-None-Match."
             );
@@ -93,20 +97,5 @@ internal sealed class BuildEndpoints : IEndpoints
             .WithName(nameof(RestoreBuild))
             .WithSummary("Take a deletion back.")
             .Fails(404, 409);
-    }
-
-    private static Results<Ok<IReadOnlyList<BuildSummary>>, StatusCodeHttpResult> List(
-        Library library,
-        TimeProvider clock,
-        HttpRequest request,
-        HttpResponse response
-    )
-    {
-        var shelf = library.On(clock.Today());
-        response.Headers.ETag = shelf.Tag;
-        response.Headers.CacheControl = "no-cache";
-        return request.Headers.IfNoneMatch.Contains(shelf.Tag)
-            ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
-            : TypedResults.Ok<IReadOnlyList<BuildSummary>>([.. shelf.Builds.Select(build => build.Row)]);
     }
 }
