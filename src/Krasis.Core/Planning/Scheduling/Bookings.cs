@@ -31,10 +31,11 @@ internal sealed class Bookings(Workshop workshop)
             return null;
         }
 
+        var uses = Uses(job, 0).ToArray();
         var begin = job.Due - job.Length;
         while (begin >= from)
         {
-            var next = Earlier(job, begin);
+            var next = Earlier(job, uses, begin);
             if (next == begin)
             {
                 return begin;
@@ -54,10 +55,11 @@ internal sealed class Bookings(Workshop workshop)
             return null;
         }
 
+        var uses = Uses(job, 0).ToArray();
         var begin = from;
         while (begin + job.Work <= workshop.End && begin <= job.UsefulUntil - job.Length)
         {
-            var next = Later(job, begin);
+            var next = Later(job, uses, begin);
             if (next == begin)
             {
                 return begin;
@@ -87,7 +89,8 @@ internal sealed class Bookings(Workshop workshop)
         }
     }
 
-    private int Earlier(Job job, int begin)
+    // What it uses is told for a beginning at 0.
+    private int Earlier(Job job, (string What, int From, int To)[] uses, int begin)
     {
         if (job.Work > 0 && ShiftOf(begin, begin + job.Work) is null)
         {
@@ -95,18 +98,18 @@ internal sealed class Bookings(Workshop workshop)
             return shift is null ? int.MinValue : Math.Min(shift.To - job.Work, begin);
         }
 
-        foreach (var (what, from, to) in Uses(job, begin))
+        foreach (var (what, from, to) in uses)
         {
-            if (Clash(what, from, to) is { } clash)
+            if (Clash(what, begin + from, begin + to) is { } clash)
             {
-                return begin - (to - clash.Latest);
+                return clash.Latest - to;
             }
         }
 
         return begin;
     }
 
-    private int Later(Job job, int begin)
+    private int Later(Job job, (string What, int From, int To)[] uses, int begin)
     {
         if (job.Work > 0 && ShiftOf(begin, begin + job.Work) is null)
         {
@@ -114,11 +117,11 @@ internal sealed class Bookings(Workshop workshop)
             return shift?.From ?? int.MaxValue / 2;
         }
 
-        foreach (var (what, from, to) in Uses(job, begin))
+        foreach (var (what, from, to) in uses)
         {
-            if (Clash(what, from, to) is { } clash)
+            if (Clash(what, begin + from, begin + to) is { } clash)
             {
-                return begin + (clash.Soonest - from);
+                return clash.Soonest - from;
             }
         }
 
@@ -128,8 +131,18 @@ internal sealed class Bookings(Workshop workshop)
     private bool LacksEquipment(Job job) =>
         Uses(job, 0).Any(use => use.What != Hands && workshop.Equipment.GetValueOrDefault(use.What) == 0);
 
-    private WorkShift? ShiftOf(int from, int to) =>
-        workshop.Shifts.FirstOrDefault(shift => shift.From <= from && to <= shift.To);
+    private WorkShift? ShiftOf(int from, int to)
+    {
+        foreach (var shift in workshop.Shifts)
+        {
+            if (shift.From <= from && to <= shift.To)
+            {
+                return shift;
+            }
+        }
+
+        return null;
+    }
 
     private static IEnumerable<(string What, int From, int To)> Uses(Job job, int begin)
     {
@@ -159,19 +172,29 @@ internal sealed class Bookings(Workshop workshop)
             return null;
         }
 
-        var near = list.FindAll(each => each.From < to && from < each.To);
-        if (near.Count == 0)
-        {
-            return null;
-        }
-
+        // Asked a hundred thousand times for one plan: nothing is put on the heap.
         (int Latest, int Soonest)? found = null;
-        foreach (var at in near.Select(each => Math.Max(each.From, from)).Distinct())
+        foreach (var near in list)
         {
-            var then = near.FindAll(each => each.From <= at && at < each.To);
-            if (then.Count >= CountOf(what, at))
+            if (near.From >= to || from >= near.To)
             {
-                var (latest, soonest) = (then.Max(each => each.From), then.Min(each => each.To));
+                continue;
+            }
+
+            var at = Math.Max(near.From, from);
+            var (count, latest, soonest) = (0, int.MinValue, int.MaxValue);
+            foreach (var then in list)
+            {
+                if (then.From <= at && at < then.To)
+                {
+                    count++;
+                    latest = Math.Max(latest, then.From);
+                    soonest = Math.Min(soonest, then.To);
+                }
+            }
+
+            if (count >= CountOf(what, at))
+            {
                 found = found is { } was
                     ? (Math.Min(was.Latest, latest), Math.Max(was.Soonest, soonest))
                     : (latest, soonest);
