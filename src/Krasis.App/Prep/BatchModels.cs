@@ -39,8 +39,31 @@ public sealed record BatchLineView(string Item, string Name, double Grams, doubl
 /// <param name="EndsAt">When it is over; null before the batch is begun.</param>
 public sealed record TimerView(string Name, int Minutes, double? Celsius, DateTimeOffset? EndsAt);
 
-/// <summary>How far a cooked batch has cooled.</summary>
-public sealed record CoolingView(CoolingVerdict Verdict);
+/// <summary>How far a cooked batch has cooled, as far as it was measured.</summary>
+/// <param name="Since">From when its cooling counts.</param>
+/// <param name="IsSinceBegun">Whether that is when it was begun, because nobody noted when it left the heat.</param>
+/// <param name="Verdict">How far it has come.</param>
+/// <param name="Says">The same in words, with what to do now.</param>
+/// <param name="Readings">What was noted, the first first.</param>
+public sealed record CoolingView(
+    DateTimeOffset Since,
+    bool IsSinceBegun,
+    CoolingVerdict Verdict,
+    string Says,
+    IReadOnlyList<CoolingReadingView> Readings
+);
+
+/// <summary>How warm a batch was when.</summary>
+/// <param name="At">When.</param>
+/// <param name="Celsius">How warm, °C; null where it left the heat.</param>
+/// <param name="Who">Who noted it; null of nobody in particular.</param>
+public sealed record CoolingReadingView(DateTimeOffset At, double? Celsius, string? Who);
+
+/// <summary>A note on a batch's cooling.</summary>
+/// <param name="Celsius">How warm it is now, °C; not needed where it leaves the heat.</param>
+/// <param name="LeftTheHeat">Whether it leaves the heat now.</param>
+/// <param name="Who">Who notes it.</param>
+public sealed record CoolingRequest(double? Celsius, bool LeftTheHeat, string? Who);
 
 /// <summary>Where a batch is moved to.</summary>
 /// <param name="Day">The day.</param>

@@ -9,11 +9,15 @@ namespace Krasis.App.Prep;
 /// <summary>What the use cases of a batch share.</summary>
 public static class BatchParts
 {
+    // When it was begun; null before.
+    public static DateTimeOffset? BegunAt(Kitchen kitchen, string key) =>
+        kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
+            ? Timestamp.Read(begun.BeginAt)
+            : null;
+
     // From when work on it is over; null before it is begun.
     public static DateTimeOffset? WorkEnds(Kitchen kitchen, string key, PlannedBatch batch) =>
-        kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
-            ? Timestamp.Read(begun.BeginAt).AddMinutes(batch.Work)
-            : null;
+        BegunAt(kitchen, key)?.AddMinutes(batch.Work);
 
     public static IEnumerable<TimerView> Timers(PlannedBatch batch, MakingRule? making)
     {

@@ -5,7 +5,6 @@ using Krasis.Core.Planning.Preparing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Core.Quantities;
 using Krasis.Store;
-using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 
@@ -50,6 +49,11 @@ public sealed class ReadBatch(KrasisFile file, StandardNeeds standards, TimeProv
                     ]
                 ))
                 .ToList();
+            var begunAt = BatchParts.BegunAt(kitchen, key);
+            var workEnds = BatchParts.WorkEnds(kitchen, key, batch);
+            var cooling = begunAt is { } since
+                ? ReadCooling.View(session, key, since, clock.GetUtcNow()).Since
+                : default(DateTimeOffset?);
             return Result.Of(
                 new BatchSheetView(
                     PlanViews.Batch(kitchen, batch),
@@ -70,15 +74,13 @@ public sealed class ReadBatch(KrasisFile file, StandardNeeds standards, TimeProv
                             .Select(timer =>
                                 timer with
                                 {
-                                    EndsAt = BatchParts.WorkEnds(kitchen, key, batch)?.AddMinutes(timer.Minutes),
+                                    EndsAt = (timer.Celsius is null ? workEnds : cooling)?.AddMinutes(timer.Minutes),
                                 }
                             ),
                     ],
                     item.Keeps,
                     item.IsChilled,
-                    kitchen.Set.FirstOrDefault(set => set.Key == key && set.IsBegun == 1) is { } begun
-                        ? Timestamp.Read(begun.BeginAt)
-                        : null
+                    begunAt
                 )
             );
         });

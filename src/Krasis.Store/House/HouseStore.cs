@@ -32,6 +32,7 @@ public sealed class HouseStore
         "sales_columns",
         "lot_entry",
         "set_batch",
+        "cooling_reading",
         "calendar_entry",
         "foreign_fact",
     ];

@@ -303,6 +303,24 @@ public sealed class PrepStore
     public void LetBatch(string key) =>
         connection.Execute("DELETE FROM set_batch WHERE key = @key", new { key }, transaction);
 
+    /// <summary>What was noted of a batch's cooling, the first first.</summary>
+    public IReadOnlyList<CoolingRow> Cooling(string batch) =>
+        [
+            .. connection.Query<CoolingRow>(
+                "SELECT batch, at, celsius, who FROM cooling_reading WHERE batch = @batch ORDER BY at, id",
+                new { batch },
+                transaction
+            ),
+        ];
+
+    /// <summary>Notes how a batch cools.</summary>
+    public void Add(CoolingRow row) =>
+        connection.Execute(
+            "INSERT INTO cooling_reading (batch, at, celsius, who) VALUES (@Batch, @At, @Celsius, @Who)",
+            row,
+            transaction
+        );
+
     /// <summary>What the calendar has said.</summary>
     public IReadOnlyList<CalendarRow> Calendar() =>
         [

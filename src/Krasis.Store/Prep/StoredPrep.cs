@@ -77,3 +77,10 @@ public sealed record CalendarRow(
     string Title,
     string Changed
 );
+
+/// <summary>How warm a batch was when.</summary>
+/// <param name="Batch">Its key in the plan.</param>
+/// <param name="At">When.</param>
+/// <param name="Celsius">How warm; null where it left the heat.</param>
+/// <param name="Who">Who noted it.</param>
+public sealed record CoolingRow(string Batch, string At, double? Celsius, string? Who);

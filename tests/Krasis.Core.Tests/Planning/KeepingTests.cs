@@ -1,3 +1,4 @@
+using System.Globalization;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Planning.Keeping;
 
@@ -24,17 +25,79 @@ public class KeepingTests
         Assert.Null(DateMarking.Days(null, isChilled: false));
     }
 
+    // US Food Code 3-501.14(A): 57 to 21 °C within 2 h, and on to 5 °C within 4 h more. Readings as minutes@°C after the
+    // batch left the heat, judged at the minute that stands last.
     [Theory]
-    [InlineData(0, 57, CoolingVerdict.FirstStage)]
-    [InlineData(120, 21.1, CoolingVerdict.FirstStage)]
-    [InlineData(121, 21.1, CoolingVerdict.TooSlow)]
-    [InlineData(120, 21, CoolingVerdict.SecondStage)]
-    [InlineData(121, 21, CoolingVerdict.SecondStage)]
-    [InlineData(360, 5.1, CoolingVerdict.SecondStage)]
-    [InlineData(361, 5.1, CoolingVerdict.TooSlow)]
-    [InlineData(360, 5, CoolingVerdict.Cold)]
-    [InlineData(361, 5, CoolingVerdict.TooSlow)]
-    [InlineData(30, 4, CoolingVerdict.Cold)]
-    public void Two_hours_to_21_and_four_more_to_5(double minutes, double celsius, CoolingVerdict expected) =>
-        Assert.Equal(expected, TwoStageCooling.Judge(minutes, celsius));
+    [InlineData("", 120, CoolingVerdict.FirstStage)]
+    [InlineData("", 121, CoolingVerdict.FirstUnknown)]
+    [InlineData("60@40", 119, CoolingVerdict.FirstStage)]
+    [InlineData("119@21.1", 119, CoolingVerdict.FirstStage)]
+    [InlineData("120@21.1", 120, CoolingVerdict.FirstMissed)]
+    [InlineData("120@21", 120, CoolingVerdict.SecondStage)]
+    [InlineData("120@21", 360, CoolingVerdict.SecondStage)]
+    [InlineData("120@21", 361, CoolingVerdict.Discard)]
+    [InlineData("121@21", 121, CoolingVerdict.FirstUnknown)]
+    [InlineData("180@20", 180, CoolingVerdict.FirstUnknown)]
+    [InlineData("180@20 300@4", 300, CoolingVerdict.FirstUnknown)]
+    [InlineData("150@30", 150, CoolingVerdict.FirstMissed)]
+    [InlineData("150@30", 361, CoolingVerdict.Discard)]
+    [InlineData("100@20 360@5", 360, CoolingVerdict.Cold)]
+    [InlineData("100@20 360@5", 900, CoolingVerdict.Cold)]
+    [InlineData("100@20 361@5", 361, CoolingVerdict.Discard)]
+    [InlineData("100@20 360@5.1", 361, CoolingVerdict.Discard)]
+    [InlineData("30@4", 30, CoolingVerdict.Cold)]
+    public void Two_hours_to_21_and_four_more_to_5_as_far_as_it_was_measured(
+        string readings,
+        double minutes,
+        CoolingVerdict expected
+    ) =>
+        Assert.Equal(
+            expected,
+            TwoStageCooling.Judge([new(Begun.AddMinutes(40), null), .. Read(readings, 40)], Begun, At(40 + minutes))
+        );
+
+    // It counts from 57 °C: the last time that it was seen so warm, or else from leaving the heat, or else from when it
+    // was begun.
+    [Theory]
+    [InlineData("", 0)]
+    [InlineData("30@56.9", 0)]
+    [InlineData("30@57", 30)]
+    [InlineData("30@90 50@57 60@50", 50)]
+    public void It_counts_from_57_degrees(string readings, double minutes)
+    {
+        Assert.Equal(At(minutes), TwoStageCooling.StartOf(Read(readings, 0), Begun));
+        Assert.Equal(
+            At(Math.Max(minutes, 10)),
+            TwoStageCooling.StartOf([new(At(10), null), .. Read(readings, 0)], Begun)
+        );
+
+        // What was noted of an earlier batch under the same key is none of its own.
+        Assert.Equal(
+            At(minutes),
+            TwoStageCooling.StartOf([new(At(-100), 80), new(At(-90), null), .. Read(readings, 0)], Begun)
+        );
+    }
+
+    [Fact]
+    public void Each_verdict_says_what_to_do_and_only_the_first_stage_may_be_reheated()
+    {
+        var says = Enum.GetValues<CoolingVerdict>().ToDictionary(verdict => verdict, TwoStageCooling.Says);
+        Assert.Equal(says.Count, says.Values.Distinct().Count());
+        Assert.Equal(
+            [CoolingVerdict.FirstMissed],
+            says.Where(pair => pair.Value.Contains("Reheat", StringComparison.Ordinal)).Select(pair => pair.Key)
+        );
+    }
+
+    private static readonly DateTimeOffset Begun = new(2026, 11, 26, 9, 0, 0, TimeSpan.Zero);
+
+    private static DateTimeOffset At(double minutes) => Begun.AddMinutes(minutes);
+
+    private static CoolingReading[] Read(string readings, double from) =>
+        [
+            .. readings
+                .Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                .Select(one => one.Split('@').Select(number => double.Parse(number, CultureInfo.InvariantCulture)))
+                .Select(one => new CoolingReading(At(from + one.First()), one.Last())),
+        ];
 }

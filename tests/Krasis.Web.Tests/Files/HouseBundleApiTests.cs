@@ -10,7 +10,7 @@ public sealed class HouseBundleApiTests : BundleApiTests
     {
         var house = await Bytes(LockHouse, "/api/files/house.krasis");
         var before = Documents(house);
-        Assert.Equal(23 + 1, before.Count);
+        Assert.Equal(24 + 1, before.Count);
         var key = await Send(Other, house);
         Assert.Equal("house", (string?)key["scope"]);
 

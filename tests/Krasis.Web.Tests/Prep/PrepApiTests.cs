@@ -13,7 +13,7 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         var conflict = Assert.Single((await Plan())["conflicts"]!.AsArray())!;
         Assert.Equal("noRoom", (string?)conflict["kind"]);
         Assert.Contains(
-            "of Slipway cold brew, needed on Saturday 28 November, 08:00.",
+            "of Slipway cold brew, needed by Saturday 28 November, 08:00.",
             (string)conflict["says"]!,
             StringComparison.Ordinal
         );
@@ -74,17 +74,25 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal((double)whole["lines"]![0]!["grams"]! / 2, (double)half["lines"]![0]!["grams"]!, 6);
         Assert.Equal(422, (await server.Get($"{path}?grams=-1")).Status);
 
-        Assert.Equal(409, (await server.Get($"{path}/cooling?celsius=4")).Status);
+        Assert.Equal(409, (await server.Get($"{path}/cooling")).Status);
+        Assert.Equal(409, (await Cooling(new { celsius = 4 })).Status);
         await server.Post($"{path}/begin", new { who = "IN", grams = (double?)null });
         Assert.Contains((await Plan())["batches"]!.AsArray(), each =>
             (string?)each!["key"] == (string?)batch["key"] && (bool)each["isBegun"]!
         );
         Assert.Equal(409, (await server.Put(path, new { day = "2026-11-26", time = "08:00" }, null)).Status);
 
-        // Cooling is timed by the batch itself, from when work on it is over.
-        Assert.Equal("cold", (string?)(await server.Get($"{path}/cooling?celsius=4")).Json["verdict"]);
-        Assert.Equal("firstStage", (string?)(await server.Get($"{path}/cooling?celsius=50")).Json["verdict"]);
-        Assert.Equal(["celsius"], (await server.Get($"{path}/cooling?celsius=500")).Fields);
+        // Cooling is judged by what was measured, from when it left the heat.
+        Assert.True((bool)(await server.Get($"{path}/cooling")).Json["isSinceBegun"]!);
+        Assert.False((bool)(await Cooling(new { leftTheHeat = true, who = "IN" })).Json["isSinceBegun"]!);
+        Assert.Equal("firstStage", (string?)(await Cooling(new { celsius = 50 })).Json["verdict"]);
+        Assert.Equal(["celsius"], (await Cooling(new { celsius = 500 })).Fields);
+        Assert.Equal(["celsius"], (await Cooling(new { celsius = (double?)null })).Fields);
+        Assert.Equal("cold", (string?)(await Cooling(new { celsius = 4 })).Json["verdict"]);
+        Assert.Equal(
+            [null, 50.0, 4.0],
+            (await server.Get($"{path}/cooling")).Json["readings"]!.AsArray().Select(one => (double?)one!["celsius"])
+        );
         Assert.NotNull((await server.Get(path)).Json["timers"]![0]!["endsAt"]);
 
         // It was not made after all, and then it is.
@@ -107,6 +115,8 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         var history = (await server.Get($"/api/prep/lots/{lot["lot"]}")).Json;
         Assert.Equal("made", (string?)Assert.Single(history["moves"]!.AsArray())!["move"]);
         Assert.Equal(404, (await server.Get(path)).Status);
+
+        Task<Answer> Cooling(object note) => server.Post($"{path}/cooling", note);
     }
 
     [Fact]

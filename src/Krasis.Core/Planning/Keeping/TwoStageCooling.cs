@@ -19,16 +19,56 @@ public static class TwoStageCooling
     /// <summary>How long both may take, min.</summary>
     public const double WholeMinutes = 360;
 
-    /// <summary>What is to be done with a batch by how warm it is.</summary>
-    /// <param name="minutes">How long it has been cooling since it was at 57 °C, min; not below zero.</param>
-    /// <param name="celsius">How warm it is now.</param>
-    public static CoolingVerdict Judge(double minutes, double celsius) =>
-        (minutes, celsius) switch
+    /// <summary>From when the time counts: the last time that it was seen at 57 °C or above, or else left the heat; where
+    /// neither was noted, from when it was begun, which is the earliest that it can be.</summary>
+    /// <param name="readings">What was noted, in any order.</param>
+    /// <param name="begun">When the batch was begun.</param>
+    public static DateTimeOffset StartOf(IReadOnlyList<CoolingReading> readings, DateTimeOffset begun) =>
+        readings
+            .Where(reading => reading.At >= begun && (reading.Celsius is null or >= FromCelsius))
+            .Select(reading => reading.At)
+            .DefaultIfEmpty(begun)
+            .Max();
+
+    /// <summary>What is to be done with a batch. A stage that nobody measured in time is unknown, and never taken to be
+    /// well.</summary>
+    /// <param name="readings">What was noted, in any order.</param>
+    /// <param name="begun">When the batch was begun.</param>
+    /// <param name="now">When it is judged.</param>
+    public static CoolingVerdict Judge(IReadOnlyList<CoolingReading> readings, DateTimeOffset begun, DateTimeOffset now)
+    {
+        var start = StartOf(readings, begun);
+        var since = readings
+            .Where(reading => reading.Celsius is not null && reading.At >= start)
+            .Select(reading => (Minutes: (reading.At - start).TotalMinutes, Celsius: reading.Celsius!.Value))
+            .ToList();
+        var isFirstSeen = since.Exists(reading => reading is { Minutes: <= FirstMinutes, Celsius: <= MiddleCelsius });
+        var isFirstMissed = since.Exists(reading => reading is { Minutes: >= FirstMinutes, Celsius: > MiddleCelsius });
+        var isCold = since.Exists(reading => reading is { Minutes: <= WholeMinutes, Celsius: <= ColdCelsius });
+        var minutes = (now - start).TotalMinutes;
+        return (isFirstSeen, isFirstMissed) switch
         {
-            (_, <= ColdCelsius) when minutes <= WholeMinutes => CoolingVerdict.Cold,
-            (> WholeMinutes, _) => CoolingVerdict.TooSlow,
-            (> FirstMinutes, > MiddleCelsius) => CoolingVerdict.TooSlow,
-            (_, <= MiddleCelsius) => CoolingVerdict.SecondStage,
-            _ => CoolingVerdict.FirstStage,
+            (true, _) when isCold => CoolingVerdict.Cold,
+            _ when minutes > WholeMinutes => CoolingVerdict.Discard,
+            (true, _) => CoolingVerdict.SecondStage,
+            (_, true) => CoolingVerdict.FirstMissed,
+            _ => minutes <= FirstMinutes ? CoolingVerdict.FirstStage : CoolingVerdict.FirstUnknown,
+        };
+    }
+
+    /// <summary>A verdict in words, with what to do now.</summary>
+    public static string Says(CoolingVerdict verdict) =>
+        verdict switch
+        {
+            CoolingVerdict.FirstStage =>
+                "In time so far. It must be at 21 °C or below within 2 hours of leaving the heat: measure it again before then.",
+            CoolingVerdict.SecondStage =>
+                "At 21 °C or below in time. It must be at 5 °C or below within 6 hours of leaving the heat.",
+            CoolingVerdict.Cold => "Cold in time. Put it in the fridge with its label.",
+            CoolingVerdict.FirstMissed =>
+                "Still above 21 °C after 2 hours. Reheat it to 74 °C at once and cool it faster, or discard it. Your local food code comes first.",
+            CoolingVerdict.FirstUnknown =>
+                "Nobody measured it at 21 °C or below in the first 2 hours, so it is unknown whether it cooled in time. Treat it as too slow: discard it, unless your local food code says otherwise.",
+            _ => "More than 6 hours since it left the heat, and it is not known to have cooled in time. Discard it.",
         };
 }

@@ -38,9 +38,14 @@ internal sealed class BatchEndpoints : IEndpoints
             )
             .Fails(400, 404, 409, 413, 422);
         batch
-            .MapGet("/cooling", (string key, double celsius, JudgeCooling act) => act.Run(key, celsius).ToOk())
-            .WithName(nameof(JudgeCooling))
-            .WithSummary("Whether a cooked batch that has been begun is cooling in time.")
-            .Fails(404, 409, 422);
+            .MapGet("/cooling", (string key, ReadCooling act) => act.Run(key).ToOk())
+            .WithName(nameof(ReadCooling))
+            .WithSummary("Whether a cooked batch that has been begun is cooling in time, by what was measured.")
+            .Fails(404, 409);
+        batch
+            .MapPost("/cooling", (string key, CoolingRequest request, NoteCooling act) => act.Run(key, request).ToOk())
+            .WithName(nameof(NoteCooling))
+            .WithSummary("Note how warm a cooked batch is now, or that it leaves the heat.")
+            .Fails(400, 404, 409, 413, 422);
     }
 }

@@ -8,7 +8,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { LotView } from '@/shared/api/types'
-import { day, reading, timer } from '@/shared/format'
+import { day, decimal, reading, timer, when } from '@/shared/format'
 import { newId } from '@/shared/newId'
 import { tell } from '@/shared/notice/notice'
 import { typedNumber } from '@/shared/typedNumber'
@@ -51,7 +51,6 @@ const { isOpen: isScaleOpen, reading: onScale, ready, zero } = useScale()
 const next = computed(() => view.value?.lines.find(({ item }) => !ticked.value.has(item)) ?? null)
 const toGo = computed(() => (next.value && onScale.value ? next.value.grams - onScale.value.grams : null))
 const celsius = ref('')
-const verdict = ref('')
 
 const left = (endsAt: string | null) =>
   endsAt === null ? null : (new Date(endsAt).getTime() - now.value.getTime()) / 1000
@@ -65,19 +64,28 @@ async function start(): Promise<void> {
   }
 }
 
-async function cooled(): Promise<void> {
+const cooling = useQuery({
+  queryKey: [...keys.prep, 'cooling', props.batch],
+  queryFn: () => ask(api.GET('/api/prep/batches/{key}/cooling', { params: { path: { key: props.batch } } })),
+  enabled: computed(() => Boolean(view.value?.batch.isCooked && view.value.begunAt !== null)),
+  refetchInterval: 60_000,
+})
+
+async function note(leftTheHeat: boolean): Promise<void> {
   try {
-    const answer = await ask(
-      api.GET('/api/prep/batches/{key}/cooling', {
-        params: { path: { key: props.batch }, query: { celsius: typedNumber(celsius.value) } },
+    const measured = leftTheHeat ? null : typedNumber(celsius.value)
+    await ask(
+      api.POST('/api/prep/batches/{key}/cooling', {
+        params: { path: { key: props.batch } },
+        body: {
+          celsius: measured === null || Number.isNaN(measured) ? null : measured,
+          leftTheHeat,
+          who: who.value || null,
+        },
       }),
     )
-    verdict.value = {
-      firstStage: 'In time so far: below 21 °C within two hours.',
-      secondStage: 'Below 21 °C in time: at 5 °C within six hours of the start.',
-      cold: 'Cold in time: into the fridge, with its label.',
-      tooSlow: 'Not cooled in time. Follow your local code rules: reheat at once or throw it away.',
-    }[answer.verdict]
+    celsius.value = ''
+    await Promise.all([cooling.refetch(), sheet.refetch()])
   } catch (error) {
     tell({ text: ApiProblem.of(error).message, isFault: true })
   }
@@ -222,12 +230,35 @@ function tick(what: string): void {
           <span v-else class="clock">{{ clock(-(left(each.endsAt) ?? 0)) }} ago</span>
         </li>
       </ul>
-      <form v-if="view.batch.isCooked && view.begunAt !== null" class="amount" @submit.prevent="cooled">
-        <label for="celsius">It is now at</label>
-        <InputText id="celsius" v-model="celsius" class="who" inputmode="decimal" data-test="celsius" /> °C
-        <Button type="submit" label="Is that in time?" severity="secondary" outlined />
-        <span role="status">{{ verdict }}</span>
-      </form>
+      <section v-if="view.batch.isCooked && view.begunAt !== null" class="cooling" aria-label="Cooling">
+        <p v-if="cooling.data.value" role="status" class="verdict" data-test="cooling">
+          {{ cooling.data.value.says }}
+        </p>
+        <form class="amount" @submit.prevent="note(false)">
+          <Button
+            v-if="cooling.data.value?.isSinceBegun"
+            label="It leaves the heat now"
+            severity="secondary"
+            outlined
+            data-test="off-heat"
+            @click="note(true)"
+          />
+          <label for="celsius">It is now at</label>
+          <InputText id="celsius" v-model="celsius" class="who" inputmode="decimal" data-test="celsius" />
+          °C
+          <Button type="submit" label="Note it" severity="secondary" outlined data-test="note-celsius" />
+        </form>
+        <p v-if="cooling.data.value?.isSinceBegun" class="soft">
+          Nobody has noted when it left the heat, so it counts from when it was started.
+        </p>
+        <ul v-if="cooling.data.value?.readings.length" data-test="readings">
+          <li v-for="(noted, i) in cooling.data.value.readings" :key="i">
+            {{ when(noted.at) }}:
+            {{ noted.celsius === null ? 'left the heat' : `${decimal(noted.celsius, 1)} °C`
+            }}<template v-if="noted.who">, {{ noted.who }}</template>
+          </li>
+        </ul>
+      </section>
       <form class="amount finish" @submit.prevent="finish">
         <label for="really">Really made</label>
         <InputText

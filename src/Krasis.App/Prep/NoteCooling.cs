@@ -1,0 +1,56 @@
+using Krasis.App.Shared;
+using Krasis.Core.Input;
+using Krasis.Store;
+using Krasis.Store.Prep;
+using Krasis.Store.Values;
+
+namespace Krasis.App.Prep;
+
+/// <summary>Notes how warm a cooked batch is now, or that it has left the heat.</summary>
+public sealed class NoteCooling(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
+{
+    private const double Coldest = -40;
+    private const double Hottest = 120;
+
+    /// <summary>Does it.</summary>
+    public Result<CoolingView> Run(string key, CoolingRequest request)
+    {
+        if (!request.LeftTheHeat && request.Celsius is not (>= Coldest and <= Hottest))
+        {
+            return Refusal.Fields([
+                Problem.At(
+                    "celsius",
+                    request.Celsius is { } given
+                        ? given.ToString(System.Globalization.CultureInfo.InvariantCulture)
+                        : null,
+                    "It is now at: that is no temperature of a batch.",
+                    $"a number from {Coldest} to {Hottest} °C"
+                ),
+            ]);
+        }
+
+        return file.Write<Result<DateTimeOffset>, Result<CoolingView>>(
+            session =>
+            {
+                var kitchen = Kitchen.Of(session, standards, clock);
+                return BatchParts.Find(session, kitchen, key) is not { } batch ? Refusal.Missing("batch")
+                    : BatchParts.BegunAt(kitchen, key) is not { } begun ? ReadCooling.NotBegun(batch.Name)
+                    : Result.Of(begun);
+            },
+            (session, begun) =>
+                begun.Then(since =>
+                {
+                    var now = clock.GetUtcNow();
+                    session.Prep.Add(
+                        new CoolingRow(
+                            key,
+                            Timestamp.Write(now),
+                            request.LeftTheHeat ? null : request.Celsius,
+                            request.Who
+                        )
+                    );
+                    return ReadCooling.View(session, key, since, now);
+                })
+        );
+    }
+}
