@@ -140,8 +140,9 @@ public class HouseStrokesTests
     [Fact]
     public void Less_sweet_and_other_cups_go_from_what_the_house_pours()
     {
+        // Half of one stroke is no stroke: all three are weighed, 10 g a stroke.
         Assert.Equal(
-            [1, 1, 2],
+            [5, 10, 20],
             Strokes(Transformer.LessSweet(Latte with { Name = "Latte" }, 50, Bar).Value.Build, Bar)
         );
         Assert.Equal([1, 2, 4], Strokes(SizeEdits(Latte, "l"), Bar));

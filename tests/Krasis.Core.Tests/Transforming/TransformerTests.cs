@@ -144,30 +144,33 @@ public class TransformerTests
             FullBar.Mix(build).Size("m") is var size ? size.Inside.Nutrition.Sugars!.Value.Value : 0;
     }
 
+    // 2, 4 and 6 strokes of 9.6 g: half is whole strokes in every size, a quarter and three quarters are not.
     [Theory]
-    [InlineData(75, 3)]
-    [InlineData(50, 2)]
-    [InlineData(25, 1)]
-    public void Less_sweet_is_a_share_of_the_dose_in_every_size(double percent, double strokes)
+    [InlineData(75, 29, "g")]
+    [InlineData(50, 2, "stroke")]
+    [InlineData(25, 10, "g")]
+    public void Less_sweet_is_a_share_of_the_dose_in_every_size(double percent, double amount, string measure)
     {
         var less = Transformer.LessSweet(Hot, percent, FullBar.Facts).Value;
 
-        Assert.Equal(strokes, Line(less, "syrup").Amount);
+        Assert.Equal((amount, measure), (Line(less, "syrup").Amount, Line(less, "syrup").Measure));
         Assert.All(FullBar.Mix(less.Build).Sizes, size =>
             Assert.True(
                 size.Taste.Poured.Sweetness!.Value.Value
                     < FullBar.Mix(Hot).Size(size.Size.Value).Taste.Poured.Sweetness!.Value.Value
             )
         );
-        Assert.Equal(
-            [2 * percent / 100, 4 * percent / 100, 6 * percent / 100],
-            FullBar.Mix(less.Build).Sizes.Select(size => size.Lines[0].Amount),
-            (one, other) => Math.Abs(one - other) <= 0.5
+        Assert.All(FullBar.Mix(less.Build).Sizes.Zip(FullBar.Mix(Hot).Sizes), pair =>
+            Assert.InRange(
+                pair.First.Lines[0].Mass / pair.Second.Lines[0].Mass,
+                (percent / 100) - SweetnessShare.Nearest,
+                (percent / 100) + SweetnessShare.Nearest
+            )
         );
     }
 
     [Fact]
-    public void Where_the_bar_pours_no_smaller_step_it_is_said()
+    public void What_strokes_are_too_coarse_for_is_weighed_and_the_true_share_is_told_of_every_size()
     {
         var less = Transformer
             .LessSweet(
@@ -177,7 +180,10 @@ public class TransformerTests
             )
             .Value;
 
-        Assert.Contains(less.Changes, change => change.What == "Syrup stays as it is in Small.");
+        Assert.Equal(
+            "Whole strokes are too coarse for 75 % in every size: Small 72 %, Middle 77 %, Large 75 %.",
+            Assert.Single(less.Changes).Why
+        );
     }
 
     [Fact]

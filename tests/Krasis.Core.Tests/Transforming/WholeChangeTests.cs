@@ -472,10 +472,9 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    " in s m l by m, 0 mm, 0 prices: 1 stroke syrup   s=1 l=2; 0 g sauce; 15 g white   s=7 l=22; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup: 2 strokes → 1 stroke. 75 % of the full dose, rounded to what the bar pours, halves down.",
-                    "syrup: Syrup stays as it is in Small. The bar pours no smaller step.",
-                    "white: White sauce: 20 g → 15 g. 75 % of the full dose, rounded to what the bar pours, halves down.",
+                    " in s m l by m, 0 mm, 0 prices: 15 g syrup   s=7 l=22; 0 g sauce; 15 g white   s=7 l=22; 2 shot espresso; 200 ml milk steam low",
+                    "syrup: Syrup: 2 strokes → 15 g, by weight. Whole strokes are too coarse for 75 % in every size: Small 72 %, Middle 77 %, Large 75 %.",
+                    "white: White sauce: 20 g → 15 g. 75 % of the full dose was asked for: Small 70 %, Middle 75 %, Large 73 %.",
                 ]
             },
             {
@@ -483,7 +482,7 @@ public class WholeChangeTests
                 () => Transformer.LessSweet(Hot, 50, FullBar.Facts),
                 [
                     " in s m l by m, 0 mm, 0 prices: 2 stroke syrup   s=1 l=3; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup: 4 strokes → 2 strokes. 50 % of the full dose, rounded to what the bar pours, halves down.",
+                    "syrup: Syrup: 4 strokes → 2 strokes. 50 % of the full dose was asked for: Small 50 %, Middle 50 %, Large 50 %.",
                 ]
             },
             {
@@ -518,9 +517,9 @@ public class WholeChangeTests
                         Own()
                     ),
                 [
-                    " in s m l by m, 0 mm, 0 prices: 2 shot espresso; 100 ml free; 20 g dust",
+                    " in s m l by m, 0 mm, 0 prices: 2 shot espresso; 100 ml free",
                     "mix: Bar mix → Oat mix: 100 ml → 100 ml. The house's own without milk, in the place of Bar mix. The volume stays.",
-                    "whip: Whip → Dust: 20 g → 20 g. What the bar has of the kind without milk, in the place of Whip. The volume stays.",
+                    "whip: Whip is left out. It contains milk.",
                 ]
             },
             {
@@ -721,8 +720,8 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    " in s m l by m, 0 mm, 0 prices: 1 stroke syrup   s=1 l=1; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup stays as it is in Small and Middle. The bar pours no smaller step.",
+                    " in s m l by m, 0 mm, 0 prices: 5 g syrup   s=5 l=10; 2 shot espresso; 200 ml milk steam low",
+                    "syrup: Syrup: 1 stroke → 5 g, by weight. Whole strokes are too coarse for 50 % in every size: Small 51 %, Middle 51 %, Large 51 %.",
                 ]
             },
             {
@@ -746,8 +745,8 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    " in s m l by m, 0 mm, 0 prices: 1 stroke syrup   s=0 l=1; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup stays as it is in Middle. The bar pours no smaller step.",
+                    " in s m l by m, 0 mm, 0 prices: 5 g syrup   s=0 l=15; 2 shot espresso; 200 ml milk steam low",
+                    "syrup: Syrup: 1 stroke → 5 g, by weight. Whole strokes are too coarse for 50 % in every size: Middle 51 %, Large 51 %.",
                 ]
             },
             {
@@ -874,7 +873,7 @@ public class WholeChangeTests
                     ),
                 [
                     " in m by m, 0 mm, 0 prices: 1 stroke syrup; 200 ml milk steam low",
-                    "syrup: Syrup: 4 strokes → 1 stroke. 25 % of the full dose, rounded to what the bar pours, halves down.",
+                    "syrup: Syrup: 4 strokes → 1 stroke. 25 % of the full dose was asked for: Middle 25 %.",
                 ]
             },
             {
@@ -975,7 +974,7 @@ public class WholeChangeTests
                         Kind = "topping",
                         DensityGramsPerMl = 0.5,
                         Colour = "#331100",
-                        Allergens = free ? new() : new() { MayContain = ["milk"] },
+                        Allergens = free ? FullBar.Label() : FullBar.Label(mayContain: ["milk"]),
                     },
                 ],
                 Parts =

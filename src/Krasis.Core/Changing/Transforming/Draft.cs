@@ -23,8 +23,8 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
     public Transformed Finish() => new(Build, changes);
 
     /// <summary>Notes a change.</summary>
-    public void Note(string? line, string what, string why) =>
-        changes.Add(new Change(line is null ? null : new LineId(line), what, why));
+    public void Note(string? line, string what, string why, ChangeOffer? offer = null) =>
+        changes.Add(new Change(line is null ? null : new LineId(line), what, why, offer));
 
     /// <summary>The ingredient of a line; null where the bar has none.</summary>
     public Ingredient? IngredientOf(LineDocument line) => bar.Find(new IngredientId(line.Ingredient ?? ""));

@@ -108,6 +108,14 @@ public static class GuestWishes
         }
 
         var draft = new Draft(document, bar);
+        if (
+            wish.Milk is { } plant
+            && bar.Find(plant)?.Allergens.Of(Allergen.Milk) is Presence.NotNamed or Presence.MayContain
+        )
+        {
+            MilkLeftOut.TellWhatElseBringsIt(draft);
+        }
+
         GiveWay(draft, asBefore);
         var fitted = draft.Finish();
         return Reading<Transformed>.Of(new Transformed(fitted.Build, [.. changes, .. fitted.Changes]));
@@ -273,7 +281,7 @@ public static class GuestWishes
     }
 
     // Whipped coffee is the drink, wherever it stands.
-    private static bool IsTop(LineDocument line, Draft draft) =>
+    internal static bool IsTop(LineDocument line, Draft draft) =>
         draft.IngredientOf(line) is { CoffeeShare: 0 } ingredient
         && (
             ingredient.IsTopping

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
@@ -7,7 +6,6 @@ using Krasis.Core.Builds.Lines;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
-using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Transforming;
 
@@ -134,174 +132,23 @@ public static class Transformer
     /// <param name="document">The build.</param>
     /// <param name="percent">75, 50 or 25: the share that stays.</param>
     /// <param name="bar">The bar.</param>
-    /// <remarks>Syrups and sauces get their share in every size, rounded to what the bar pours. The bitter-sweet
-    /// school: a full dose, then offer less.</remarks>
-    public static Reading<Transformed> LessSweet(BuildDocument document, double percent, BarFacts bar)
-    {
-        if (!Shares.Contains(percent))
-        {
-            return Problem.At(
-                "percent",
-                percent.ToString(CultureInfo.InvariantCulture),
-                $"{percent} % is not one of the shares.",
-                "75, 50 or 25"
-            );
-        }
-
-        var reading = BuildReader.Read(document, bar, nameless: true);
-        if (!reading.IsRead)
-        {
-            return Reading<Transformed>.Failed(reading.Problems);
-        }
-
-        var before = Mixer.Mix(reading.Value, bar);
-        var draft = new Draft(document, bar);
-        foreach (
-            var line in document
-                .Lines.Select(line => HouseStrokes.SpellOut(line, document, bar))
-                .Where(line =>
-                    draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce }
-                    && line.Amount > 0
-                )
-        )
-        {
-            var amounts = before.Sizes.ToDictionary(
-                size => size.Size.Value,
-                size => size.Lines.First(cell => cell.Line.Value == line.Id).Amount
-            );
-            var full = draft.SaySizes(line, before);
-            var less = draft.Times(full, percent / 100, halvesDown: true);
-            draft.Replace(line, less);
-            if (less.Amount < line.Amount)
-            {
-                draft.Note(
-                    line.Id,
-                    $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.",
-                    $"{percent:0} % of the full dose, rounded to what the bar pours, halves down."
-                );
-            }
-
-            var stuck = before
-                .Sizes.Where(size =>
-                    amounts[size.Size.Value] > 0
-                    && (size.IsReference ? less.Amount : less.Pins.Single(pin => pin.Size == size.Size.Value).Amount)
-                        >= amounts[size.Size.Value]
-                )
-                .Select(size => size.Name)
-                .ToList();
-            if (stuck.Count > 0)
-            {
-                draft.Note(
-                    line.Id,
-                    $"{draft.IngredientOf(line)!.Name} stays as it is in {string.Join(" and ", stuck)}.",
-                    "The bar pours no smaller step."
-                );
-            }
-        }
-
-        return Reading<Transformed>.Of(draft.Finish());
-    }
+    /// <remarks>Syrups and sauces get their share in every size, rounded to what the bar pours; where strokes are too
+    /// coarse for that, they are weighed. What share it truly is, is told size by size. The bitter-sweet school: a full
+    /// dose, then offer less.</remarks>
+    public static Reading<Transformed> LessSweet(BuildDocument document, double percent, BarFacts bar) =>
+        SweetnessShare.Of(document, percent, bar);
 
     /// <summary>Makes a build without milk and what is made of it.</summary>
     /// <param name="document">The build.</param>
     /// <param name="bar">The bar.</param>
-    /// <param name="milk">The plant drink to take; null for the bar's first milk that is known not to contain
-    /// milk.</param>
-    /// <remarks>What the house makes with milk, and what stands on top, is replaced by something of its kind that is
-    /// known not to contain milk where the bar has that, and only else by the plain plant drink; what flavour is lost
-    /// with it is told. Lines of other kinds that contain milk are taken out where they stand on top, and told where
-    /// they do not. An ingredient on which nobody has read the label is told: unknown is not free.</remarks>
-    public static Reading<Transformed> DairyFree(BuildDocument document, BarFacts bar, IngredientId? milk = null)
-    {
-        var plant = milk is { } chosen
-            ? bar.Find(chosen)
-            : bar.Ingredients.FirstOrDefault(ingredient =>
-                ingredient.Kind == IngredientKind.Milk
-                && ingredient.Allergens is { } allergens
-                && !allergens.Contains.Contains(Allergen.Milk)
-            );
-        if (
-            plant is null
-            || plant.Kind != IngredientKind.Milk
-            || plant.Allergens?.Contains.Contains(Allergen.Milk) != false
-        )
-        {
-            return Problem.At(
-                "milk",
-                milk?.Value,
-                plant is null
-                    ? "The bar has no plant drink whose label has been read."
-                    : $"{plant.Name} is not known to be without milk.",
-                "an ingredient of the kind milk whose allergens are entered and do not hold milk"
-            );
-        }
-
-        var reading = BuildReader.Read(document, bar, nameless: true);
-        if (!reading.IsRead)
-        {
-            return Reading<Transformed>.Failed(reading.Problems);
-        }
-
-        var draft = new Draft(document, bar);
-        foreach (var line in document.Lines)
-        {
-            var ingredient = draft.IngredientOf(line)!;
-            if (ingredient.Allergens is null)
-            {
-                draft.Note(
-                    line.Id,
-                    $"{ingredient.Name} stays.",
-                    "Nobody has read its label: unknown is not free from milk."
-                );
-            }
-            else if (ingredient.Allergens.Contains.Contains(Allergen.Milk))
-            {
-                var own = ingredient.IsPart || ingredient.IsTopping ? DairyFreeLike(ingredient, bar) : null;
-                if (own is not null)
-                {
-                    Exchange.Put(
-                        draft,
-                        line,
-                        own,
-                        $"{(own.IsPart ? "The house's own" : "What the bar has of the kind")} without milk, in the place of {ingredient.Name}. The volume stays."
-                    );
-                }
-                else if (ingredient.Kind == IngredientKind.Milk)
-                {
-                    var lost =
-                        ingredient.MadeOf.Count == 0
-                            ? ""
-                            : $" What {ingredient.Name} brought besides is lost: {Say.List(ingredient.MadeOf)}.";
-                    Exchange.Put(draft, line, plant, $"The volume stays, so that the cup is as full.{lost}");
-                }
-                else if (ingredient.IsTopping)
-                {
-                    draft.Build = draft.Build with { Lines = [.. draft.Build.Lines.Where(each => each.Id != line.Id)] };
-                    draft.Note(line.Id, $"{ingredient.Name} is left out.", "It contains milk.");
-                }
-                else
-                {
-                    draft.Note(
-                        line.Id,
-                        $"{ingredient.Name} stays and contains milk.",
-                        "The bar has nothing of its kind to put in its place; choose one by hand."
-                    );
-                }
-            }
-        }
-
-        return Reading<Transformed>.Of(draft.Finish());
-    }
-
-    private static Ingredient? DairyFreeLike(Ingredient ingredient, BarFacts bar) =>
-        bar.Ingredients.FirstOrDefault(other =>
-            other.Id != ingredient.Id
-            && other.Kind == ingredient.Kind
-            && other.IsPart == ingredient.IsPart
-            && other.Allergens is { } allergens
-            && !allergens.Contains.Contains(Allergen.Milk)
-            && !allergens.MayContain.Contains(Allergen.Milk)
-        );
+    /// <param name="milk">The plant drink to take; null for the bar's best: one that names no milk before one that may
+    /// contain it.</param>
+    /// <remarks>What the house makes with milk, and what stands on top, is replaced by something like it that names no
+    /// milk where the bar has that, and only else by the plain plant drink; what flavour is lost with it is told. Lines
+    /// of other kinds that contain milk are taken out where they stand on top, and told where they do not. What may
+    /// contain milk is told, and what nobody has read the label of: unknown is not free.</remarks>
+    public static Reading<Transformed> DairyFree(BuildDocument document, BarFacts bar, IngredientId? milk = null) =>
+        MilkLeftOut.Of(document, bar, milk);
 
     private static Reading<Transformed> Swap(
         BuildDocument document,
