@@ -236,11 +236,11 @@ public sealed class VersionTests : IDisposable
     {
         Open("Cardamom latte");
         tab.More("variant");
-        UntilText("[data-test=side-facts]", "allergens: milk");
+        UntilText("[data-test=side-facts]", "Allergens: milk");
         tab.ChooseOption("[data-test=transform-to]", "dairy-free");
         UntilText("[data-test=changes]", "Farm milk");
         tab.Until("no milk in it", () =>
-            !tab.All("[data-test=side-facts]")[1].Text.Contains("allergens: milk", StringComparison.Ordinal)
+            !tab.All("[data-test=side-facts]")[1].Text.Contains("Allergens: milk", StringComparison.Ordinal)
         );
 
         // By the labels: 4.8 g in 100 g of the milk, and less in what it is swapped for or more; never the same.

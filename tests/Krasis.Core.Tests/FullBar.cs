@@ -11,6 +11,17 @@ namespace Krasis.Core.Tests;
 /// <summary>The test bar with everything known about it, in numbers that are easy to reckon with.</summary>
 internal static class FullBar
 {
+    /// <summary>A label that somebody has read.</summary>
+    public static AllergenDocument Label(string[]? contains = null, string[]? mayContain = null) =>
+        new()
+        {
+            Contains = contains ?? [],
+            MayContain = mayContain ?? [],
+            NamesNone = contains is null && mayContain is null,
+            By = "Wynn",
+            On = "2026-11-01",
+        };
+
     public static BarDocument Document { get; } =
         TestBar.Document with
         {
@@ -36,7 +47,7 @@ internal static class FullBar
                     Colour = "#3d2314",
                     RoastCaffeinePercent = 1.2,
                     Per100g = Of(2, 0, 0, 0, 0, 0, 0),
-                    Allergens = new(),
+                    Allergens = Label(),
                     PackAmount = 500,
                     PackPrice = 10,
                 },
@@ -48,7 +59,7 @@ internal static class FullBar
                     DensityGramsPerMl = 1.03,
                     Colour = "#f3e6cf",
                     Per100g = Of(60, 3, 2, 5, 3, 0.1, 0, lactose: 5),
-                    Allergens = new() { Contains = ["milk"] },
+                    Allergens = Label(contains: ["milk"]),
                     PackAmount = 1000,
                     PackMeasure = "ml",
                     PackPrice = 1.03,
@@ -61,7 +72,7 @@ internal static class FullBar
                     DensityGramsPerMl = 1.03,
                     Colour = "#e6d3b1",
                     Per100g = Of(46, 1.5, 0.2, 7, 1, 0.1, 0, maltose: 4),
-                    Allergens = new() { Contains = ["gluten"] },
+                    Allergens = Label(contains: ["gluten"]),
                     PackAmount = 1000,
                     PackPrice = 2,
                 },
@@ -73,7 +84,7 @@ internal static class FullBar
                     DensityGramsPerMl = 1.1,
                     Colour = "#eddfb9",
                     Per100g = Of(200, 8, 5, 30, 7, 0.3, 0, sucrose: 20, lactose: 10),
-                    Allergens = new() { Contains = ["milk"] },
+                    Allergens = Label(contains: ["milk"]),
                 },
                 new()
                 {
@@ -84,7 +95,7 @@ internal static class FullBar
                     Colour = "#5b3a22",
                     StrengthPercent = 1.25,
                     Per100g = Of(1, 0, 0, 0, 0, 0, 40),
-                    Allergens = new(),
+                    Allergens = Label(),
                 },
                 new()
                 {
@@ -94,7 +105,7 @@ internal static class FullBar
                     DensityGramsPerMl = 1.3,
                     Colour = "#d8b25e",
                     Per100g = Of(260, 0, 0, 65, 0, 0, 0, sucrose: 65),
-                    Allergens = new(),
+                    Allergens = Label(),
                     PackAmount = 1300,
                     PackPrice = 13,
                 },
@@ -106,7 +117,7 @@ internal static class FullBar
                     DensityGramsPerMl = 1.3,
                     Colour = "#d8c27e",
                     Per100g = Of(130, 0, 0, 32.5, 0, 0, 0, sucrose: 32.5),
-                    Allergens = new(),
+                    Allergens = Label(),
                 },
                 new()
                 {
@@ -117,7 +128,7 @@ internal static class FullBar
                     Colour = "#4a2318",
                     UsualMlPer100Ml = 12.5,
                     Per100g = Of(270, 2, 1, 60, 3, 0.1, 15, sucrose: 50),
-                    Allergens = new() { MayContain = ["milk"] },
+                    Allergens = Label(mayContain: ["milk"]),
                 },
                 new()
                 {
@@ -128,7 +139,7 @@ internal static class FullBar
                     Colour = "#ead9ae",
                     UsualMlPer100Ml = 25,
                     Per100g = Of(330, 8, 5, 62, 2.5, 0.3, 0, sucrose: 55, lactose: 5),
-                    Allergens = new() { Contains = ["milk"] },
+                    Allergens = Label(contains: ["milk"]),
                 },
                 new()
                 {
@@ -138,7 +149,7 @@ internal static class FullBar
                     DensityGramsPerMl = 0.5,
                     Colour = "#5c3520",
                     Per100g = Of(380, 3, 2, 83, 5, 0.3, 40, sucrose: 78),
-                    Allergens = new(),
+                    Allergens = Label(),
                 },
                 new()
                 {
@@ -167,7 +178,7 @@ internal static class FullBar
                     Colour = "#fbf4e6",
                     Chilled = true,
                     Per100g = Of(300, 28, 18, 8, 2, 0.1, 0, sucrose: 8),
-                    Allergens = new() { Contains = ["milk"] },
+                    Allergens = Label(contains: ["milk"]),
                 },
                 new()
                 {
@@ -187,7 +198,7 @@ internal static class FullBar
                     StrengthPercent = 1.25,
                     Colour = "#7a5a3f",
                     Per100g = Of(1, 0, 0, 0, 0, 0, 40),
-                    Allergens = new(),
+                    Allergens = Label(),
                 },
             ],
             Dispensers =

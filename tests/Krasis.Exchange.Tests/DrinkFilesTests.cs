@@ -106,11 +106,11 @@ public class DrinkFilesTests
     }
 
     [Theory]
-    [InlineData("", "", "", "none on the labels")]
+    [InlineData("", "", "", "none listed on the labels")]
     [InlineData("milk", "", "", "milk")]
     [InlineData("milk soya", "eggs", "", "milk, soya; may contain eggs")]
-    [InlineData("", "", "Syrup", "not read: Syrup")]
-    [InlineData("milk", "eggs soya", "Syrup Sauce", "milk; may contain eggs, soya; not read: Syrup, Sauce")]
+    [InlineData("", "", "Syrup", "unknown for: Syrup")]
+    [InlineData("milk", "eggs soya", "Syrup Sauce", "milk; may contain eggs, soya; unknown for: Syrup, Sauce")]
     public void Allergens_are_told_in_a_sentence_that_never_says_free_from(
         string contains,
         string may,

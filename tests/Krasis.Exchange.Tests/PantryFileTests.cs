@@ -29,6 +29,7 @@ public class PantryFileTests
             Contains = ["milk", "soya"],
             MayContain = [],
             Source = "label",
+            By = "Wynn",
             On = "2026-11-01",
         },
         PackAmount = 1000,
@@ -86,7 +87,7 @@ public class PantryFileTests
     public void A_label_that_names_nothing_is_told_from_one_that_nobody_has_read(string cell, string words)
     {
         var read = PantryFile.Read(
-            $"name\tkind\tcolour\tallergens.contains\tallergens.source\tallergens.on\nTern\tsyrup\t#aa5522\t{cell}\tlabel\t2026-11-01",
+            $"name\tkind\tcolour\tallergens.contains\tallergens.source\tallergens.by\tallergens.on\nTern\tsyrup\t#aa5522\t{cell}\tlabel\tWynn\t2026-11-01",
             []
         );
         Assert.Equal(words, $"[{string.Join(' ', read.Rows[0].Document.Allergens!.Contains!)}]");

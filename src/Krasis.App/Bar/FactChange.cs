@@ -83,6 +83,15 @@ public static class FactChange
             return Refusal.Fields(own);
         }
 
+        if (index >= 0)
+        {
+            var kept = kind.From(before).FirstOrDefault(document => kind.Id(document) == id);
+            if (kind.Missing(kept, kind.From(after)[index]) is { Count: > 0 } missing)
+            {
+                return Refusal.Fields(missing);
+            }
+        }
+
         var isRemoved = id.Length > 0 && index < 0;
         var broken = bar.IsRead
             ? builds.Where(build => !BuildReader.Read(build.Document, bar.Value).IsRead).ToList()

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using Krasis.App.Builds;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
+using Krasis.Core.Making.Telling;
 using Krasis.Store.Standards;
 
 namespace Krasis.App.Making;
@@ -42,7 +43,7 @@ public sealed class Board
                     standard.BuildId,
                     build.Name,
                     standard.Number,
-                    plans[0].Allergens,
+                    string.Join(' ', RecipeText.Allergens(plans)),
                     [
                         .. build
                             .Lines.Select(line => bar.Find(line.Ingredient)!.Name)

@@ -1,5 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Core.Making.Pouring;
+using Krasis.Core.Making.Telling;
 using Krasis.Store;
 
 namespace Krasis.App.Making;
@@ -48,6 +49,7 @@ public sealed class ReadCards(KrasisFile file) : IUseCase
                     drink.Wishes,
                     PourLimits.All,
                     drink.Changes,
+                    RecipeText.Allergens(plans.Value),
                     plans.Value
                 )
             )

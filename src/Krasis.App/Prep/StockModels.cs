@@ -28,8 +28,7 @@ public sealed record StockView(
 /// <param name="IsOver">Whether that day is over.</param>
 /// <param name="IsMade">Whether the house made it.</param>
 /// <param name="KeepAt">How it has to be kept; null where that is the pack's to say.</param>
-/// <param name="Contains">The allergens in it; null when a label has not been read.</param>
-/// <param name="MayContain">Those that may be in it as a trace.</param>
+/// <param name="Allergens">What is told of its allergens, as a sentence; null of cups.</param>
 /// <param name="Who">Who made it or took it in; null of nobody in particular.</param>
 /// <param name="Worth">What is left is worth; null when not known.</param>
 public sealed record LotView(
@@ -44,8 +43,7 @@ public sealed record LotView(
     bool IsOver,
     bool IsMade,
     string? KeepAt,
-    IReadOnlyList<string>? Contains,
-    IReadOnlyList<string> MayContain,
+    string? Allergens,
     string? Who,
     double? Worth
 );

@@ -37,10 +37,7 @@ public static class StockViews
             item?.IsChilled == true ? "Keep at 5 °C or below"
                 : item?.IsMade == true ? "Keep cool and closed"
                 : null,
-            ingredient?.Allergens is { } allergens ? [.. allergens.Contains.Order().Select(AllergenLists.Say)] : null,
-            ingredient?.Allergens is { } traces
-                ? [.. traces.MayContain.Except(traces.Contains).Order().Select(AllergenLists.Say)]
-                : [],
+            ingredient is null ? null : AllergenWords.Sentence(ingredient),
             who,
             item?.Price is { } price ? price * lot.Left : null
         );

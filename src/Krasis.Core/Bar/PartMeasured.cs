@@ -10,8 +10,7 @@ namespace Krasis.Core.Bar;
 /// <param name="Strength">Coffee solids in it; null when not known.</param>
 /// <param name="Sweetness">Sucrose that tastes as sweet as 100 g of it; null when not known.</param>
 /// <param name="PricePerGram">What a gram costs; null when not known.</param>
-/// <param name="Contains">The allergens in it, by name; null when a label has not been read.</param>
-/// <param name="MayContain">Those that may be in it as a trace; null likewise.</param>
+/// <param name="Allergens">What is told of its allergens, as a sentence.</param>
 /// <param name="UseBy">The last day for the batch in use; null when not known.</param>
 /// <param name="MassIn">What goes in.</param>
 /// <param name="Mass">What comes out.</param>
@@ -24,8 +23,7 @@ public sealed record PartMeasured(
     Percent? Strength,
     GramsPer100Grams? Sweetness,
     Money? PricePerGram,
-    IReadOnlyList<string>? Contains,
-    IReadOnlyList<string>? MayContain,
+    string Allergens,
     DateOnly? UseBy,
     Grams MassIn,
     Grams Mass,
@@ -50,10 +48,7 @@ public sealed record PartMeasured(
             made.Strength,
             bar.House.Sweetness.Of(made) is { } sweetness ? GramsPer100Grams.From(sweetness) : null,
             made.PricePerGram,
-            made.Allergens is { } allergens ? [.. allergens.Contains.Order().Select(AllergenLists.Say)] : null,
-            made.Allergens is { } traces
-                ? [.. traces.MayContain.Except(traces.Contains).Order().Select(AllergenLists.Say)]
-                : null,
+            AllergenWords.Sentence(made),
             made.UseBy,
             Grams.From(massIn),
             mass,
@@ -83,7 +78,7 @@ public sealed record PartMeasured(
                 gaps.Add("composition");
             }
 
-            if (ingredient.Allergens is null)
+            if (!ingredient.Allergens.IsRead)
             {
                 gaps.Add("allergens");
             }

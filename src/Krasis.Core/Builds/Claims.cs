@@ -4,5 +4,5 @@ namespace Krasis.Core.Builds;
 public static class Claims
 {
     /// <summary>How a claim reads on the board.</summary>
-    public static string Words(Claim claim) => claim == Claim.NoAddedSugar ? "no added sugar" : "without milk";
+    public static string Words(Claim claim) => claim == Claim.NoAddedSugar ? "no added sugar" : "made without milk";
 }

@@ -143,8 +143,8 @@ public static class Planner
             var facts = AllergenFacts.Of([line]);
             return
             [
-                .. facts.Found.Select(found => found.IsTrace ? $"perhaps {found.Name}" : found.Name),
-                .. facts.Unknown.Select(_ => "not read"),
+                .. facts.Found.Select(found => found.IsTrace ? $"may contain {found.Name}" : found.Name),
+                .. facts.Unknown.Select(_ => "unknown, label not read"),
             ];
         }
 

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Telling;
 using PdfSharp.Drawing;
@@ -85,7 +86,12 @@ public static class StandardsBook
             8.5
         );
         book.Space(14);
-        book.Table(["Drink", "Contains", "May contain", "Not read"], [.. drinks.Select(Allergens)], [2.4, 3, 2, 2], 9);
+        book.Table(
+            ["Drink", "Contains", "May contain", "Unknown (label not read)"],
+            [.. drinks.Select(Allergens)],
+            [2.4, 3, 2, 2],
+            9
+        );
         book.Chapter(Cautions);
         book.Text(Cautions, 20, isBold: true);
         book.Space(8);
@@ -227,21 +233,27 @@ public static class StandardsBook
 
     private static IReadOnlyList<string> Allergens(BookDrink drink)
     {
-        var found = drink
-            .Sizes.SelectMany(size => size.Inside.Allergens.Found)
-            .DistinctBy(one => (one.Allergen, one.IsTrace))
-            .ToList();
+        // Of sizes that differ, each cell has all that is in any of them.
+        var found = drink.Sizes.SelectMany(size => size.Inside.Allergens.Found).ToList();
         var unread = drink.Sizes.SelectMany(size => size.Inside.Allergens.Unknown).Distinct().ToList();
+        var unknown = unread.Count > 0;
         return
         [
             drink.Name,
-            string.Join(", ", found.Where(one => !one.IsTrace).Select(one => one.Name)) is { Length: > 0 } contains
-                ? contains
-            : unread.Count > 0 ? "not known"
-            : "none on the labels",
-            string.Join(", ", found.Where(one => one.IsTrace).Select(one => one.Name)),
+            Cell([.. found.Where(one => !one.IsTrace).Select(one => one.Name).Distinct()], unknown),
+            Cell([.. found.Where(one => one.IsTrace).Select(one => one.Name).Distinct()], unknown),
             string.Join(", ", unread),
         ];
+
+        // An empty cell would look like "none", and so would a list that may be short of something.
+        static string Cell(IReadOnlyList<string> names, bool unknown) =>
+            (names.Count, unknown) switch
+            {
+                (0, true) => "unknown",
+                (0, false) => AllergenWords.NoneListed,
+                (_, true) => $"{string.Join(", ", names)}; the rest is unknown",
+                _ => string.Join(", ", names),
+            };
     }
 
     private static string Say(double? number, string format) =>

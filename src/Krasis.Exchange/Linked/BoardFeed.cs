@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using System.Xml;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Findings;
 
@@ -66,20 +67,13 @@ public sealed record BoardFeed(string House, DateOnly Day, string Currency, IRea
 
     private string Says(FeedDrink drink) =>
         string.Join(
-            ". ",
-            new[]
-            {
-                string.Join(
-                    ", ",
-                    drink.Sizes.Select(size =>
-                        size.Price is { } price
-                            ? string.Create(CultureInfo.InvariantCulture, $"{size.Name} {price:0.00} {Currency}")
-                            : size.Name
-                    )
-                ),
-                $"Allergens: {drink.Allergens.Says}. Traces are always possible",
-            }
-        ) + ".";
+            ", ",
+            drink.Sizes.Select(size =>
+                size.Price is { } price
+                    ? string.Create(CultureInfo.InvariantCulture, $"{size.Name} {price:0.00} {Currency}")
+                    : size.Name
+            )
+        ) + $". {AllergenWords.Sentence(drink.Allergens.Says)}";
 
     private static string Moment(DateTimeOffset at) =>
         at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
@@ -165,19 +159,7 @@ public sealed record FeedAllergens(
 )
 {
     /// <summary>The same in a sentence.</summary>
-    public string Says =>
-        string.Join(
-            "; ",
-            new[]
-            {
-                string.Join(", ", Contains),
-                MayContain.Count > 0 ? $"may contain {string.Join(", ", MayContain)}" : "",
-                NotRead.Count > 0 ? $"not read: {string.Join(", ", NotRead)}" : "",
-            }.Where(part => part.Length > 0)
-        )
-            is { Length: > 0 } says
-            ? says
-            : "none on the labels";
+    public string Says => AllergenWords.Says(Contains, MayContain, NotRead);
 
     internal static FeedAllergens Of(BuildSheet sheet)
     {

@@ -70,7 +70,7 @@ public static class LinkedRecipe
                         }
                 ),
             ]),
-            ["keywords"] = RecipeText.Allergens(plan),
+            ["keywords"] = string.Join(' ', RecipeText.Allergens([plan])),
         };
         if (house is not null)
         {

@@ -103,12 +103,28 @@ internal sealed record PantryColumn(
         Words(
             "allergens.contains",
             document => document.Allergens?.Contains,
-            (document, words) => document with { Allergens = (document.Allergens ?? new()) with { Contains = words } }
+            (document, words) =>
+                document with
+                {
+                    Allergens = (document.Allergens ?? new()) with
+                    {
+                        Contains = words,
+                        NamesNone = words.Count == 0 && document.Allergens?.MayContain is null or [],
+                    },
+                }
         ),
         Words(
             "allergens.mayContain",
             document => document.Allergens?.MayContain,
-            (document, words) => document with { Allergens = (document.Allergens ?? new()) with { MayContain = words } }
+            (document, words) =>
+                document with
+                {
+                    Allergens = (document.Allergens ?? new()) with
+                    {
+                        MayContain = words,
+                        NamesNone = words.Count == 0 && document.Allergens?.NamesNone == true,
+                    },
+                }
         ),
         Text(
             "allergens.source",
@@ -119,6 +135,17 @@ internal sealed record PantryColumn(
                     : document with
                     {
                         Allergens = (document.Allergens ?? new()) with { Source = value },
+                    }
+        ),
+        Text(
+            "allergens.by",
+            document => document.Allergens?.By,
+            (document, value) =>
+                value is null
+                    ? Without(document, part => part with { By = null })
+                    : document with
+                    {
+                        Allergens = (document.Allergens ?? new()) with { By = value },
                     }
         ),
         Text(
@@ -254,10 +281,13 @@ internal sealed record PantryColumn(
     ) =>
         new(
             name,
-            $"allergens such as milk or treeNuts with spaces between them, '{Nothing}' where the label names none, or nothing where it was not read",
+            $"Enter allergen codes separated by spaces, such as milk treeNuts. Enter '{Nothing}' only if you read the label and it names none. Leave the cell empty if nobody has read the label",
             document =>
                 write(document) is not { } words ? null
-                : words.Count == 0 ? Nothing
+                : words.Count == 0
+                    ? document.Allergens is { NamesNone: true } or { Contains.Count: > 0 } or { MayContain.Count: > 0 }
+                            ? Nothing
+                        : null
                 : string.Join(' ', words),
             (document, text) =>
                 text.Length == 0

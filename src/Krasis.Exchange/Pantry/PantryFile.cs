@@ -25,7 +25,7 @@ public sealed partial record PantryFile(IReadOnlyList<PantryRow> Rows, IReadOnly
         var file = IsJson(text)
             ? PantryJson.Read(text.TrimStart('\uFEFF'), bar)
             : PantryCsv.Read(text.TrimStart('\uFEFF'), bar);
-        return file with { Rows = Judge(file.Rows) };
+        return file with { Rows = Judge(file.Rows, bar) };
     }
 
     /// <summary>Whether a file is JSON; anything else is read as comma-separated.</summary>
@@ -37,7 +37,7 @@ public sealed partial record PantryFile(IReadOnlyList<PantryRow> Rows, IReadOnly
         ?? bar.FirstOrDefault(known => string.Equals(known.Name, name?.Trim(), StringComparison.OrdinalIgnoreCase));
 
     // Each by itself as the bar reads it, and then whether two of them are the same.
-    private static List<PantryRow> Judge(IReadOnlyList<PantryRow> rows)
+    private static List<PantryRow> Judge(IReadOnlyList<PantryRow> rows, IReadOnlyList<IngredientDocument> bar)
     {
         var first = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
         var judged = new List<PantryRow>();
@@ -49,7 +49,10 @@ public sealed partial record PantryFile(IReadOnlyList<PantryRow> Rows, IReadOnly
                 problems.AddRange(
                     IngredientReader
                         .Read(row.Document with { Id = row.Known ?? row.Document.Id ?? "new" })
-                        .Problems.Select(problem => new PantryProblem(
+                        .Problems.Concat(
+                            AllergenReader.Missing(Find(bar, row.Known, null)?.Allergens, row.Document.Allergens)
+                        )
+                        .Select(problem => new PantryProblem(
                             row.Line,
                             Index().Replace(problem.Field, ""),
                             problem.Value,

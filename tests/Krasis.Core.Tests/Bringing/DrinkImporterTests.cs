@@ -59,7 +59,7 @@ public class DrinkImporterTests
                     Kind = "milk",
                     DensityGramsPerMl = 1.03,
                     Colour = "#ffffff",
-                    Allergens = new() { Contains = ["milk"] },
+                    Allergens = FullBar.Label(["milk"]),
                 },
             ],
             Dispensers = [],
@@ -67,10 +67,7 @@ public class DrinkImporterTests
             Coffees = [],
             Parts = [],
         };
-        var almonds = like with
-        {
-            Ingredients = [like.Ingredients[0] with { Allergens = new() { Contains = ["almonds"] } }],
-        };
+        var almonds = like with { Ingredients = [like.Ingredients[0] with { Allergens = FullBar.Label(["almonds"]) }] };
         var called = like with { Ingredients = [almonds.Ingredients[0] with { Name = "Milk" }] };
 
         Assert.Equal("farm", Milk(like).Choice.Own);

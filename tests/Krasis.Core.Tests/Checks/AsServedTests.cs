@@ -240,7 +240,7 @@ public class AsServedTests
             Found(build with { Lines = [.. build.Lines, TestBar.Line("smoke", 0.1, "g")] }, new ClaimNotMet().Name)
         );
         Assert.Equal(
-            (Severity.Warning, "Middle: whether \"without milk\" is so is not known of Smoke."),
+            (Severity.Warning, "Middle: whether \"made without milk\" is so is not known of Smoke."),
             (unread.Severity, unread.Message)
         );
     }

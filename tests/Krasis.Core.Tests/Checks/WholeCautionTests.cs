@@ -39,8 +39,8 @@ public class WholeCautionTests
                     "keep-cold | m l | milk whip | Milk and Whip: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
                     "shared | m l | milk | Milk: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
                     "hot | m l |  | Middle and Large are handed over above 60 °C, which can burn skin in seconds.",
-                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
-                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).",
+                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice.",
+                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy).",
                 ]
             },
             {
@@ -54,7 +54,7 @@ public class WholeCautionTests
                     "keep-cold | m | milk | Milk: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
                     "shared | m | milk | Milk: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
                     "hot | m |  | Middle is handed over above 60 °C, which can burn skin in seconds.",
-                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).",
+                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy).",
                 ]
             },
             {
@@ -67,8 +67,8 @@ public class WholeCautionTests
                     "blender | m l | ice | Ice: Blender: lid on, and off at the wall before a hand goes near the blades.",
                     "keep-cold | m l | milk | Milk: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
                     "shared | m l | espresso milk ice | Espresso, Milk and Ice: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
-                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
-                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).",
+                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice.",
+                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy).",
                 ]
             },
             {
@@ -82,8 +82,8 @@ public class WholeCautionTests
                     "hot-blender | m l | espresso | Espresso: Hot liquids erupt in a blender: let them cool first.",
                     "keep-cold | m l | milk | Milk: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
                     "shared | m l | espresso milk ice | Espresso, Milk and Ice: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
-                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
-                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).",
+                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice.",
+                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy).",
                 ]
             },
             {
@@ -92,8 +92,8 @@ public class WholeCautionTests
                 [
                     "keep-cold | m l | milk | Milk: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
                     "shared | m l | milk | Milk: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
-                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
-                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).",
+                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice.",
+                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy).",
                 ]
             },
             {
@@ -105,8 +105,8 @@ public class WholeCautionTests
                 [
                     "keep-cold | m l | milk | Milk: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
                     "shared | m l | espresso milk ice | Espresso, Milk and Ice: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
-                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
-                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015).",
+                    "caffeine | l |  | Large has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice.",
+                    "caffeine-perhaps | m |  | Middle may have more than 200 mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy).",
                 ]
             },
             {
@@ -118,14 +118,14 @@ public class WholeCautionTests
                 [
                     "stove-top | m | coffee | Iced coffee: Stove-top brewer: fill it below the safety valve.",
                     // The stove's caffeine is not known; what the shots alone hold is enough.
-                    "caffeine | m |  | Middle has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
+                    "caffeine | m |  | Middle has more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice.",
                 ]
             },
             {
                 Build(TestBar.Line("espresso", 4, "shot"), Ice),
                 FullBar.Facts,
                 [
-                    "caffeine | m l |  | Middle and Large have more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice.",
+                    "caffeine | m l |  | Middle and Large have more than 200 mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice.",
                 ]
             },
             { Build(TestBar.Line("water", 100, "ml"), Ice), FullBar.Facts, [] },

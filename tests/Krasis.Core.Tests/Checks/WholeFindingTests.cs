@@ -64,7 +64,7 @@ public class WholeFindingTests
                 FullBar.Facts,
                 [
                     "Fault m | Middle: \"no added sugar\" is not so: Syrup and Dark sauce bring sugar.",
-                    "Fault m | Middle: \"without milk\" is not so: Milk brings milk.",
+                    "Fault m | Middle: \"made without milk\" is not so: Milk brings milk.",
                 ]
             },
             {
@@ -76,7 +76,7 @@ public class WholeFindingTests
                 FullBar.Facts,
                 [
                     "Fault m | Middle: \"no added sugar\" is not so: Syrup brings sugar.",
-                    "Warning m | Middle: whether \"without milk\" is so is not known of Smoke.",
+                    "Warning m | Middle: whether \"made without milk\" is so is not known of Smoke.",
                 ]
             },
             {

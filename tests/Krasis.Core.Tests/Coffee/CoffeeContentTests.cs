@@ -210,7 +210,7 @@ public class CoffeeContentTests
                         DensityGramsPerMl = 0.4,
                         Colour = "#b58a5a",
                         RoastCaffeinePercent = 3,
-                        Allergens = new(),
+                        Allergens = FullBar.Label(),
                     },
                 ],
                 Coffees =

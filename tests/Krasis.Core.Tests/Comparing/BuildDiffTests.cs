@@ -91,7 +91,7 @@ public class BuildDiffTests
             { "Prices", build => build with { Prices = [new() { Size = "m", Price = 3.5 }] }, "–", "Middle 3.50" },
             { "Tags", build => build with { Tags = ["new", "fair"] }, "–", "new, fair" },
             { "Claims", build => build with { Claims = ["noAddedSugar"] }, "–", "no added sugar" },
-            { "Claims", build => build with { Claims = ["withoutMilk"] }, "–", "without milk" },
+            { "Claims", build => build with { Claims = ["withoutMilk"] }, "–", "made without milk" },
             { "Colour as seen", build => build with { SeenColour = "#aa8866" }, "–", "#aa8866" },
             {
                 "Variant of",

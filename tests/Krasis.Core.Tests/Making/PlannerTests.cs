@@ -219,7 +219,7 @@ public class PlannerTests
     {
         var plan = Middle(TestBar.Build(TestBar.Line("sauce", 20, "g"), Shots, Steamed));
 
-        Assert.Equal(["perhaps milk"], plan.Steps[0].Allergens);
+        Assert.Equal(["may contain milk"], plan.Steps[0].Allergens);
         Assert.Empty(plan.Steps[1].Allergens);
         Assert.Equal(["milk"], plan.Steps[2].Allergens);
         Assert.Contains(plan.Steps[2].Cautions, caution =>

@@ -44,6 +44,11 @@ public partial class RecipeTextTests
             "Steam to 144 °F, keep at 41 °F.",
             KitchenAmount.Degrees("Steam to 62 °C, keep at 5 °C.", KitchenWords.Us)
         );
+        // A range is a range of both, and what is told in °F already is told once.
+        Assert.Equal(
+            "Milk ends at 131 to 149 °F; hold at or below 41 °F.",
+            KitchenAmount.Degrees("Milk ends at 55 to 65 °C; hold at or below 5 °C (41 °F).", KitchenWords.Us)
+        );
         Assert.Equal("Steam to 62 °C.", KitchenAmount.Degrees("Steam to 62 °C.", KitchenWords.Uk));
     }
 

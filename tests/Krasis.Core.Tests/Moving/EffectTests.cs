@@ -221,7 +221,7 @@ public class EffectTests
             Ingredients =
             [
                 .. FullBar.Document.Ingredients.Select(one =>
-                    one.Id == "syrup" ? one with { Allergens = new() { Contains = ["treeNuts"] } } : one
+                    one.Id == "syrup" ? one with { Allergens = FullBar.Label(["treeNuts"]) } : one
                 ),
             ],
         };
@@ -234,8 +234,8 @@ public class EffectTests
                 .. FullBar.Document.Ingredients.Select(one =>
                     one.Id switch
                     {
-                        "coffee" => one with { Allergens = new() { MayContain = ["milk"] } },
-                        "ice" => one with { Allergens = new() },
+                        "coffee" => one with { Allergens = FullBar.Label(mayContain: ["milk"]) },
+                        "ice" => one with { Allergens = FullBar.Label() },
                         _ => one,
                     }
                 ),
@@ -249,11 +249,11 @@ public class EffectTests
             ],
         };
         Assert.Contains(
-            new Move("allergens", "none on the labels", "may contain milk", "", false),
+            new Move("allergens", "none listed on the labels", "may contain milk", "", false),
             Of(plain, [("2", Iced)]).Moved[0].Sizes[0].Moves
         );
         Assert.Contains(
-            new Move("allergens", "none on the labels", "not read: Iced coffee", "", false),
+            new Move("allergens", "none listed on the labels", "unknown for: Iced coffee", "", false),
             Of(unread, [("2", Iced)]).Moved[0].Sizes[0].Moves
         );
     }

@@ -59,11 +59,12 @@ public class PartTests
     {
         var known = Make(Part("mix", ("syrup", 100, "g"), ("milk", 100, "g")));
         Assert.Equal((0.01 + 0.001) / 2, known.PricePerGram!.Value.Value, 1e-12);
-        Assert.Equal([Allergen.Milk], known.Allergens!.Contains);
+        Assert.Equal([Allergen.Milk], known.Allergens.Contains);
 
         var unknown = Make(Part("mix", ("smoke", 1, "g"), ("milk", 100, "g")));
         Assert.Null(unknown.PricePerGram);
-        Assert.Null(unknown.Allergens);
+        Assert.Equal([Allergen.Milk], unknown.Allergens.Contains);
+        Assert.False(unknown.Allergens.IsRead);
     }
 
     [Fact]

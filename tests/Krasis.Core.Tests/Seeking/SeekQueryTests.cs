@@ -68,12 +68,12 @@ public class SeekQueryTests
     {
         Assert.Equal(new Match("Contains tree nuts: Hazelnut syrup.", true), SeekQuery.Read("nuts").Of(Hazel));
         Assert.Equal(new Match("May contain tree nuts: Dark sauce.", true), SeekQuery.Read("nuts").Of(Coconut));
-        Assert.Equal(new Match("Not read for nuts: Plum syrup.", false), SeekQuery.Read("nuts").Of(Unread));
+        Assert.Equal(new Match("Nuts unknown for Plum syrup.", false), SeekQuery.Read("nuts").Of(Unread));
         Assert.Equal(
             new Match("No label lists nuts; shared equipment carries traces.", true),
             SeekQuery.Read("without nuts").Of(Plain)
         );
-        Assert.Equal(new Match("Not read for nuts: Plum syrup.", false), SeekQuery.Read("without nuts").Of(Unread));
+        Assert.Equal(new Match("Nuts unknown for Plum syrup.", false), SeekQuery.Read("without nuts").Of(Unread));
         Assert.Equal(
             new Match("No label lists anything of an animal; shared equipment carries traces.", true),
             SeekQuery.Read("vegan").Of(Plain)

@@ -32,7 +32,11 @@ public sealed class PantryFileTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var header = (await server.Get("/api/pantry/export.csv")).Text.Split('\n')[0].Trim().Split(',');
 
-        Assert.Equal(Columns(typeof(IngredientDocument), "").Order(), header.Order());
+        // That a label names none is told as "none" in what it contains.
+        Assert.Equal(
+            Columns(typeof(IngredientDocument), "").Where(name => name != "allergens.namesNone").Order(),
+            header.Order()
+        );
 
         static IEnumerable<string> Columns(Type document, string before) =>
             document

@@ -57,6 +57,9 @@ public static class AllergenLists
             [Allergen.Macadamias] = Allergen.TreeNuts,
         };
 
+    /// <summary>Every allergen that a label can name.</summary>
+    public static IReadOnlyList<Allergen> Named { get; } = Enum.GetValues<Allergen>();
+
     /// <summary>An allergen and all that it is: spelt is wheat, and a cereal with gluten.</summary>
     public static IEnumerable<Allergen> WithFamily(Allergen allergen)
     {

@@ -67,8 +67,8 @@ public sealed record Ingredient(
     /// <summary>What is in 100 g of it.</summary>
     public Composition Composition { get; init; } = Composition.Unknown;
 
-    /// <summary>What its label says of allergens; null when nobody has looked.</summary>
-    public AllergenStatement? Allergens { get; init; }
+    /// <summary>What is known of its allergens.</summary>
+    public AllergenStatement Allergens { get; init; } = AllergenStatement.Unread;
 
     /// <summary>What a gram of it costs; null when not known. Of a coffee that a recipe makes, as it stands in the bar,
     /// by the dose.</summary>

@@ -11,6 +11,8 @@ namespace Krasis.Core.Bar.Ingredients;
 /// <param name="Sweetness">Sucrose that tastes as sweet as 100 g; null when its sugars are not all known.</param>
 /// <param name="PricePer100Grams">What 100 g cost; null when not known.</param>
 /// <param name="UseBy">The last day on which it may be used; null when no day is known.</param>
+/// <param name="Label">What is still to be entered before its label counts as read; null when nothing is, or nobody has
+/// begun.</param>
 /// <param name="Unknown">What is not known of it, in words; unknown is not zero.</param>
 /// <param name="Says">The rest in sentences.</param>
 public sealed record IngredientMeasured(
@@ -20,6 +22,7 @@ public sealed record IngredientMeasured(
     GramsPer100Grams? Sweetness,
     Money? PricePer100Grams,
     DateOnly? UseBy,
+    string? Label,
     IReadOnlyList<string> Unknown,
     IReadOnlyList<string> Says
 )
@@ -65,6 +68,7 @@ public sealed record IngredientMeasured(
                 ? Money.From(price.Value * 100)
                 : null,
             known?.UseBy,
+            AllergenReader.StillLacks(document.Allergens),
             [.. Gaps(document, known, recipe)],
             [.. Sentences(document, known, energy, recipe)]
         );
@@ -106,7 +110,7 @@ public sealed record IngredientMeasured(
             yield return "the caffeine";
         }
 
-        if (known.Allergens is null)
+        if (!known.Allergens.IsRead)
         {
             yield return "the allergens: nobody has read the label";
         }

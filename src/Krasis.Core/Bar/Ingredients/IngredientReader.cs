@@ -41,10 +41,8 @@ public static partial class IngredientReader
             isPlain && document.Per100g is null
                 ? Composition.Nothing
                 : CompositionReader.Read(document.Per100g, fields);
-        var allergens =
-            isPlain && document.Allergens is null
-                ? AllergenStatement.None
-                : AllergenReader.Read(document.Allergens, fields);
+        var said = AllergenReader.Read(document.Allergens, fields);
+        var allergens = isPlain && said.SaysNothing ? AllergenStatement.None : said;
         var sugars = SugarReader.Read(document.Per100g, kind, allergens, fields);
         var sweeteners = SugarReader.ReadSweeteners(document.Per100g, fields);
         var roast = ReadRoast(document, kind, fields);

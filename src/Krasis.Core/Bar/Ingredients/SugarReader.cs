@@ -19,7 +19,7 @@ internal static class SugarReader
     public static (IReadOnlyDictionary<Sugar, GramsPer100Grams> Kinds, bool IsTaken)? Read(
         CompositionDocument? document,
         IngredientKind kind,
-        AllergenStatement? allergens,
+        AllergenStatement allergens,
         FieldReader fields
     )
     {
@@ -128,16 +128,16 @@ internal static class SugarReader
 
     // Milk has lactose, and where that has been split, as in lactose-free milk, as much galactose as glucose; an oat
     // drink's sugars come of its starch; everything else is sweetened with table sugar (common practice, no source).
-    private static Sugar Usual(IngredientKind kind, AllergenStatement? allergens, Dictionary<Sugar, double> given)
+    private static Sugar Usual(IngredientKind kind, AllergenStatement allergens, Dictionary<Sugar, double> given)
     {
         if (kind != IngredientKind.Milk)
         {
             return Sugar.Sucrose;
         }
 
-        var isDairy = allergens?.Contains.Contains(Allergen.Milk) ?? true;
+        var isDairy = allergens.SaysNothing || allergens.Contains.Contains(Allergen.Milk);
         return isDairy ? (given.GetValueOrDefault(Sugar.Glucose) > 0 ? Sugar.Galactose : Sugar.Lactose)
-            : allergens!.Contains.Contains(Allergen.Gluten) ? Sugar.Maltose
+            : allergens.Contains.Contains(Allergen.Gluten) ? Sugar.Maltose
             : Sugar.Sucrose;
     }
 }

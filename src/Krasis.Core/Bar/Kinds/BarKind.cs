@@ -1,4 +1,5 @@
 using System.Globalization;
+using Krasis.Core.Input;
 
 namespace Krasis.Core.Bar.Kinds;
 
@@ -63,6 +64,10 @@ public abstract class BarKind<TDocument> : BarKind
 
     /// <summary>What is put into a document before it is kept, from what was kept before; nothing by default.</summary>
     public Func<TDocument?, TDocument, DateOnly, TDocument> Stamp { get; init; } = (_, document, _) => document;
+
+    /// <summary>What is missing in a document that somebody enters now, though one that was kept before may lack it;
+    /// nothing by default.</summary>
+    public Func<TDocument?, TDocument, IReadOnlyList<Problem>> Missing { get; init; } = (_, _) => [];
 
     /// <summary>The bar with a document added, or replacing the one with the same id.</summary>
     public BarDocument With(BarDocument bar, TDocument document)

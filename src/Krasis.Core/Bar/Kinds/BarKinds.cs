@@ -40,6 +40,7 @@ public static class BarKinds
             From = bar => bar.Ingredients,
             Into = (bar, ingredients) => bar with { Ingredients = ingredients },
             IsUsed = (ingredient, needs) => needs.Ingredient(ingredient.Id),
+            Missing = (before, now) => AllergenReader.Missing(before?.Allergens, now.Allergens),
             Measure = (ingredient, bench) =>
                 IngredientMeasured.Of(
                     ingredient,

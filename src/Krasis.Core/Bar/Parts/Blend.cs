@@ -52,10 +52,7 @@ internal static class Blend
                     share.Ingredient.Composition.AddTo(sum, share.Mass.Value)
                 )
                 .Times(perHundred),
-            Allergens = shares.Aggregate<(Ingredient Ingredient, Grams), AllergenStatement?>(
-                AllergenStatement.None,
-                (sum, share) => share.Ingredient.Allergens is { } allergens ? sum?.With(allergens) : null
-            ),
+            Allergens = shares.Aggregate(AllergenStatement.None, (sum, share) => sum.With(share.Ingredient.Allergens)),
             PricePerGram = Price(shares, mass),
             ServedAt = part.ServedAt ?? IngredientDefaults.ServedAt(part.Kind),
             SpecificHeat = SpecificHeat.From(

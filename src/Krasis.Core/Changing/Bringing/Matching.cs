@@ -194,7 +194,7 @@ public static class Matching
                 isSure && brings is { Count: 0 },
                 brings is null ? $"{why} Which allergens it brings in is not known of both."
                     : brings.Count > 0
-                        ? $"{why} It brings in {string.Join(", ", brings.Select(AllergenLists.Say))}, which {ingredient.Name} does not."
+                        ? $"{why} It {(brings.Exists(other.Allergens.Contains.Contains) ? "brings in" : "may bring in")} {string.Join(", ", brings.Select(AllergenLists.Say))}, which {ingredient.Name} does not."
                     : why
             );
         }
@@ -263,10 +263,16 @@ public static class Matching
     private static MatchedFact Comes(BarKind kind, string id, string name, string says, string why) =>
         new(new FactChoice(kind.Name, id, null, true), name, says, false, why);
 
-    // The allergens that one ingredient has and the other has not; null where nobody has read a label.
+    // The allergens that one ingredient has, or may have, and the other has not; null where nobody has read a label.
     private static List<Allergen>? NewIn(Ingredient one, Ingredient other) =>
-        one.Allergens is { } here && other.Allergens is { } there ? [.. here.Contains.Except(there.Contains).Order()]
-        : one.Kind is IngredientKind.Water or IngredientKind.Ice ? []
+        one.Kind is IngredientKind.Water or IngredientKind.Ice ? []
+        : one.Allergens.IsRead && other.Allergens.IsRead
+            ?
+            [
+                .. AllergenLists
+                    .Named.Where(allergen => one.Allergens.Of(allergen) > other.Allergens.Of(allergen))
+                    .Order(),
+            ]
         : null;
 
     private static double Off(double one, double other) => Math.Abs(one - other) / Math.Max(Math.Abs(other), 1e-9);

@@ -121,7 +121,7 @@ public sealed partial class SeekQuery
             }
             else if (build.Unread.Count > 0)
             {
-                why.Add($"not read for {said}: {Say.List(build.Unread)}");
+                why.Add($"{said} unknown for {Say.List(build.Unread)}");
                 isKnown = false;
             }
             else if (!build.Words.Any(has => has.StartsWith(said, StringComparison.Ordinal)))
@@ -163,7 +163,7 @@ public sealed partial class SeekQuery
     {
         why.Add(
             build.Unread.Count > 0
-                ? $"not read for {what}: {Say.List(build.Unread)}"
+                ? $"{what} unknown for {Say.List(build.Unread)}"
                 : $"no label lists {what}; shared equipment carries traces"
         );
         return build.Unread.Count == 0;

@@ -52,14 +52,14 @@ public sealed record MissingIngredient
         );
     }
 
-    /// <summary>Another ingredient like one: with all that is known of that, but for what only a label says of
-    /// it.</summary>
+    /// <summary>Another ingredient like one: with all that is known of that, but for its allergens. Those are for its
+    /// own label to say, whatever it is called.</summary>
     internal static IngredientDocument AsLike(IngredientDocument like, string id, string name) =>
         like with
         {
             Id = id,
             Name = name,
             Source = $"Like {like.Name} of the starter pantry, until its label has been read.",
-            Allergens = like.Name == name ? like.Allergens : null,
+            Allergens = null,
         };
 }

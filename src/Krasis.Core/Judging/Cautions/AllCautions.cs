@@ -79,7 +79,7 @@ internal static class AllCautions
             "caffeine",
             size => size.Inside.Nutrition.CaffeineKnown.Value > CaffeineAtOnce,
             (sizes, isOne) =>
-                $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day (EFSA 2015). Information, not advice."
+                $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice."
         );
         BySize(
             "caffeine-perhaps",
@@ -87,7 +87,7 @@ internal static class AllCautions
                 size.Inside.Nutrition
                     is { CaffeineKnown.Value: <= CaffeineAtOnce, CaffeineKnownTo.Value: > CaffeineAtOnce },
             (sizes, _) =>
-                $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015)."
+                $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy)."
         );
         return found;
 

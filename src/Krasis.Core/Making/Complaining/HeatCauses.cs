@@ -140,7 +140,9 @@ internal static class HeatCauses
                 "goes-in-cold",
                 at.Percent(cold.Mass),
                 $"{cold.Ingredient.Name} goes in at {Say.Degrees(Celsius.From(Math.Round(cold.Temperature)))}, {Say.Whole(at.Percent(cold.Mass))} % of the drink.",
-                "Warm it, or take it from the shelf and not from the fridge."
+                cold.Ingredient.IsChilled
+                    ? "Warm it before it goes in. It has to be kept cold."
+                    : "Warm it before it goes in. Keep it at room temperature only if its label allows it."
             );
         }
 

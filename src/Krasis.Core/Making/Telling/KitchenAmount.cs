@@ -36,10 +36,15 @@ public static partial class KitchenAmount
     public static string Degrees(string sentence, KitchenWords words) =>
         words == KitchenWords.Us
             ? Celsius()
-                .Replace(sentence, found =>
-                    $"{Say.Whole((double.Parse(found.Groups[1].Value, CultureInfo.InvariantCulture) * 9 / 5) + 32)} °F"
-                )
+                .Replace(sentence, found => found.Groups["fahrenheit"] is { Success: true, Value: var said }
+                        ? $"{said} °F"
+                    : found.Groups["from"] is { Success: true, Value: var from }
+                        ? $"{Fahrenheit(from)}{found.Groups["between"].Value}{Fahrenheit(found.Groups["celsius"].Value)} °F"
+                    : $"{Fahrenheit(found.Groups["celsius"].Value)} °F")
             : sentence;
+
+    private static string Fahrenheit(string celsius) =>
+        Say.Whole((double.Parse(celsius, CultureInfo.InvariantCulture) * 9 / 5) + 32);
 
     private static string Quarters(double amount, string unit)
     {
@@ -50,6 +55,9 @@ public static partial class KitchenAmount
         return Math.Abs((quarters / 4 / amount) - 1) > Exact ? $"about {said}" : said;
     }
 
-    [GeneratedRegex(@"(-?\d+(?:\.\d+)?) °C")]
+    // One temperature, a range of two, or one that is told in °F as well.
+    [GeneratedRegex(
+        @"(?:(?<from>-?\d+(?:\.\d+)?)(?<between> to |–| and ))?(?<celsius>-?\d+(?:\.\d+)?) °C(?: \((?<fahrenheit>-?\d+(?:\.\d+)?) °F\))?"
+    )]
     private static partial Regex Celsius();
 }

@@ -1,4 +1,5 @@
 using System.Text;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Telling;
@@ -41,10 +42,16 @@ public static class RecipeText
 
     /// <summary>What is to be minded of a drink, and its allergens, each sentence once.</summary>
     public static IReadOnlyList<string> Told(IReadOnlyList<MakingPlan> plans) =>
-        [.. plans.SelectMany(plan => plan.Cautions).Concat(plans.Select(Allergens)).Distinct()];
+        [
+            .. plans
+                .SelectMany(plan => plan.Cautions.Concat(plan.Steps.SelectMany(step => step.Cautions)))
+                .Concat(Allergens(plans))
+                .Distinct(),
+        ];
 
-    /// <summary>What is told of a size's allergens; never that it is free from something.</summary>
-    public static string Allergens(MakingPlan plan) => $"Allergens: {plan.Allergens}. Traces are always possible.";
+    /// <summary>What is told of the allergens of some sizes, a sentence each where they differ.</summary>
+    public static IReadOnlyList<string> Allergens(IReadOnlyList<MakingPlan> plans) =>
+        AllergenWords.Sentences([.. plans.Select(plan => (plan.SizeName, plan.Allergens))]);
 
     /// <summary>A step in sentences: what goes in and how much, how it is pulled or steamed, and what is
     /// done.</summary>

@@ -14,18 +14,11 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
     /// <summary>All of it in words: what it contains, what it may contain, and whose label nobody has read. Put
     /// together when it is asked for, once.</summary>
     public string Says =>
-        says ??= string.Join(
-            "; ",
-            new[]
-            {
-                string.Join(", ", Found.Where(found => !found.IsTrace).Select(found => found.Name)),
-                Told("may contain", [.. Found.Where(found => found.IsTrace).Select(found => found.Name)]),
-                Told("not read:", Unknown),
-            }.Where(part => part.Length > 0)
-        )
-            is { Length: > 0 } words
-            ? words
-            : "none on the labels";
+        says ??= AllergenWords.Says(
+            [.. Found.Where(found => !found.IsTrace).Select(found => found.Name)],
+            [.. Found.Where(found => found.IsTrace).Select(found => found.Name)],
+            Unknown
+        );
 
     /// <summary>The allergens of what is poured into a size, of what is on top and on the glass too.</summary>
     internal static AllergenFacts Of(WorkedSize size) => Of(size.Lines);
@@ -34,31 +27,31 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
     internal static AllergenFacts Of(IEnumerable<WorkedLine> lines)
     {
         var poured = lines.Where(line => line.IsPoured).ToList();
-        var contains = By(line => line.Ingredient.Allergens?.Contains);
-        var traces = By(line => line.Ingredient.Allergens?.MayContain);
+        var contains = By(line => line.Ingredient.Allergens.Contains);
+        var traces = By(line => line.Ingredient.Allergens.MayContain);
         return new AllergenFacts(
             [
-                .. contains
-                    .Where(found => IsNamed(found.Key))
-                    .Select(found => Trace(found.Key, false, found.Value, contains)),
-                .. traces
-                    .Where(found => IsNamed(found.Key) && !contains.ContainsKey(found.Key))
-                    .Select(found => Trace(found.Key, true, found.Value, traces)),
+                .. AllergenNaming
+                    .Of(contains.Keys, traces.Keys)
+                    .Select(found => new AllergenTrace(
+                        found.Allergen,
+                        found.Name,
+                        AllergenLists.UsNine.Contains(found.Allergen),
+                        AllergenLists.EuFourteen.Contains(found.Allergen),
+                        found.IsTrace,
+                        [.. (found.IsTrace ? traces : contains)[found.Allergen].Select(line => line.Line.Id)],
+                        [.. (found.IsTrace ? traces : contains)[found.Allergen].Select(line => line.Ingredient.Name)]
+                    )),
             ],
-            [.. poured.Where(line => line.Ingredient.Allergens is null).Select(line => line.Ingredient.Name).Distinct()]
+            [.. poured.Where(line => !line.Ingredient.Allergens.IsRead).Select(line => line.Ingredient.Name).Distinct()]
         );
 
-        SortedDictionary<Allergen, List<WorkedLine>> By(Func<WorkedLine, IReadOnlySet<Allergen>?> of)
+        Dictionary<Allergen, List<WorkedLine>> By(Func<WorkedLine, IReadOnlySet<Allergen>> of)
         {
-            var found = new SortedDictionary<Allergen, List<WorkedLine>>();
+            var found = new Dictionary<Allergen, List<WorkedLine>>();
             foreach (var line in poured)
             {
-                if (of(line) is not { Count: > 0 } brought)
-                {
-                    continue;
-                }
-
-                foreach (var allergen in brought)
+                foreach (var allergen in of(line))
                 {
                     if (!found.TryGetValue(allergen, out var bringing))
                     {
@@ -71,35 +64,5 @@ public sealed record AllergenFacts(IReadOnlyList<AllergenTrace> Found, IReadOnly
 
             return found;
         }
-    }
-
-    private static string Told(string how, IReadOnlyList<string> names) =>
-        names.Count == 0 ? "" : $"{how} {string.Join(", ", names)}";
-
-    // A species is told with what it is one of.
-    private static bool IsNamed(Allergen allergen) =>
-        AllergenLists.UsNine.Contains(allergen) || AllergenLists.EuFourteen.Contains(allergen);
-
-    private static AllergenTrace Trace(
-        Allergen allergen,
-        bool isTrace,
-        List<WorkedLine> lines,
-        SortedDictionary<Allergen, List<WorkedLine>> all
-    )
-    {
-        var species = all
-            .Keys.Where(other => other != allergen && AllergenLists.WithFamily(other).Contains(allergen))
-            .Select(AllergenLists.Say)
-            .ToList();
-        var name = AllergenLists.Say(allergen);
-        return new AllergenTrace(
-            allergen,
-            species.Count == 0 ? name : $"{name} ({string.Join(", ", species)})",
-            AllergenLists.UsNine.Contains(allergen),
-            AllergenLists.EuFourteen.Contains(allergen),
-            isTrace,
-            [.. lines.Select(line => line.Line.Id)],
-            [.. lines.Select(line => line.Ingredient.Name)]
-        );
     }
 }

@@ -18,7 +18,7 @@ internal sealed class TorchOverPaper() : LineCheck(onlyReference: false)
             ? Found(
                 at,
                 Severity.Fault,
-                $"{at.Ingredient.Name} is torched over a cup of {(at.Worked.Size.Cup.Material == CupMaterial.Plastic ? "plastic" : "paper")}. Torch it in a dish or on a spoon away from the cup, or take a glass."
+                $"{at.Ingredient.Name} is torched over a {(at.Worked.Size.Cup.Material == CupMaterial.Plastic ? "plastic" : "paper")} cup. Torch it in a dish or on a spoon away from the cup, or use a heatproof glass."
             )
             : null;
 }

@@ -17,16 +17,18 @@ internal sealed class AllergenByOneLine() : LineCheck(onlyReference: true)
     protected override Finding? Judge(LineSetting at)
     {
         var line = at.Line;
-        if ((line.Ingredient.Kind != IngredientKind.Milk && !line.IsOnTop) || line.Ingredient.Allergens is not { } own)
+        if (line.Ingredient.Kind != IngredientKind.Milk && !line.IsOnTop)
         {
             return null;
         }
+
+        var own = line.Ingredient.Allergens;
 
         var others = at
             .Worked.Lines.Where(other => other.IsPoured && other.Index != line.Index)
             .Select(other => other.Ingredient.Allergens)
             .ToList();
-        if (others.Any(other => other is null))
+        if (others.Exists(other => !other.IsRead))
         {
             return null;
         }
@@ -36,7 +38,7 @@ internal sealed class AllergenByOneLine() : LineCheck(onlyReference: true)
                 !found.IsTrace
                 && own.Contains.Contains(found.Allergen)
                 && others.TrueForAll(other =>
-                    !other!.Contains.Contains(found.Allergen) && !other.MayContain.Contains(found.Allergen)
+                    !other.Contains.Contains(found.Allergen) && !other.MayContain.Contains(found.Allergen)
                 )
             )
             .Select(found => found.Name)

@@ -57,7 +57,12 @@ internal sealed class ClaimNotMet : ICheck
     private static bool? Breaks(Claim claim, Ingredient ingredient) =>
         claim switch
         {
-            Claim.WithoutMilk => ingredient.Allergens?.Contains.Contains(Allergen.Milk),
+            Claim.WithoutMilk => ingredient.Allergens.Of(Allergen.Milk) switch
+            {
+                Presence.Contains => true,
+                Presence.NotNamed => false,
+                _ => null,
+            },
             _ when ingredient.IsUnsweet => false,
             _ when ingredient.Sugars is null => null,
             _ when ingredient.Kind == IngredientKind.Milk => ingredient.Sugars[Sugar.Sucrose].Value

@@ -35,9 +35,11 @@ const fact = computed(() =>
 const like = computed(() =>
   isNew.value ? (items.value.find((item) => item.fact.id === route.query['like'])?.fact ?? null) : null,
 )
+// Allergens are for its own label to say.
 const likeOf = ({ document }: Fact) => ({
   ...document,
   id: undefined,
+  allergens: undefined,
   name: `${String(document['name'] ?? '')} (copy)`,
 })
 const isGone = computed(() => Boolean(props.id) && !isNew.value && fact.value === null)

@@ -151,8 +151,7 @@ function wordsOf(lot: (typeof lots.value)[number]): LabelWords {
     more: [
       `${lot.isMade ? 'Made' : 'Came'} ${day(lot.since)}${lot.openedOn ? `, opened ${day(lot.openedOn)}` : ''}${lot.who ? ` by ${lot.who}` : ''}`,
       `Lot ${lot.lot} · ${quantity(lot.left, lot.unit)}`,
-      contains(lot.contains) +
-        (lot.mayContain.length > 0 ? `; may contain ${lot.mayContain.join(', ')}` : ''),
+      lot.allergens ?? '',
       lot.keepAt ?? '',
     ].filter(Boolean),
   }
@@ -168,12 +167,6 @@ function set(text: string): string {
   style.textContent = text
   return text
 }
-const contains = (names: readonly string[] | null) =>
-  names === null
-    ? 'Allergens not all read'
-    : names.length > 0
-      ? `Contains ${names.join(', ')}`
-      : 'No listed allergen by its labels'
 </script>
 
 <template>
@@ -249,12 +242,7 @@ const contains = (names: readonly string[] | null) =>
             ><template v-if="lot.who"> by {{ lot.who }}</template></span
           >
           <span>Lot {{ lot.lot }} · {{ quantity(lot.left, lot.unit) }}</span>
-          <span class="contains"
-            >{{ contains(lot.contains)
-            }}<template v-if="lot.mayContain.length > 0"
-              >; may contain {{ lot.mayContain.join(', ') }}</template
-            ></span
-          >
+          <span v-if="lot.allergens" class="contains">{{ lot.allergens }}</span>
           <span v-if="lot.keepAt">{{ lot.keepAt }}</span>
         </article>
       </section>

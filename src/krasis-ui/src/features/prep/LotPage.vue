@@ -42,11 +42,7 @@ async function happened(line: StockLine): Promise<void> {
         <strong v-if="history.data.value.lot.isOver" class="error"> over date</strong>
       </p>
       <p>
-        {{
-          history.data.value.lot.contains === null
-            ? 'Allergens: not all labels have been read.'
-            : `Contains: ${history.data.value.lot.contains.join(', ') || 'none of the listed allergens by its labels'}.`
-        }}
+        {{ history.data.value.lot.allergens ?? '' }}
         {{ history.data.value.lot.keepAt ?? '' }}
       </p>
       <RouterLink :to="`/prep/labels?lots=${lot}`">Print its label</RouterLink>

@@ -27,7 +27,8 @@ const lots = computed(() =>
     `${name} ${lot}`.toLowerCase().includes(sought.value.trim().toLowerCase()),
   ),
 )
-const over = computed(() => lots.value.filter(({ isOver }) => isOver))
+/** Whatever is being looked for: what is over date must not be hidden by it. */
+const over = computed(() => (stock.value?.lots ?? []).filter(({ isOver }) => isOver))
 const chosen = computed(() => stock.value?.items.find((each) => each.item === item.value) ?? null)
 
 async function happened(line: StockLine): Promise<void> {

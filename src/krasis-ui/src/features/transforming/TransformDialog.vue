@@ -57,14 +57,13 @@ function factsOf(sheet: BuildSheet): string {
   }
 
   const { carbohydrate, sugars, energy } = size.inside.nutrition
-  const allergens = size.inside.allergens.found.filter(({ isTrace }) => !isTrace).map(({ name }) => name)
   const figure = (value: number | null, what: string) =>
     value === null ? `${what} not known` : `${reading(value, 'g')} ${what}`
   return [
     `${size.name}: ${figure(carbohydrate, 'carbohydrate')}`,
     figure(sugars, 'sugars'),
     energy === null ? 'energy not known' : `${decimal(energy, 0)} kcal`,
-    `allergens: ${allergens.join(', ') || 'none on the labels'}`,
+    `Allergens: ${size.inside.allergens.says ?? ''}`,
   ].join(' · ')
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
+import Checkbox from 'primevue/checkbox'
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
@@ -63,7 +64,26 @@ const allergens = computed(() =>
     return { value: code, label: name, laws: laws.join(', ') }
   }),
 )
-const isRead = computed(() => bench.read('allergens') != null)
+const isBegun = computed(() => bench.read('allergens') != null)
+const listed = (which: string) => (bench.read(`allergens.${which}`) as string[] | undefined) ?? []
+const listsNone = computed(() => listed('contains').length === 0 && listed('mayContain').length === 0)
+
+/** What was entered is kept while the switch is off, so that off and on again loses nothing. */
+let put = { contains: [], mayContain: [], namesNone: false } as Record<string, unknown>
+function begin(isOn: boolean): void {
+  if (!isOn) {
+    put = bench.read('allergens') as Record<string, unknown>
+  }
+
+  bench.put('allergens', isOn ? put : null)
+}
+
+function list(which: 'contains' | 'mayContain', codes: string[]): void {
+  bench.put(`allergens.${which}`, codes)
+  if (codes.length > 0) {
+    bench.put('allergens.namesNone', false)
+  }
+}
 const faultsOf = (list: string) =>
   [...bench.problems.value].filter(([path]) => path.startsWith(`allergens.${list}`)).map(([, text]) => text)
 
@@ -82,7 +102,13 @@ function beginFrom(index: number | null): void {
   const found = index === null ? undefined : pantry.data.value?.[index]
   if (found) {
     const { source, per100g } = found
-    bench.begin({ ...found, id: null, per100g: per100g ? { ...per100g, source: source ?? null } : null })
+    // Its allergens are for its own label to say.
+    bench.begin({
+      ...found,
+      id: null,
+      allergens: null,
+      per100g: per100g ? { ...per100g, source: source ?? null } : null,
+    })
   }
 }
 </script>
@@ -196,41 +222,49 @@ function beginFrom(index: number | null): void {
     hint="Read the whole label, also “may contain”. What nobody has read stays unknown, and every sheet says so."
   >
     <span class="switch">
-      <ToggleSwitch
-        :model-value="isRead"
-        input-id="label-read"
-        @update:model-value="bench.put('allergens', $event ? { contains: [], mayContain: [] } : null)"
-      />
-      <label for="label-read">The label has been read</label>
+      <ToggleSwitch :model-value="isBegun" input-id="label-read" @update:model-value="begin" />
+      <label for="label-read">I am reading the label</label>
     </span>
-    <template v-if="isRead">
+    <template v-if="isBegun">
       <div
-        v-for="[list, label] in [
+        v-for="[which, label] in [
           ['contains', 'Contains'],
           ['mayContain', 'May contain'],
         ] as const"
-        :key="list"
+        :key="which"
         class="list"
       >
-        <label :id="list" class="soft">{{ label }}</label>
+        <label :id="which" class="soft">{{ label }}</label>
         <MultiSelect
-          :model-value="(bench.read(`allergens.${list}`) as string[] | undefined) ?? []"
+          :model-value="listed(which)"
           :options="allergens"
           option-label="label"
           option-value="value"
           display="chip"
-          placeholder="names none"
-          :aria-labelledby="list"
-          :data-field="`allergens.${list}`"
+          :placeholder="bench.read('allergens.namesNone') ? 'None named on the label' : 'Choose'"
+          :aria-labelledby="which"
+          :data-field="`allergens.${which}`"
           class="allergens"
-          @update:model-value="bench.put(`allergens.${list}`, $event)"
+          @update:model-value="list(which, $event)"
         >
           <template #option="{ option }">{{ option.label }} ({{ option.laws }})</template>
         </MultiSelect>
-        <span v-for="fault in faultsOf(list)" :key="fault" class="error">{{ fault }}</span>
+        <span v-for="fault in faultsOf(which)" :key="fault" class="error">{{ fault }}</span>
       </div>
+      <span v-if="listsNone" class="switch">
+        <Checkbox
+          :model-value="Boolean(bench.read('allergens.namesNone'))"
+          binary
+          input-id="names-none"
+          data-field="allergens.namesNone"
+          @update:model-value="bench.put('allergens.namesNone', $event)"
+        />
+        <label for="names-none">I have read the whole label, and it names none</label>
+      </span>
+      <TextBox path="allergens.by" label="Read by" />
       <TextBox path="allergens.source" label="Read where" />
       <TextBox path="allergens.on" label="on" kind="day" />
+      <p v-if="measured?.label" class="warning" data-test="label-lacks">{{ measured.label }}</p>
     </template>
   </StepHead>
   <StepHead :number="isPlain ? 3 : 5" title="Pack, price and keeping">

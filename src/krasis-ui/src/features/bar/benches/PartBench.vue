@@ -113,14 +113,7 @@ function remove(index: number): void {
         />
       </div>
       <p class="soft">
-        {{
-          measured?.contains == null
-            ? 'Allergens: not all labels have been read.'
-            : `Contains: ${measured.contains.join(', ') || 'none named'}.`
-        }}
-        <template v-if="measured?.mayContain?.length"
-          >May contain: {{ measured.mayContain.join(', ') }}.</template
-        >
+        {{ measured?.allergens ?? '' }}
       </p>
       <p v-if="measured && measured.unknown.length > 0" class="warning">
         Not known: {{ measured.unknown.join('; ') }}.

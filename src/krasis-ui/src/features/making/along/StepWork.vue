@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AllergenLine from '@/features/making/AllergenLine.vue'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed } from 'vue'
 import StepCup from '@/features/making/service/StepCup.vue'
@@ -113,7 +114,7 @@ const hears = computed(() => {
         <b>{{ next.title }}</b>, {{ next.amount }}
       </p>
       <p v-else class="next">It is done.</p>
-      <p class="has">has: {{ make.plan.allergens }}</p>
+      <AllergenLine class="has" :says="make.plan.allergens" />
     </aside>
   </div>
 </template>

@@ -82,7 +82,7 @@ function printAll(): void {
             </tr>
           </tbody>
         </table>
-        <p>Traces are always possible. What is not read is not known.</p>
+        <p>“Unknown” means that nobody has read that label. It never means “none”.</p>
       </article>
       <SizesCard v-for="each in read" :key="each.build" :cards="each" />
     </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { CardsView, MakingPlan } from '@/shared/api/types'
+import AllergenLine from '@/features/making/AllergenLine.vue'
 import { cautionsOf } from './cautions'
 import CardCode from './CardCode.vue'
 import CardHead from './CardHead.vue'
@@ -31,7 +32,7 @@ defineProps<{ cards: CardsView; plan: MakingPlan }>()
     </div>
     <footer>
       <CardCode class="code" :build="cards.build" :size="plan.size" />
-      <p class="told"><strong>Allergens:</strong> {{ plan.allergens }}. Traces are always possible.</p>
+      <AllergenLine class="told" :says="plan.allergens" />
       <p v-for="caution in cautionsOf([plan])" :key="caution">{{ caution }}</p>
     </footer>
   </article>

@@ -11,16 +11,6 @@ import { rowsOf } from './rows'
 const props = defineProps<{ cards: CardsView }>()
 
 const rows = computed(() => rowsOf(props.cards.plans))
-/** What is told of allergens, once for the sizes that it is the same of. */
-const allergens = computed(() =>
-  [...new Set(props.cards.plans.map((plan) => plan.allergens))].map((says) => ({
-    says,
-    names: props.cards.plans
-      .filter((plan) => plan.allergens === says)
-      .map((plan) => plan.sizeName)
-      .join(', '),
-  })),
-)
 </script>
 
 <template>
@@ -54,14 +44,7 @@ const allergens = computed(() =>
       </tbody>
     </table>
     <footer>
-      <p v-for="{ names, says } in allergens" :key="says">
-        <strong
-          >Allergens<template v-if="allergens.length > 1">, {{ names }}</template
-          >:</strong
-        >
-        {{ says }}.
-      </p>
-      <p>Traces are always possible.</p>
+      <p v-for="sentence in cards.allergens" :key="sentence" class="told">{{ sentence }}</p>
       <p v-for="caution in cautionsOf(cards.plans)" :key="caution">{{ caution }}</p>
     </footer>
   </article>
@@ -133,5 +116,9 @@ footer {
 
 footer p {
   margin: 0 0 0.4mm;
+}
+
+.told {
+  font-weight: 600;
 }
 </style>

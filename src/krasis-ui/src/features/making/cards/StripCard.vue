@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CardsView } from '@/shared/api/types'
+import { cautionsOf } from './cautions'
 import CardCode from './CardCode.vue'
 import CardHead from './CardHead.vue'
 import { rowsOf } from './rows'
@@ -31,11 +32,7 @@ const steps = computed(() => rowsOf(props.cards.plans).filter(({ step }) => step
       </tbody>
     </table>
     <CardCode class="code" :build="cards.build" />
-    <p>
-      <strong>Allergens:</strong>
-      {{ [...new Set(cards.plans.map(({ allergens }) => allergens))].join('; ') }}. Traces are always
-      possible.
-    </p>
+    <p v-for="sentence in [...cards.allergens, ...cautionsOf(cards.plans)]" :key="sentence">{{ sentence }}</p>
   </article>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AllergenLine from '@/features/making/AllergenLine.vue'
 import { useStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
@@ -91,9 +92,19 @@ function addToOrder(): void {
       <ul v-else-if="view.changes.length > 0" class="changes" data-test="changes">
         <li v-for="change in view.changes" :key="change.what">
           <strong>{{ change.what }}</strong> {{ change.why }}
+          <Button
+            v-if="change.offer === 'noTop' && !wish.noTop"
+            label="Leave it off"
+            outlined
+            data-test="leave-off"
+            @click="wish = { ...wish, noTop: true }"
+          />
         </li>
       </ul>
-      <p class="has">has: {{ plan?.allergens ?? view.plans[0]?.allergens }}. Traces are always possible.</p>
+      <AllergenLine v-if="plan" class="has" :says="plan.allergens" />
+      <div v-else class="has" data-test="allergens">
+        <p v-for="sentence in view.allergens" :key="sentence">{{ sentence }}</p>
+      </div>
       <div class="go">
         <Button
           label="Show me how"

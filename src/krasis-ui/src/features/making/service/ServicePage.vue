@@ -75,7 +75,7 @@ const age = computed(() => ageOf(view.value?.now))
           <span v-if="short.has(drink.build)" class="lacks" data-test="lacks">{{
             short.get(drink.build)?.join(', ')
           }}</span>
-          <span class="has">has: {{ drink.allergens }}</span>
+          <span class="has">{{ drink.allergens }}</span>
         </RouterLink>
       </li>
     </ul>

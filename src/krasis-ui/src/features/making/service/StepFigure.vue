@@ -18,7 +18,7 @@ defineProps<{ step: MakingStep; of: number }>()
     </p>
     <p v-if="step.see" class="see" data-test="see">{{ step.see }}</p>
     <p v-if="step.allergens && step.allergens.length > 0" class="has">
-      brings: {{ step.allergens.join(', ') }}
+      Adds allergens: {{ step.allergens.join(', ') }}
     </p>
     <ul v-if="step.cautions && step.cautions.length > 0" class="cautions">
       <li v-for="caution in step.cautions" :key="caution">{{ caution }}</li>

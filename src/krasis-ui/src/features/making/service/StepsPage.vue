@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AllergenLine from '@/features/making/AllergenLine.vue'
 import { useEventListener, useSwipe } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, useTemplateRef, watch } from 'vue'
@@ -112,7 +113,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <div class="cup"><StepCup :plan="plan" :step="at" /></div>
         <StepFigure :step="step" :of="plan.steps.length" aria-live="polite" />
       </div>
-      <p class="has">has: {{ plan.allergens }}. Traces are always possible.</p>
+      <AllergenLine class="has" :says="plan.allergens" />
     </template>
   </main>
   <StepKeys
