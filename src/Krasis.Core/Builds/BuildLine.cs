@@ -54,6 +54,9 @@ public sealed record BuildLine(
     /// <summary>How thick the foam on it stands; null by the foam level.</summary>
     public Millimetres? FoamCap { get; init; }
 
+    /// <summary>What the lead wants done with it besides; null for nothing.</summary>
+    public string? Note { get; init; }
+
     /// <summary>What the card says the reference size's amount is in another measure; null when it says
     /// nothing.</summary>
     public Quantity? Stated { get; init; }

@@ -95,7 +95,7 @@ internal static class LineReader
             }
         }
 
-        _ = fields.Note("note", line.Note, 1000);
+        var note = fields.Note("note", line.Note, 1000);
         return fields.Finish(() =>
             new BuildLine(new LineId(id), ingredient!.Id, set, pins)
             {
@@ -110,6 +110,7 @@ internal static class LineReader
                 FoamCap = cap is { } mm ? Millimetres.From(mm) : null,
                 Foam = foam,
                 Rule = rule,
+                Note = note,
                 Stated = stated,
                 PinnedStated = pinnedStated,
             }

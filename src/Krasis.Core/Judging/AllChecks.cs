@@ -24,6 +24,7 @@ internal static class AllChecks
         new SameShotInABiggerCup(),
         new TasteDrift(),
         new NoRoomForTheTop(),
+        new UnderTheTopping(),
         new LayerWillMix(),
         new SauceOnTheBottom(),
         new PowderInTheCold(),

@@ -165,7 +165,7 @@ public static class Planner
                 line.Ingredient.Name,
                 cell.Mark?.Says ?? $"{Say.Fine(cell.Amount)} {cell.Unit}",
                 beside,
-                StepWords.How(line, isReady)
+                StepWords.How(line, turned.Build.Serve, isReady)
             )
             {
                 Line = line.Line.Id,

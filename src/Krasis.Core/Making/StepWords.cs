@@ -9,12 +9,28 @@ namespace Krasis.Core.Making;
 /// <summary>What is done in a step, in words.</summary>
 internal static class StepWords
 {
-    /// <summary>How a line goes in.</summary>
+    /// <summary>How a line goes in, and what the lead wants done with it besides.</summary>
     /// <param name="line">The line.</param>
+    /// <param name="serve">How the drink is served, which says into what it goes.</param>
     /// <param name="isReady">Whether its milk is steamed already when its turn comes.</param>
-    public static string How(WorkedLine line, bool isReady) =>
+    public static string How(WorkedLine line, Serve serve, bool isReady) =>
+        line.Line.Note is { } note
+            ? $"{HowItGoesIn(line, serve, isReady)} {Sentence(note)}"
+            : HowItGoesIn(line, serve, isReady);
+
+    private static string HowItGoesIn(WorkedLine line, Serve serve, bool isReady) =>
         line.Line.Technique switch
         {
+            Technique.Pour
+            or Technique.Stir
+            or Technique.Shake
+            or Technique.Blend when line.IsInside && serve is Serve.Shaken or Serve.Blended => line.Ingredient.Kind
+            == IngredientKind.Espresso
+                ? $"Let it run into the {VesselOf(serve)}."
+                : $"Into the {VesselOf(serve)}.",
+            Technique.Cool when serve is Serve.Shaken or Serve.Blended =>
+                $"{Cooling(line)}, then into the {VesselOf(serve)}.",
+
             Technique.Steam when isReady => "Pour the steamed milk in.",
             Technique.Steam => "Steam it, then pour it in.",
             Technique.Cool => $"{Cooling(line)}, then pour it in.",
@@ -29,6 +45,12 @@ internal static class StepWords
     /// <summary>For how long what goes in is stirred, s: enough to lift a sauce off the bottom (common practice, no
     /// source).</summary>
     public const double StirSeconds = 10;
+
+    /// <summary>For how long a drink is shaken, s (10 to 12; common practice, no source).</summary>
+    public const int ShakeSeconds = 12;
+
+    /// <summary>For how long a drink is blended, s (common practice, no source).</summary>
+    public const int BlendSeconds = 25;
 
     /// <summary>How long a line is worked on once it is in, s; null where that is not said.</summary>
     public static double? SecondsOf(WorkedLine line) =>
@@ -98,11 +120,21 @@ internal static class StepWords
         {
             Serve.Shaken => (
                 "Shake",
-                "Shake it all hard until the shaker is too cold to hold, and pour everything into the cup."
+                $"Shake it all hard for {ShakeSeconds} seconds, until the shaker is too cold to hold, and pour everything into the cup."
             ),
-            Serve.Blended => ("Blend", "Blend it all until no ice is heard, and pour everything into the cup."),
+            Serve.Blended => (
+                "Blend",
+                $"Lid on. Blend it all for about {BlendSeconds} seconds, until no ice is heard, and pour everything into the cup."
+            ),
             _ => null,
         };
+
+    private static string VesselOf(Serve serve) => serve == Serve.Shaken ? "shaker" : "blender jar";
+
+    private static string Sentence(string words) =>
+        words.TrimEnd() is var trimmed && trimmed[^1] is '.' or '!' or '?'
+            ? Capital(words.TrimEnd())
+            : $"{Capital(words.TrimEnd())}.";
 
     private static string Cooling(WorkedLine line)
     {

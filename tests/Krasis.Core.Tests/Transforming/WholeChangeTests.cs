@@ -65,7 +65,7 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    "iced in s m l by m, 0 mm, 0 prices: 20 g cocoa dissolve; 2 shot espresso cool; 90 ml milk pour; 20 ml oat foam cold; 10 g whip; 130 g ice",
+                    "iced in s m l by m, 0 mm, 0 prices: 20 g cocoa dissolve; 2 shot espresso cool; 90 ml milk pour; 130 g ice; 20 ml oat foam cold; 10 g whip",
                     ": Served iced instead of hot. That is what was asked for.",
                     "cocoa: Cocoa: dissolved in a splash of hot water first. Powder does not dissolve in the cold.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
@@ -73,6 +73,7 @@ public class WholeChangeTests
                     "ice: Ice: 130 g. A third of the cup, as a beginning.",
                     "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
                     "milk: Milk: 70 ml → 90 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
+                    ": Poured in this order: Cocoa, Espresso, Milk, Ice, Oat drink, Whip. Nothing goes under what is on top already.",
                 ]
             },
             {
@@ -575,13 +576,14 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    "iced in s m l by m, 0 mm, 0 prices: 2 shot espresso cool; 20 ml oat foam cold; 20 ml sweet-milk top; 90 ml milk pour; 130 g ice",
+                    "iced in s m l by m, 0 mm, 0 prices: 2 shot espresso cool; 90 ml milk pour; 130 g ice; 20 ml oat foam cold; 20 ml sweet-milk top",
                     ": Served iced instead of hot. That is what was asked for.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
                     "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
                     "ice: Ice: 130 g. A third of the cup, as a beginning.",
                     "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
                     "milk: Milk: 70 ml → 90 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
+                    ": Poured in this order: Espresso, Milk, Ice, Oat drink, Milk mix. Nothing goes under what is on top already.",
                 ]
             },
             {
@@ -615,13 +617,14 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    "hot in s m l by m, 0 mm, 0 prices: 20 ml oat foam cold; 20 ml sweet-milk top; 2 shot espresso; 195 ml milk steam low",
+                    "hot in s m l by m, 0 mm, 0 prices: 2 shot espresso; 195 ml milk steam low; 20 ml oat foam cold; 20 ml sweet-milk top",
                     ": Served hot instead of blended. That is what was asked for.",
                     "ice: Ice is left out. The drink is hot.",
                     "espresso: Espresso is poured in. Nothing is cooled, shaken, blended or laid on ice in a hot drink.",
                     "milk: Milk is poured in. Nothing is cooled, shaken, blended or laid on ice in a hot drink.",
                     "milk: Milk: 100 ml → 200 ml, steamed to Low. It takes the room that the ice had.",
                     "milk: Milk: 200 ml → 195 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
+                    ": Poured in this order: Espresso, Milk, Oat drink, Milk mix. Nothing goes under what is on top already.",
                 ]
             },
             {

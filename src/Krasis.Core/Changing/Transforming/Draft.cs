@@ -19,8 +19,28 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
     /// <summary>The bar that is to pour it.</summary>
     public BarFacts Bar => bar;
 
-    /// <summary>The result.</summary>
-    public Transformed Finish() => new(Build, changes);
+    /// <summary>The result, in an order that can be poured: whatever was changed, nothing goes under what is on top.
+    /// </summary>
+    public Transformed Finish()
+    {
+        var arranged = OrderLaw.Arrange(Build.Lines, line =>
+            (TechniqueOf(line), IngredientOf(line) ?? throw new InvalidOperationException("It was read before."))
+        );
+        if (!arranged.SequenceEqual(Build.Lines))
+        {
+            Build = Build with { Lines = arranged };
+            Note(
+                null,
+                $"Poured in this order: {string.Join(", ", arranged.Select(line => IngredientOf(line)!.Name))}.",
+                "Nothing goes under what is on top already."
+            );
+        }
+
+        return new Transformed(Build, changes);
+    }
+
+    private static Technique TechniqueOf(LineDocument line) =>
+        Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.Technique ?? Techniques.WhereNoneIsSaid;
 
     /// <summary>Notes a change.</summary>
     public void Note(string? line, string what, string why, ChangeOffer? offer = null) =>

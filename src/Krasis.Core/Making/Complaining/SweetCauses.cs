@@ -37,7 +37,7 @@ internal static class SweetCauses
 
         foreach (
             var cause in at.By("sweetened-milk", 22, "Take one stroke fewer: the milk is sweet already.")
-                .Concat(at.By("unlike-the-house", 14, "Pour it as the house does."))
+                .Concat(MoreThanTheHouse(at).Take(1))
         )
         {
             yield return cause;
@@ -61,4 +61,17 @@ internal static class SweetCauses
             };
         }
     }
+
+    // Only where it pours more than the house does: less is no cause of too sweet, and more is no cure.
+    private static IEnumerable<Cause> MoreThanTheHouse(Complained at) =>
+        from finding in at.Found("unlike-the-house")
+        from line in at.Lines
+        where
+            line.Line.Id == finding.Line
+            && at.Bar.House.Flavours.StrokesOf(line.Ingredient, at.Size.Size) is { } strokes
+            && line.Amount > strokes
+        select new Cause(finding.Check, 14, finding.Message, finding.Mend?.Label ?? "Pour it as the house does.")
+        {
+            Mend = finding.Mend,
+        };
 }

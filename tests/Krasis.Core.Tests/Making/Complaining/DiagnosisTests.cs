@@ -107,7 +107,6 @@ public class DiagnosisTests
                             line.Ingredient == "espresso" ? line with { Technique = null, Cooling = null } : line
                         ),
                     ],
-                    Serve = "shaken",
                 },
                 FullBar.Facts,
                 [],

@@ -13,7 +13,7 @@ namespace Krasis.Core.Judging.Checks.Order;
 /// than the same drink on coffee that was cooled without ice.</summary>
 /// <remarks>Like is compared with like, and that is the mend: cooled in a chilled jug. Cooled over ice the water goes
 /// in all the same. Layered drinks are left alone, which pour it last and slowly; blended ones are meant to hold their
-/// ice.</remarks>
+/// ice; and of a shaken one hot shots on ice are the drink.</remarks>
 internal sealed class HotOnTheIce : ICheck
 {
     // Percent. An iced latte on a double straight from the machine is 6 to 7 % weaker for it, a short or a shaken drink
@@ -26,7 +26,7 @@ internal sealed class HotOnTheIce : ICheck
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        if (worked.Poured.IceMass <= 0 || setting.Build.Serve is Serve.Blended or Serve.Layered)
+        if (worked.Poured.IceMass <= 0 || setting.Build.Serve is Serve.Blended or Serve.Layered or Serve.Shaken)
         {
             yield break;
         }
