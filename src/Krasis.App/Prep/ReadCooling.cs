@@ -28,17 +28,20 @@ public sealed class ReadCooling(KrasisFile file, StandardNeeds standards, TimePr
     {
         var readings = session
             .Prep.Cooling(key)
-            .Select(row => (row.Who, Reading: new CoolingReading(Timestamp.Read(row.At), row.Celsius)))
-            .Where(row => row.Reading.At >= begun)
+            .Select(row => new CoolingReadingView(Timestamp.Read(row.At), row.Celsius, row.Who))
+            .Where(reading => reading.At >= begun)
             .ToList();
-        var all = readings.Select(row => row.Reading).ToList();
-        var verdict = TwoStageCooling.Judge(all, begun, now);
+        var all = readings.ConvertAll(reading => new CoolingReading(
+            (reading.At - begun).TotalMinutes,
+            reading.Celsius
+        ));
+        var verdict = TwoStageCooling.Judge(all, (now - begun).TotalMinutes);
         return new CoolingView(
-            TwoStageCooling.StartOf(all, begun),
+            begun.AddMinutes(TwoStageCooling.StartOf(all)),
             all.Count == 0 || all.TrueForAll(reading => reading.Celsius is < TwoStageCooling.FromCelsius),
             verdict,
             TwoStageCooling.Says(verdict),
-            [.. readings.Select(row => new CoolingReadingView(row.Reading.At, row.Reading.Celsius, row.Who))]
+            readings
         );
     }
 }

@@ -50,11 +50,7 @@ public class KeepingTests
         string readings,
         double minutes,
         CoolingVerdict expected
-    ) =>
-        Assert.Equal(
-            expected,
-            TwoStageCooling.Judge([new(Begun.AddMinutes(40), null), .. Read(readings, 40)], Begun, At(40 + minutes))
-        );
+    ) => Assert.Equal(expected, TwoStageCooling.Judge([new(40, null), .. Read(readings, 40)], 40 + minutes));
 
     // It counts from 57 °C: the last time that it was seen so warm, or else from leaving the heat, or else from when it
     // was begun.
@@ -65,17 +61,11 @@ public class KeepingTests
     [InlineData("30@90 50@57 60@50", 50)]
     public void It_counts_from_57_degrees(string readings, double minutes)
     {
-        Assert.Equal(At(minutes), TwoStageCooling.StartOf(Read(readings, 0), Begun));
-        Assert.Equal(
-            At(Math.Max(minutes, 10)),
-            TwoStageCooling.StartOf([new(At(10), null), .. Read(readings, 0)], Begun)
-        );
+        Assert.Equal(minutes, TwoStageCooling.StartOf(Read(readings, 0)));
+        Assert.Equal(Math.Max(minutes, 10), TwoStageCooling.StartOf([new(10, null), .. Read(readings, 0)]));
 
         // What was noted of an earlier batch under the same key is none of its own.
-        Assert.Equal(
-            At(minutes),
-            TwoStageCooling.StartOf([new(At(-100), 80), new(At(-90), null), .. Read(readings, 0)], Begun)
-        );
+        Assert.Equal(minutes, TwoStageCooling.StartOf([new(-100, 80), new(-90, null), .. Read(readings, 0)]));
     }
 
     [Fact]
@@ -89,15 +79,11 @@ public class KeepingTests
         );
     }
 
-    private static readonly DateTimeOffset Begun = new(2026, 11, 26, 9, 0, 0, TimeSpan.Zero);
-
-    private static DateTimeOffset At(double minutes) => Begun.AddMinutes(minutes);
-
     private static CoolingReading[] Read(string readings, double from) =>
         [
             .. readings
                 .Split(' ', StringSplitOptions.RemoveEmptyEntries)
                 .Select(one => one.Split('@').Select(number => double.Parse(number, CultureInfo.InvariantCulture)))
-                .Select(one => new CoolingReading(At(from + one.First()), one.Last())),
+                .Select(one => new CoolingReading(from + one.First(), one.Last())),
         ];
 }

@@ -13,7 +13,7 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         var conflict = Assert.Single((await Plan())["conflicts"]!.AsArray())!;
         Assert.Equal("noRoom", (string?)conflict["kind"]);
         Assert.Contains(
-            "of Slipway cold brew, needed by Saturday 28 November, 08:00.",
+            "of Slipway cold brew, needed by Saturday 28 November, 08:00, cannot be ready in time.",
             (string)conflict["says"]!,
             StringComparison.Ordinal
         );

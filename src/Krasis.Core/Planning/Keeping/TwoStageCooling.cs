@@ -19,33 +19,31 @@ public static class TwoStageCooling
     /// <summary>How long both may take, min.</summary>
     public const double WholeMinutes = 360;
 
-    /// <summary>From when the time counts: the last time that it was seen at 57 °C or above, or else left the heat; where
-    /// neither was noted, from when it was begun, which is the earliest that it can be.</summary>
+    /// <summary>From when the time counts, in minutes after the batch was begun: the last time that it was seen at 57 °C
+    /// or above, or left the heat; where neither was noted, 0, which is the earliest that it can be.</summary>
     /// <param name="readings">What was noted, in any order.</param>
-    /// <param name="begun">When the batch was begun.</param>
-    public static DateTimeOffset StartOf(IReadOnlyList<CoolingReading> readings, DateTimeOffset begun) =>
+    public static double StartOf(IReadOnlyList<CoolingReading> readings) =>
         readings
-            .Where(reading => reading.At >= begun && (reading.Celsius is null or >= FromCelsius))
-            .Select(reading => reading.At)
-            .DefaultIfEmpty(begun)
+            .Where(reading => reading.Minutes >= 0 && (reading.Celsius is null or >= FromCelsius))
+            .Select(reading => reading.Minutes)
+            .DefaultIfEmpty(0)
             .Max();
 
     /// <summary>What is to be done with a batch. A stage that nobody measured in time is unknown, and never taken to be
     /// well.</summary>
     /// <param name="readings">What was noted, in any order.</param>
-    /// <param name="begun">When the batch was begun.</param>
-    /// <param name="now">When it is judged.</param>
-    public static CoolingVerdict Judge(IReadOnlyList<CoolingReading> readings, DateTimeOffset begun, DateTimeOffset now)
+    /// <param name="now">When it is judged, in minutes after the batch was begun.</param>
+    public static CoolingVerdict Judge(IReadOnlyList<CoolingReading> readings, double now)
     {
-        var start = StartOf(readings, begun);
+        var start = StartOf(readings);
         var since = readings
-            .Where(reading => reading.Celsius is not null && reading.At >= start)
-            .Select(reading => (Minutes: (reading.At - start).TotalMinutes, Celsius: reading.Celsius!.Value))
+            .Where(reading => reading.Celsius is not null && reading.Minutes >= start)
+            .Select(reading => (Minutes: reading.Minutes - start, Celsius: reading.Celsius!.Value))
             .ToList();
         var isFirstSeen = since.Exists(reading => reading is { Minutes: <= FirstMinutes, Celsius: <= MiddleCelsius });
         var isFirstMissed = since.Exists(reading => reading is { Minutes: >= FirstMinutes, Celsius: > MiddleCelsius });
         var isCold = since.Exists(reading => reading is { Minutes: <= WholeMinutes, Celsius: <= ColdCelsius });
-        var minutes = (now - start).TotalMinutes;
+        var minutes = now - start;
         return (isFirstSeen, isFirstMissed) switch
         {
             (true, _) when isCold => CoolingVerdict.Cold,
