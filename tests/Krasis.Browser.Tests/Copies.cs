@@ -12,7 +12,9 @@ public sealed class Copies(RunningKrasis server) : IDisposable
     public void Dispose() => http.Dispose();
 
     /// <summary>Where this test's copy of a build is.</summary>
-    public string Path(string name)
+    /// <param name="name">What the build is called.</param>
+    /// <param name="change">What is different in the copy.</param>
+    public string Path(string name, Action<JsonNode>? change = null)
     {
         if (!paths.TryGetValue(name, out var path))
         {
@@ -20,6 +22,7 @@ public sealed class Copies(RunningKrasis server) : IDisposable
                 .AsArray()
                 .First(build => (string?)build!["name"] == name)!;
             var document = Send(HttpMethod.Get, $"/api/builds/{original["id"]}")["document"]!;
+            change?.Invoke(document);
             var copy = Send(HttpMethod.Post, "/api/builds", document);
             path = paths[name] = $"/builds/{copy["id"]}";
             switch ((string?)original["state"])

@@ -1,3 +1,5 @@
+using System.Text.Json.Nodes;
+
 namespace Krasis.Browser.Tests;
 
 /// <summary>Tests that share the demo's server, each with a tab and with copies of the demo's builds of its
@@ -25,9 +27,9 @@ public abstract class DemoTests : IClassFixture<DemoHost>, IDisposable
     }
 
     /// <summary>Opens this test's copy of a build.</summary>
-    protected void Open(string name)
+    protected void Open(string name, Action<JsonNode>? change = null)
     {
-        Tab.Open(Copies.Path(name));
+        Tab.Open(Copies.Path(name, change));
         Tab.Until("the sheet", () => Tab.Has("[data-band=Cost]"));
     }
 }

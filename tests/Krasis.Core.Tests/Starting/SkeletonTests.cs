@@ -106,22 +106,22 @@ public class SkeletonTests
     [InlineData(DrinkBase.Espresso, Serve.Hot, "s", "1 stroke syrup; 2 shot espresso; # ml milk steam low")]
     [InlineData(DrinkBase.Espresso, Serve.Hot, "m", "2 stroke syrup; 2 shot espresso; # ml milk steam low")]
     [InlineData(DrinkBase.Espresso, Serve.Hot, "l", "4 stroke syrup; 3 shot espresso; # ml milk steam low")]
-    [InlineData(DrinkBase.Espresso, Serve.Iced, "s", "1 stroke syrup; 2 shot espresso cool; # ml milk; 60 g ice")]
-    [InlineData(DrinkBase.Espresso, Serve.Iced, "m", "2 stroke syrup; 3 shot espresso cool; # ml milk; 120 g ice")]
-    [InlineData(DrinkBase.Espresso, Serve.Iced, "l", "4 stroke syrup; 4 shot espresso cool; # ml milk; 180 g ice")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "s", "1 stroke syrup; 2 shot espresso cool; # ml milk stir; 60 g ice")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "m", "2 stroke syrup; 3 shot espresso cool; # ml milk stir; 120 g ice")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "l", "4 stroke syrup; 4 shot espresso cool; # ml milk stir; 180 g ice")]
     [InlineData(DrinkBase.Chocolate, Serve.Hot, "m", "36 g sauce; 2 shot espresso stir; # ml milk steam low")]
     [InlineData(
         DrinkBase.Chocolate,
         Serve.Iced,
         "m",
-        "37 g sauce dissolve; 3 shot espresso cool; # ml milk; 120 g ice"
+        "37 g sauce dissolve; 3 shot espresso cool; # ml milk stir; 120 g ice"
     )]
     [InlineData(DrinkBase.Powder, Serve.Hot, "m", "14 g cocoa dissolve; # ml milk steam low")]
     [InlineData(DrinkBase.Powder, Serve.Iced, "m", "14 g cocoa dissolve; # ml milk; 120 g ice")]
     [InlineData(DrinkBase.Strong, Serve.Hot, "m", "2 stroke syrup; 60 ml brew; # ml milk steam low")]
-    [InlineData(DrinkBase.Strong, Serve.Iced, "m", "2 stroke syrup; 90 ml brew cool; # ml milk; 120 g ice")]
+    [InlineData(DrinkBase.Strong, Serve.Iced, "m", "2 stroke syrup; 90 ml brew cool; # ml milk stir; 120 g ice")]
     [InlineData(DrinkBase.Batch, Serve.Hot, "m", "2 stroke syrup; # ml coffee; 90 ml milk steam low")]
-    [InlineData(DrinkBase.Batch, Serve.Iced, "m", "2 stroke syrup; # ml coffee; 60 ml milk; 120 g ice")]
+    [InlineData(DrinkBase.Batch, Serve.Iced, "m", "2 stroke syrup; # ml coffee; 60 ml milk stir; 120 g ice")]
     public void A_proposal_is_made_of_the_house_s_own_parts_and_measures(
         DrinkBase made,
         Serve serve,

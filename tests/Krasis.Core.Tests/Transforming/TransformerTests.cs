@@ -25,7 +25,7 @@ public class TransformerTests
         var iced = Transformer.ServeAs(Hot, Serve.Iced, FullBar.Facts).Value;
 
         Assert.Equal("iced", iced.Build.Serve);
-        Assert.Equal(("pour", null), (Line(iced, "milk").Technique, Line(iced, "milk").Foam));
+        Assert.Equal(("stir", null), (Line(iced, "milk").Technique, Line(iced, "milk").Foam));
         Assert.Equal("cool", Line(iced, "espresso").Technique);
 
         // A third of 400 ml, to 5 g.

@@ -37,10 +37,10 @@ public class WholeChangeTests
                 "hot to iced",
                 () => Transformer.ServeAs(Hot, Serve.Iced, FullBar.Facts),
                 [
-                    "iced in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso cool; 75 ml milk pour; 130 g ice",
+                    "iced in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso cool; 75 ml milk stir; 130 g ice",
                     ": Served iced instead of hot. That is what was asked for.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
-                    "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+                    "milk: Milk: poured in cold, and stirred. A cold drink's milk is not steamed.",
                     "ice: Ice: 130 g. A third of the cup, as a beginning.",
                     "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
                     "milk: Milk: 70 ml → 75 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
@@ -269,11 +269,11 @@ public class WholeChangeTests
                         [new("m"), new("l")]
                     ),
                 [
-                    "iced in m l by l, 0 mm, 0 prices: 6 stroke syrup; 3 shot espresso cool; 225 ml milk pour; 200 g ice",
+                    "iced in m l by l, 0 mm, 0 prices: 6 stroke syrup; 3 shot espresso cool; 225 ml milk stir; 200 g ice",
                     ": Served iced instead of hot. That is what was asked for.",
                     ": Sold in Middle, Large, set in Large. Amounts are carried over in proportion to the cup.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
-                    "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+                    "milk: Milk: poured in cold, and stirred. A cold drink's milk is not steamed.",
                     "ice: Ice: 200 g. A third of the cup, as a beginning.",
                     "milk: Milk: 300 ml → 100 ml. Ice takes that room, and melts into the drink.",
                     "milk: Milk: 100 ml → 225 ml. It fills the cup to the reserve: steam, foam and ice take up room that is then free.",
@@ -306,11 +306,11 @@ public class WholeChangeTests
                         [new("l")]
                     ),
                 [
-                    "iced in l by l, 5 mm, 0 prices: 6 stroke syrup   ladder; 3 shot espresso cool; 215 ml milk pour; 190 g ice",
+                    "iced in l by l, 5 mm, 0 prices: 6 stroke syrup   ladder; 3 shot espresso cool; 215 ml milk stir; 190 g ice",
                     ": Served iced instead of hot. That is what was asked for.",
                     ": Sold in Large, set in Large. Amounts are carried over in proportion to the cup.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
-                    "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+                    "milk: Milk: poured in cold, and stirred. A cold drink's milk is not steamed.",
                     "ice: Ice: 190 g. A third of the cup, as a beginning.",
                     "milk: Milk: 300 ml → 110 ml. Ice takes that room, and melts into the drink.",
                     "milk: Milk: 110 ml → 215 ml. It fills the cup to the reserve: steam, foam and ice take up room that is then free.",
@@ -544,10 +544,10 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    "iced in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso cool; 230 ml milk pour; 20 g coffee-ice",
+                    "iced in s m l by m, 0 mm, 0 prices: 4 stroke syrup; 2 shot espresso cool; 230 ml milk stir; 20 g coffee-ice",
                     ": Served iced instead of hot. That is what was asked for.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
-                    "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+                    "milk: Milk: poured in cold, and stirred. A cold drink's milk is not steamed.",
                     "milk: Milk: 200 ml → 230 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
                 ]
             },
@@ -639,10 +639,10 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    "iced in s m l by m, 0 mm, 0 prices: 2 shot espresso cool; 4 stroke syrup; 75 ml milk pour; 130 g ice",
+                    "iced in s m l by m, 0 mm, 0 prices: 2 shot espresso cool; 4 stroke syrup; 75 ml milk stir; 130 g ice",
                     ": Served iced instead of hot. That is what was asked for.",
                     "ice: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
-                    "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+                    "milk: Milk: poured in cold, and stirred. A cold drink's milk is not steamed.",
                     "ice-3: Ice: 130 g. A third of the cup, as a beginning.",
                     "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
                     "milk: Milk: 70 ml → 75 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
@@ -661,11 +661,11 @@ public class WholeChangeTests
                         [new("s"), new("low"), new("l")]
                     ),
                 [
-                    "iced in s low l by low, 40 mm, 0 prices: 3 stroke syrup; 1 shot espresso cool; 35 ml milk pour; 55 g ice",
+                    "iced in s low l by low, 40 mm, 0 prices: 3 stroke syrup; 1 shot espresso cool; 35 ml milk stir; 55 g ice",
                     ": Served iced instead of hot. That is what was asked for.",
                     ": Sold in Small, Low, Large, set in Low. Amounts are carried over in proportion to the cup.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
-                    "milk: Milk: poured in cold. A cold drink's milk is not steamed.",
+                    "milk: Milk: poured in cold, and stirred. A cold drink's milk is not steamed.",
                     "ice: Ice: 55 g. A third of the cup, as a beginning.",
                     "milk: Milk: 145 ml → 90 ml. Ice takes that room, and melts into the drink.",
                     "milk: Milk: 90 ml → 35 ml. It fills the cup to the reserve: steam, foam and ice take up room that is then free.",

@@ -330,7 +330,9 @@ public static class Skeleton
                 milk,
                 liquid * (isBrew ? 1 - BrewShare : 0.6),
                 bar,
-                level is null ? "pour" : "steam",
+                level is not null ? "steam"
+                    : isCold && (flavour is not null || made == DrinkBase.Chocolate) ? "stir"
+                    : "pour",
                 Measure.Millilitre
             ) with
             {

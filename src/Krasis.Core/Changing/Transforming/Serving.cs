@@ -107,7 +107,14 @@ internal static class Serving
         var ingredient = draft.IngredientOf(line)!;
         var technique = (ingredient.Kind, to) switch
         {
-            (IngredientKind.Milk, _) when line.Technique == "steam" => to == Serve.Blended ? "blend" : "pour",
+            (IngredientKind.Milk, _) when line.Technique == "steam" => to switch
+            {
+                Serve.Blended => "blend",
+
+                // Flavour lies below, and no hot coffee lifts it any more.
+                Serve.Iced when HasFlavour(draft) => "stir",
+                _ => "pour",
+            },
             (IngredientKind.Espresso, Serve.Iced or Serve.Shaken or Serve.Blended) => "cool",
             (IngredientKind.Espresso, Serve.Layered) => "float",
             (IngredientKind.Powder, _) when line.Technique is null or "pour" => "dissolve",
@@ -131,6 +138,13 @@ internal static class Serving
             }
         );
     }
+
+    private static bool HasFlavour(Draft draft) =>
+        draft.Build.Lines.Any(line =>
+            line.Amount > 0
+            && line.Technique is null or "pour"
+            && draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce }
+        );
 
     private static void AddIce(Draft draft)
     {
@@ -211,6 +225,7 @@ internal static class Serving
             "float" => "poured slowly over the ice",
             "dissolve" => "dissolved in a splash of hot water first",
             "blend" => "blended with the rest",
+            "stir" => "poured in cold, and stirred",
             _ => "poured in cold",
         };
 }

@@ -23,11 +23,13 @@ internal static class PourOrder
     public static WorkedLine? NextLiquid(WorkedSize worked, int after) =>
         worked.Lines.Skip(after + 1).FirstOrDefault(line => line.IsPoured && IsLiquid(line));
 
+    /// <summary>The drink that was poured last before a line; null when there is none.</summary>
+    public static WorkedLine? LastLiquid(WorkedSize worked, int before) =>
+        worked.Lines.Take(before).LastOrDefault(line => line.IsPoured && IsLiquid(line));
+
     /// <summary>Whether the drink that was poured last before a line is warm enough to melt sauce and dissolve
     /// powder.</summary>
-    public static bool IsInWarmth(WorkedSize worked, int line) =>
-        worked.Lines.Take(line).LastOrDefault(earlier => earlier.IsPoured && IsLiquid(earlier))
-            is { Temperature: >= Warm };
+    public static bool IsInWarmth(WorkedSize worked, int line) => LastLiquid(worked, line) is { Temperature: >= Warm };
 
     private static bool IsLiquid(WorkedLine line) =>
         line.IsInside
