@@ -15,18 +15,14 @@ public sealed class NoteCooling(KrasisFile file, StandardNeeds standards, TimePr
     /// <summary>Does it.</summary>
     public Result<CoolingView> Run(string key, CoolingRequest request)
     {
-        if (!request.LeftTheHeat && request.Celsius is not (>= Coldest and <= Hottest))
+        var fields = new FieldReader();
+        var who = fields.Note("who", request.Who, 80);
+        var celsius = request.LeftTheHeat
+            ? default(double?)
+            : fields.Number("celsius", request.Celsius, Coldest, Hottest, "°C");
+        if (fields.Problems.Count > 0)
         {
-            return Refusal.Fields([
-                Problem.At(
-                    "celsius",
-                    request.Celsius is { } given
-                        ? given.ToString(System.Globalization.CultureInfo.InvariantCulture)
-                        : null,
-                    "It is now at: that is no temperature of a batch.",
-                    $"a number from {Coldest} to {Hottest} °C"
-                ),
-            ]);
+            return Refusal.Fields(fields.Problems);
         }
 
         return file.Write<Result<DateTimeOffset>, Result<CoolingView>>(
@@ -41,14 +37,7 @@ public sealed class NoteCooling(KrasisFile file, StandardNeeds standards, TimePr
                 begun.Then(since =>
                 {
                     var now = clock.GetUtcNow();
-                    session.Prep.Add(
-                        new CoolingRow(
-                            key,
-                            Timestamp.Write(now),
-                            request.LeftTheHeat ? null : request.Celsius,
-                            request.Who
-                        )
-                    );
+                    session.Prep.Add(new CoolingRow(key, Timestamp.Write(now), celsius, who));
                     return ReadCooling.View(session, key, since, now);
                 })
         );

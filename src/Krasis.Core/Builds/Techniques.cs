@@ -66,6 +66,11 @@ public static class Techniques
     /// <summary>A technique's name in documents.</summary>
     public static string Of(Technique technique) => Known[technique].Code;
 
+    /// <summary>What there is to know of the technique that a document names; of the usual one where it names none, or
+    /// none that there is.</summary>
+    public static TechniqueFacts Named(string? code) =>
+        All.FirstOrDefault(facts => facts.Code == code) ?? Known[WhereNoneIsSaid];
+
     /// <summary>What there is to know of a technique.</summary>
     public static TechniqueFacts Facts(this Technique technique) => Known[technique];
 

@@ -97,10 +97,7 @@ public sealed class OrderLawTests
         }
 
         static (Technique, Ingredient) Of(LineDocument line) =>
-            (
-                Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.Technique ?? Technique.Pour,
-                FullBar.Ingredient(line.Ingredient!)
-            );
+            (Techniques.Named(line.Technique).Technique, FullBar.Ingredient(line.Ingredient!));
     }
 
     private static IEnumerable<Reading<Transformed>> Made(BuildDocument build)

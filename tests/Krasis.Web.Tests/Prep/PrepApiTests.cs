@@ -88,6 +88,7 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal("firstStage", (string?)(await Cooling(new { celsius = 50 })).Json["verdict"]);
         Assert.Equal(["celsius"], (await Cooling(new { celsius = 500 })).Fields);
         Assert.Equal(["celsius"], (await Cooling(new { celsius = (double?)null })).Fields);
+        Assert.Equal(["who"], (await Cooling(new { celsius = 40, who = new string('x', 81) })).Fields);
         Assert.Equal("cold", (string?)(await Cooling(new { celsius = 4 })).Json["verdict"]);
         Assert.Equal(
             [null, 50.0, 4.0],

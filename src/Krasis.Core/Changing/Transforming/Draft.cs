@@ -24,7 +24,10 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
     public Transformed Finish()
     {
         var arranged = OrderLaw.Arrange(Build.Lines, line =>
-            (TechniqueOf(line), IngredientOf(line) ?? throw new InvalidOperationException("It was read before."))
+            (
+                Techniques.Named(line.Technique).Technique,
+                IngredientOf(line) ?? throw new InvalidOperationException("It was read before.")
+            )
         );
         if (!arranged.SequenceEqual(Build.Lines))
         {
@@ -38,9 +41,6 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
 
         return new Transformed(Build, changes);
     }
-
-    private static Technique TechniqueOf(LineDocument line) =>
-        Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.Technique ?? Techniques.WhereNoneIsSaid;
 
     /// <summary>Notes a change.</summary>
     public void Note(string? line, string what, string why, ChangeOffer? offer = null) =>

@@ -283,11 +283,7 @@ public static class GuestWishes
     // Whipped coffee is the drink, wherever it stands.
     internal static bool IsTop(LineDocument line, Draft draft) =>
         draft.IngredientOf(line) is { CoffeeShare: 0 } ingredient
-        && (
-            ingredient.IsTopping
-            || (Techniques.All.FirstOrDefault(facts => facts.Code == line.Technique)?.PourPlace ?? PourPlace.InTheDrink)
-                != PourPlace.InTheDrink
-        );
+        && (ingredient.IsTopping || Techniques.Named(line.Technique).PourPlace != PourPlace.InTheDrink);
 
     // Where what came in takes more room than there is, the most of the milk gives way, in whole steps of the bar and
     // no further than it must.
