@@ -131,7 +131,7 @@ public sealed class VersionApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var build = await server.Post(
             "/api/builds",
-            """{"name":"Cherry milk","reserveMm":12,"sizes":["plover"],"referenceSize":"plover","lines":[{"id":"s","ingredient":"cherry-syrup","measure":"stroke","amount":2},{"id":"m","ingredient":"farm-milk","measure":"ml","amount":200}]}"""
+            """{"name":"Cherry milk","reserveMm":12,"sizes":["plover"],"referenceSize":"plover","lines":[{"id":"s","ingredient":"cherry-syrup","measure":"stroke","amount":2},{"id":"m","ingredient":"farm-milk","measure":"ml","amount":200,"technique":"stir"}]}"""
         );
         var id = (string)build.Json["id"]!;
         await server.Send(HttpMethod.Post, $"/api/builds/{id}/standards", """{"reason":""}""", build.ETag);
