@@ -192,7 +192,7 @@ public sealed class HouseSheets(Library library, StandardNeeds standards, TimePr
         );
     }
 
-    // If nobody has read the label, the cell says so. An empty cell would look like "no allergens".
+    // An unread label is written as "not known", because an empty cell would look like "no allergens".
     private Sheet BoardSheet(Session session)
     {
         var today = clock.Today();

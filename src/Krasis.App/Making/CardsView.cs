@@ -17,7 +17,7 @@ namespace Krasis.App.Making;
 /// <param name="Wishes">What a guest may ask for of it.</param>
 /// <param name="Limits">What can be said of a pour when it is made.</param>
 /// <param name="Changes">What is different from the standard, as a guest asks for it.</param>
-/// <param name="Allergens">What is told of the allergens of its sizes there, in sentences.</param>
+/// <param name="Allergens">The allergens of its sizes at that station, in sentences.</param>
 /// <param name="Plans">How each size is made there, in the build's order of sizes.</param>
 public sealed record CardsView(
     string Build,

@@ -20,7 +20,7 @@ public sealed record ServiceView(
 /// <param name="Build">The build's id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Standard">Which of its standards it is.</param>
-/// <param name="Allergens">What is told of its allergens, in sentences that name the sizes where they differ.</param>
+/// <param name="Allergens">Its allergens, in sentences. They name the sizes if those differ.</param>
 /// <param name="Words">What it can be found by besides its name: what goes in, and its tags.</param>
 /// <param name="Sizes">Its sizes at the station.</param>
 public sealed record ServiceDrink(

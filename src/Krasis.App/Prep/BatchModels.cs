@@ -39,12 +39,13 @@ public sealed record BatchLineView(string Item, string Name, double Grams, doubl
 /// <param name="EndsAt">When it is over; null before the batch is begun.</param>
 public sealed record TimerView(string Name, int Minutes, double? Celsius, DateTimeOffset? EndsAt);
 
-/// <summary>How far a cooked batch has cooled, as far as it was measured.</summary>
-/// <param name="Since">From when its cooling counts.</param>
-/// <param name="IsSinceBegun">Whether that is when it was begun, because nobody noted when it left the heat.</param>
-/// <param name="Verdict">How far it has come.</param>
-/// <param name="Says">The same in words, with what to do now.</param>
-/// <param name="Readings">What was noted, the first first.</param>
+/// <summary>How far a cooked batch has cooled, by its readings.</summary>
+/// <param name="Since">When its cooling time started.</param>
+/// <param name="IsSinceBegun">Whether the time counts from the start of the batch, because nobody recorded when it left
+/// the heat.</param>
+/// <param name="Verdict">How far it has cooled.</param>
+/// <param name="Says">The verdict in words, and what to do now.</param>
+/// <param name="Readings">The readings, oldest first.</param>
 public sealed record CoolingView(
     DateTimeOffset Since,
     bool IsSinceBegun,
@@ -53,16 +54,16 @@ public sealed record CoolingView(
     IReadOnlyList<CoolingReadingView> Readings
 );
 
-/// <summary>How warm a batch was when.</summary>
-/// <param name="At">When.</param>
-/// <param name="Celsius">How warm, °C; null where it left the heat.</param>
-/// <param name="Who">Who noted it; null of nobody in particular.</param>
+/// <summary>A temperature reading of a cooling batch.</summary>
+/// <param name="At">When it was taken.</param>
+/// <param name="Celsius">The temperature, °C; null means that the batch left the heat.</param>
+/// <param name="Who">Who recorded it; null when no name was given.</param>
 public sealed record CoolingReadingView(DateTimeOffset At, double? Celsius, string? Who);
 
-/// <summary>A note on a batch's cooling.</summary>
-/// <param name="Celsius">How warm it is now, °C; not needed where it leaves the heat.</param>
-/// <param name="LeftTheHeat">Whether it leaves the heat now.</param>
-/// <param name="Who">Who notes it.</param>
+/// <summary>A reading of a cooling batch, to be recorded now.</summary>
+/// <param name="Celsius">The temperature, °C; not needed with <paramref name="LeftTheHeat"/>.</param>
+/// <param name="LeftTheHeat">Whether the batch is leaving the heat now.</param>
+/// <param name="Who">Who records it.</param>
 public sealed record CoolingRequest(double? Celsius, bool LeftTheHeat, string? Who);
 
 /// <summary>Where a batch is moved to.</summary>

@@ -6,7 +6,7 @@ using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 
-/// <summary>Notes how warm a cooked batch is now, or that it has left the heat.</summary>
+/// <summary>Records the temperature of a cooked batch, or that it has left the heat.</summary>
 public sealed class NoteCooling(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
 {
     private const double Coldest = -40;

@@ -5,7 +5,7 @@ using Krasis.Store.Values;
 
 namespace Krasis.App.Prep;
 
-/// <summary>Judges by its readings whether a cooked batch is cooling in time.</summary>
+/// <summary>Tells from the readings whether a cooked batch is cooling in time.</summary>
 public sealed class ReadCooling(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
 {
     /// <summary>Does it.</summary>
@@ -36,9 +36,10 @@ public sealed class ReadCooling(KrasisFile file, StandardNeeds standards, TimePr
             reading.Celsius
         ));
         var verdict = TwoStageCooling.Judge(all, (now - begun).TotalMinutes);
+        var left = TwoStageCooling.LeftTheHeat(all);
         return new CoolingView(
-            begun.AddMinutes(TwoStageCooling.StartOf(all)),
-            all.Count == 0 || all.TrueForAll(reading => reading.Celsius is < TwoStageCooling.FromCelsius),
+            begun.AddMinutes(left ?? 0),
+            left is null,
             verdict,
             TwoStageCooling.Says(verdict),
             readings

@@ -28,7 +28,7 @@ public sealed record StockView(
 /// <param name="IsOver">Whether that day is over.</param>
 /// <param name="IsMade">Whether the house made it.</param>
 /// <param name="KeepAt">How it has to be kept; null where that is the pack's to say.</param>
-/// <param name="Allergens">What is told of its allergens, as a sentence; null of cups.</param>
+/// <param name="Allergens">Its allergens, as a sentence; null for cups.</param>
 /// <param name="Who">Who made it or took it in; null of nobody in particular.</param>
 /// <param name="Worth">What is left is worth; null when not known.</param>
 public sealed record LotView(

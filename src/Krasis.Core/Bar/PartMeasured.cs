@@ -10,7 +10,7 @@ namespace Krasis.Core.Bar;
 /// <param name="Strength">Coffee solids in it; null when not known.</param>
 /// <param name="Sweetness">Sucrose that tastes as sweet as 100 g of it; null when not known.</param>
 /// <param name="PricePerGram">What a gram costs; null when not known.</param>
-/// <param name="Allergens">What is told of its allergens, as a sentence.</param>
+/// <param name="Allergens">Its allergens, as a sentence.</param>
 /// <param name="UseBy">The last day for the batch in use; null when not known.</param>
 /// <param name="MassIn">What goes in.</param>
 /// <param name="Mass">What comes out.</param>

@@ -2,12 +2,12 @@ using Krasis.Core.Bar.Ingredients;
 
 namespace Krasis.Core.Builds;
 
-/// <summary>The order in which a drink can be put together at all: what is on the glass before anything is in it, then
-/// the drink, then cold foam, then what stands on top. Nothing goes under what is already on top. Within the drink the
-/// order is the lead's. (Common practice, no source.)</summary>
+/// <summary>The pour order that every drink keeps: first the wall and rim of the glass, then the drink, then cold foam,
+/// then toppings. Nothing can go under a topping. Within the drink the lead decides. (Common practice, no
+/// source.)</summary>
 public static class OrderLaw
 {
-    /// <summary>When in this order something goes in.</summary>
+    // The four turns, in order.
     private enum Turn
     {
         OnTheGlass,
@@ -16,11 +16,11 @@ public static class OrderLaw
         OnTop,
     }
 
-    /// <summary>The first line that a later one cannot go in before or under: cream, when ice comes after it; the drink,
-    /// when the wall is drawn after it.</summary>
-    /// <param name="line">The later line.</param>
+    /// <summary>Finds the first earlier line that should have come after this one: cream before ice, or milk before a
+    /// sauce on the wall.</summary>
+    /// <param name="line">The line to check.</param>
     /// <param name="before">The lines before it, in pour order.</param>
-    /// <returns>Its place among those; null where the line keeps the order.</returns>
+    /// <returns>The index of that line in <paramref name="before"/>; null when the order is right.</returns>
     public static int? Breaks(
         (Technique Technique, Ingredient Ingredient) line,
         IReadOnlyList<(Technique Technique, Ingredient Ingredient)> before
@@ -42,16 +42,16 @@ public static class OrderLaw
         return null;
     }
 
-    /// <summary>Lines in an order that can be poured, each otherwise where it was.</summary>
-    /// <typeparam name="T">What a line is.</typeparam>
+    /// <summary>Sorts lines into an order that can be poured. Lines of the same turn stay in their order.</summary>
+    /// <typeparam name="T">The type of a line.</typeparam>
     /// <param name="lines">The lines.</param>
-    /// <param name="of">How each goes in, and what it is.</param>
+    /// <param name="of">Gives a line's technique and ingredient.</param>
     public static IReadOnlyList<T> Arrange<T>(
         IReadOnlyList<T> lines,
         Func<T, (Technique Technique, Ingredient Ingredient)> of
     )
     {
-        // What may go in at any time stays behind what it came after.
+        // Dust and skewers stay behind the line that they followed.
         var last = Turn.OnTheGlass;
         return
         [
@@ -63,7 +63,7 @@ public static class OrderLaw
         ];
     }
 
-    // Dust lies under the milk or over it, and a skewer is laid across at the end or not: at any time.
+    // Null: dust may go under or over the milk, and a skewer may be laid across at any time.
     private static Turn? TurnOf(Technique technique, Ingredient ingredient) =>
         technique switch
         {

@@ -26,8 +26,8 @@ public sealed class OrderLawTests
     ];
 
     [Theory]
-    [InlineData("whip", "ice", "Ice goes in as number 3, and Whip is on top already.")]
-    [InlineData("whip", "milk", "Milk goes in as number 3, and Whip is on top already.")]
+    [InlineData("whip", "ice", "Ice comes after Whip, which is already on top.")]
+    [InlineData("whip", "milk", "Milk comes after Whip, which is already on top.")]
     public void What_goes_under_a_topping_is_found_and_its_mend_moves_it_before(string top, string late, string says)
     {
         var build = TestBar.Build(Line("espresso"), Line(top), Line(late));
@@ -43,7 +43,7 @@ public sealed class OrderLawTests
     {
         var build = TestBar.Build(Line("espresso"), Line("milk"), Line("sauce") with { Technique = "wall" });
         var finding = Assert.Single(FullBar.Mix(build).Findings, found => found.Check == Check);
-        Assert.Contains("Espresso is in the cup already", finding.Message, StringComparison.Ordinal);
+        Assert.Contains("after Espresso, which is already in the cup", finding.Message, StringComparison.Ordinal);
         Assert.Equal("sauce", BuildEdits.Apply(build, finding.Mend!, FullBar.Facts).Lines[0].Ingredient);
     }
 

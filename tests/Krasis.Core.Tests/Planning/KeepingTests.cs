@@ -61,11 +61,11 @@ public class KeepingTests
     [InlineData("30@90 50@57 60@50", 50)]
     public void It_counts_from_57_degrees(string readings, double minutes)
     {
-        Assert.Equal(minutes, TwoStageCooling.StartOf(Read(readings, 0)));
-        Assert.Equal(Math.Max(minutes, 10), TwoStageCooling.StartOf([new(10, null), .. Read(readings, 0)]));
+        Assert.Equal(minutes, TwoStageCooling.LeftTheHeat(Read(readings, 0)) ?? 0);
+        Assert.Equal(Math.Max(minutes, 10), TwoStageCooling.LeftTheHeat([new(10, null), .. Read(readings, 0)]));
 
         // What was noted of an earlier batch under the same key is none of its own.
-        Assert.Equal(minutes, TwoStageCooling.StartOf([new(-100, 80), new(-90, null), .. Read(readings, 0)]));
+        Assert.Equal(minutes, TwoStageCooling.LeftTheHeat([new(-100, 80), new(-90, null), .. Read(readings, 0)]));
     }
 
     [Fact]

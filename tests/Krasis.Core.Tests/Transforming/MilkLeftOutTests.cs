@@ -47,6 +47,15 @@ public sealed class MilkLeftOutTests
     }
 
     [Fact]
+    public void A_milk_with_an_unread_label_makes_way_for_a_plant_drink_with_a_read_one()
+    {
+        var bar = FullBar.With("milk", milk => milk with { Allergens = null });
+        var free = Transformer.DairyFree(Latte, bar).Value;
+        Assert.DoesNotContain(free.Build.Lines, line => line.Ingredient == "milk");
+        Assert.Contains(free.Build.Lines, line => line.Ingredient == "oat");
+    }
+
+    [Fact]
     public void What_may_contain_milk_elsewhere_is_told()
     {
         var build = Latte with { Lines = [.. Latte.Lines, TestBar.Line("sauce", 20, "g")] };
@@ -94,10 +103,21 @@ public sealed class MilkLeftOutTests
     {
         var oat = GuestWishes.Grant(Latte, new GuestWish { Milk = new("oat") }, FullBar.Facts).Value;
         var cream = oat.Changes.Single(change => change.Line?.Value == "whip");
-        Assert.Equal(("Whip stays and brings milk.", ChangeOffer.NoTop), (cream.What, cream.Offer));
+        Assert.Equal(("Whip stays in, and it contains milk.", ChangeOffer.NoTop), (cream.What, cream.Offer));
 
         var without = GuestWishes.Grant(Latte, new GuestWish { Milk = new("oat"), NoTop = true }, FullBar.Facts).Value;
         Assert.DoesNotContain(without.Changes, change => change.Offer is not null);
+
+        // Where nobody has read the plant drink's own label, that is told as well.
+        var unread = GuestWishes.Grant(
+            Latte,
+            new GuestWish { Milk = new("pea") },
+            With(Plant("pea", "Pea drink", new()))
+        );
+        Assert.Equal(
+            ["Pea drink may or may not contain milk.", "Whip stays in, and it contains milk."],
+            unread.Value.Changes.Skip(1).Select(change => change.What)
+        );
 
         // Another dairy milk is no such wish.
         var dairy = GuestWishes.Grant(

@@ -181,7 +181,7 @@ public class TransformerTests
             .Value;
 
         Assert.Equal(
-            "Whole strokes are too coarse for 75 % in every size: Small 72 %, Middle 77 %, Large 75 %.",
+            "Whole strokes cannot give 75 % in every size, so weigh it: 72 % in Small, 77 % in Middle and 75 % in Large.",
             Assert.Single(less.Changes).Why
         );
     }

@@ -474,8 +474,8 @@ public class WholeChangeTests
                     ),
                 [
                     " in s m l by m, 0 mm, 0 prices: 15 g syrup   s=7 l=22; 0 g sauce; 15 g white   s=7 l=22; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup: 2 strokes → 15 g, by weight. Whole strokes are too coarse for 75 % in every size: Small 72 %, Middle 77 %, Large 75 %.",
-                    "white: White sauce: 20 g → 15 g. 75 % of the full dose was asked for: Small 70 %, Middle 75 %, Large 73 %.",
+                    "syrup: Syrup: 2 strokes → 15 g, by weight. Whole strokes cannot give 75 % in every size, so weigh it: 72 % in Small, 77 % in Middle and 75 % in Large.",
+                    "white: White sauce: 20 g → 15 g. You asked for 75 % of the full dose. It comes to 70 % in Small, 75 % in Middle and 73 % in Large.",
                 ]
             },
             {
@@ -483,7 +483,7 @@ public class WholeChangeTests
                 () => Transformer.LessSweet(Hot, 50, FullBar.Facts),
                 [
                     " in s m l by m, 0 mm, 0 prices: 2 stroke syrup   s=1 l=3; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup: 4 strokes → 2 strokes. 50 % of the full dose was asked for: Small 50 %, Middle 50 %, Large 50 %.",
+                    "syrup: Syrup: 4 strokes → 2 strokes. You asked for 50 % of the full dose. It comes to 50 % in every size.",
                 ]
             },
             {
@@ -724,7 +724,7 @@ public class WholeChangeTests
                     ),
                 [
                     " in s m l by m, 0 mm, 0 prices: 5 g syrup   s=5 l=10; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup: 1 stroke → 5 g, by weight. Whole strokes are too coarse for 50 % in every size: Small 51 %, Middle 51 %, Large 51 %.",
+                    "syrup: Syrup: 1 stroke → 5 g, by weight. Whole strokes cannot give 50 % in every size, so weigh it: 51 % in every size.",
                 ]
             },
             {
@@ -749,7 +749,7 @@ public class WholeChangeTests
                     ),
                 [
                     " in s m l by m, 0 mm, 0 prices: 5 g syrup   s=0 l=15; 2 shot espresso; 200 ml milk steam low",
-                    "syrup: Syrup: 1 stroke → 5 g, by weight. Whole strokes are too coarse for 50 % in every size: Middle 51 %, Large 51 %.",
+                    "syrup: Syrup: 1 stroke → 5 g, by weight. Whole strokes cannot give 50 % in every size, so weigh it: 51 % in every size.",
                 ]
             },
             {
@@ -876,7 +876,7 @@ public class WholeChangeTests
                     ),
                 [
                     " in m by m, 0 mm, 0 prices: 1 stroke syrup; 200 ml milk steam low",
-                    "syrup: Syrup: 4 strokes → 1 stroke. 25 % of the full dose was asked for: Middle 25 %.",
+                    "syrup: Syrup: 4 strokes → 1 stroke. You asked for 25 % of the full dose. It comes to 25 % in Middle.",
                 ]
             },
             {

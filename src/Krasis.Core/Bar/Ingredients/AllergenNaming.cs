@@ -1,11 +1,12 @@
 namespace Krasis.Core.Bar.Ingredients;
 
-/// <summary>Which allergens are told of something, and by what name.</summary>
+/// <summary>Turns allergens into the names that people read.</summary>
 internal static class AllergenNaming
 {
-    /// <summary>Names them: those that are in it first. A species is told with what it is one of.</summary>
-    /// <param name="contains">What is in it, each with its families.</param>
-    /// <param name="mayContain">What may be, likewise.</param>
+    /// <summary>Names allergens, the contained ones first. A species stands in brackets behind its family: "tree nuts
+    /// (hazelnuts)".</summary>
+    /// <param name="contains">The contained allergens, each with its families.</param>
+    /// <param name="mayContain">The possible traces, each with its families.</param>
     public static IReadOnlyList<(Allergen Allergen, string Name, bool IsTrace)> Of(
         IReadOnlyCollection<Allergen> contains,
         IReadOnlyCollection<Allergen> mayContain
@@ -20,7 +21,7 @@ internal static class AllergenNaming
                 .Select(allergen => (allergen, Name(allergen, mayContain), true)),
         ];
 
-        // Traces of hazelnuts are told beside almonds that are in it, though both are tree nuts.
+        // A drink with almonds may still have traces of hazelnuts, though both are tree nuts: list both.
         bool IsCovered(Allergen trace) =>
             contains.Contains(trace) && KindsOf(trace, mayContain).All(kind => contains.Contains(kind));
     }

@@ -6,7 +6,7 @@ namespace Krasis.Core.Bar.Ingredients;
 /// <summary>Reads what a label says of allergens.</summary>
 public static class AllergenReader
 {
-    /// <summary>The longest name of whoever read a label, in characters.</summary>
+    /// <summary>The longest name of a reader, in characters.</summary>
     public const int LongestName = 80;
 
     /// <summary>Reads a statement.</summary>
@@ -38,19 +38,25 @@ public static class AllergenReader
         return new AllergenStatement(contains, mayContain, on is not null && (lists || document.NamesNone));
     }
 
-    /// <summary>What is missing in a statement that somebody is entering now: whoever says on which day a label was
-    /// read puts their name to it.</summary>
-    /// <param name="before">What was kept before; null where nothing was.</param>
-    /// <param name="now">What is to be kept.</param>
-    /// <returns>The problems; none where the statement is as it was, or no day is said: it counts as unread
-    /// then.</returns>
+    /// <summary>Checks a statement that is being saved: a reading date needs the reader's name.</summary>
+    /// <param name="before">The statement saved before; null if there was none.</param>
+    /// <param name="now">The statement to save.</param>
+    /// <returns>The problems. None if nothing changed, or if there is no date: the label counts as unread then.</returns>
     public static IReadOnlyList<Problem> Missing(AllergenDocument? before, AllergenDocument? now) =>
         now?.On is null || !string.IsNullOrWhiteSpace(now.By) || IsSame(before, now)
             ? []
-            : [new Problem("allergens.by", null, "Read by: the name of whoever read the label is missing.", "a name")];
+            :
+            [
+                new Problem(
+                    "allergens.by",
+                    null,
+                    "Read by is empty, and the label has a reading date.",
+                    "the name of the person who read it"
+                ),
+            ];
 
-    /// <summary>What is still to be entered before a label counts as read, in a sentence; null when nothing is, or
-    /// nobody has begun.</summary>
+    /// <summary>Says what to enter before the label counts as read; null if nothing is missing, or if nobody has started
+    /// entering it.</summary>
     public static string? StillLacks(AllergenDocument? document)
     {
         if (document is null)

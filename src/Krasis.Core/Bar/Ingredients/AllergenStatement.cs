@@ -1,25 +1,25 @@
 namespace Krasis.Core.Bar.Ingredients;
 
-/// <summary>What is known of the allergens of an ingredient.</summary>
-/// <param name="Contains">What is said to be in it, whether its label has been read or not.</param>
-/// <param name="MayContain">What is said to be in it perhaps, as a trace.</param>
-/// <param name="IsRead">Whether somebody has read the label. Where nobody has, it may hold anything besides.</param>
+/// <summary>The allergens of an ingredient, as far as anybody knows them.</summary>
+/// <param name="Contains">The allergens listed as contained, from a read label or not.</param>
+/// <param name="MayContain">The allergens listed as possible traces.</param>
+/// <param name="IsRead">Whether somebody has read the label. If not, there may be any other allergen in it.</param>
 public sealed record AllergenStatement(
     IReadOnlySet<Allergen> Contains,
     IReadOnlySet<Allergen> MayContain,
     bool IsRead = true
 )
 {
-    /// <summary>None at all, as of water.</summary>
+    /// <summary>No allergens, such as for water.</summary>
     public static AllergenStatement None { get; } = new(new HashSet<Allergen>(), new HashSet<Allergen>());
 
-    /// <summary>Nobody has looked.</summary>
+    /// <summary>No list, and an unread label.</summary>
     public static AllergenStatement Unread { get; } = None with { IsRead = false };
 
-    /// <summary>Whether nothing is said at all: nobody has read the label, and nothing is listed.</summary>
+    /// <summary>Whether the label is unread and nothing is listed either.</summary>
     public bool SaysNothing => !IsRead && Contains.Count + MayContain.Count == 0;
 
-    /// <summary>Both together: what one contains, both do, and both are read only if each is.</summary>
+    /// <summary>The statement for a mix of two ingredients. It counts as read only if both labels are.</summary>
     public AllergenStatement With(AllergenStatement other) =>
         new(
             new HashSet<Allergen>(Contains.Concat(other.Contains)),
@@ -27,7 +27,7 @@ public sealed record AllergenStatement(
             IsRead && other.IsRead
         );
 
-    /// <summary>What can be said of one allergen.</summary>
+    /// <summary>Whether one allergen is in it.</summary>
     public Presence Of(Allergen allergen) =>
         Contains.Contains(allergen) ? Presence.Contains
         : MayContain.Contains(allergen) ? Presence.MayContain
@@ -38,13 +38,13 @@ public sealed record AllergenStatement(
 /// <summary>Whether an allergen is in something, the least worrying first.</summary>
 public enum Presence
 {
-    /// <summary>The label has been read and does not name it. That is no promise.</summary>
+    /// <summary>Somebody read the label, and it does not name the allergen. That is not a promise.</summary>
     NotNamed,
 
-    /// <summary>Nobody has read the label.</summary>
+    /// <summary>The label is unread.</summary>
     Unknown,
 
-    /// <summary>The label says that there may be traces of it.</summary>
+    /// <summary>There may be traces of it.</summary>
     MayContain,
 
     /// <summary>It is in it.</summary>

@@ -2,21 +2,20 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Bar.Ingredients;
 
-/// <summary>How allergens are told, wherever they are: what is in a drink, what may be, what nobody knows, in which
-/// sizes, and that traces are always possible. Never that a drink is free from something.</summary>
+/// <summary>The sentences about allergens, for every page, card and file. They never say that a drink is free from
+/// something.</summary>
 public static class AllergenWords
 {
-    /// <summary>What is said where every label was read and none names one.</summary>
+    /// <summary>For a drink whose labels were all read and list no allergen.</summary>
     public const string NoneListed = "none listed on the labels";
 
-    /// <summary>What is always true: shared equipment carries traces.</summary>
+    /// <summary>Stands behind every list, because shared equipment carries traces.</summary>
     public const string Traces = "Traces are always possible.";
 
-    /// <summary>What is told of something: what it contains, what it may contain, and whose label nobody has
-    /// read.</summary>
-    /// <param name="contains">The names of what is in it.</param>
-    /// <param name="mayContain">The names of what may be.</param>
-    /// <param name="unread">What nobody has read the label of.</param>
+    /// <summary>Lists the contained allergens, the possible traces, and the ingredients with an unread label.</summary>
+    /// <param name="contains">The names of the contained allergens.</param>
+    /// <param name="mayContain">The names of the possible traces.</param>
+    /// <param name="unread">The ingredients with an unread label.</param>
     public static string Says(
         IReadOnlyCollection<string> contains,
         IReadOnlyCollection<string> mayContain,
@@ -35,7 +34,7 @@ public static class AllergenWords
         return said.Length > 0 ? said : NoneListed;
     }
 
-    /// <summary>What is told of an ingredient by itself, in no drink, as a sentence.</summary>
+    /// <summary>The sentence for a single ingredient.</summary>
     public static string Sentence(Ingredient ingredient)
     {
         var found = AllergenNaming.Of(ingredient.Allergens.Contains, ingredient.Allergens.MayContain);
@@ -48,13 +47,13 @@ public static class AllergenWords
         );
     }
 
-    /// <summary>What is told of one size, as a sentence.</summary>
-    /// <param name="says">What <see cref="Says"/> says of it.</param>
+    /// <summary>The sentence for one size.</summary>
+    /// <param name="says">Its list from <see cref="Says"/>.</param>
     public static string Sentence(string says) => $"Allergens: {says}. {Traces}";
 
-    /// <summary>What is told of several sizes: one sentence where it is the same of all, and else one for those of
-    /// which it is the same, by name.</summary>
-    /// <param name="sizes">The sizes by name, the smallest first, each with what is told of it.</param>
+    /// <summary>The sentences for several sizes. If all sizes have the same allergens, it is one sentence. If not, each
+    /// sentence names its sizes.</summary>
+    /// <param name="sizes">The name of each size, with its list from <see cref="Says"/>.</param>
     public static IReadOnlyList<string> Sentences(IReadOnlyList<(string Name, string Says)> sizes)
     {
         var alike = sizes.GroupBy(size => size.Says).ToList();

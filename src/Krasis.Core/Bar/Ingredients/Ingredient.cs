@@ -67,7 +67,7 @@ public sealed record Ingredient(
     /// <summary>What is in 100 g of it.</summary>
     public Composition Composition { get; init; } = Composition.Unknown;
 
-    /// <summary>What is known of its allergens.</summary>
+    /// <summary>Its allergens, as far as anybody knows them.</summary>
     public AllergenStatement Allergens { get; init; } = AllergenStatement.Unread;
 
     /// <summary>What a gram of it costs; null when not known. Of a coffee that a recipe makes, as it stands in the bar,

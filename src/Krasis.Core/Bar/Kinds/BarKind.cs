@@ -65,8 +65,8 @@ public abstract class BarKind<TDocument> : BarKind
     /// <summary>What is put into a document before it is kept, from what was kept before; nothing by default.</summary>
     public Func<TDocument?, TDocument, DateOnly, TDocument> Stamp { get; init; } = (_, document, _) => document;
 
-    /// <summary>What is missing in a document that somebody enters now, though one that was kept before may lack it;
-    /// nothing by default.</summary>
+    /// <summary>Checks that apply only when a document is saved, from the saved and the new one: older documents may lack
+    /// what they ask for. No checks by default.</summary>
     public Func<TDocument?, TDocument, IReadOnlyList<Problem>> Missing { get; init; } = (_, _) => [];
 
     /// <summary>The bar with a document added, or replacing the one with the same id.</summary>

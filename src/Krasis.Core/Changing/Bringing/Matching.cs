@@ -263,7 +263,8 @@ public static class Matching
     private static MatchedFact Comes(BarKind kind, string id, string name, string says, string why) =>
         new(new FactChoice(kind.Name, id, null, true), name, says, false, why);
 
-    // The allergens that one ingredient has, or may have, and the other has not; null where nobody has read a label.
+    // The allergens that the first ingredient contains, or may contain, and the second does not; null if a label is
+    // unread.
     private static List<Allergen>? NewIn(Ingredient one, Ingredient other) =>
         one.Kind is IngredientKind.Water or IngredientKind.Ice ? []
         : one.Allergens.IsRead && other.Allergens.IsRead

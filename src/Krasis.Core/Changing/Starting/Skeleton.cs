@@ -1,5 +1,4 @@
 using Krasis.Core.Bar;
-using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
@@ -35,12 +34,12 @@ public static class Skeleton
     public static IReadOnlyList<BaseChoice> Choices(BarFacts bar) =>
         [
             .. Enum.GetValues<DrinkBase>()
-                .Select(made => (Base: made, Of: Bases(made, bar)))
+                .Select(made => (Base: made, Of: DrinkBases.Of(made, bar)))
                 .Select(one => new BaseChoice(
                     one.Base,
-                    NameOf(one.Base),
+                    DrinkBases.NameOf(one.Base),
                     [.. one.Of.Select(of => new NamedChoice(of.Id.Value, of.Name))],
-                    one.Of.Count == 0 ? $"The bar has no {Lacks(one.Base)}." : null
+                    one.Of.Count == 0 ? $"The bar has no {DrinkBases.Lacks(one.Base)}." : null
                 )),
         ];
 
@@ -74,7 +73,7 @@ public static class Skeleton
             fields.Report("sizes", null, "No cup is chosen.", "at least one cup of the bar");
         }
 
-        var bases = Bases(made, bar);
+        var bases = DrinkBases.Of(made, bar);
         var found = of is null
             ? (bases.Count > 0 ? bases[0] : null)
             : bases.FirstOrDefault(known => known.Id.Value == of);
@@ -83,7 +82,7 @@ public static class Skeleton
             fields.Report(
                 "base",
                 Choice.Word(made),
-                $"The bar has no {Lacks(made)}.",
+                $"The bar has no {DrinkBases.Lacks(made)}.",
                 string.Join(
                     ", ",
                     Choices(bar).Where(choice => choice.Missing is null).Select(choice => Choice.Word(choice.Base))
@@ -295,7 +294,8 @@ public static class Skeleton
             );
         }
         else if (
-            (made == DrinkBase.Chocolate ? Bases(DrinkBase.Espresso, bar).FirstOrDefault() : found) is { } espresso
+            (made == DrinkBase.Chocolate ? DrinkBases.Of(DrinkBase.Espresso, bar).FirstOrDefault() : found) is
+            { } espresso
         )
         {
             yield return Line(
@@ -396,60 +396,4 @@ public static class Skeleton
                 )
                 .OrderByDescending(ingredient => bar.DispenserOf(ingredient.Id) is not null),
         ];
-
-    // Of espressos the house's standard comes first; of chocolates the house's own; of powders those that are coffee.
-    private static List<Ingredient> Bases(DrinkBase made, BarFacts bar) =>
-        [
-            .. made switch
-            {
-                DrinkBase.Espresso => bar
-                    .Ingredients.Where(ingredient =>
-                        ingredient.Kind == IngredientKind.Espresso && bar.EspressoOf(ingredient.Id) is not null
-                    )
-                    .OrderByDescending(ingredient =>
-                        bar.House.Espresso is { } said && bar.HasRecipe(said, ingredient.Id)
-                    ),
-                DrinkBase.Batch => Brewed(bar, BrewMethod.Batch),
-                DrinkBase.ColdBrew => Brewed(bar, BrewMethod.ColdBrew),
-                DrinkBase.Strong => Brewed(bar, BrewMethod.Strong).Concat(Brewed(bar, BrewMethod.StoveTop)),
-                DrinkBase.Powder => bar
-                    .Ingredients.Where(ingredient =>
-                        ingredient.Kind == IngredientKind.Powder
-                        && (ingredient.Strength?.Value > 0 || ingredient.Composition.CaffeineMg > 0)
-                    )
-                    .OrderByDescending(ingredient => ingredient.Strength?.Value > 0),
-                _ => bar
-                    .Ingredients.Where(ingredient =>
-                        ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup
-                        && ingredient.Composition.CaffeineMg > 0
-                        && ingredient.CoffeeShare == 0
-                    )
-                    .OrderByDescending(ingredient => ingredient.IsPart),
-            },
-        ];
-
-    private static IEnumerable<Ingredient> Brewed(BarFacts bar, BrewMethod method) =>
-        bar.Ingredients.Where(ingredient => bar.CoffeeOf(ingredient.Id)?.Method == method);
-
-    private static string NameOf(DrinkBase made) =>
-        made switch
-        {
-            DrinkBase.Batch => "Brewed iced coffee",
-            DrinkBase.ColdBrew => "Cold brew",
-            DrinkBase.Strong => "Strong brew",
-            DrinkBase.Powder => "Powder",
-            DrinkBase.Chocolate => "Chocolate and espresso",
-            _ => "Espresso",
-        };
-
-    private static string Lacks(DrinkBase made) =>
-        made switch
-        {
-            DrinkBase.Batch => "coffee with a batch recipe",
-            DrinkBase.ColdBrew => "coffee with a cold brew recipe",
-            DrinkBase.Strong => "coffee with a strong brew recipe",
-            DrinkBase.Powder => "instant coffee or cocoa",
-            DrinkBase.Chocolate => "chocolate sauce of which the caffeine is known",
-            _ => "espresso with a recipe",
-        };
 }

@@ -108,10 +108,7 @@ public static class GuestWishes
         }
 
         var draft = new Draft(document, bar);
-        if (
-            wish.Milk is { } plant
-            && bar.Find(plant)?.Allergens.Of(Allergen.Milk) is Presence.NotNamed or Presence.MayContain
-        )
+        if (wish.Milk is { } plant && bar.Find(plant)?.Allergens.Of(Allergen.Milk) is not Presence.Contains)
         {
             MilkLeftOut.TellWhatElseBringsIt(draft);
         }

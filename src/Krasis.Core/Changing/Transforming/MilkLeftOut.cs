@@ -6,12 +6,12 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Transforming;
 
-/// <summary>Makes a drink without milk and what is made of it, as far as the labels tell. What may contain milk, and
-/// what nobody has read the label of, is treated as what it is: neither is free from milk.</summary>
+/// <summary>Makes a drink without milk, as far as the labels tell. "May contain milk" and an unread label are never taken
+/// for "no milk".</summary>
 internal static class MilkLeftOut
 {
-    // A topping stands in for another only if it is as airy, give or take a quarter: cream for cream, and not candied
-    // peel for cream (common practice, no source).
+    // One topping replaces another only if their densities are within a quarter: a coconut whip may replace cream, and
+    // candied peel may not (common practice, no source).
     private const double AsAiry = 0.25;
 
     /// <summary>Does it.</summary>
@@ -42,32 +42,32 @@ internal static class MilkLeftOut
         return Reading<Transformed>.Of(draft.Finish());
     }
 
-    /// <summary>Tells what of a drink brings milk, or may, or is not known, where a guest asks for a plant drink: the
-    /// milk alone does not make it one.</summary>
-    /// <param name="draft">The drink with the plant drink in it, which takes the notes.</param>
+    /// <summary>Notes what else in a drink contains milk, may contain it, or has an unread label. A guest who asks for a
+    /// plant drink expects no other milk in it.</summary>
+    /// <param name="draft">The drink, with the plant drink already in it.</param>
     public static void TellWhatElseBringsIt(Draft draft)
     {
-        foreach (var line in draft.Build.Lines)
+        foreach (var line in draft.Build.Lines.DistinctBy(line => (line.Ingredient, GuestWishes.IsTop(line, draft))))
         {
             var ingredient = draft.IngredientOf(line)!;
             var offer = GuestWishes.IsTop(line, draft) ? ChangeOffer.NoTop : default(ChangeOffer?);
             switch (ingredient.Allergens.Of(Allergen.Milk))
             {
                 case Presence.Contains:
-                    draft.Note(line.Id, $"{ingredient.Name} stays and brings milk.", "It contains milk.", offer);
-                    break;
-                case Presence.MayContain:
                     draft.Note(
                         line.Id,
-                        $"{ingredient.Name} may bring milk.",
-                        "Its label says that it may contain milk.",
+                        $"{ingredient.Name} stays in, and it contains milk.",
+                        "The milk is swapped, and nothing else.",
                         offer
                     );
+                    break;
+                case Presence.MayContain:
+                    draft.Note(line.Id, $"{ingredient.Name} may contain milk.", "Its label says so.", offer);
                     break;
                 case Presence.Unknown:
                     draft.Note(
                         line.Id,
-                        $"Whether {ingredient.Name} brings milk is unknown.",
+                        $"{ingredient.Name} may or may not contain milk.",
                         "Nobody has read its label.",
                         offer
                     );
@@ -108,7 +108,11 @@ internal static class MilkLeftOut
             return;
         }
 
-        if (milk == Presence.Unknown)
+        // A milk that nobody has read makes way for a plant drink that somebody has.
+        if (
+            milk == Presence.Unknown
+            && (ingredient.Kind != IngredientKind.Milk || plant.Allergens.Of(Allergen.Milk) > milk)
+        )
         {
             draft.Note(
                 line.Id,
@@ -162,7 +166,7 @@ internal static class MilkLeftOut
         Exchange.Put(draft, line, plant, $"The volume stays, so that the cup is as full.{lost}{traces}");
     }
 
-    // What stands in for a part or a topping: of its kind, as airy, as cold, and not in the drink already.
+    // Replaces a part or a topping: the same kind, as airy, kept as cold, and not in the drink already.
     private static Ingredient? TwinOf(Ingredient ingredient, Draft draft) =>
         ingredient.IsPart || ingredient.IsTopping
             ? draft.Bar.Ingredients.FirstOrDefault(other =>

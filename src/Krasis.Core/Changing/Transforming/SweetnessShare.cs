@@ -10,12 +10,12 @@ using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Transforming;
 
-/// <summary>Leaves a drink with a share of its syrups and sauces, in every size, and tells what share that truly
-/// is.</summary>
+/// <summary>Reduces a drink's syrups and sauces to a share of the full dose, and says what share each size really
+/// gets.</summary>
 internal static class SweetnessShare
 {
-    /// <summary>The farthest that what is poured may be from the share that was asked for, as a fraction of the full
-    /// dose. Where whole strokes come no nearer, the line is weighed instead (common practice, no source).</summary>
+    /// <summary>How far a size may be from the share that was asked for, as a fraction of the full dose. If whole strokes
+    /// miss by more in any size, the line is weighed instead (common practice, no source).</summary>
     public const double Nearest = 0.10;
 
     private const double Millionth = 1e-6;
@@ -70,7 +70,7 @@ internal static class SweetnessShare
             draft.Note(
                 line.Id,
                 $"{ingredient.Name}: {Draft.Say(line)} → {Draft.Say(weighed.Line)}, by weight.",
-                $"Whole {Measure.Find(line.Measure)!.Plural} are too coarse for {share * 100:0} % in every size: {Told(before, size => weighed.Shares[size.Size.Value])}."
+                $"Whole {Measure.Find(line.Measure)!.Plural} cannot give {share * 100:0} % in every size, so weigh it: {Told(before, size => weighed.Shares[size.Size.Value])}."
             );
             return;
         }
@@ -81,7 +81,7 @@ internal static class SweetnessShare
             draft.Note(
                 line.Id,
                 $"{ingredient.Name}: {Draft.Say(line)} → {Draft.Say(less)}.",
-                $"{share * 100:0} % of the full dose was asked for: {Told(before, size => AmountIn(less, size, before) / AmountIn(full, size, before))}."
+                $"You asked for {share * 100:0} % of the full dose. It comes to {Told(before, size => AmountIn(less, size, before) / AmountIn(full, size, before))}."
             );
         }
 
@@ -101,7 +101,7 @@ internal static class SweetnessShare
         }
     }
 
-    // The farthest of any size from the share, as a fraction of its full dose.
+    // How far the size that misses most is from the share, as a fraction of its full dose.
     private static double Worst(LineDocument full, LineDocument less, double share)
     {
         var pairs = full
@@ -114,7 +114,7 @@ internal static class SweetnessShare
             .Max();
     }
 
-    // The same in grams; null where it is in grams already, or the bar cannot tell how many a stroke is.
+    // The line in grams; null if it is in grams already, or if the bar does not know the weight of a stroke.
     private static (LineDocument Line, IReadOnlyDictionary<string, double> Shares)? Weighed(
         Draft draft,
         LineDocument full,
@@ -158,12 +158,16 @@ internal static class SweetnessShare
             ? line.Amount ?? 0
             : line.Pins.Single(pin => pin.Size == size.Size.Value).Amount ?? 0;
 
-    private static string Told(BuildSheet before, Func<SizeSheet, double> share) =>
-        string.Join(
-            ", ",
-            before
-                .Sizes.Select(size => (size.Name, Share: share(size)))
-                .Where(size => double.IsFinite(size.Share))
-                .Select(size => $"{size.Name} {Say.Whole(size.Share * 100)} %")
-        );
+    // The true share of each size that has any of it.
+    private static string Told(BuildSheet before, Func<SizeSheet, double> share)
+    {
+        var shares = before
+            .Sizes.Select(size => (size.Name, Share: share(size)))
+            .Where(size => double.IsFinite(size.Share))
+            .Select(size => (size.Name, Says: $"{Say.Whole(size.Share * 100)} %"))
+            .ToList();
+        return shares.Count > 1 && shares.Select(size => size.Says).Distinct().Count() == 1
+            ? $"{shares[0].Says} in every size"
+            : Say.List([.. shares.Select(size => $"{size.Says} in {size.Name}")]);
+    }
 }

@@ -1,7 +1,7 @@
 namespace Krasis.Core.Planning.Keeping;
 
-/// <summary>How warm a batch was when.</summary>
-/// <param name="Minutes">When it was measured, in minutes after the batch was begun; below zero it is of another batch.
-/// </param>
-/// <param name="Celsius">How warm it was; null where it is only said that it left the heat.</param>
+/// <summary>A temperature reading of a cooling batch.</summary>
+/// <param name="Minutes">When it was taken, in minutes after the batch was started; a negative reading belongs to an
+/// earlier batch.</param>
+/// <param name="Celsius">The temperature, °C; null means that the batch left the heat.</param>
 public sealed record CoolingReading(double Minutes, double? Celsius);

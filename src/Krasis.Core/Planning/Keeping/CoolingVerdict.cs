@@ -1,6 +1,6 @@
 namespace Krasis.Core.Planning.Keeping;
 
-/// <summary>How far a batch has cooled, as far as it was measured.</summary>
+/// <summary>How far a batch has cooled, by its readings.</summary>
 public enum CoolingVerdict
 {
     /// <summary>On its way to 21 °C, in time so far.</summary>
@@ -12,13 +12,13 @@ public enum CoolingVerdict
     /// <summary>At 5 °C or below, and both stages were seen in time.</summary>
     Cold,
 
-    /// <summary>It was still above 21 °C after two hours. Until six hours are over it may be heated to 74 °C at once and
-    /// cooled anew.</summary>
+    /// <summary>It was still above 21 °C after two hours. Within six hours it may be reheated to 74 °C at once and cooled
+    /// again.</summary>
     FirstMissed,
 
-    /// <summary>Nobody measured within the first two hours that it was below 21 °C, nor that it was not.</summary>
+    /// <summary>No reading shows whether it was below 21 °C within two hours.</summary>
     FirstUnknown,
 
-    /// <summary>Six hours are over, and it is not known to have cooled in time: it is thrown away.</summary>
+    /// <summary>More than six hours have passed, and no readings show that it cooled in time. It must be discarded.</summary>
     Discard,
 }

@@ -19,23 +19,22 @@ public static class TwoStageCooling
     /// <summary>How long both may take, min.</summary>
     public const double WholeMinutes = 360;
 
-    /// <summary>From when the time counts, in minutes after the batch was begun: the last time that it was seen at 57 °C
-    /// or above, or left the heat; where neither was noted, 0, which is the earliest that it can be.</summary>
-    /// <param name="readings">What was noted, in any order.</param>
-    public static double StartOf(IReadOnlyList<CoolingReading> readings) =>
+    /// <summary>When the batch left the heat, in minutes after it was started: the last time that somebody said so, or
+    /// measured 57 °C or above. Null when neither was recorded; count from the start of the batch then, which is the
+    /// earliest possible.</summary>
+    /// <param name="readings">The readings, in any order.</param>
+    public static double? LeftTheHeat(IReadOnlyList<CoolingReading> readings) =>
         readings
             .Where(reading => reading.Minutes >= 0 && (reading.Celsius is null or >= FromCelsius))
-            .Select(reading => reading.Minutes)
-            .DefaultIfEmpty(0)
-            .Max();
+            .Max(reading => (double?)reading.Minutes);
 
-    /// <summary>What is to be done with a batch. A stage that nobody measured in time is unknown, and never taken to be
-    /// well.</summary>
-    /// <param name="readings">What was noted, in any order.</param>
-    /// <param name="now">When it is judged, in minutes after the batch was begun.</param>
+    /// <summary>How far a batch has cooled. A stage that nobody measured in time is unknown. It never counts as
+    /// passed.</summary>
+    /// <param name="readings">The readings, in any order.</param>
+    /// <param name="now">The time of the verdict, in minutes after the batch was started.</param>
     public static CoolingVerdict Judge(IReadOnlyList<CoolingReading> readings, double now)
     {
-        var start = StartOf(readings);
+        var start = LeftTheHeat(readings) ?? 0;
         var since = readings
             .Where(reading => reading.Celsius is not null && reading.Minutes >= start)
             .Select(reading => (Minutes: reading.Minutes - start, Celsius: reading.Celsius!.Value))

@@ -40,12 +40,12 @@ internal sealed class BatchEndpoints : IEndpoints
         batch
             .MapGet("/cooling", (string key, ReadCooling act) => act.Run(key).ToOk())
             .WithName(nameof(ReadCooling))
-            .WithSummary("Whether a cooked batch that has been begun is cooling in time, by what was measured.")
+            .WithSummary("Whether a cooked batch is cooling in time, by its readings.")
             .Fails(404, 409);
         batch
             .MapPost("/cooling", (string key, CoolingRequest request, NoteCooling act) => act.Run(key, request).ToOk())
             .WithName(nameof(NoteCooling))
-            .WithSummary("Note how warm a cooked batch is now, or that it leaves the heat.")
+            .WithSummary("Record the temperature of a cooked batch, or that it leaves the heat now.")
             .Fails(400, 404, 409, 413, 422);
     }
 }

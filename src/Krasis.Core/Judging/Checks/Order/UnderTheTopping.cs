@@ -2,12 +2,11 @@ using Krasis.Core.Builds;
 using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Judging.Settings;
-using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Judging.Checks.Order;
 
-/// <summary>Something goes in where it cannot any more: under what stands on top already, or on the wall of a cup that is
-/// full.</summary>
+/// <summary>A line comes too late in the pour order: after a topping that it would have to go under, or on the wall or rim
+/// of a cup that already has something in it.</summary>
 internal sealed class UnderTheTopping() : LineCheck(onlyReference: true)
 {
     /// <inheritdoc/>
@@ -30,17 +29,13 @@ internal sealed class UnderTheTopping() : LineCheck(onlyReference: true)
         }
 
         var first = before[place];
-        var why = line.Line.Technique switch
-        {
-            Technique.Wall or Technique.Rim => $"and {first.Ingredient.Name} is in the cup already",
-            _ => $"and {first.Ingredient.Name} is on top already",
-        };
+        var where = line.Line.Technique is Technique.Wall or Technique.Rim ? "in the cup" : "on top";
         return Found(
             at,
             Severity.Fault,
-            $"{line.Ingredient.Name} goes in as number {Say.Whole(line.Index + 1)}, {why}.",
+            $"{line.Ingredient.Name} comes after {first.Ingredient.Name}, which is already {where}.",
             Mend.Lines(
-                $"{line.Ingredient.Name} before {first.Ingredient.Name}",
+                $"Move {line.Ingredient.Name} before {first.Ingredient.Name}",
                 new LineChange(line.Line.Id, LineField.Before, first.Line.Id.Value)
             )
         );

@@ -237,7 +237,7 @@ function tick(what: string): void {
         <form class="amount" @submit.prevent="note(false)">
           <Button
             v-if="cooling.data.value?.isSinceBegun"
-            label="It leaves the heat now"
+            label="Off the heat now"
             severity="secondary"
             outlined
             data-test="off-heat"
@@ -246,10 +246,10 @@ function tick(what: string): void {
           <label for="celsius">It is now at</label>
           <InputText id="celsius" v-model="celsius" class="who" inputmode="decimal" data-test="celsius" />
           °C
-          <Button type="submit" label="Note it" severity="secondary" outlined data-test="note-celsius" />
+          <Button type="submit" label="Record" severity="secondary" outlined data-test="note-celsius" />
         </form>
         <p v-if="cooling.data.value?.isSinceBegun" class="soft">
-          Nobody has noted when it left the heat, so it counts from when it was started.
+          Nobody recorded when it left the heat, so the time counts from the start of the batch.
         </p>
         <ul v-if="cooling.data.value?.readings.length" data-test="readings">
           <li v-for="(noted, i) in cooling.data.value.readings" :key="i">

@@ -10,6 +10,7 @@ import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { BuildSheet, BuildView, Draft, Pourable, TransformRequest } from '@/shared/api/types'
+import AllergenLine from '@/shared/AllergenLine.vue'
 import CupSection from '@/shared/cup/CupSection.vue'
 import { picture } from '@/shared/cup/section'
 import { frameFor } from '@/shared/cup/frame'
@@ -63,9 +64,11 @@ function factsOf(sheet: BuildSheet): string {
     `${size.name}: ${figure(carbohydrate, 'carbohydrate')}`,
     figure(sugars, 'sugars'),
     energy === null ? 'energy not known' : `${decimal(energy, 0)} kcal`,
-    `Allergens: ${size.inside.allergens.says ?? ''}`,
   ].join(' · ')
 }
+
+const allergensOf = (sheet: BuildSheet) =>
+  sheet.sizes.find(({ isReference }) => isReference)?.inside.allergens.says ?? ''
 
 const serves = ['hot', 'iced', 'layered', 'shaken', 'blended'].map((value) => ({ value, label: value }))
 const shares = [75, 50, 25].map((value) => ({ value, label: `${value} % of the sweetness` }))
@@ -280,7 +283,10 @@ async function keep(): Promise<void> {
             >
           </div>
         </div>
-        <p class="small facts" data-test="side-facts">{{ factsOf(side.sheet) }}</p>
+        <div class="small facts" data-test="side-facts">
+          {{ factsOf(side.sheet) }}
+          <AllergenLine :says="allergensOf(side.sheet)" />
+        </div>
       </section>
       <section aria-label="What changed and why" class="changes">
         <h3>What changed and why</h3>

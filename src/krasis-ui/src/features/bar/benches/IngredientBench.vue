@@ -68,7 +68,7 @@ const isBegun = computed(() => bench.read('allergens') != null)
 const listed = (which: string) => (bench.read(`allergens.${which}`) as string[] | undefined) ?? []
 const listsNone = computed(() => listed('contains').length === 0 && listed('mayContain').length === 0)
 
-/** What was entered is kept while the switch is off, so that off and on again loses nothing. */
+/** Keeps the entries while the switch is off: turning it off and on again loses nothing. */
 let put = { contains: [], mayContain: [], namesNone: false } as Record<string, unknown>
 function begin(isOn: boolean): void {
   if (!isOn) {

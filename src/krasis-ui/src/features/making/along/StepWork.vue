@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import AllergenLine from '@/features/making/AllergenLine.vue'
+import AllergenLine from '@/shared/AllergenLine.vue'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed } from 'vue'
 import StepCup from '@/features/making/service/StepCup.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CardsView, MakingPlan } from '@/shared/api/types'
-import AllergenLine from '@/features/making/AllergenLine.vue'
+import AllergenLine from '@/shared/AllergenLine.vue'
 import { cautionsOf } from './cautions'
 import CardCode from './CardCode.vue'
 import CardHead from './CardHead.vue'

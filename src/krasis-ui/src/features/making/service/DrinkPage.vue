@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import AllergenLine from '@/features/making/AllergenLine.vue'
+import AllergenLine from '@/shared/AllergenLine.vue'
 import { useStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
@@ -90,7 +90,7 @@ function addToOrder(): void {
         {{ ApiProblem.of(cards.error.value).message }}
       </p>
       <ul v-else-if="view.changes.length > 0" class="changes" data-test="changes">
-        <li v-for="change in view.changes" :key="change.what">
+        <li v-for="change in view.changes" :key="`${change.line} ${change.what}`">
           <strong>{{ change.what }}</strong> {{ change.why }}
           <Button
             v-if="change.offer === 'noTop' && !wish.noTop"

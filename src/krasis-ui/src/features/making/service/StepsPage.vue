@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import AllergenLine from '@/features/making/AllergenLine.vue'
+import AllergenLine from '@/shared/AllergenLine.vue'
 import { useEventListener, useSwipe } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, useTemplateRef, watch } from 'vue'

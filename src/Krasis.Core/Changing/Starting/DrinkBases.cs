@@ -1,0 +1,68 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Ingredients;
+
+namespace Krasis.Core.Changing.Starting;
+
+/// <summary>What each base of a drink can be made of at a bar, the house's first choice first.</summary>
+internal static class DrinkBases
+{
+    /// <summary>The bar's ingredients for a base. The house's standard espresso comes first, its own chocolate, and
+    /// powders that are coffee.</summary>
+    public static List<Ingredient> Of(DrinkBase made, BarFacts bar) =>
+        [
+            .. made switch
+            {
+                DrinkBase.Espresso => bar
+                    .Ingredients.Where(ingredient =>
+                        ingredient.Kind == IngredientKind.Espresso && bar.EspressoOf(ingredient.Id) is not null
+                    )
+                    .OrderByDescending(ingredient =>
+                        bar.House.Espresso is { } said && bar.HasRecipe(said, ingredient.Id)
+                    ),
+                DrinkBase.Batch => Brewed(bar, BrewMethod.Batch),
+                DrinkBase.ColdBrew => Brewed(bar, BrewMethod.ColdBrew),
+                DrinkBase.Strong => Brewed(bar, BrewMethod.Strong).Concat(Brewed(bar, BrewMethod.StoveTop)),
+                DrinkBase.Powder => bar
+                    .Ingredients.Where(ingredient =>
+                        ingredient.Kind == IngredientKind.Powder
+                        && (ingredient.Strength?.Value > 0 || ingredient.Composition.CaffeineMg > 0)
+                    )
+                    .OrderByDescending(ingredient => ingredient.Strength?.Value > 0),
+                _ => bar
+                    .Ingredients.Where(ingredient =>
+                        ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup
+                        && ingredient.Composition.CaffeineMg > 0
+                        && ingredient.CoffeeShare == 0
+                    )
+                    .OrderByDescending(ingredient => ingredient.IsPart),
+            },
+        ];
+
+    private static IEnumerable<Ingredient> Brewed(BarFacts bar, BrewMethod method) =>
+        bar.Ingredients.Where(ingredient => bar.CoffeeOf(ingredient.Id)?.Method == method);
+
+    /// <summary>The name of a base on screen.</summary>
+    public static string NameOf(DrinkBase made) =>
+        made switch
+        {
+            DrinkBase.Batch => "Brewed iced coffee",
+            DrinkBase.ColdBrew => "Cold brew",
+            DrinkBase.Strong => "Strong brew",
+            DrinkBase.Powder => "Powder",
+            DrinkBase.Chocolate => "Chocolate and espresso",
+            _ => "Espresso",
+        };
+
+    /// <summary>What a bar without this base lacks, in words.</summary>
+    public static string Lacks(DrinkBase made) =>
+        made switch
+        {
+            DrinkBase.Batch => "coffee with a batch recipe",
+            DrinkBase.ColdBrew => "coffee with a cold brew recipe",
+            DrinkBase.Strong => "coffee with a strong brew recipe",
+            DrinkBase.Powder => "instant coffee or cocoa",
+            DrinkBase.Chocolate => "chocolate sauce of which the caffeine is known",
+            _ => "espresso with a recipe",
+        };
+}
