@@ -52,21 +52,28 @@ public class KeepingTests
         CoolingVerdict expected
     ) => Assert.Equal(expected, TwoStageCooling.Judge([new(40, null), .. Read(readings, 40)], 40 + minutes));
 
-    // It counts from 57 °C: the last time that it was seen so warm, or else from leaving the heat, or else from when it
-    // was begun.
+    // It counts from 57 °C: the last time that somebody measured so much, or said that it left the heat.
     [Theory]
-    [InlineData("", 0)]
-    [InlineData("30@56.9", 0)]
-    [InlineData("30@57", 30)]
-    [InlineData("30@90 50@57 60@50", 50)]
-    public void It_counts_from_57_degrees(string readings, double minutes)
+    [InlineData("", null)]
+    [InlineData("30@56.9", null)]
+    [InlineData("30@57", 30.0)]
+    [InlineData("30@90 50@57 60@50", 50.0)]
+    public void It_counts_from_57_degrees(string readings, double? minutes)
     {
-        Assert.Equal(minutes, TwoStageCooling.LeftTheHeat(Read(readings, 0)) ?? 0);
-        Assert.Equal(Math.Max(minutes, 10), TwoStageCooling.LeftTheHeat([new(10, null), .. Read(readings, 0)]));
+        Assert.Equal(minutes, TwoStageCooling.LeftTheHeat(Read(readings, 0)));
+        Assert.Equal(Math.Max(minutes ?? 0, 10), TwoStageCooling.LeftTheHeat([new(10, null), .. Read(readings, 0)]));
 
-        // What was noted of an earlier batch under the same key is none of its own.
+        // Readings of an earlier batch with the same key do not count.
         Assert.Equal(minutes, TwoStageCooling.LeftTheHeat([new(-100, 80), new(-90, null), .. Read(readings, 0)]));
     }
+
+    // Without either, it counts from the start of the batch.
+    [Theory]
+    [InlineData(120, CoolingVerdict.FirstStage)]
+    [InlineData(121, CoolingVerdict.FirstUnknown)]
+    [InlineData(361, CoolingVerdict.Discard)]
+    public void Where_nobody_recorded_it_the_start_of_the_batch_counts(double now, CoolingVerdict expected) =>
+        Assert.Equal(expected, TwoStageCooling.Judge([], now));
 
     [Fact]
     public void Each_verdict_says_what_to_do_and_only_the_first_stage_may_be_reheated()

@@ -37,6 +37,11 @@ public sealed class TimedCopiesTests : IDisposable
                 Until($"{hour:00}:00");
             }
 
+            // The oldest goes a moment after the newest is there.
+            _ = SpinWait.SpinUntil(
+                () => Copies.Timed(DataFile, Copies.FolderBeside(DataFile)).Count <= 3,
+                TimeSpan.FromSeconds(20)
+            );
             Assert.Equal(
                 [12, 11, 10],
                 Copies.Timed(DataFile, Copies.FolderBeside(DataFile)).Select(copy => copy.At.Hour)

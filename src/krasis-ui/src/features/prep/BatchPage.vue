@@ -278,6 +278,13 @@ function tick(what: string): void {
 </template>
 
 <style scoped>
+/* To be read from where the pot stands. */
+.verdict {
+  margin: 0.6rem 0;
+  font-weight: 600;
+  font-size: 1.35rem;
+}
+
 .batch-page {
   max-width: 52rem;
 }
