@@ -59,7 +59,7 @@ public sealed partial class CardTests(DemoHost server) : DemoTests(server)
                 "While it runs, steam",
                 "Hand it over",
                 "milk, sulphites",
-                "purge and wipe the wand",
+                "Wipe and purge the wand",
                 "Traces are always possible",
             ];
             foreach (

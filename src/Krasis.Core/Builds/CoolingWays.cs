@@ -13,6 +13,25 @@ public static class CoolingWays
     /// practice, no source).</summary>
     public const double OverIceSeconds = 30;
 
+    /// <summary>How long a shot is swirled in a jug from the freezer, s (common practice, no source).</summary>
+    public const double ChilledJugSeconds = 30;
+
+    // Three times what melts, so that cubes are left to be taken out, in tens of grams (common practice, no source).
+    private const double IcePerMelt = 3;
+
+    /// <summary>How much ice a shot is stirred over, g.</summary>
+    /// <param name="melt">What melts of it, g.</param>
+    public static double IceFor(double melt) => Math.Ceiling(melt * IcePerMelt / 10) * 10;
+
+    /// <summary>How long somebody works at it, s; null where it cools by itself.</summary>
+    public static double? SecondsOf(CoolingWay way) =>
+        way switch
+        {
+            CoolingWay.OverIce => OverIceSeconds,
+            CoolingWay.ChilledJug => ChilledJugSeconds,
+            _ => null,
+        };
+
     /// <summary>How it is said on a card.</summary>
     public static string Words(CoolingWay way) =>
         way switch

@@ -5,7 +5,8 @@ using Krasis.Core.Quantities;
 namespace Krasis.Core.Making;
 
 /// <summary>One thing that is done for a drink.</summary>
-/// <param name="Number">Its place, from 1.</param>
+/// <param name="Number">Its place on a card, from 1. What goes into the shaker or the blender jar together shares
+/// one.</param>
 /// <param name="Title">What it is about, such as the ingredient.</param>
 /// <param name="Amount">How much, as the bar says it: the largest thing on a card; empty where nothing goes in.</param>
 /// <param name="Beside">The same in volume and mass; empty where nothing goes in.</param>
@@ -14,6 +15,9 @@ public sealed record MakingStep(int Number, string Title, string Amount, string 
 {
     /// <summary>The line that goes in; null where nothing does.</summary>
     public LineId? Line { get; init; }
+
+    /// <summary>What it goes into, such as "Into the shaker"; null for the cup.</summary>
+    public string? Into { get; init; }
 
     /// <summary>Whether it is more of a line that is in already.</summary>
     public bool IsMore { get; init; }

@@ -1,8 +1,11 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Changing.Stations;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
+using Krasis.Core.Judging.Checks.Order;
 using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
@@ -86,25 +89,78 @@ public static class Planner
     {
         private readonly List<WorkedLine> poured = [.. worked.Lines.Where(line => line.IsPoured)];
 
+        private readonly List<MakingStep> steps = [];
+        private readonly IReadOnlyList<Vessel> vessels = Vessels.Of(
+            turned.Build.Serve,
+            [.. worked.Lines.Where(line => line.IsPoured).Select(line => (line.Line.Technique, line.Ingredient))]
+        );
+
         public MakingPlan Plan()
         {
-            var steps = new List<MakingStep>();
             var tally = new Tally(worked.Size.CupVessel);
-            var finish = StepWords.Finish(turned.Build.Serve);
-            foreach (var line in poured)
+            var isWaiting = vessels.Any(IsElsewhere);
+            for (var i = 0; i < poured.Count; i++)
             {
-                if (finish is not null && IsAfterwards(line))
+                if (isWaiting && vessels[i] is Vessel.Cup or Vessel.OnTop)
                 {
-                    Finish();
+                    IntoTheCup();
                 }
 
+                var line = poured[i];
                 tally.Add(line.Facts, line.Mass);
-                steps.Add(Step(steps.Count + 1, line, finish is null && line.IsInside ? LevelOf(tally, line) : null));
+                Make(line, vessels[i], line.IsInside && !isWaiting ? LevelOf(tally, line) : null);
             }
 
-            Finish();
-            steps.Add(HandOver(steps.Count + 1));
-            return new MakingPlan(
+            if (isWaiting)
+            {
+                IntoTheCup();
+            }
+
+            Add(HandOver());
+            return Whole();
+
+            void IntoTheCup()
+            {
+                isWaiting = false;
+                var (title, how) = StepWords.Finish(turned.Build.Serve);
+                Add(
+                    new MakingStep(0, title, "", "", how)
+                    {
+                        Level = At(worked.Size.Cup.HeightFor(Millilitres.From(tally.Surface)), null),
+                    }
+                );
+            }
+        }
+
+        private static bool IsElsewhere(Vessel vessel) => vessel is Vessel.Shaker or Vessel.BlenderJar;
+
+        // The wand is wiped at once: before the milk is poured that was steamed meanwhile, and else after it.
+        private void Make(WorkedLine line, Vessel vessel, Millimetres? level)
+        {
+            var isSteamed = line is { Line.Technique: Technique.Steam, Foam: not null };
+            var isReady = poured.Take(poured.IndexOf(line)).Any(shot => SteamedMeanwhile(shot) == line);
+            if (isSteamed && isReady)
+            {
+                Add(StepWords.Wand);
+            }
+
+            Add(Step(line, vessel, level, isReady));
+            if (isSteamed && !isReady)
+            {
+                Add(StepWords.Wand);
+            }
+        }
+
+        // What goes into the shaker or the jar one after another is one step on a card.
+        private void Add(MakingStep step)
+        {
+            var number = steps.Count == 0 ? 0 : steps[^1].Number;
+            var isSame = step.Into is not null && steps.Count > 0 && steps[^1].Into == step.Into;
+            steps.Add(step with { Number = isSame ? number : number + 1 });
+        }
+
+        private MakingPlan Whole() =>
+            new(
                 sheet.Name,
                 size.Size,
                 size.Name,
@@ -123,21 +179,6 @@ public static class Planner
                 size.Fill
             );
 
-            void Finish()
-            {
-                if (finish is { } last)
-                {
-                    steps.Add(
-                        new MakingStep(steps.Count + 1, last.Title, "", "", last.How)
-                        {
-                            Level = At(worked.Size.Cup.HeightFor(Millilitres.From(tally.Surface)), null),
-                        }
-                    );
-                    finish = null;
-                }
-            }
-        }
-
         private static List<string> BroughtBy(WorkedLine line)
         {
             var facts = AllergenFacts.Of([line]);
@@ -148,10 +189,7 @@ public static class Planner
             ];
         }
 
-        // What stands on the drink, or is laid on it, comes after the shaking and blending.
-        private static bool IsAfterwards(WorkedLine line) => line.IsOnTop || line.Line.Technique == Technique.Foam;
-
-        private MakingStep Step(int number, WorkedLine line, Millimetres? level)
+        private MakingStep Step(WorkedLine line, Vessel vessel, Millimetres? level, bool isReady)
         {
             var cell = CellOf(line);
             var foam = FoamOf(line);
@@ -159,16 +197,16 @@ public static class Planner
                 line.Line.Set.Measure.Kind == MeasureKind.Stroke ? turned.Bar.DispenserOf(line.Ingredient.Id) : null;
             var beside = Beside(line, cell);
             var stands = level is { } top ? At(top, cell.Mark?.Says) : null;
-            var isReady = poured.Take(poured.IndexOf(line)).Any(shot => SteamedMeanwhile(shot) == line);
             return new MakingStep(
-                number,
+                0,
                 line.Ingredient.Name,
                 cell.Mark?.Says ?? $"{Say.Fine(cell.Amount)} {cell.Unit}",
                 beside,
-                StepWords.How(line, turned.Build.Serve, isReady)
+                StepWords.How(line, vessel, isReady, LiesBelow(line))
             )
             {
                 Line = line.Line.Id,
+                Into = StepWords.Into(vessel),
                 Ingredient = line.Ingredient.Id,
                 Cold = line.IsIce ? null : cell.Volume,
                 Colour = line.Ingredient.Colour,
@@ -188,12 +226,26 @@ public static class Planner
                 Cautions =
                 [
                     .. sheet
-                        .Cautions.Where(caution => caution.Lines.Contains(line.Line.Id))
+                        .Cautions.Where(caution => FirstOf(caution) == line.Line.Id)
                         .Select(caution => caution.Message),
                 ],
                 Allergens = BroughtBy(line),
             };
         }
+
+        // Each caution is said once, where it is first called for.
+        private LineId? FirstOf(Caution caution) => poured.Find(line => caution.Lines.Contains(line.Line.Id))?.Line.Id;
+
+        // Whether flavour lies below a hot shot that only runs on it, and could be swirled in.
+        private bool LiesBelow(WorkedLine shot) =>
+            shot.Temperature >= PourOrder.Warm
+            && turned.Build.Serve != Serve.Layered
+            && poured.Take(poured.IndexOf(shot)).ToList() is var before
+            && !before.Exists(line => line.IsIce)
+            && before.Exists(line =>
+                line.Line.Technique != Technique.Wall
+                && line.Ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder
+            );
 
         // What is counted or filled to a mark is told in ml and g; what is told in one of these, in the other alone.
         private static string Beside(WorkedLine line, SheetLine cell) =>
@@ -252,7 +304,7 @@ public static class Planner
         private Millimetres LevelOf(Tally tally, WorkedLine line) =>
             worked.Size.Cup.HeightFor(Millilitres.From(line.IsIce ? tally.Levels.Top : tally.Surface));
 
-        private MakingStep HandOver(int number)
+        private MakingStep HandOver()
         {
             var lid = size.Fill.LidIsClear switch
             {
@@ -261,15 +313,17 @@ public static class Planner
                 _ => "Hand it over",
             };
             var isCold = turned.Build.Serve != Serve.Hot;
+            var degrees = size.Life.Moments[0].Temperature;
             return new MakingStep(
-                number,
+                0,
                 "Hand it over",
-                Say.Degrees(size.Life.Moments[0].Temperature),
+                "",
                 "",
                 $"{lid}{(isCold ? " within a minute: the ice is melting" : "")}."
             )
             {
-                Temperature = size.Life.Moments[0].Temperature,
+                See = $"It is about {Say.Degrees(Celsius.From(Math.Round(degrees.Value)))}.",
+                Temperature = degrees,
             };
         }
     }

@@ -9,32 +9,42 @@ namespace Krasis.Core.Making;
 /// <summary>What is done in a step, in words.</summary>
 internal static class StepWords
 {
+    /// <summary>The step after steaming: milk that dries on the wand burns on.</summary>
+    public static MakingStep Wand { get; } =
+        new(0, "Wipe and purge the wand", "", "", "Wipe it with its own cloth at once, and let it blow for a second.");
+
     /// <summary>How a line goes in, and what the lead wants done with it besides.</summary>
     /// <param name="line">The line.</param>
-    /// <param name="serve">How the drink is served, which says into what it goes.</param>
+    /// <param name="vessel">What it goes into.</param>
     /// <param name="isReady">Whether its milk is steamed already when its turn comes.</param>
-    public static string How(WorkedLine line, Serve serve, bool isReady) =>
-        line.Line.Note is { } note
-            ? $"{HowItGoesIn(line, serve, isReady)} {Sentence(note)}"
-            : HowItGoesIn(line, serve, isReady);
+    /// <param name="swirls">Whether flavour lies below it that has to be swirled in.</param>
+    public static string How(WorkedLine line, Vessel vessel, bool isReady, bool swirls)
+    {
+        var how = HowItGoesIn(line, vessel, isReady, swirls);
+        return line.Line.Note is { } note ? $"{how} {Sentence(note)}".TrimStart() : how;
+    }
 
-    private static string HowItGoesIn(WorkedLine line, Serve serve, bool isReady) =>
+    /// <summary>The heading over what goes into a vessel before the cup; null for the cup.</summary>
+    public static string? Into(Vessel vessel) =>
+        vessel switch
+        {
+            Vessel.Shaker => "Into the shaker",
+            Vessel.BlenderJar => "Into the blender jar",
+            _ => null,
+        };
+
+    private static string HowItGoesIn(WorkedLine line, Vessel vessel, bool isReady, bool swirls) =>
         line.Line.Technique switch
         {
-            Technique.Pour
-            or Technique.Stir
-            or Technique.Shake
-            or Technique.Blend when line.IsInside && serve is Serve.Shaken or Serve.Blended => line.Ingredient.Kind
-            == IngredientKind.Espresso
-                ? $"Let it run into the {VesselOf(serve)}."
-                : $"Into the {VesselOf(serve)}.",
-            Technique.Cool when serve is Serve.Shaken or Serve.Blended =>
-                $"{Cooling(line)}, then into the {VesselOf(serve)}.",
-
-            Technique.Steam when isReady => "Pour the steamed milk in.",
-            Technique.Steam => "Steam it, then pour it in.",
+            Technique.Pour or Technique.Stir or Technique.Shake or Technique.Blend when Into(vessel) is { } into =>
+                line.Ingredient.Kind == IngredientKind.Espresso ? $"Let it run {Lower(into)}." : $"{into}.",
+            Technique.Cool when Into(vessel) is { } into => $"{Cooling(line)}, then {Lower(into)}.",
+            Technique.Steam when isReady => "Tap and swirl it, then pour it in.",
+            Technique.Steam => "Steam it, tap and swirl it, then pour it in.",
             Technique.Cool => $"{Cooling(line)}, then pour it in.",
-            Technique.Pour when line.Ingredient.Kind == IngredientKind.Espresso => "Let it run into the cup.",
+            Technique.Pour when line.Ingredient.Kind == IngredientKind.Espresso => swirls
+                ? "Let it run into the cup, and swirl until nothing is left on the bottom."
+                : "Let it run into the cup.",
             Technique.Stir when line.Ingredient.Kind == IngredientKind.Espresso =>
                 "Let it run into the cup, and stir until nothing is left on the bottom.",
             Technique.Stir => "Pour it in, and stir until nothing is left on the bottom.",
@@ -42,9 +52,9 @@ internal static class StepWords
             _ => $"{Capital(line.Facts.Technique.Card)}.",
         };
 
-    /// <summary>For how long what goes in is stirred, s: enough to lift a sauce off the bottom (common practice, no
-    /// source).</summary>
-    public const double StirSeconds = 10;
+    /// <summary>For how long what goes in is stirred, s: enough to lift a sauce off the bottom (4 to 5; common practice,
+    /// no source).</summary>
+    public const double StirSeconds = 5;
 
     /// <summary>For how long a drink is shaken, s (10 to 12; common practice, no source).</summary>
     public const int ShakeSeconds = 12;
@@ -57,7 +67,7 @@ internal static class StepWords
         line.Line.Technique switch
         {
             Technique.Stir => StirSeconds,
-            Technique.Cool when line.Line.Cooling == CoolingWay.OverIce => CoolingWays.OverIceSeconds,
+            Technique.Cool => CoolingWays.SecondsOf(line.Line.Cooling),
             _ => null,
         };
 
@@ -90,7 +100,7 @@ internal static class StepWords
             : line.Foam is { IsCold: false } ? "Milk that shines, without bubbles."
             : line.Foam is not null ? "Foam that holds its shape."
             : null;
-        if (level is null || level.Mark is not null)
+        if (level is null || level.Mark is not null || !cup.ShowsItsInside)
         {
             return looks;
         }
@@ -113,40 +123,39 @@ internal static class StepWords
             : $"{Say.Whole(Math.Abs(off))} mm {(off > 0 ? "above" : "below")} the {nearest.Label} line";
     }
 
-    /// <summary>What is done once everything is together that is shaken or blended; null for what is built in the
-    /// cup.</summary>
-    public static (string Title, string How)? Finish(Serve serve) =>
-        serve switch
-        {
-            Serve.Shaken => (
-                "Shake",
-                $"Shake it all hard for {ShakeSeconds} seconds, until the shaker is too cold to hold, and pour everything into the cup."
-            ),
-            Serve.Blended => (
+    /// <summary>What is done with what is in the shaker or the blender jar.</summary>
+    public static (string Title, string How) Finish(Serve serve) =>
+        serve == Serve.Blended
+            ? (
                 "Blend",
                 $"Lid on. Blend it all for about {BlendSeconds} seconds, until no ice is heard, and pour everything into the cup."
-            ),
-            _ => null,
-        };
-
-    private static string VesselOf(Serve serve) => serve == Serve.Shaken ? "shaker" : "blender jar";
+            )
+            : (
+                "Shake",
+                $"Shake it all hard for {ShakeSeconds} seconds, until the shaker is too cold to hold, and pour everything into the cup."
+            );
 
     private static string Sentence(string words) =>
         words.TrimEnd() is var trimmed && trimmed[^1] is '.' or '!' or '?'
             ? Capital(words.TrimEnd())
             : $"{Capital(words.TrimEnd())}.";
 
+    // Nobody holds a probe into a shot: it is said how long and on how much ice, unless the lead wrote the degrees.
     private static string Cooling(WorkedLine line)
     {
-        var to = Say.Degrees(Celsius.From(line.Temperature));
+        var to = line.Line.CooledTo is { } degrees ? $", to {Say.Degrees(degrees)}" : "";
+        var seconds = Say.Whole(CoolingWays.SecondsOf(line.Line.Cooling) ?? 0);
         return line.Line.Cooling switch
         {
-            CoolingWay.OverIce => $"Stir it over ice to {to}",
-            CoolingWay.ChilledJug => $"Cool it in a chilled jug to {to}",
-            CoolingWay.Fridge => $"Cool it in the fridge to {to}",
-            _ => $"Let it cool to {to}",
+            CoolingWay.OverIce =>
+                $"Stir it over {Say.Whole(CoolingWays.IceFor(line.Mass * line.Facts.MeltPerGram))} g of ice for {seconds} seconds{to}, take the cubes out",
+            CoolingWay.ChilledJug => $"Swirl it in a steel jug from the freezer for {seconds} seconds{to}",
+            CoolingWay.Fridge => $"Cool it in the fridge to {Say.Degrees(Celsius.From(line.Temperature))}",
+            _ => $"Let it cool to {Say.Degrees(Celsius.From(line.Temperature))}",
         };
     }
+
+    private static string Lower(string words) => $"{char.ToLowerInvariant(words[0])}{words[1..]}";
 
     private static string Capital(string words) => $"{char.ToUpperInvariant(words[0])}{words[1..]}";
 }

@@ -32,7 +32,7 @@ public class WholeCautionTests
                 ),
                 FullBar.Facts,
                 [
-                    "steam | m l | milk | Milk: Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at 55 to 65 °C in this house; above about 70 °C it scalds.",
+                    "steam | m l | milk | Milk: Steam and hot milk burn. Milk ends at 55 to 65 °C in this house; above about 70 °C it scalds.",
                     "torch | m l | whip | Whip: Torch: away from paper, alcohol, sleeves and children, and never unattended.",
                     "skewer | m l | smoke | Smoke: Sharp skewers come out before drinking.",
                     "potent | m l | smoke | Smoke: Potent: weigh it to a hundredth of a gram, and never go by eye. A drop too much cannot be taken out.",
@@ -50,7 +50,7 @@ public class WholeCautionTests
                 },
                 FullBar.Facts,
                 [
-                    "steam | m | milk | Milk: Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at 55 to 65 °C in this house; above about 70 °C it scalds.",
+                    "steam | m | milk | Milk: Steam and hot milk burn. Milk ends at 55 to 65 °C in this house; above about 70 °C it scalds.",
                     "keep-cold | m | milk | Milk: Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule).",
                     "shared | m | milk | Milk: Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something.",
                     "hot | m |  | Middle is handed over above 60 °C, which can burn skin in seconds.",

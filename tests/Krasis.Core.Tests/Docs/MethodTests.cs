@@ -18,6 +18,7 @@ using Krasis.Core.Judging.Checks.Amounts;
 using Krasis.Core.Judging.Checks.Milk;
 using Krasis.Core.Judging.Checks.Order;
 using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Making;
 using Krasis.Core.Making.Ordering;
 using Krasis.Core.Physics;
 using Krasis.Core.Planning.Keeping;
@@ -93,7 +94,7 @@ public partial class MethodTests
             $"what has moved by less than {N(Of(typeof(Adjuster), "Hardly") * 100)} % is left",
             // Orders, prep, limits.
             $"Dose and tamp {N(Pace.Dose)} s, a pull the middle of its window ({N(Pace.Pull)} s without one), anything else that goes in {N(Pace.Put)} s",
-            $"pouring milk {N(Pace.PourMilk)} s, shaking or blending {N(Pace.Finish)} s, hand-over {N(Pace.HandOver)} s",
+            $"pouring milk {N(Pace.PourMilk)} s, stirring {N(StepWords.StirSeconds)} s, cooling a shot {N(CoolingWays.OverIceSeconds)} s, shaking {N(StepWords.ShakeSeconds)} s, blending {N(StepWords.BlendSeconds)} s, emptying the vessel {N(Pace.Empty)} s, hand-over {N(Pace.HandOver)} s",
             $"At most {BuildReader.MostLines} lines and {BuildReader.MostSizes} sizes in a build",
             $"held to {N(TwoStageCooling.FromCelsius)} → {N(TwoStageCooling.MiddleCelsius)} °C in two hours and → {N(TwoStageCooling.ColdCelsius)} °C in four more",
         ];

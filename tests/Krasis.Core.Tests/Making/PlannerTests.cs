@@ -30,7 +30,10 @@ public class PlannerTests
         Assert.Equal(["Pump", null, null], plan.Steps.Take(3).Select(step => step.Hold));
         // 15 ÷ 4, 51 ÷ 4 and 251 ÷ 4 mm.
         Assert.Equal([3.75, 12.75, 62.75], plan.Steps.Take(3).Select(step => Math.Round(step.Level!.Height.Value, 6)));
-        Assert.Equal(["Pour in.", "Let it run into the cup.", "Pour in."], plan.Steps.Take(3).Select(step => step.How));
+        Assert.Equal(
+            ["Pour in.", "Let it run into the cup, and swirl until nothing is left on the bottom.", "Pour in."],
+            plan.Steps.Take(3).Select(step => step.How)
+        );
         Assert.Equal("18 g in, 36 g out, 25 to 30 s", plan.Steps[1].Shot!.Says);
     }
 
@@ -46,7 +49,7 @@ public class PlannerTests
             steps[1].See,
             StringComparison.Ordinal
         );
-        Assert.StartsWith("Milk that shines, without bubbles. It stands ", steps[2].See, StringComparison.Ordinal);
+        Assert.StartsWith("Milk that shines, without bubbles. It stands ", steps[3].See, StringComparison.Ordinal);
 
         // A line of the cup at 12 mm; the shots stand at 12.75, and the syrup at 3.75.
         var printed = FullBar.Read(
@@ -76,8 +79,8 @@ public class PlannerTests
     {
         var steps = Middle(TestBar.Build(Syrup, Shots with { Technique = "stir" }, Milk)).Steps;
 
-        // Ten seconds of stirring: common practice, no source. A minute for a shot, as the house has it to begin with.
-        Assert.Equal([null, 10.0, null, null], steps.Select(step => step.Seconds));
+        // Five seconds of stirring: common practice, no source. A minute for a shot, as the house has it to begin with.
+        Assert.Equal([null, 5.0, null, null], steps.Select(step => step.Seconds));
         Assert.Equal([null, 60.0, null, null], steps.Select(step => step.MayStand));
 
         // Nothing comes onto the last.
@@ -95,8 +98,14 @@ public class PlannerTests
             plan.Steps[1].Meanwhile
         );
         Assert.Equal(
-            ("Pour the steamed milk in.", "Large pitcher", 62.0),
-            (plan.Steps[2].How, plan.Steps[2].Hold, plan.Steps[2].Temperature!.Value.Value)
+            ("Tap and swirl it, then pour it in.", "Large pitcher", 62.0),
+            (plan.Steps[3].How, plan.Steps[3].Hold, plan.Steps[3].Temperature!.Value.Value)
+        );
+
+        // The wand is wiped at once: before the milk that was steamed meanwhile is poured.
+        Assert.Equal(
+            ["Syrup", "Espresso", "Wipe and purge the wand", "Milk", "Hand it over"],
+            plan.Steps.Select(step => step.Title)
         );
     }
 
@@ -119,8 +128,8 @@ public class PlannerTests
         );
 
         Assert.Equal(
-            ["Pour the steamed milk in.", "Steam it, then pour it in."],
-            plan.Steps.Skip(1).Take(2).Select(step => step.How)
+            ["Tap and swirl it, then pour it in.", "Steam it, tap and swirl it, then pour it in."],
+            plan.Steps.Where(step => step.Foam is not null).Select(step => step.How)
         );
     }
 
@@ -129,8 +138,9 @@ public class PlannerTests
     {
         var plan = Middle(TestBar.Build(Steamed, Shots));
 
-        Assert.Equal("Steam it, then pour it in.", plan.Steps[0].How);
-        Assert.Null(plan.Steps[1].Meanwhile);
+        Assert.Equal("Steam it, tap and swirl it, then pour it in.", plan.Steps[0].How);
+        Assert.Equal("Wipe and purge the wand", plan.Steps[1].Title);
+        Assert.Null(plan.Steps[2].Meanwhile);
     }
 
     [Fact]
@@ -152,7 +162,8 @@ public class PlannerTests
             }
         ).Steps[0];
         Assert.Equal(
-            ("Stir it over ice to 20 °C, then pour it in.", 20.0, 30.0),
+            // 17.3 g of the ice melt; three times as much leaves cubes to be taken out.
+            ("Stir it over 60 g of ice for 30 seconds, take the cubes out, then pour it in.", 20.0, 30.0),
             (over.How, over.Temperature!.Value.Value, over.Seconds)
         );
 
@@ -170,7 +181,10 @@ public class PlannerTests
                 Serve = "iced",
             }
         ).Steps[0];
-        Assert.Equal(("Cool it in a chilled jug to 35 °C, then pour it in.", null), (jug.How, jug.Seconds));
+        Assert.Equal(
+            ("Swirl it in a steel jug from the freezer for 30 seconds, then pour it in.", 30.0),
+            (jug.How, jug.Seconds)
+        );
     }
 
     [Theory]
@@ -197,9 +211,89 @@ public class PlannerTests
             ["Syrup", "Espresso", "Ice", title, "Whip", "Hand it over"],
             plan.Steps.Select(step => step.Title)
         );
-        // Nothing is in the cup before.
+        // All that is blended or shaken is one step on a card. Nothing is in the cup before.
+        Assert.Equal([1, 1, 1, 2, 3, 4], plan.Steps.Select(step => step.Number));
         Assert.All(plan.Steps.Take(3), step => Assert.Null(step.Level));
         Assert.NotNull(plan.Steps[3].Level);
+    }
+
+    [Fact]
+    public void What_follows_the_shaking_is_poured_on_it_in_the_cup()
+    {
+        var plan = Middle(
+            TestBar.Build(
+                Syrup,
+                Shots with
+                {
+                    Technique = "shake",
+                },
+                TestBar.Line("ice", 60, "g") with
+                {
+                    Technique = "shake",
+                },
+                TestBar.Line("milk", 60, "ml")
+            ) with
+            {
+                Serve = "shaken",
+            }
+        );
+
+        Assert.Equal(
+            ["Syrup", "Espresso", "Ice", "Shake", "Milk", "Hand it over"],
+            plan.Steps.Select(step => step.Title)
+        );
+        Assert.Equal(
+            ["Into the shaker", "Into the shaker", "Into the shaker", null, null, null],
+            plan.Steps.Select(step => step.Into)
+        );
+        Assert.Equal("Let it run into the shaker.", plan.Steps[1].How);
+    }
+
+    [Fact]
+    public void Without_ice_among_what_is_shaken_everything_goes_into_the_shaker()
+    {
+        var plan = Middle(
+            TestBar.Build(
+                Shots with
+                {
+                    Technique = "shake",
+                },
+                TestBar.Line("milk", 60, "ml"),
+                TestBar.Line("ice", 60, "g")
+            ) with
+            {
+                Serve = "shaken",
+            }
+        );
+
+        Assert.Equal(["Espresso", "Milk", "Ice", "Shake", "Hand it over"], plan.Steps.Select(step => step.Title));
+    }
+
+    // Toppings alone leave nothing to blend.
+    [Fact]
+    public void Nothing_is_blended_where_nothing_is_in_the_jar() =>
+        Assert.Equal(
+            ["Whip", "Hand it over"],
+            Middle(TestBar.Build(TestBar.Line("whip", 20, "g") with { Technique = "top" }) with { Serve = "blended" })
+                .Steps.Select(step => step.Title)
+        );
+
+    [Fact]
+    public void How_high_it_stands_is_not_said_of_a_cup_that_hides_it()
+    {
+        var paper = FullBar.Read(
+            FullBar.Document with
+            {
+                Cups = [.. FullBar.Document.Cups.Select(cup => cup with { Material = "paper" })],
+            }
+        );
+        var steps = Planner
+            .Plan(BuildReader.Read(TestBar.Build(Syrup, Shots), paper).Value, paper)
+            .Value.Single(plan => plan.Size.Value == "m")
+            .Steps;
+
+        Assert.Null(steps[0].See);
+        Assert.Equal("An even stream that turns from dark to blond.", steps[1].See);
     }
 
     [Fact]
@@ -221,9 +315,9 @@ public class PlannerTests
 
         Assert.Equal(["may contain milk"], plan.Steps[0].Allergens);
         Assert.Empty(plan.Steps[1].Allergens);
-        Assert.Equal(["milk"], plan.Steps[2].Allergens);
-        Assert.Contains(plan.Steps[2].Cautions, caution =>
-            caution.Contains("purge and wipe the wand", StringComparison.Ordinal)
+        Assert.Equal(["milk"], plan.Steps[3].Allergens);
+        Assert.Contains(plan.Steps[3].Cautions, caution =>
+            caution.Contains("Steam and hot milk burn", StringComparison.Ordinal)
         );
         Assert.Empty(plan.Steps[1].Cautions);
         Assert.Equal(
@@ -340,7 +434,10 @@ public class PlannerTests
                                 + size.Life.CoolingMelt.Value,
                             1e-6
                         );
-                        Assert.Equal(Enumerable.Range(1, plan.Steps.Count), plan.Steps.Select(step => step.Number));
+                        Assert.Equal(
+                            Enumerable.Range(1, plan.Steps[^1].Number),
+                            plan.Steps.Select(step => step.Number).Distinct()
+                        );
                         Assert.All(poured, step =>
                             Assert.True(step.Target!.IsMet(step.Target.Grams) && !step.Target.IsMet(default))
                         );

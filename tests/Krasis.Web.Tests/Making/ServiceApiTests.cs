@@ -57,7 +57,14 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
         var steps = cards["plans"]![1]!["steps"]!.AsArray();
 
         Assert.Equal(
-            ["Dark chocolate sauce", "Orange peel syrup", "Lock decaf", "Oat drink", "Hand it over"],
+            [
+                "Dark chocolate sauce",
+                "Orange peel syrup",
+                "Lock decaf",
+                "Wipe and purge the wand",
+                "Oat drink",
+                "Hand it over",
+            ],
             steps.Select(step => (string?)step!["title"])
         );
         Assert.Equal("3 shots", (string?)steps[2]!["amount"]);

@@ -35,6 +35,10 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>What it is made of; null when not said.</summary>
     public CupMaterial? Material { get; init; }
 
+    /// <summary>Whether it can be seen how high a drink stands in it: through the wall, or by lines inside.</summary>
+    public bool ShowsItsInside =>
+        Material is null or CupMaterial.Plastic or CupMaterial.Glass || PrintedLines.Count > 0;
+
     /// <summary>Heat that it loses for each kelvin between drink and room, each value as measured or as worked out from
     /// its lengths and its material; null when neither is known.</summary>
     public HeatLoss? HeatLoss { get; init; }

@@ -29,7 +29,7 @@ internal static class AllCautions
         ByLine(
             "steam",
             line => line.Line.Technique == Technique.Steam,
-            $"Steam and hot milk burn: purge and wipe the wand before and after. Milk ends at {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C in this house; above about {Say.Degrees(FoamLevels.Scalds)} it scalds."
+            $"Steam and hot milk burn. Milk ends at {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C in this house; above about {Say.Degrees(FoamLevels.Scalds)} it scalds."
         );
         ByLine(
             "torch",

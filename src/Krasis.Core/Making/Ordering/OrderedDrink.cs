@@ -30,13 +30,19 @@ internal sealed record OrderedDrink(
             after = Pace.HandOver;
         for (var i = 0; i < steps.Count; i++)
         {
+            // What a step asks for besides: stirring, or cooling a shot once it has run.
+            var work = steps[i].Seconds ?? 0;
             if (steps[i].Shot is null && steps[i] != milk)
             {
-                _ = i < coffee ? before += Pace.Put : after += Pace.Put;
+                _ = i < coffee ? before += Pace.Put + work : after += Pace.Put + work;
+            }
+            else
+            {
+                after += work;
             }
         }
 
-        after += plan.Serve is Serve.Shaken or Serve.Blended ? Pace.Finish : 0;
+        after += steps.Exists(step => step.Into is not null) ? Pace.Finish(plan.Serve) : 0;
         return new OrderedDrink(
             $"{plan.Drink}, {plan.SizeName}",
             plan.Serve != Serve.Hot,

@@ -1,3 +1,4 @@
+using Krasis.Core.Builds;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Ordering;
@@ -18,8 +19,12 @@ internal static class Pace
     /// <summary>For pouring steamed milk into a cup, s.</summary>
     public const double PourMilk = 6;
 
-    /// <summary>For shaking or blending, s.</summary>
-    public const double Finish = 15;
+    /// <summary>For closing and emptying a shaker or a blender jar, s.</summary>
+    public const double Empty = 6;
+
+    /// <summary>For shaking or blending and emptying the vessel, s.</summary>
+    public static double Finish(Serve serve) =>
+        Empty + (serve == Serve.Blended ? StepWords.BlendSeconds : StepWords.ShakeSeconds);
 
     /// <summary>For the lid and the counter, s.</summary>
     public const double HandOver = 4;

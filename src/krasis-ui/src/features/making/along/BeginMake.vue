@@ -12,7 +12,7 @@ const who = useStorage('krasis.who', '')
 
 <template>
   <section class="ask">
-    <h2>{{ plan.steps.length }} steps. Put the empty cup on the scale.</h2>
+    <h2>{{ plan.steps.at(-1)!.number }} steps. Put the empty cup on the scale.</h2>
     <label
       >Who makes it
       <InputText v-model="who" placeholder="initials, or nobody" maxlength="40" data-test="who" />

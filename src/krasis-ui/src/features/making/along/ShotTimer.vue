@@ -33,7 +33,7 @@ const window = computed(() => {
 })
 
 watch(
-  () => props.step.number,
+  () => props.step.line,
   () => {
     ticking.pause()
     isRunning.value = false

@@ -63,7 +63,7 @@ const hears = computed(() => {
         @back="rescue = null"
       />
       <p v-if="problem" class="error" role="alert">{{ problem }}</p>
-      <component :is="rescue ? 'div' : StepFigure" :step="step" :of="make.plan.steps.length">
+      <component :is="rescue ? 'div' : StepFigure" :step="step" :of="make.plan.steps.at(-1)!.number">
         <div v-if="target" class="weighed">
           <WeightBar :grams="inside" :target="target" />
           <p v-if="hears" class="hears" role="alert" data-test="scale-trouble">{{ hears }}</p>
@@ -92,7 +92,7 @@ const hears = computed(() => {
         :grams="inside"
       />
       <StandTimer :make="make" />
-      <StepTimer v-if="step.seconds" :seconds="step.seconds" :of="step.number" />
+      <StepTimer v-if="step.seconds" :seconds="step.seconds" :of="make.at" />
       <TypedBox
         v-if="step.foam && !step.foam.isCold"
         v-model="celsius"

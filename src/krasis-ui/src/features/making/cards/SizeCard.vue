@@ -5,6 +5,7 @@ import { cautionsOf } from './cautions'
 import CardCode from './CardCode.vue'
 import CardHead from './CardHead.vue'
 import PlanCup from './PlanCup.vue'
+import { groupsOf } from './rows'
 
 /** One size of a drink on a card of A6, to be read at arm's length. */
 defineProps<{ cards: CardsView; plan: MakingPlan }>()
@@ -16,17 +17,20 @@ defineProps<{ cards: CardsView; plan: MakingPlan }>()
     <div class="body">
       <div class="cup"><PlanCup :plan="plan" /></div>
       <ol>
-        <li v-for="step in plan.steps" :key="step.number" data-test="card-step">
-          <span class="number" aria-hidden="true">{{ step.number }}</span>
-          <span class="much">
-            <strong class="amount">{{ step.amount }}</strong>
-            <span class="what">{{ step.title }}</span>
-            <span v-if="step.beside" class="beside">{{ step.beside }}</span>
-          </span>
-          <span class="how">
-            <template v-if="step.shot">{{ step.shot.says }}.</template>
-            {{ step.how }} {{ step.meanwhile }}
-          </span>
+        <li v-for="{ number, steps } in groupsOf(plan.steps)" :key="number" data-test="card-step">
+          <span class="number" aria-hidden="true">{{ number }}</span>
+          <span v-if="steps.length > 1" class="what">{{ steps[0]?.into }}</span>
+          <div v-for="step in steps" :key="step.line ?? step.title" class="step">
+            <span class="much">
+              <strong v-if="step.amount" class="amount">{{ step.amount }}</strong>
+              <span class="what">{{ step.title }}</span>
+              <span v-if="step.beside" class="beside">{{ step.beside }}</span>
+            </span>
+            <span v-if="steps.length === 1 || step.how !== `${step.into}.`" class="how">
+              <template v-if="step.shot">{{ step.shot.says }}.</template>
+              {{ step.how }} {{ step.meanwhile }}
+            </span>
+          </div>
         </li>
       </ol>
     </div>

@@ -29,9 +29,9 @@ const rows = computed(() => rowsOf(props.cards.plans))
         </tr>
       </thead>
       <tbody>
-        <tr v-for="({ step, cells }, i) in rows" :key="step.number" data-test="card-step">
+        <tr v-for="{ key, place, step, cells } in rows" :key="key" data-test="card-step">
           <th scope="row">
-            {{ i + 1 }} {{ step.title }}
+            {{ place }} {{ step.title }}
             <span class="how">{{ step.how }}</span>
           </th>
           <td v-for="(cell, column) in cells" :key="column">

@@ -19,13 +19,13 @@ const steps = computed(() => rowsOf(props.cards.plans).filter(({ step }) => step
       <thead>
         <tr>
           <th scope="col"><span class="visually-hidden">Cup</span></th>
-          <th v-for="{ step } in steps" :key="step.number" scope="col">{{ step.title }}</th>
+          <th v-for="{ key, step } in steps" :key="key" scope="col">{{ step.title }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="(plan, i) in cards.plans" :key="plan.size" data-test="strip-size">
           <th scope="row">{{ plan.sizeName }}</th>
-          <td v-for="{ step, cells } in steps" :key="step.number">
+          <td v-for="{ key, cells } in steps" :key="key">
             <strong>{{ cells[i]?.amount ?? '–' }}</strong>
           </td>
         </tr>

@@ -98,7 +98,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <div v-if="isAll" class="all">
         <div class="cup"><StepCup :plan="plan" :step="plan.steps.length - 1" /></div>
         <ol>
-          <li v-for="each in plan.steps" :key="each.number" data-test="all-step">
+          <li v-for="(each, i) in plan.steps" :key="i" data-test="all-step">
             <span class="amount">{{ each.amount }}</span>
             <span
               ><strong>{{ each.title }}</strong
@@ -111,7 +111,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </div>
       <div v-else class="one">
         <div class="cup"><StepCup :plan="plan" :step="at" /></div>
-        <StepFigure :step="step" :of="plan.steps.length" aria-live="polite" />
+        <StepFigure :step="step" :of="plan.steps.at(-1)!.number" aria-live="polite" />
       </div>
       <AllergenLine class="has" :says="plan.allergens" />
     </template>
