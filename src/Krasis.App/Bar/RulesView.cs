@@ -25,6 +25,7 @@ namespace Krasis.App.Bar;
 /// <param name="BlendedAir">Air that blending puts into a drink, of its volume.</param>
 /// <param name="HotFrom">The coolest that a hot drink may be handed over.</param>
 /// <param name="Standing">How long what is made may stand.</param>
+/// <param name="Serving">What a served cup is held to.</param>
 /// <param name="ColourDrift">How far a size may be from the reference size in colour, ΔE₀₀.</param>
 /// <param name="Currency">What stands after an amount of money.</param>
 public sealed record RulesView(
@@ -48,6 +49,7 @@ public sealed record RulesView(
     Percent BlendedAir,
     Celsius HotFrom,
     StandingLimits Standing,
+    ServingLimits Serving,
     double ColourDrift,
     string Currency
 )
@@ -75,6 +77,7 @@ public sealed record RulesView(
             house.BlendedAir,
             house.HotFrom,
             house.Standing,
+            house.Serving,
             house.AllowedColourDrift,
             house.Currency
         );

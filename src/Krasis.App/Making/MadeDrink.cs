@@ -50,8 +50,13 @@ public sealed record MadeDrink(
     /// <summary>Finds the drink that a request names.</summary>
     /// <param name="session">The file.</param>
     /// <param name="asked">The drink, as the request names it.</param>
-    public static (MadeDrink? Drink, Refusal? Problem) Find(Session session, DrinkRequest asked) =>
-        Find(session, asked.Build ?? "", asked.Standard, (asked.Wish ?? new()).Read());
+    public static (MadeDrink? Drink, Refusal? Problem) Find(Session session, DrinkRequest asked)
+    {
+        var wish = (asked.Wish ?? new()).Read();
+        return wish.IsRead
+            ? Find(session, asked.Build ?? "", asked.Standard, wish.Value)
+            : (null, Refusal.Fields(wish.Problems));
+    }
 
     /// <summary>Finds it.</summary>
     /// <param name="session">The file.</param>

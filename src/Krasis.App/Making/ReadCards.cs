@@ -9,26 +9,15 @@ namespace Krasis.App.Making;
 public sealed class ReadCards(KrasisFile file) : IUseCase
 {
     /// <summary>Does it.</summary>
-    public Result<CardsView> Run(
-        string id,
-        long? standard,
-        string? station,
-        string? milk,
-        double? sweet,
-        int? shots,
-        bool? decaf,
-        bool? noTop
-    )
+    public Result<CardsView> Run(string id, long? standard, string? station, WishQuery asked)
     {
-        var wish = new WishQuery
+        var wish = asked.Read();
+        if (!wish.IsRead)
         {
-            Milk = milk,
-            Sweet = sweet,
-            Shots = shots,
-            Decaf = decaf,
-            NoTop = noTop,
-        }.Read();
-        var (drink, problem) = file.Read(session => MadeDrink.Find(session, id, standard, wish));
+            return Refusal.Fields(wish.Problems);
+        }
+
+        var (drink, problem) = file.Read(session => MadeDrink.Find(session, id, standard, wish.Value));
         if (drink is null)
         {
             return problem!;

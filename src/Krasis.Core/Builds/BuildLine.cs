@@ -51,6 +51,9 @@ public sealed record BuildLine(
     /// <summary>To what it is cooled; null as that way of cooling usually does.</summary>
     public Celsius? CooledTo { get; init; }
 
+    /// <summary>To what it is steamed; null to the foam level's end.</summary>
+    public Celsius? SteamedTo { get; init; }
+
     /// <summary>How thick the foam on it stands; null by the foam level.</summary>
     public Millimetres? FoamCap { get; init; }
 

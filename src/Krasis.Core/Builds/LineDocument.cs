@@ -31,6 +31,10 @@ public sealed record LineDocument
     /// <summary>To what it is cooled, °C; as that way of cooling usually does when it is missing.</summary>
     public double? CooledCelsius { get; init; }
 
+    /// <summary>To what it is steamed, °C, where its technique is steam; to the foam level's end when it is
+    /// missing.</summary>
+    public double? SteamedCelsius { get; init; }
+
     /// <summary>How thick the foam on it stands, mm, in every size; by the foam level when it is missing.</summary>
     public double? FoamCapMm { get; init; }
 

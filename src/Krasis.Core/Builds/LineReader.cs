@@ -63,6 +63,7 @@ internal static class LineReader
         var recipe = ReadRecipe(line, ingredient, bar, fields);
         var cooling = fields.OptionalWord<CoolingWay>("cooling", line.Cooling) ?? CoolingWays.WhereNoneIsSaid;
         var cooled = fields.Optional("cooledCelsius", line.CooledCelsius, 0, 60, "°C");
+        var steamed = fields.Optional("steamedCelsius", line.SteamedCelsius, 30, FoamLevels.Scalds.Value, "°C");
         var cap = fields.Optional("foamCapMm", line.FoamCapMm, 0, 80, "mm");
         var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
         if (foam is { } level && bar.Find(level) is null)
@@ -107,6 +108,7 @@ internal static class LineReader
                 Recipe = recipe,
                 Cooling = cooling,
                 CooledTo = cooled is { } celsius ? Celsius.From(celsius) : null,
+                SteamedTo = steamed is { } hot ? Celsius.From(hot) : null,
                 FoamCap = cap is { } mm ? Millimetres.From(mm) : null,
                 Foam = foam,
                 Rule = rule,

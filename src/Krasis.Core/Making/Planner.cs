@@ -308,6 +308,8 @@ public static class Planner
         {
             var lid = size.Fill.LidIsClear switch
             {
+                { } when poured.Exists(line => line.Ingredient.IsSparkling) =>
+                    "Leave the lid off, because it sparkles, and hand it over",
                 true => "Put the lid on and hand it over",
                 false => "Leave the lid off, which does not close over it, and hand it over",
                 _ => "Hand it over",

@@ -201,17 +201,12 @@ internal sealed record PantryColumn(
             document => document.OpenedDays,
             (document, value) => document with { OpenedDays = value }
         ),
-        new(
-            "chilled",
-            "yes, no, or nothing",
-            document =>
-                document.Chilled switch
-                {
-                    true => "yes",
-                    false => "no",
-                    _ => "",
-                },
-            ReadChilled
+        YesNo("chilled", document => document.Chilled, (document, value) => document with { Chilled = value }),
+        YesNo("sparkling", document => document.Sparkling, (document, value) => document with { Sparkling = value }),
+        YesNo(
+            "curdlesMilk",
+            document => document.CurdlesMilk,
+            (document, value) => document with { CurdlesMilk = value }
         ),
         Text("source", document => document.Source, (document, value) => document with { Source = value }),
     ];
@@ -319,12 +314,28 @@ internal sealed record PantryColumn(
         Func<AllergenDocument, AllergenDocument> change
     ) => document.Allergens is null ? document : document with { Allergens = change(document.Allergens) };
 
-    private static IngredientDocument? ReadChilled(IngredientDocument document, string text) =>
-        text.ToLowerInvariant() switch
-        {
-            "" => document with { Chilled = null },
-            "yes" => document with { Chilled = true },
-            "no" => document with { Chilled = false },
-            _ => null,
-        };
+    private static PantryColumn YesNo(
+        string name,
+        Func<IngredientDocument, bool?> value,
+        Func<IngredientDocument, bool?, IngredientDocument> with
+    ) =>
+        new(
+            name,
+            "yes, no, or nothing",
+            document =>
+                value(document) switch
+                {
+                    true => "yes",
+                    false => "no",
+                    _ => "",
+                },
+            (document, text) =>
+                text.ToLowerInvariant() switch
+                {
+                    "" => with(document, null),
+                    "yes" => with(document, true),
+                    "no" => with(document, false),
+                    _ => null,
+                }
+        );
 }

@@ -124,6 +124,8 @@ public sealed partial class BadRequests : IExceptionHandler
     private static ProblemResult Explain(string field, string value)
     {
         const string Message = "That cannot be read in the address.";
+        // A parameter that is a property has the property's name.
+        field = JsonNamingPolicy.CamelCase.ConvertName(field);
         const string Accepted = "what the API's description says, at /openapi/v1.json";
         return ProblemResult.Unreadable(
             StatusCodes.Status400BadRequest,

@@ -63,7 +63,7 @@ public sealed class RecordedStandardTests : IDisposable
             }
         );
 
-        var cards = new ReadCards(house.File).Run(id, null, null, null, null, null, null, null).Value;
+        var cards = new ReadCards(house.File).Run(id, null, null, new()).Value;
         Assert.Equal("As it was called", cards.Plans[0].Drink);
         var read = new ReadStandard(house.File).Run(id, 2).Value;
         Assert.Equal(other.Sheet.Sizes[0].Fill.RoomLeft, read.Sheet.Sizes[0].Fill.RoomLeft);

@@ -10,13 +10,13 @@ public class StandingLimitsTests
     [Fact]
     public void What_the_house_does_not_say_is_as_usual()
     {
-        Assert.Equal(new StandingLimits(60, 60, 180, 120), FullBar.Facts.House.Standing);
+        Assert.Equal(new StandingLimits(30, 20, 180, 120), FullBar.Facts.House.Standing);
         Assert.Equal(
-            new StandingLimits(45, 60, 180, 90),
+            new StandingLimits(45, 20, 180, 90),
             Read(FullBar.Document.House with { ShotStandsSeconds = 45, ColdStandsSeconds = 90 }).House.Standing
         );
         Assert.Equal(
-            new StandingLimits(60, 30, 240, 120),
+            new StandingLimits(30, 30, 240, 120),
             Read(FullBar.Document.House with { MilkStandsSeconds = 30, HotStandsSeconds = 240 }).House.Standing
         );
     }

@@ -203,8 +203,11 @@ public class CheckTests
         Assert.Empty(TestBar.Mix(Apply(build, findings[0].Mend!)).Findings);
     }
 
+    // So many shots are too much caffeine and too warm for the ice; that is told too, and not what is looked at here.
     private static Finding Only(BuildDocument build) =>
-        Assert.Single(TestBar.Mix(build).Findings, finding => finding.Severity != Severity.Note);
+        Assert.Single(TestBar.Mix(build).Findings, finding =>
+            finding.Severity != Severity.Note && finding.Check is not ("caffeine" or "not-cold")
+        );
 
     private static BuildDocument Apply(BuildDocument build, Mend mend) => BuildEdits.Apply(build, mend, FullBar.Facts);
 }

@@ -55,6 +55,7 @@ public class EveryFieldTests
         ["Recipe"] = "double",
         ["Cooling"] = "fridge",
         ["CooledCelsius"] = 9.0,
+        ["SteamedCelsius"] = 48.0,
         ["FoamCapMm"] = 13.0,
         ["Pins"] = new[]
         {
@@ -91,7 +92,7 @@ public class EveryFieldTests
         // What only speaks where a technique asks for it is changed where it does.
         var technique =
             field is "Cooling" or "CooledCelsius" ? "cool"
-            : field is "FoamCapMm" ? "steam"
+            : field is "FoamCapMm" or "SteamedCelsius" ? "steam"
             : null;
         var line = Build.Lines[field == "Recipe" ? 1 : 2] with { Technique = technique };
         var before = Build with { Lines = [.. Build.Lines.Select(each => each.Id == line.Id ? line : each)] };

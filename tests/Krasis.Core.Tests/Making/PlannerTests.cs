@@ -79,9 +79,9 @@ public class PlannerTests
     {
         var steps = Middle(TestBar.Build(Syrup, Shots with { Technique = "stir" }, Milk)).Steps;
 
-        // Five seconds of stirring: common practice, no source. A minute for a shot, as the house has it to begin with.
+        // Five seconds of stirring: common practice, no source. Thirty for a shot, as the house has it to begin with.
         Assert.Equal([null, 5.0, null, null], steps.Select(step => step.Seconds));
-        Assert.Equal([null, 60.0, null, null], steps.Select(step => step.MayStand));
+        Assert.Equal([null, 30.0, null, null], steps.Select(step => step.MayStand));
 
         // Nothing comes onto the last.
         Assert.Null(Middle(TestBar.Build(Syrup, Shots)).Steps[1].MayStand);

@@ -72,6 +72,12 @@ public class SkeletonTests
             {
                 foreach (var serve in Enum.GetValues<Serve>())
                 {
+                    // As heavy as milk: no layer of it holds.
+                    if ((made, serve) == (DrinkBase.Batch, Serve.Layered))
+                    {
+                        continue;
+                    }
+
                     data.Add(made, serve, "s m l");
                     data.Add(made, serve, "l");
                 }
@@ -100,26 +106,25 @@ public class SkeletonTests
     }
 
     // Room below a reserve of 10 mm: 180, 360 and 540 ml. Two strokes and 12 g to 300 ml; a third of the room is ice
-    // where it is cold; a third shot from 400 ml of room on, and one more where it is cold from 300 ml on; milk takes
-    // what is left, in steps of 5 ml. Sauce goes by its usual 12.5 ml to 100 ml of milk and ice, weighed to a gram.
+    // where it is cold; two shots, and a third from 520 ml of room on; milk takes what is left, in steps of 5 ml. Sauce goes by its usual 12.5 ml to 100 ml of milk and ice, weighed to a gram.
     [Theory]
     [InlineData(DrinkBase.Espresso, Serve.Hot, "s", "1 stroke syrup; 2 shot espresso; # ml milk steam low")]
     [InlineData(DrinkBase.Espresso, Serve.Hot, "m", "2 stroke syrup; 2 shot espresso; # ml milk steam low")]
     [InlineData(DrinkBase.Espresso, Serve.Hot, "l", "4 stroke syrup; 3 shot espresso; # ml milk steam low")]
     [InlineData(DrinkBase.Espresso, Serve.Iced, "s", "1 stroke syrup; 2 shot espresso cool; # ml milk stir; 60 g ice")]
-    [InlineData(DrinkBase.Espresso, Serve.Iced, "m", "2 stroke syrup; 3 shot espresso cool; # ml milk stir; 120 g ice")]
-    [InlineData(DrinkBase.Espresso, Serve.Iced, "l", "4 stroke syrup; 4 shot espresso cool; # ml milk stir; 180 g ice")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "m", "2 stroke syrup; 2 shot espresso cool; # ml milk stir; 120 g ice")]
+    [InlineData(DrinkBase.Espresso, Serve.Iced, "l", "4 stroke syrup; 3 shot espresso cool; # ml milk stir; 180 g ice")]
     [InlineData(DrinkBase.Chocolate, Serve.Hot, "m", "36 g sauce; 2 shot espresso stir; # ml milk steam low")]
     [InlineData(
         DrinkBase.Chocolate,
         Serve.Iced,
         "m",
-        "37 g sauce dissolve; 3 shot espresso cool; # ml milk stir; 120 g ice"
+        "40 g sauce dissolve; 2 shot espresso cool; # ml milk stir; 120 g ice"
     )]
     [InlineData(DrinkBase.Powder, Serve.Hot, "m", "14 g cocoa dissolve; # ml milk steam low")]
     [InlineData(DrinkBase.Powder, Serve.Iced, "m", "14 g cocoa dissolve; # ml milk; 120 g ice")]
     [InlineData(DrinkBase.Strong, Serve.Hot, "m", "2 stroke syrup; 60 ml brew; # ml milk steam low")]
-    [InlineData(DrinkBase.Strong, Serve.Iced, "m", "2 stroke syrup; 90 ml brew cool; # ml milk stir; 120 g ice")]
+    [InlineData(DrinkBase.Strong, Serve.Iced, "m", "2 stroke syrup; 60 ml brew cool; # ml milk stir; 120 g ice")]
     [InlineData(DrinkBase.Batch, Serve.Hot, "m", "2 stroke syrup; # ml coffee; 90 ml milk steam low")]
     [InlineData(DrinkBase.Batch, Serve.Iced, "m", "2 stroke syrup; # ml coffee; 60 ml milk stir; 120 g ice")]
     public void A_proposal_is_made_of_the_house_s_own_parts_and_measures(

@@ -73,7 +73,7 @@ public class GuestWishesTests
     }
 
     [Theory]
-    [InlineData(-1)]
+    [InlineData(-3)]
     [InlineData(4)]
     public void More_shots_than_anybody_drinks_are_refused(int shots) =>
         Assert.Equal("shots", Refused(Latte, new() { Shots = shots }));

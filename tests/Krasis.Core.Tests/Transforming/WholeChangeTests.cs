@@ -101,16 +101,16 @@ public class WholeChangeTests
                         FullBar.Facts
                     ),
                 [
-                    "blended in s m l by m, 0 mm, 0 prices: 5 stroke syrup; 13 g cocoa dissolve; 2 shot espresso cool; 40 ml milk blend; 130 g ice",
+                    "blended in s m l by m, 0 mm, 0 prices: 5 stroke syrup; 13 g cocoa dissolve; 2 shot espresso cool; 25 ml milk blend; 140 g ice",
                     ": Served blended instead of hot. That is what was asked for.",
                     "cocoa: Cocoa: dissolved in a splash of hot water first. Powder does not dissolve in the cold.",
                     "espresso: Espresso: cooled before it meets the ice. Hot coffee on ice makes a watery drink.",
                     "milk: Milk: blended with the rest. A cold drink's milk is not steamed.",
-                    "ice: Ice: 130 g. A third of the cup, as a beginning.",
-                    "milk: Milk: 200 ml → 70 ml. Ice takes that room, and melts into the drink.",
+                    "ice: Ice: 140 g. About as much ice as liquid blends well.",
+                    "milk: Milk: 200 ml → 55 ml. Ice takes that room, and melts into the drink.",
                     "syrup: Syrup: 4 strokes → 5 strokes. Blended tastes more dilute than the same drink over ice.",
                     "cocoa: Cocoa: 10 g → 13 g. Blended tastes more dilute than the same drink over ice.",
-                    "milk: Milk: 70 ml → 40 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
+                    "milk: Milk: 55 ml → 25 ml. It fills the cup as far as it was filled before: steam, foam and ice take up room that is then free.",
                 ]
             },
             {
@@ -241,8 +241,10 @@ public class WholeChangeTests
                 "iced to blended",
                 () => Transformer.ServeAs(Iced, Serve.Blended, FullBar.Facts),
                 [
-                    "blended in s m l by m, 0 mm, 0 prices: 5 stroke syrup; 2 shot espresso cool; 150 ml milk; 100 g ice; 20 g coffee-ice; 10 g whip",
+                    "blended in s m l by m, 0 mm, 0 prices: 5 stroke syrup; 2 shot espresso cool; 105 ml milk; 150 g ice; 20 g coffee-ice; 10 g whip",
                     ": Served blended instead of iced. That is what was asked for.",
+                    "ice: Ice: 100 g → 150 g. About as much ice as liquid blends well.",
+                    "milk: Milk: 150 ml → 105 ml. Ice takes that room, and melts into the drink.",
                     "syrup: Syrup: 4 strokes → 5 strokes. Blended tastes more dilute than the same drink over ice.",
                 ]
             },

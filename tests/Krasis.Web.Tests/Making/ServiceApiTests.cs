@@ -79,10 +79,31 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     }
 
     [Theory]
+    [InlineData("Black sesame latte", "heat=kids&shots=-1", "Farm milk: steamed to 48 °C.")]
+    [InlineData("Black sesame latte", "halfCaf=true", "Decaf: ")]
+    [InlineData("Black sesame latte", "biggerCup=true", "In the next larger cup: ")]
+    [InlineData("Hazelnut iced latte", "ice=light&strokes=-1", "Hazelnut syrup: 1 stroke less.")]
+    [InlineData("Hazelnut iced latte", "syrup=maple-syrup", "Maple syrup")]
+    public async Task What_is_asked_for_more_seldom_is_granted_too(string drink, string query, string says)
+    {
+        var cards = (await server.Get($"/api/builds/{await Id(drink)}/cards?{query}")).Json;
+        Assert.Contains(cards["changes"]!.AsArray(), change =>
+            ((string?)change!["what"])!.Contains(says, StringComparison.Ordinal)
+        );
+    }
+
+    [Theory]
     [InlineData("milk=tea", "milk")]
     [InlineData("sweet=33", "sweet")]
     [InlineData("shots=9", "shots")]
     [InlineData("noTop=true", "noTop")]
+    [InlineData("shots=-3", "shots")]
+    [InlineData("strokes=2", "strokes")]
+    [InlineData("syrup=tea", "syrup")]
+    [InlineData("ice=none", "ice")]
+    [InlineData("ice=some", "ice")]
+    [InlineData("heat=boiling", "heat")]
+    [InlineData("decaf=true&halfCaf=true", "halfCaf")]
     public async Task A_wish_that_cannot_be_granted_is_said_at_its_place(string query, string field) =>
         Assert.Equal(
             field,

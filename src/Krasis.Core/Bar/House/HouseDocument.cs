@@ -51,11 +51,11 @@ public sealed record HouseDocument
     /// <summary>The coolest that a hot drink may be handed over, °C; 55 when it is missing.</summary>
     public double? HotFromCelsius { get; init; }
 
-    /// <summary>How long espresso may stand in the cup before anything is poured onto it, s; 60 when it is
+    /// <summary>How long espresso may stand in the cup before anything is poured onto it, s; 30 when it is
     /// missing.</summary>
     public double? ShotStandsSeconds { get; init; }
 
-    /// <summary>How long steamed milk may stand in its pitcher, s; 60 when it is missing.</summary>
+    /// <summary>How long steamed milk may stand in its pitcher, s; 20 when it is missing.</summary>
     public double? MilkStandsSeconds { get; init; }
 
     /// <summary>How long a hot drink may stand before it is handed over, s; 180 when it is missing.</summary>
@@ -63,6 +63,9 @@ public sealed record HouseDocument
 
     /// <summary>How long a drink with ice may stand before it is handed over, s; 120 when it is missing.</summary>
     public double? ColdStandsSeconds { get; init; }
+
+    /// <summary>What a served cup is held to, where the house holds other values than the usual.</summary>
+    public ServingLimitsDocument? Serving { get; init; }
 
     /// <summary>How far a size may be from the reference size in colour, ΔE₀₀; 5 when it is missing.</summary>
     public double? ColourDrift { get; init; }

@@ -82,6 +82,7 @@ public static class HouseReader
                 standing[2] ?? usual.Standing.Hot,
                 standing[3] ?? usual.Standing.Cold
             ),
+            Serving = ServingLimits.Read(document.Serving, fields),
             AllowedColourDrift = colour ?? usual.AllowedColourDrift,
             CalibrationDays = days ?? usual.CalibrationDays,
             CalibrationTolerance = Or(tolerance, usual.CalibrationTolerance),

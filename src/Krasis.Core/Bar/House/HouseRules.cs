@@ -56,6 +56,9 @@ public sealed record HouseRules(
     /// <summary>How long what is made may stand before it is poured on or handed over.</summary>
     public StandingLimits Standing { get; init; } = StandingLimits.Usual;
 
+    /// <summary>What a served cup is held to.</summary>
+    public ServingLimits Serving { get; init; } = new();
+
     /// <summary>How far a size may be from the reference size in colour, ΔE₀₀: 5 to begin with; about 1 is just seen
     /// side by side, about 5 at a glance (from memory of colour science).</summary>
     public double AllowedColourDrift { get; init; } = 5;

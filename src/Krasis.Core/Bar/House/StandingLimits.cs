@@ -7,7 +7,7 @@ namespace Krasis.Core.Bar.House;
 /// <param name="Cold">A drink with ice before it is handed over.</param>
 public sealed record StandingLimits(double Shot, double Milk, double Hot, double Cold)
 {
-    /// <summary>A minute for a shot and for milk, three for a hot drink and two for one with ice, to begin with (common
-    /// practice, no source).</summary>
-    public static StandingLimits Usual { get; } = new(60, 60, 180, 120);
+    /// <summary>30 s for a shot, 20 s for milk, three minutes for a hot drink and two for one with ice, to begin with
+    /// (common practice, no source).</summary>
+    public static StandingLimits Usual { get; } = new(30, 20, 180, 120);
 }

@@ -101,6 +101,12 @@ public sealed record Ingredient(
     /// <summary>Whether it must be held at or below 5 °C.</summary>
     public bool IsChilled { get; init; }
 
+    /// <summary>Whether it sparkles.</summary>
+    public bool IsSparkling { get; init; }
+
+    /// <summary>Whether it may curdle milk and soy.</summary>
+    public bool CurdlesMilk { get; init; }
+
     /// <summary>What the house makes it of besides milk and water, by name; empty for what is bought.</summary>
     public IReadOnlyList<string> MadeOf { get; init; } = [];
 

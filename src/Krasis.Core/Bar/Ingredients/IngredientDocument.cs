@@ -91,6 +91,12 @@ public sealed record IngredientDocument
     /// <summary>Whether it must be held at or below 5 °C.</summary>
     public bool? Chilled { get; init; }
 
+    /// <summary>Whether it sparkles: it is never shaken, blended or put under a lid.</summary>
+    public bool? Sparkling { get; init; }
+
+    /// <summary>Whether it may curdle milk and soy: acid fruit, tonic, raw ginger.</summary>
+    public bool? CurdlesMilk { get; init; }
+
     /// <summary>Where its values come from.</summary>
     public string? Source { get; init; }
 }

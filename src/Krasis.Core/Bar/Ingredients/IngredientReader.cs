@@ -86,6 +86,8 @@ public static partial class IngredientReader
                 SteamsBelow = steams is { } hot ? Celsius.From(hot) : null,
                 UseBy = useBy,
                 IsChilled = document.Chilled ?? kind == IngredientKind.Milk,
+                IsSparkling = document.Sparkling ?? false,
+                CurdlesMilk = document.CurdlesMilk ?? false,
             }
         );
     }

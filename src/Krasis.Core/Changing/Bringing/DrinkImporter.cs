@@ -114,12 +114,13 @@ public static class DrinkImporter
                 continue;
             }
 
-            var (technique, foam, cap, cooling, cooled) = (
+            var (technique, foam, cap, cooling, cooled, steamed) = (
                 line.Technique,
                 line.Foam,
                 line.FoamCapMm,
                 line.Cooling,
-                line.CooledCelsius
+                line.CooledCelsius,
+                line.SteamedCelsius
             );
             var put = LineEdits.Ingredient(
                 written,
@@ -143,6 +144,7 @@ public static class DrinkImporter
                             FoamCapMm = cap,
                             Cooling = cooling,
                             CooledCelsius = cooled,
+                            SteamedCelsius = steamed,
                         }
                     );
                 }

@@ -140,6 +140,7 @@ public static class BuildDiff
                     BuildWords.Technique(line.Technique),
                     line.Technique == Techniques.Of(Technique.Cool) ? BuildWords.Cooling(line.Cooling) : null,
                     line.CooledCelsius is { } celsius ? $"to {BuildWords.Degrees(celsius)}" : null,
+                    line.SteamedCelsius is { } hot ? $"to {BuildWords.Degrees(hot)}" : null,
                     line.Foam is null ? null : words.Foam(line.Foam),
                     line.FoamCapMm is { } cap ? $"{BuildWords.Millimetres(cap)} of foam" : null,
                 }.OfType<string>()

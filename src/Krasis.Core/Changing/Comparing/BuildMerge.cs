@@ -177,6 +177,12 @@ public sealed class BuildMerge
                 line => line.CooledCelsius,
                 BuildWords.Degrees
             ),
+            SteamedCelsius = Pick(
+                nameof(LineDocument.SteamedCelsius),
+                "steamed to",
+                line => line.SteamedCelsius,
+                BuildWords.Degrees
+            ),
             Foam = Pick(nameof(LineDocument.Foam), "foam", line => line.Foam, words.Foam),
             FoamCapMm = Pick(
                 nameof(LineDocument.FoamCapMm),

@@ -60,7 +60,15 @@ internal static class LineEdits
         };
         if (old is not null && (old.Kind == IngredientKind.Milk) != (to.Kind == IngredientKind.Milk))
         {
-            put = put with { Technique = null, Foam = null, FoamCapMm = null, Cooling = null, CooledCelsius = null };
+            put = put with
+            {
+                Technique = null,
+                Foam = null,
+                FoamCapMm = null,
+                Cooling = null,
+                CooledCelsius = null,
+                SteamedCelsius = null,
+            };
         }
 
         if (old is null || before is null || Dosing.Refusal(old, before, at) is not null)

@@ -1,6 +1,8 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Starting;
 
@@ -38,6 +40,29 @@ internal static class DrinkBases
                     .OrderByDescending(ingredient => ingredient.IsPart),
             },
         ];
+
+    // Filter coffee is brewed with some 55 to 65 g to the litre; what is brewed over ice, or for it, with more (common
+    // practice, no source).
+    private const double MostGramsPerLitreHot = 70;
+
+    /// <summary>Why a base is not served in a way; null where it is.</summary>
+    /// <param name="made">The base.</param>
+    /// <param name="of">Of what it is made.</param>
+    /// <param name="serve">The way.</param>
+    /// <param name="bar">The bar.</param>
+    public static string? NotServed(DrinkBase made, Ingredient of, Serve serve, BarFacts bar) =>
+        (made, serve) switch
+        {
+            (DrinkBase.ColdBrew, Serve.Hot) => $"{of.Name} is steeped cold and served cold.",
+            (DrinkBase.Batch or DrinkBase.ColdBrew, Serve.Layered) =>
+                $"{of.Name} is as heavy as milk, so no layer of it holds.",
+            (DrinkBase.Batch, Serve.Hot)
+                when bar.CoffeeOf(of.Id) is { } brew
+                    && brew.Coffee.Value / brew.Water.Value * 1000 is var grams
+                    && grams > MostGramsPerLitreHot =>
+                $"{of.Name} is brewed for ice, with {Say.Whole(grams)} g to the litre. Hot, it is too strong.",
+            _ => null,
+        };
 
     private static IEnumerable<Ingredient> Brewed(BarFacts bar, BrewMethod method) =>
         bar.Ingredients.Where(ingredient => bar.CoffeeOf(ingredient.Id)?.Method == method);

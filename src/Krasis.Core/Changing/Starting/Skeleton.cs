@@ -10,6 +10,8 @@ using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Starting;
@@ -38,9 +40,17 @@ public static class Skeleton
                 .Select(one => new BaseChoice(
                     one.Base,
                     DrinkBases.NameOf(one.Base),
-                    [.. one.Of.Select(of => new NamedChoice(of.Id.Value, of.Name))],
+                    [.. one.Of.Select(of => new BaseKind(of.Id.Value, of.Name, NotServed(one.Base, of, bar)))],
                     one.Of.Count == 0 ? $"The bar has no {DrinkBases.Lacks(one.Base)}." : null
                 )),
+        ];
+
+    private static IReadOnlyList<NotServed> NotServed(DrinkBase made, Ingredient of, BarFacts bar) =>
+        [
+            .. Enum.GetValues<Serve>()
+                .Select(serve => (Serve: serve, Why: DrinkBases.NotServed(made, of, serve, bar)))
+                .Where(one => one.Why is not null)
+                .Select(one => new NotServed(one.Serve, one.Why!)),
         ];
 
     /// <summary>What the bar can flavour a build with, what stands in a dispenser first.</summary>
@@ -92,6 +102,10 @@ public static class Skeleton
         else if (found is null)
         {
             fields.Report("of", of, "It cannot be made of that.", string.Join(", ", bases.Select(known => known.Name)));
+        }
+        else if (DrinkBases.NotServed(made, found, serve, bar) is { } why)
+        {
+            fields.Report("serve", Choice.Word(serve), why, "another way of serving");
         }
 
         var flavours = AllFlavours(bar);
@@ -147,8 +161,44 @@ public static class Skeleton
             build = served.Value;
         }
 
-        return Reading<BuildDocument>.Of(Alike(build, bar));
+        return Reading<BuildDocument>.Of(Tried(build, bar));
     }
+
+    // Whole strokes may leave no size like another: then a stroke more or less in the reference is tried.
+    private static BuildDocument Tried(BuildDocument build, BarFacts bar)
+    {
+        var first = Alike(build, bar);
+        var fewest = Warnings(first, bar);
+        if (fewest == 0 || build.Lines.FirstOrDefault(line => line.Id == "flavour") is not { Amount: { } said } flavour)
+        {
+            return first;
+        }
+
+        var step = BarRounding.StepOf(
+            Measure.Find(flavour.Measure)!,
+            bar.Find(new IngredientId(flavour.Ingredient!))!,
+            bar
+        );
+        foreach (var amount in new[] { said - step, said + step }.Where(amount => amount > 0))
+        {
+            var other = Alike(
+                build with
+                {
+                    Lines = [.. build.Lines.Select(line => line == flavour ? line with { Amount = amount } : line)],
+                },
+                bar
+            );
+            if (Warnings(other, bar) is var found && found < fewest)
+            {
+                (first, fewest) = (other, found);
+            }
+        }
+
+        return first;
+    }
+
+    private static int Warnings(BuildDocument build, BarFacts bar) =>
+        Sheet(build, bar).Findings.Count(finding => finding.Severity != Severity.Note);
 
     // Sauces and what has a usual dose go by the milk and the ice, shared where there are two; the milk then fills what
     // that leaves.
@@ -203,24 +253,74 @@ public static class Skeleton
             ? ingredient.UsualMlPer100Ml ?? (ingredient.Kind == IngredientKind.Sauce ? Dose.UsualSauce : null)
             : null;
 
-    // What whole strokes and shots make unlike the reference is poured as comes nearest to it.
+    // Below this share of its working volume a cup looks half empty (common practice, no source).
+    private const double Full = 0.85;
+
+    // What whole strokes and shots make unlike the reference, too empty, or too strong to be sold is poured as comes
+    // nearest to it.
     private static BuildDocument Alike(BuildDocument build, BarFacts bar)
     {
         foreach (var size in build.Sizes.Where(size => size != build.ReferenceSize))
         {
-            var read = BuildReader.Read(build, bar, nameless: true).Value;
-            var sheet = Mixer.Mix(read, bar);
-            if (
-                sheet.Findings.Any(finding => finding.Size.Value == size && finding.CanAdvise)
-                && Adviser.Advise(build, read, bar, new CupId(size)) is { Count: > 0 } ways
-            )
+            if (StandingOf(build, size, bar) != default)
             {
-                build = ways[0].Edits.Aggregate(build, BuildEdits.Apply);
+                build = Candidates(build, size, bar).MinBy(candidate => StandingOf(candidate, size, bar))!;
             }
         }
 
         return build;
     }
+
+    // The build as it is, with what is advised, and with a shot or two less and what is advised then.
+    private static IEnumerable<BuildDocument> Candidates(BuildDocument build, string size, BarFacts bar)
+    {
+        for (var fewer = 0; fewer <= 2; fewer++)
+        {
+            if (ShotsLess(build, size, fewer, bar) is not { } with)
+            {
+                yield break;
+            }
+
+            yield return with;
+            foreach (var way in Adviser.Advise(with, BuildReader.Read(with, bar, nameless: true).Value, bar, new(size)))
+            {
+                yield return way.Edits.Aggregate(with, BuildEdits.Apply);
+            }
+        }
+    }
+
+    private static BuildDocument? ShotsLess(BuildDocument build, string size, int fewer, BarFacts bar)
+    {
+        if (fewer == 0)
+        {
+            return build;
+        }
+
+        if (build.Lines.FirstOrDefault(line => line.Measure == Measure.Shot.Code) is not { } shots)
+        {
+            return null;
+        }
+
+        var now = Sheet(build, bar).Sizes.Single(each => each.Size.Value == size);
+        var left = now.Lines.Single(cell => cell.Line.Value == shots.Id).Amount - fewer;
+        return left < 1 ? null : BuildEdits.Apply(build, new CellEdit(new(shots.Id!), now.Size, left));
+    }
+
+    // Faults first, then warnings, then whether it looks half empty; all zero where nothing is amiss.
+    private static (int Faults, int Warnings, int Empty) StandingOf(BuildDocument build, string size, BarFacts bar)
+    {
+        var sheet = Sheet(build, bar);
+        var fill = sheet.Sizes.Single(each => each.Size.Value == size).Fill;
+        var found = sheet.Findings.Where(finding => finding.Size.Value == size).ToList();
+        return (
+            found.Count(finding => finding.Severity == Severity.Fault),
+            found.Count(finding => finding.Severity == Severity.Warning),
+            fill.RoomLeft.Value > (1 - Full) * fill.WorkingVolume.Value ? 1 : 0
+        );
+    }
+
+    private static BuildSheet Sheet(BuildDocument build, BarFacts bar) =>
+        Mixer.Mix(BuildReader.Read(build, bar, nameless: true).Value, bar);
 
     private static Reading<BuildDocument> Served(BuildDocument build, Serve serve, BarFacts bar)
     {
@@ -271,9 +371,7 @@ public static class Skeleton
                 : line;
         }
 
-        // A double for a cup of up to 400 ml of room; iced drinks need one shot more, because ice melts (common
-        // practice).
-        var shots = (room > 400 ? 3 : 2) + (isCold && room > 300 ? 1 : 0);
+        var shots = ShotsFor(room);
         if (made == DrinkBase.Powder)
         {
             yield return Line("base", found, room * PowderPerMl, bar, "dissolve", Measure.Gram);
@@ -345,6 +443,12 @@ public static class Skeleton
             yield return Line("ice", cubes, ice, bar, "pour", Measure.Gram);
         }
     }
+
+    // A double is the unit: one shot for a short drink, a third in the largest cups (common practice, no source).
+    private static int ShotsFor(double room) =>
+        room < 160 ? 1
+        : room <= 520 ? 2
+        : 3;
 
     // The house's own recipe is named where another would be meant without a name.
     private static string? RecipeFor(Ingredient espresso, BarFacts bar) =>

@@ -47,10 +47,28 @@ public static class GuestWishes
                 ? [.. Transformer.Shares.OrderDescending()]
                 : [],
             hasEspresso ? MostShots : 0,
+            ShotWish.Spare(document, bar),
             hasEspresso && HasDecaf(bar),
+            HasDecaf(bar) && ShotWish.Spare(document, bar) > 0,
+            FlavourWish.Counted(draft) is not null,
+            FlavourWish.FirstSyrup(draft) is { } syrup ? SyrupsBeside(syrup, document, bar) : [],
+            CupWishes.PossibleIce(document, draft),
+            CupWishes.PossibleHeat(draft),
+            CupWishes.CanGrow(document),
             document.Lines.Any(line => IsTop(line, draft))
         );
     }
+
+    private static IReadOnlyList<PossibleMilk> SyrupsBeside(LineDocument line, BuildDocument document, BarFacts bar) =>
+        [
+            .. bar
+                .Ingredients.Where(other =>
+                    other is { Kind: IngredientKind.Syrup, MostPerDrink: null }
+                    && bar.DispenserOf(other.Id) is not null
+                    && document.Lines.All(each => each.Ingredient != other.Id.Value)
+                )
+                .Select(other => new PossibleMilk(other.Id, other.Name)),
+        ];
 
     /// <summary>Changes a build as a guest asks for it: milk, coffee, shots, sweetness and top, one after the
     /// other.</summary>
@@ -67,33 +85,14 @@ public static class GuestWishes
             return Reading<Transformed>.Failed(read.Problems);
         }
 
+        var clash = Clash(wish);
+        if (clash is not null)
+        {
+            return clash;
+        }
+
         var asBefore = Mixer.Mix(read.Value, bar);
-        var steps = new List<Func<BuildDocument, Reading<Transformed>>>();
-        if (wish.Milk is { } milk)
-        {
-            steps.Add(build => Under("milk", Transformer.SwapMilk(build, milk, bar)));
-        }
-
-        if (wish.Decaf)
-        {
-            steps.Add(build => Decaffeinate(build, bar));
-        }
-
-        if (wish.Shots != 0)
-        {
-            steps.Add(build => AddShots(build, wish.Shots, bar));
-        }
-
-        if (wish.Sweet is { } share)
-        {
-            steps.Add(build => Under("sweet", Transformer.LessSweet(build, share, bar)));
-        }
-
-        if (wish.NoTop)
-        {
-            steps.Add(build => WithoutTop(build, bar));
-        }
-
+        var steps = Steps(wish, bar);
         var changes = new List<Change>();
         foreach (var step in steps)
         {
@@ -113,9 +112,53 @@ public static class GuestWishes
             MilkLeftOut.TellWhatElseBringsIt(draft);
         }
 
-        GiveWay(draft, asBefore);
+        if (!wish.BiggerCup)
+        {
+            GiveWay(draft, asBefore);
+        }
+
         var fitted = draft.Finish();
         return Reading<Transformed>.Of(new Transformed(fitted.Build, [.. changes, .. fitted.Changes]));
+    }
+
+    // What cannot be had together.
+    private static Problem? Clash(GuestWish wish) =>
+        wish is { Decaf: true, HalfCaf: true }
+            ? Problem.At("halfCaf", "true", "Decaf and half-caf cannot both be.", "one of them")
+        : wish is { Sweet: not null, Strokes: not 0 }
+            ? Problem.At(
+                "strokes",
+                $"{wish.Strokes}",
+                "A share of the sweetness and a stroke more or less cannot both be.",
+                "one of them"
+            )
+        : null;
+
+    // One after the other: what goes in, then how much of it, then the cup.
+    private static List<Func<BuildDocument, Reading<Transformed>>> Steps(GuestWish wish, BarFacts bar)
+    {
+        var steps = new List<Func<BuildDocument, Reading<Transformed>>>();
+        Add(wish.Milk is not null, build => Under("milk", Transformer.SwapMilk(build, wish.Milk!.Value, bar)));
+        Add(wish.Syrup is not null, build => Under("syrup", FlavourWish.Syrup(build, wish.Syrup!.Value, bar)));
+        Add(wish.Shots > 0, build => AddShots(build, wish.Shots, bar));
+        Add(wish.Shots < 0, build => ShotWish.Fewer(build, -wish.Shots, bar));
+        Add(wish.Decaf, build => Decaffeinate(build, bar));
+        Add(wish.HalfCaf, build => ShotWish.HalfCaf(build, bar, DecafOf(bar)));
+        Add(wish.Sweet is not null, build => Under("sweet", Transformer.LessSweet(build, wish.Sweet!.Value, bar)));
+        Add(wish.Strokes != 0, build => FlavourWish.Strokes(build, wish.Strokes, bar));
+        Add(wish.Ice is not null, build => CupWishes.Ice(build, wish.Ice!.Value, bar));
+        Add(wish.Heat is not null, build => CupWishes.Heat(build, wish.Heat!.Value, bar));
+        Add(wish.NoTop, build => WithoutTop(build, bar));
+        Add(wish.BiggerCup, build => CupWishes.Bigger(build, bar));
+        return steps;
+
+        void Add(bool isAsked, Func<BuildDocument, Reading<Transformed>> step)
+        {
+            if (isAsked)
+            {
+                steps.Add(step);
+            }
+        }
     }
 
     // A wish that cannot be granted is told under the name that it was asked for by.

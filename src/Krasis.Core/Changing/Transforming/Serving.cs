@@ -12,9 +12,14 @@ internal static class Serving
     // A drink over ice takes about a third of its cup in ice (150 g in a 450 ml cup; common practice, no source).
     internal const double IceShare = 0.33;
 
+    // In the blender it is about as much ice as liquid: 200 g to a double, syrup and 120 ml of milk in a 500 ml cup
+    // (common practice, no source).
+    private const double BlendedIceShare = 0.42;
+
     // Blended tastes more dilute than the same drink over ice, and the ice is all in it (common practice, no source).
     private const double BlendedFlavour = 1.25;
 
+    private const string BlendsWell = "About as much ice as liquid blends well.";
     private const string RoomForIce = "Ice takes that room, and melts into the drink.";
 
     /// <summary>Ice in, milk unsteamed, powders and coffee as cold drinks want them.</summary>
@@ -25,9 +30,9 @@ internal static class Serving
             ChillLine(draft, line, to);
         }
 
-        if (wasHot)
+        if (wasHot || to == Serve.Blended)
         {
-            AddIce(draft);
+            AddIce(draft, to);
         }
 
         if (to == Serve.Blended)
@@ -146,38 +151,110 @@ internal static class Serving
             && draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce }
         );
 
-    private static void AddIce(Draft draft)
+    private static void AddIce(Draft draft, Serve to)
     {
-        if (draft.Of(IngredientKind.Ice).Count > 0)
+        var there = draft.Of(IngredientKind.Ice);
+        if (there.Count > 0 && to != Serve.Blended)
         {
             return;
         }
 
-        var ice = draft.Bar.Ingredients.First(ingredient => ingredient.IsIce);
         var cup = draft.Bar.Find(new CupId(draft.Build.ReferenceSize!))!;
         var step = draft.Bar.House.IceStep.Value;
-        var grams =
-            Math.Round(cup.WorkingVolume(Millimetres.From(draft.Build.ReserveMm ?? 0)).Value * IceShare / step) * step;
-        var line = new LineDocument
+        var room = cup.WorkingVolume(Millimetres.From(draft.Build.ReserveMm ?? 0)).Value;
+        if (to == Serve.Blended)
         {
-            Id = draft.NewId("ice"),
-            Ingredient = ice.Id.Value,
-            Measure = Measure.Gram.Code,
-            Amount = grams,
-        };
-        draft.Build = draft.Build with { Lines = [.. draft.Build.Lines, line] };
-        draft.Note(line.Id, $"{ice.Name}: {Draft.Say(line)}.", "A third of the cup, as a beginning.");
-        if (draft.Of(IngredientKind.Milk).FirstOrDefault(milk => milk.Technique is not ("top" or "foam")) is { } milk)
-        {
-            var less = Grow(draft, milk, -grams);
-            draft.Replace(milk, less);
-            draft.Note(
-                milk.Id,
-                $"{draft.IngredientOf(milk)!.Name}: {Draft.Say(milk)} → {Draft.Say(less)}.",
-                RoomForIce
+            // A drink that did not fill its cup does not fill it blended either.
+            var air = 1 + (draft.Bar.House.BlendedAir.Value / 100);
+            room = Math.Min(
+                room,
+                air * draft.Build.Lines.Where(line => IsInside(draft, line)).Sum(line => VolumeOf(draft, line))
             );
         }
+
+        var grams = Math.Round(room * (to == Serve.Blended ? BlendedIceShare : IceShare) / step) * step;
+        var more = grams - there.Sum(line => MassOf(draft, line));
+        if (there.Count == 0)
+        {
+            var ice = draft.Bar.Ingredients.First(ingredient => ingredient.IsIce);
+            var line = new LineDocument
+            {
+                Id = draft.NewId("ice"),
+                Ingredient = ice.Id.Value,
+                Measure = Measure.Gram.Code,
+                Amount = grams,
+            };
+            draft.Build = draft.Build with { Lines = [.. draft.Build.Lines, line] };
+            draft.Note(
+                line.Id,
+                $"{ice.Name}: {Draft.Say(line)}.",
+                to == Serve.Blended ? BlendsWell : "A third of the cup, as a beginning."
+            );
+        }
+        else if (more >= step && MassOf(draft, there[0]) is > 0 and var now)
+        {
+            var thicker = draft.Times(there[0], (now + more) / now);
+            draft.Replace(there[0], thicker);
+            draft.Note(
+                there[0].Id,
+                $"{draft.IngredientOf(there[0])!.Name}: {Draft.Say(there[0])} → {Draft.Say(thicker)}.",
+                BlendsWell
+            );
+        }
+        else
+        {
+            return;
+        }
+
+        if (to == Serve.Blended)
+        {
+            LeaveRoom(draft, grams);
+        }
+        else if (
+            draft.Of(IngredientKind.Milk).FirstOrDefault(milk => milk.Technique is not ("top" or "foam")) is { } milk
+        )
+        {
+            Less(draft, milk, Grow(draft, milk, -more));
+        }
     }
+
+    // What is poured freely gives way until there is about as much liquid as ice.
+    private static void LeaveRoom(Draft draft, double ice)
+    {
+        var liquid = draft
+            .Build.Lines.Where(line => IsInside(draft, line) && draft.IngredientOf(line) is { IsIce: false })
+            .ToList();
+        var free = liquid
+            .Where(line =>
+                draft.IngredientOf(line)
+                    is { Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Water }
+            )
+            .ToList();
+        var (all, most) = (liquid.Sum(line => VolumeOf(draft, line)), free.Sum(line => VolumeOf(draft, line)));
+        if (all <= ice || most <= 0)
+        {
+            return;
+        }
+
+        var share = Math.Max(0.2, 1 - ((all - ice) / most));
+        foreach (var line in free)
+        {
+            Less(draft, line, draft.Times(line, share));
+        }
+    }
+
+    private static void Less(Draft draft, LineDocument line, LineDocument less)
+    {
+        draft.Replace(line, less);
+        draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.", RoomForIce);
+    }
+
+    private static bool IsInside(Draft draft, LineDocument line) =>
+        draft.IngredientOf(line) is { IsTopping: false }
+        && Techniques.Named(line.Technique).PourPlace == PourPlace.InTheDrink;
+
+    private static double VolumeOf(Draft draft, LineDocument line) =>
+        MassOf(draft, line) / draft.IngredientOf(line)!.Density.Value;
 
     // Ice first, then the heaviest liquid, espresso last and slowly.
     private static void Layer(Draft draft)
@@ -209,7 +286,7 @@ internal static class Serving
     // The same, in so many ml more; at least a fifth of it stays.
     private static LineDocument Grow(Draft draft, LineDocument line, double ml)
     {
-        var now = MassOf(draft, line) / draft.IngredientOf(line)!.Density.Value;
+        var now = VolumeOf(draft, line);
         return draft.Times(line, Math.Max(0.2, (now + ml) / now));
     }
 

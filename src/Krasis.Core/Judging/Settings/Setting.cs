@@ -2,6 +2,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Judging.Findings;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
 using Krasis.Core.Working.SizeSheets;
 
@@ -36,6 +37,15 @@ internal sealed record Setting(
         }
 
         return lines;
+    }
+
+    /// <summary>What a poured line of a size goes into.</summary>
+    public Vessel VesselOf(WorkedSize worked, WorkedLine line)
+    {
+        var lines = worked.Lines.Where(each => each.IsPoured).ToList();
+        return Vessels.Of(Build.Serve, [.. lines.Select(each => (each.Line.Technique, each.Ingredient))])[
+            lines.IndexOf(line)
+        ];
     }
 
     /// <summary>The reference size.</summary>

@@ -25,6 +25,11 @@ public sealed class LineFacts
         GramsPerUnit = Dosing.Mass(new Quantity(1, line.Set.Measure), Ingredient, here).Value;
         Step = BarRounding.StepOf(line.Set.Measure, Ingredient, here);
         Foam = line.Foam is { } foam && Technique.WantsFoam ? bar.Find(foam) : null;
+        if (Foam is { IsCold: false } && line.SteamedTo is { } steamed)
+        {
+            Foam = Foam with { To = steamed };
+        }
+
         Recipe = here.EspressoOf(Ingredient.Id);
         PourPlace =
             Technique.PourPlace == PourPlace.InTheDrink && Ingredient.IsTopping ? PourPlace.OnTop : Technique.PourPlace;

@@ -11,17 +11,8 @@ internal sealed class CardsEndpoint : IEndpoints
         routes
             .MapGet(
                 "/api/builds/{id}/cards",
-                (
-                    string id,
-                    long? standard,
-                    string? station,
-                    string? milk,
-                    double? sweet,
-                    int? shots,
-                    bool? decaf,
-                    bool? noTop,
-                    ReadCards act
-                ) => act.Run(id, standard, station, milk, sweet, shots, decaf, noTop).ToOk()
+                (string id, long? standard, string? station, [AsParameters] WishQuery wish, ReadCards act) =>
+                    act.Run(id, standard, station, wish).ToOk()
             )
             .WithName(nameof(ReadCards))
             .WithTags("Making")

@@ -22,6 +22,8 @@ internal sealed class LukewarmHot : ICheck
             setting.Build is not { Serve: Serve.Hot, IsServeSaid: true }
             || worked.Poured.LiquidMass <= 0
             || warm.Value >= least.Value
+            // It is meant to be no hotter: a child's drink, for example.
+            || worked.Lines.Any(line => line.IsPoured && line.Line.SteamedTo is { } meant && meant.Value < least.Value)
         )
         {
             yield break;

@@ -74,6 +74,7 @@ internal sealed class MilkTemperature() : LineCheck(onlyReference: true)
             var limit = FoamLevels.Limit(at.Ingredient);
             return foam.To.Value > limit.Value
                     ? (Severity.Fault, $"is steamed to {Say.Degrees(foam.To)}; above {Say.Degrees(limit)} it scalds.")
+                : line.Line.SteamedTo is not null ? null
                 : foam.To.Value > house.MilkTo.Value
                     ? (
                         Severity.Warning,

@@ -26,11 +26,21 @@ const of = ref<string | null>(null)
 const flavour = ref<string | null>(null)
 const serve = ref<string | null>(null)
 const kinds = computed(() => bases.value.find((one) => one.base === base.value)?.of ?? [])
+/** How what is chosen is not served, and why. */
+const notServed = computed(
+  () => (kinds.value.find(({ id }) => id === of.value) ?? kinds.value[0])?.notServed ?? [],
+)
 const sizes = ref<string[]>([])
 /** No id of the bar's: spaces are not taken there. */
 const usual = 'the usual'
 const trouble = ref<string | null>(null)
-const isReady = computed(() => base.value !== null && serve.value !== null && sizes.value.length > 0)
+const isReady = computed(
+  () =>
+    base.value !== null &&
+    serve.value !== null &&
+    !notServed.value.some((not) => not.serve === serve.value) &&
+    sizes.value.length > 0,
+)
 
 function toggle(id: string): void {
   // In the bar's order, smallest first as the lead keeps them.
@@ -88,10 +98,19 @@ async function propose(): Promise<void> {
     <ChoiceRow
       title="How is it served?"
       name="serve"
-      :choices="serves.map((one) => ({ value: one, label: one, missing: null }))"
+      :choices="
+        serves.map((one) => ({
+          value: one,
+          label: one,
+          missing: notServed.find((not) => not.serve === one)?.why ?? null,
+        }))
+      "
       :chosen="serve === null ? [] : [serve]"
       @choose="(one) => (serve = one)"
     />
+    <p v-for="not in notServed" :key="not.serve" class="soft small" data-test="not-served">
+      Not {{ not.serve }}: {{ not.why }}
+    </p>
     <ChoiceRow
       v-if="flavours.length > 0"
       title="With which flavour?"

@@ -29,6 +29,40 @@ const stands = [
   { path: 'coldStandsSeconds', of: 'cold', label: 'A drink with ice may stand' },
 ] as const
 
+/** What a served cup is held to. */
+const limits = [
+  { path: 'coldToCelsius', of: 'coldTo', label: 'A cold drink goes out at, at most', unit: '°C' },
+  {
+    path: 'leastIcePercent',
+    of: 'leastIce',
+    label: 'Ice over which a drink is built, at least',
+    unit: 'g to 100 ml of the cup',
+  },
+  {
+    path: 'blendedIceFrom',
+    of: 'blendedIceFrom',
+    label: 'Ice in the blender, at least',
+    unit: 'g to a ml of liquid',
+  },
+  { path: 'blendedIceTo', of: 'blendedIceTo', label: 'at most', unit: 'g to a ml of liquid' },
+  {
+    path: 'hotMilkFrom',
+    of: 'hotMilkFrom',
+    label: 'Milk in a hot drink, at least',
+    unit: 'ml to a ml of espresso',
+  },
+  { path: 'hotMilkTo', of: 'hotMilkTo', label: 'at most', unit: 'ml to a ml of espresso' },
+  {
+    path: 'icedMilkFrom',
+    of: 'icedMilkFrom',
+    label: 'Milk over ice, at least',
+    unit: 'ml to a ml of espresso',
+  },
+  { path: 'icedMilkTo', of: 'icedMilkTo', label: 'at most', unit: 'ml to a ml of espresso' },
+  { path: 'mostCaffeineMg', of: 'mostCaffeine', label: 'Caffeine in a cup, at most', unit: 'mg' },
+  { path: 'costSharePercent', of: 'costShare', label: 'A drink costs, at most', unit: '% of its price' },
+] as const
+
 const halves = [
   { value: true, label: 'given, unless a pump says otherwise' },
   { value: false, label: 'not given, unless a pump says otherwise' },
@@ -171,6 +205,20 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
   </StepHead>
   <StepHead
     :number="7"
+    title="What a served cup is held to"
+    hint="Beyond it, the sheet says so. These are common practice; caffeine is EFSA’s limit for a day."
+  >
+    <NumberBox
+      v-for="limit in limits"
+      :key="limit.path"
+      :path="`serving.${limit.path}`"
+      :label="limit.label"
+      :unit="limit.unit"
+      :hint="`left empty: ${decimal(bar.rules.serving[limit.of] ?? 0, 1)}`"
+    />
+  </StepHead>
+  <StepHead
+    :number="8"
     title="Air"
     hint="Shake or blend, pour it into a measuring jug, and read it again once the foam is gone."
   >
@@ -188,7 +236,7 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
     />
   </StepHead>
   <StepHead
-    :number="8"
+    :number="9"
     title="How sweet are the sugars?"
     hint="Against sucrose, which is 1. Empty takes the value beside the box."
   >
@@ -200,7 +248,7 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       :hint="`left empty: ${decimal(bar.rules[sugar], 2)}`"
     />
   </StepHead>
-  <StepHead :number="9" title="Words and money">
+  <StepHead :number="10" title="Words and money">
     <ChoiceBox
       path="units"
       label="A cell says beside its measure"

@@ -290,6 +290,22 @@ function beginFrom(index: number | null): void {
       />
       <label for="chilled">Held at or below 5 °C</label>
     </span>
+    <span class="switch">
+      <ToggleSwitch
+        :model-value="bench.read('sparkling') === true"
+        input-id="sparkling"
+        @update:model-value="bench.put('sparkling', $event ? true : null)"
+      />
+      <label for="sparkling">Sparkling: never shaken, blended or under a lid</label>
+    </span>
+    <span class="switch">
+      <ToggleSwitch
+        :model-value="bench.read('curdlesMilk') === true"
+        input-id="curdles"
+        @update:model-value="bench.put('curdlesMilk', $event ? true : null)"
+      />
+      <label for="curdles">May curdle milk: acid fruit, tonic, raw ginger</label>
+    </span>
     <p v-if="measured?.useBy" class="soft">Use by {{ measured.useBy }}.</p>
   </StepHead>
   <StepHead :number="isPlain ? 4 : 6" title="Limits">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
 import type { PossibleWishes, WishQuery } from '@/shared/api/types'
 import { bare, holds, wishesOf, type Wished } from './wish'
 
@@ -16,6 +17,16 @@ const groups = computed(() => {
   return [...found]
 })
 
+/** What is asked for seldom stands behind a press, so that what is asked for all day stays in view. */
+const seldom = new Set(['Heat', 'Cup', 'Syrup'])
+const isMore = ref(false)
+const shown = computed(() =>
+  groups.value.filter(
+    ([name, wishes]) => isMore.value || !seldom.has(name) || wishes.some((each) => holds(wish.value, each)),
+  ),
+)
+const hasSeldom = computed(() => groups.value.some(([name]) => seldom.has(name)))
+
 /** A key that is in is pressed out again. */
 function press(key: Wished): void {
   const off = Object.fromEntries(Object.keys(key.on).map((name) => [name, null]))
@@ -25,7 +36,7 @@ function press(key: Wished): void {
 
 <template>
   <div class="wishes">
-    <div v-for="[name, keys] in groups" :key="name" class="group" role="group" :aria-label="name">
+    <div v-for="[name, keys] in shown" :key="name" class="group" role="group" :aria-label="name">
       <span class="name" aria-hidden="true">{{ name }}</span>
       <button
         v-for="each in keys"
@@ -38,6 +49,13 @@ function press(key: Wished): void {
         <i v-if="holds(wish, each)" class="pi pi-check" aria-hidden="true" /> {{ each.says }}
       </button>
     </div>
+    <Button
+      v-if="hasSeldom && !isMore"
+      label="More wishes"
+      text
+      data-test="more-wishes"
+      @click="isMore = true"
+    />
   </div>
 </template>
 

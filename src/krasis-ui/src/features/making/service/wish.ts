@@ -1,6 +1,9 @@
 import type { LocationQuery } from 'vue-router'
 import type { PossibleWishes, WishQuery } from '@/shared/api/types'
 
+type Ice = PossibleWishes['ice'][number]
+type Heat = PossibleWishes['heat'][number]
+
 const text = (value: unknown) => (typeof value === 'string' && value !== '' ? value : null)
 const number = (value: unknown) => (text(value) === null ? null : Number(value))
 
@@ -11,6 +14,12 @@ export function wishOf(query: LocationQuery): WishQuery {
     sweet: number(query.sweet),
     shots: number(query.shots),
     decaf: query.decaf === 'true',
+    halfCaf: query.halfCaf === 'true',
+    strokes: number(query.strokes),
+    syrup: text(query.syrup),
+    ice: text(query.ice),
+    heat: text(query.heat),
+    biggerCup: query.biggerCup === 'true',
     noTop: query.noTop === 'true',
   })
 }
@@ -25,8 +34,12 @@ export function queryOf(wish: WishQuery): Record<string, string> {
   return Object.fromEntries(Object.entries(bare(wish)).map(([name, value]) => [name, String(value)]))
 }
 
-/** Shots more, as it is said. */
-const shotsMore = (shots: number) => `${shots} ${shots === 1 ? 'shot' : 'shots'} more`
+/** Shots more or fewer, as it is said. */
+const shotsSay = (shots: number) =>
+  `${Math.abs(shots)} ${Math.abs(shots) === 1 ? 'shot' : 'shots'} ${shots > 0 ? 'more' : 'fewer'}`
+
+const iceSays: Record<Ice, string> = { none: 'No ice', light: 'Light ice', extra: 'Extra ice' }
+const heatSays: Record<Heat, string> = { extra: 'Extra hot', kids: 'For a child' }
 
 /** One thing that a guest may ask for, and how it is said. */
 export interface Wished {
@@ -51,16 +64,44 @@ export function wishesOf(possible: PossibleWishes): Wished[] {
       test: `sweet-${share}`,
       on: { sweet: share },
     })),
-    ...Array.from({ length: possible.shots }, (_, i) => ({
-      group: 'Coffee',
-      says: shotsMore(i + 1),
-      test: `shots-${i + 1}`,
-      on: { shots: i + 1 },
+    ...(possible.strokes ? [1, -1] : []).map((strokes) => ({
+      group: 'Sweetness',
+      says: `1 stroke ${strokes > 0 ? 'more' : 'less'}`,
+      test: `strokes-${strokes}`,
+      on: { strokes },
     })),
+    ...[
+      ...Array.from({ length: possible.fewer }, (_, i) => i - possible.fewer),
+      ...Array.from({ length: possible.shots }, (_, i) => i + 1),
+    ].map((shots) => ({
+      group: 'Coffee',
+      says: shotsSay(shots),
+      test: `shots-${shots}`,
+      on: { shots },
+    })),
+    ...(possible.halfCaf
+      ? [{ group: 'Coffee', says: 'Half-caf', test: 'half-caf', on: { halfCaf: true } }]
+      : []),
     ...(possible.decaf ? [{ group: 'Coffee', says: 'Decaf', test: 'decaf', on: { decaf: true } }] : []),
+    ...possible.ice.map((ice) => ({ group: 'Ice', says: iceSays[ice], test: `ice-${ice}`, on: { ice } })),
+    ...possible.heat.map((heat) => ({
+      group: 'Heat',
+      says: heatSays[heat],
+      test: `heat-${heat}`,
+      on: { heat },
+    })),
     ...(possible.noTop
       ? [{ group: 'Top', says: 'Nothing on top', test: 'no-top', on: { noTop: true } }]
       : []),
+    ...(possible.biggerCup
+      ? [{ group: 'Cup', says: 'In a bigger cup', test: 'bigger-cup', on: { biggerCup: true } }]
+      : []),
+    ...possible.syrups.map(({ id, name }) => ({
+      group: 'Syrup',
+      says: name,
+      test: `syrup-${id}`,
+      on: { syrup: id },
+    })),
   ]
 }
 

@@ -1,0 +1,182 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Input;
+using Krasis.Core.Judging;
+using Krasis.Core.Quantities;
+
+namespace Krasis.Core.Changing.Transforming;
+
+/// <summary>How much ice, how hot, and in which cup.</summary>
+public static class CupWishes
+{
+    /// <summary>The hottest that milk is steamed for a guest, °C; no milk above what it bears (common practice, no
+    /// source).</summary>
+    public const double ExtraHot = 68;
+
+    /// <summary>To what milk is steamed for a child, °C (45 to 50; common practice, no source).</summary>
+    public const double ForKids = 48;
+
+    private const double LightShare = 0.5;
+    private const double ExtraShare = 1.5;
+
+    /// <summary>How much ice can be asked for: none of a drink without ice, and of one that needs it to be shaken,
+    /// blended or layered.</summary>
+    internal static IReadOnlyList<IceWish> PossibleIce(BuildDocument document, Draft draft) =>
+        draft.Of(IngredientKind.Ice).Count == 0 || document.Serve is "shaken" or "blended" ? []
+        : document.Serve == "layered" ? [IceWish.Light, IceWish.Extra]
+        : [IceWish.None, IceWish.Light, IceWish.Extra];
+
+    /// <summary>How hot its milk can be asked for.</summary>
+    internal static IReadOnlyList<HeatWish> PossibleHeat(Draft draft) =>
+        Steamed(draft).Count == 0 ? []
+        : Steamed(draft).Any(line => Hottest(draft, line) > EndOf(draft, line)) ? [HeatWish.Extra, HeatWish.Kids]
+        : [HeatWish.Kids];
+
+    /// <summary>Changes the ice.</summary>
+    internal static Reading<Transformed> Ice(BuildDocument document, IceWish ice, BarFacts bar)
+    {
+        var draft = new Draft(document, bar);
+        if (!PossibleIce(document, draft).Contains(ice))
+        {
+            return Problem.At(
+                "ice",
+                Choice.Word(ice),
+                "Its ice cannot be asked for so.",
+                "a drink over ice; what is shaken or blended needs its ice"
+            );
+        }
+
+        foreach (var line in draft.Of(IngredientKind.Ice))
+        {
+            var name = draft.IngredientOf(line)!.Name;
+            if (ice == IceWish.None)
+            {
+                draft.Build = draft.Build with { Lines = [.. draft.Build.Lines.Where(each => each.Id != line.Id)] };
+                draft.Note(
+                    line.Id,
+                    $"{name} is left out.",
+                    "You asked for that. The cup is less full, and the drink is not as cold."
+                );
+                continue;
+            }
+
+            var changed = draft.Times(line, ice == IceWish.Light ? LightShare : ExtraShare);
+            draft.Replace(line, changed);
+            draft.Note(
+                line.Id,
+                $"{name}: {Draft.Say(line)} → {Draft.Say(changed)}.",
+                ice == IceWish.Light
+                    ? "You asked for light ice: half of it."
+                    : "You asked for extra ice: half as much again."
+            );
+        }
+
+        return Reading<Transformed>.Of(draft.Finish());
+    }
+
+    /// <summary>Steams the milk hotter, or cooler.</summary>
+    internal static Reading<Transformed> Heat(BuildDocument document, HeatWish heat, BarFacts bar)
+    {
+        var draft = new Draft(document, bar);
+        if (!PossibleHeat(draft).Contains(heat))
+        {
+            return Problem.At(
+                "heat",
+                Choice.Word(heat),
+                Steamed(draft).Count == 0
+                    ? "It has no steamed milk."
+                    : "Its milk is steamed as hot as it bears already.",
+                "a drink with steamed milk"
+            );
+        }
+
+        foreach (var line in Steamed(draft))
+        {
+            var to = heat == HeatWish.Kids ? ForKids : Hottest(draft, line);
+            if (heat == HeatWish.Extra && to <= EndOf(draft, line))
+            {
+                continue;
+            }
+
+            draft.Replace(line, line with { SteamedCelsius = to });
+            draft.Note(
+                line.Id,
+                $"{draft.IngredientOf(line)!.Name}: steamed to {Say.Short(to)} °C.",
+                heat == HeatWish.Kids ? "For a child it is no hotter than that."
+                    : to < ExtraHot ? "It bears no more."
+                    : "Hotter than that, milk scalds."
+            );
+        }
+
+        return Reading<Transformed>.Of(draft.Finish());
+    }
+
+    /// <summary>Whether a larger cup follows one of its own.</summary>
+    internal static bool CanGrow(BuildDocument document) => document.Sizes.Count > 1;
+
+    /// <summary>Serves every size in the next larger cup of the drink, with what the smaller one holds.</summary>
+    internal static Reading<Transformed> Bigger(BuildDocument document, BarFacts bar)
+    {
+        if (!CanGrow(document))
+        {
+            return Problem.At("biggerCup", "true", "It is sold in one cup only.", "a drink with two cups or more");
+        }
+
+        var draft = new Draft(document, bar);
+        var sheet = Mixer.Mix(BuildReader.Read(document, bar, nameless: true).Value, bar);
+        var sizes = sheet.Sizes.OrderBy(size => size.Cup.BrimCapacity.Value).ToList();
+        var from = sizes
+            .Skip(1)
+            .Zip(sizes, (now, was) => (now, was))
+            .ToDictionary(pair => pair.now.Size.Value, pair => pair.was);
+        var kept = document.Sizes.Where(from.ContainsKey).ToList();
+        var reference = from.ContainsKey(document.ReferenceSize!) ? document.ReferenceSize! : sizes[1].Size.Value;
+        draft.Build = document with
+        {
+            Sizes = kept,
+            ReferenceSize = reference,
+            Prices = [.. document.Prices.Where(price => kept.Contains(price.Size!))],
+            Waivers = [],
+            Lines =
+            [
+                .. document.Lines.Select(line =>
+                    HouseStrokes.SpellOut(line, document, bar) with
+                    {
+                        Amount = AmountIn(from[reference], line),
+                        To = null,
+                        Stated = null,
+                        Scale = null,
+                        Pins =
+                        [
+                            .. kept.Where(size => size != reference)
+                                .Select(size => new PinDocument { Size = size, Amount = AmountIn(from[size], line) }),
+                        ],
+                    }
+                ),
+            ],
+        };
+        draft.Note(
+            null,
+            $"In the next larger cup: {Say.List([.. sizes.Skip(1).Select(size => $"what {from[size.Size.Value].Name} holds in {size.Name}")])}.",
+            "You asked for room in the cup; nothing else changes."
+        );
+        return Reading<Transformed>.Of(draft.Finish());
+
+        static double AmountIn(Krasis.Core.Working.SizeSheets.SizeSheet size, LineDocument line) =>
+            size.Lines.First(cell => cell.Line.Value == line.Id).Amount;
+    }
+
+    private static IReadOnlyList<LineDocument> Steamed(Draft draft) =>
+        [
+            .. draft
+                .Of(IngredientKind.Milk)
+                .Where(line => line.Technique == Techniques.Of(Technique.Steam) && line.Foam is not null),
+        ];
+
+    private static double EndOf(Draft draft, LineDocument line) =>
+        line.SteamedCelsius ?? draft.Bar.Find(new Bar.House.FoamId(line.Foam!))!.To.Value;
+
+    private static double Hottest(Draft draft, LineDocument line) =>
+        Math.Min(ExtraHot, FoamLevels.Limit(draft.IngredientOf(line)!).Value);
+}

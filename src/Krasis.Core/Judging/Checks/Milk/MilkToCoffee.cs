@@ -1,0 +1,62 @@
+using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Settings;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
+
+namespace Krasis.Core.Judging.Checks.Milk;
+
+/// <summary>A size has more or less milk to its espresso than the house wants.</summary>
+internal sealed class MilkToCoffee : ICheck
+{
+    // No finding for what nobody measures.
+    private const double Hair = 0.05;
+
+    /// <inheritdoc/>
+    public string Name => "milk-to-coffee";
+
+    /// <inheritdoc/>
+    public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
+    {
+        double espresso = 0,
+            milk = 0;
+        foreach (var line in worked.Lines.Where(line => line.IsPoured && line.IsInside))
+        {
+            espresso += line.Ingredient.Kind == IngredientKind.Espresso ? line.Mass * line.VolumePerGram : 0;
+            milk += line.Ingredient.Kind == IngredientKind.Milk ? line.Mass * line.VolumePerGram : 0;
+        }
+
+        if (espresso <= 0 || milk <= 0 || Window(setting) is not { } window)
+        {
+            yield break;
+        }
+
+        var ratio = milk / espresso;
+        if (ratio < window.From - Hair || ratio > window.To + Hair)
+        {
+            yield return new Finding(
+                Name,
+                Severity.Note,
+                size.Size,
+                null,
+                $"{size.Name} has {Say.Short(ratio)} ml of milk to a ml of espresso; {Say.Short(window.From)} to {Say.Short(window.To)} is usual.",
+                null
+            );
+        }
+    }
+
+    // Of blended drinks the ice is the measure, and of shaken ones there is little milk.
+    private static (double From, double To)? Window(Setting setting)
+    {
+        ServingLimits limits = setting.Bar.House.Serving;
+        return setting.Build.Serve switch
+        {
+            Serve.Hot => (limits.HotMilkFrom, limits.HotMilkTo),
+            Serve.Iced or Serve.Layered => (limits.IcedMilkFrom, limits.IcedMilkTo),
+            _ => null,
+        };
+    }
+}
