@@ -35,7 +35,7 @@ const limits = [
   {
     path: 'leastIcePercent',
     of: 'leastIce',
-    label: 'Ice over which a drink is built, at least',
+    label: 'Ice in a drink over ice, at least',
     unit: 'g to 100 ml of the cup',
   },
   {
@@ -44,21 +44,31 @@ const limits = [
     label: 'Ice in the blender, at least',
     unit: 'g to a ml of liquid',
   },
-  { path: 'blendedIceTo', of: 'blendedIceTo', label: 'at most', unit: 'g to a ml of liquid' },
+  {
+    path: 'blendedIceTo',
+    of: 'blendedIceTo',
+    label: 'Ice in the blender, at most',
+    unit: 'g to a ml of liquid',
+  },
   {
     path: 'hotMilkFrom',
     of: 'hotMilkFrom',
     label: 'Milk in a hot drink, at least',
     unit: 'ml to a ml of espresso',
   },
-  { path: 'hotMilkTo', of: 'hotMilkTo', label: 'at most', unit: 'ml to a ml of espresso' },
+  {
+    path: 'hotMilkTo',
+    of: 'hotMilkTo',
+    label: 'Milk in a hot drink, at most',
+    unit: 'ml to a ml of espresso',
+  },
   {
     path: 'icedMilkFrom',
     of: 'icedMilkFrom',
     label: 'Milk over ice, at least',
     unit: 'ml to a ml of espresso',
   },
-  { path: 'icedMilkTo', of: 'icedMilkTo', label: 'at most', unit: 'ml to a ml of espresso' },
+  { path: 'icedMilkTo', of: 'icedMilkTo', label: 'Milk over ice, at most', unit: 'ml to a ml of espresso' },
   { path: 'mostCaffeineMg', of: 'mostCaffeine', label: 'Caffeine in a cup, at most', unit: 'mg' },
   { path: 'costSharePercent', of: 'costShare', label: 'A drink costs, at most', unit: '% of its price' },
 ] as const

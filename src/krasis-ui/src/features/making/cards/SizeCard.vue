@@ -18,7 +18,9 @@ defineProps<{ cards: CardsView; plan: MakingPlan }>()
       <div class="cup"><PlanCup :plan="plan" /></div>
       <ol>
         <li v-for="{ number, steps } in groupsOf(plan.steps)" :key="number" data-test="card-step">
-          <span class="number" aria-hidden="true">{{ number }}</span>
+          <span class="number" :class="{ small: !steps[0]?.amount || steps.length > 1 }" aria-hidden="true">{{
+            number
+          }}</span>
           <span v-if="steps.length > 1" class="what">{{ steps[0]?.into }}</span>
           <div v-for="step in steps" :key="step.line ?? step.title" class="step">
             <span class="much">
@@ -87,6 +89,14 @@ li {
   left: 0;
   font-weight: 700;
   font-size: 9pt;
+}
+
+.number.small {
+  top: 0.4mm;
+}
+
+.step + .step {
+  margin-top: 0.4mm;
 }
 
 .much {
