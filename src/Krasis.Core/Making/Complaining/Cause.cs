@@ -10,6 +10,9 @@ namespace Krasis.Core.Making.Complaining;
 /// <param name="Do">What to do about it, in the trade's words.</param>
 public sealed record Cause(string Code, double Weight, string Says, string Do)
 {
+    /// <summary>Whether it is a question: no number of the drink shows it.</summary>
+    public bool IsAsked { get; init; }
+
     /// <summary>The edit of the build that does it, tried; null where it is for the hands or the bench.</summary>
     public Mend? Mend { get; init; }
 

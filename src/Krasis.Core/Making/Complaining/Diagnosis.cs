@@ -57,7 +57,7 @@ public sealed record Diagnosis(Complaint Complaint, string Says, IReadOnlyList<C
                 complaint,
                 ComplaintWords.Say(complaint),
                 [
-                    .. Look(at, complaint, document)
+                    .. Asked(at, complaint, document)
                         .Where(cause => cause.Weight > 0)
                         .GroupBy(cause => cause.Code)
                         .SelectMany(same => same.OrderByDescending(cause => cause.Weight).Take(2))
@@ -69,6 +69,13 @@ public sealed record Diagnosis(Complaint Complaint, string Says, IReadOnlyList<C
                 ]
             )
         );
+    }
+
+    // A drink that is not of the kind that is complained of has no other cause.
+    private static IEnumerable<Cause> Asked(Complained at, Complaint complaint, BuildDocument document)
+    {
+        var questions = QuestionCauses.Of(at, complaint).ToList();
+        return questions is [{ Code: "not-so-made" }] ? questions : Look(at, complaint, document).Concat(questions);
     }
 
     private static IEnumerable<Cause> Look(Complained at, Complaint complaint, BuildDocument document) =>

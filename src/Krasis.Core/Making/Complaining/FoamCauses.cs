@@ -23,7 +23,8 @@ internal static class FoamCauses
             yield return cause;
         }
 
-        foreach (var line in Foamed(at))
+        // Cream and air hold a cold foam up; steamed milk is poured through the drink, and stands by its stretching.
+        foreach (var line in Foamed(at).Where(line => line.Foam!.IsCold))
         {
             if (line.Ingredient.Composition.Fat is { } fat && fat < FatThatHolds)
             {

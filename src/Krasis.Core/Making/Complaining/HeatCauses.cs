@@ -19,7 +19,10 @@ internal static class HeatCauses
         // Each line's own heat above freezing is what the ice has to take up.
         var heat = at.Lines.Where(line => line.IsInside && !line.IsIce).ToList();
         var sum = heat.Sum(line => line.Mass * line.Facts.Capacity * Math.Max(0, line.Temperature));
-        foreach (var line in heat.Where(line => line.Temperature >= PourOrder.Warm))
+
+        // Hot shots are what is shaken with the ice, and what lies on a layered drink.
+        var isMeant = at.Build.Serve is Serve.Shaken or Serve.Layered;
+        foreach (var line in heat.Where(line => line.Temperature >= PourOrder.Warm && !isMeant))
         {
             var share = line.Mass * line.Facts.Capacity * line.Temperature / sum;
             yield return new Cause(

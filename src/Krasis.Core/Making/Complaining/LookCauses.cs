@@ -23,11 +23,22 @@ internal static class LookCauses
 
         foreach (
             var sauce in at.Lines.Where(line =>
-                line.IsInside && line.Ingredient.Kind is IngredientKind.Sauce or IngredientKind.Powder
+                line.IsInside
+                && line.Line.Technique is not (Technique.Wall or Technique.Dissolve)
+                && line.Ingredient.Kind is IngredientKind.Sauce or IngredientKind.Powder
             )
         )
         {
-            var after = at.Lines.Where(line => line.Index > sauce.Index && line.IsInside && !line.IsIce).ToList();
+            // What is poured on it: another flavour is not what melts it.
+            var after = at
+                .Lines.Where(line =>
+                    line.Index > sauce.Index
+                    && line.IsInside
+                    && !line.IsIce
+                    && line.Ingredient.Kind
+                        is not (IngredientKind.Sauce or IngredientKind.Syrup or IngredientKind.Powder)
+                )
+                .ToList();
             if (after.Count == 0 || at.Build.Serve is Serve.Shaken or Serve.Blended)
             {
                 continue;
@@ -61,12 +72,21 @@ internal static class LookCauses
             }
         }
 
-        yield return new Cause(
-            "stir-longer",
-            1,
-            "Stirred too short, it stays where it is.",
-            $"Stir to the bottom, {Say.Whole(StepWords.StirSeconds)} seconds."
-        );
+        yield return at.Build.Serve is Serve.Shaken or Serve.Blended
+            ? new Cause(
+                "mix-longer",
+                1,
+                $"{(at.Build.Serve == Serve.Shaken ? "Shaken" : "Blended")} too short, it stays where it is.",
+                at.Build.Serve == Serve.Shaken
+                    ? $"Shake it hard for {StepWords.ShakeSeconds} seconds."
+                    : $"Blend it for {StepWords.BlendSeconds} seconds."
+            )
+            : new Cause(
+                "stir-longer",
+                1,
+                "Stirred too short, it stays where it is.",
+                $"Stir to the bottom, {Say.Whole(StepWords.StirSeconds)} seconds."
+            );
     }
 
     public static IEnumerable<Cause> Layers(Complained at)
@@ -106,16 +126,6 @@ internal static class LookCauses
                         [new LineChange(boundary.Upper, LineField.Technique, Techniques.Of(Technique.Float))]
                     ),
             };
-        }
-
-        if (at.Build.Serve != Serve.Layered)
-        {
-            yield return new Cause(
-                "not-layered",
-                70,
-                "It is not written to be served layered.",
-                "Ice first, then the heaviest, the espresso last and slowly."
-            );
         }
 
         yield return new Cause(

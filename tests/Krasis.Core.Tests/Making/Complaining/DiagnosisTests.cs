@@ -357,7 +357,6 @@ public class DiagnosisTests
                 [],
                 "not-lighter-enough"
             ),
-            (Iced with { Lines = [Line("milk", 150, "ml")] }, FullBar.Facts, [], "not-layered"),
             (
                 Layered(Line("milk", 150, "ml"), Line("espresso", 2, "shot") with { Technique = "float" }),
                 FullBar.Facts,
@@ -664,7 +663,11 @@ public class DiagnosisTests
         foreach (var (build, bar, poured, cause) in cases)
         {
             var size = build.Lines.Any(line => line.Pins.Count > 0) ? "s" : "m";
-            var causes = Diagnosis.Of(build, bar, new CupId(size), complaint, poured).Value.Causes;
+            // What is asked because no number shows it has a table of its own.
+            var causes = Diagnosis
+                .Of(build, bar, new CupId(size), complaint, poured)
+                .Value.Causes.Where(each => !each.IsAsked)
+                .ToList();
             if (causes.Count == 0 || causes[0].Code != cause)
             {
                 wrong.Add(
