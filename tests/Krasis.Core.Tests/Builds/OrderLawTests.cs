@@ -120,7 +120,22 @@ public sealed class OrderLawTests
             },
             FullBar.Facts
         );
-        yield return GuestWishes.Grant(build, new GuestWish { NoTop = true }, FullBar.Facts);
+        foreach (
+            var wish in new GuestWish[]
+            {
+                new() { NoTop = true },
+                new() { Shots = -1 },
+                new() { Strokes = 1 },
+                new() { Syrup = new("light") },
+                new() { Ice = IceWish.None },
+                new() { Ice = IceWish.Extra },
+                new() { Heat = HeatWish.Kids },
+                new() { BiggerCup = true },
+            }
+        )
+        {
+            yield return GuestWishes.Grant(build, wish, FullBar.Facts);
+        }
     }
 
     private static LineDocument Line(string id) =>
