@@ -11,7 +11,7 @@ internal static class StepWords
 {
     /// <summary>The step after steaming: milk that dries on the wand burns on.</summary>
     public static MakingStep Wand { get; } =
-        new(0, "Wipe and purge the wand", "", "", "Wipe it with its own cloth at once, and let it blow for a second.");
+        new(0, "Wipe and purge the wand", "", "", "With its own cloth, at once.");
 
     /// <summary>How a line goes in, and what the lead wants done with it besides.</summary>
     /// <param name="line">The line.</param>

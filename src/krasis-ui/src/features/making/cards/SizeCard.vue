@@ -22,7 +22,12 @@ defineProps<{ cards: CardsView; plan: MakingPlan }>()
             number
           }}</span>
           <span v-if="steps.length > 1" class="what">{{ steps[0]?.into }}</span>
-          <div v-for="step in steps" :key="step.line ?? step.title" class="step">
+          <div
+            v-for="step in steps"
+            :key="step.line ?? step.title"
+            class="step"
+            :class="{ plain: !step.amount }"
+          >
             <span class="much">
               <strong v-if="step.amount" class="amount">{{ step.amount }}</strong>
               <span class="what">{{ step.title }}</span>
@@ -123,6 +128,17 @@ li {
 
 .how {
   display: block;
+}
+
+/* What is only done takes one line. */
+.plain .much,
+.plain .how {
+  display: inline;
+}
+
+.plain .what {
+  margin-right: 1mm;
+  font-size: 9pt;
 }
 
 footer {
