@@ -10,8 +10,7 @@ namespace Krasis.Core.Making;
 internal static class StepWords
 {
     /// <summary>The step after steaming: milk that dries on the wand burns on.</summary>
-    public static MakingStep Wand { get; } =
-        new(0, "Wipe and purge the wand", "", "", "With its own cloth, at once.");
+    public static MakingStep Wand { get; } = new(0, "Wipe and purge the wand", "", "", "With its own cloth, at once.");
 
     /// <summary>How a line goes in, and what the lead wants done with it besides.</summary>
     /// <param name="line">The line.</param>
