@@ -31,21 +31,11 @@ function waive(finding: Finding): void {
   }
 }
 
-/** So many things speak at once, the gravest first; every fault does. */
-const mostLoud = 3
-/** Notes ask for nothing: they are folded away with what comes after the first few warnings. */
+/** Notes ask for nothing: they are folded away below what does. */
 const areNotesOpen = ref(false)
 const asking = computed(() => open.value.filter(({ severity }) => severity !== 'note'))
-const loud = computed(() => asking.value.filter(({ severity }, i) => severity === 'fault' || i < mostLoud))
-const shown = computed(() => (areNotesOpen.value ? open.value : loud.value))
-const folded = computed(() => {
-  const warnings = asking.value.length - loud.value.length
-  const notes = open.value.length - asking.value.length
-  return [
-    ...(warnings > 0 ? [`${warnings} more ${warnings === 1 ? 'warning' : 'warnings'}`] : []),
-    ...(notes > 0 ? [`${notes} ${notes === 1 ? 'note' : 'notes'}`] : []),
-  ].join(', ')
-})
+const notes = computed(() => open.value.length - asking.value.length)
+const shown = computed(() => (areNotesOpen.value ? open.value : asking.value))
 </script>
 
 <template>
@@ -121,14 +111,14 @@ const folded = computed(() => {
       </li>
     </ul>
     <button
-      v-if="!isEmpty && folded"
+      v-if="!isEmpty && notes > 0"
       type="button"
       class="notes"
       :aria-expanded="areNotesOpen"
       data-test="notes"
       @click="areNotesOpen = !areNotesOpen"
     >
-      {{ folded }}
+      {{ notes }} {{ notes === 1 ? 'note' : 'notes' }}
       <i :class="areNotesOpen ? 'pi pi-angle-up' : 'pi pi-angle-down'" aria-hidden="true" />
     </button>
     <details v-if="!isEmpty && waived.length > 0" class="waived" data-test="waived">
