@@ -22,7 +22,7 @@ public sealed record WishQuery
     /// <summary>1 or -1: a stroke of its first flavour more or less.</summary>
     public int? Strokes { get; init; }
 
-    /// <summary>The id of the syrup to take in the place of its first.</summary>
+    /// <summary>The id of the syrup to use instead of its first.</summary>
     public string? Syrup { get; init; }
 
     /// <summary>none, light or extra: how much ice.</summary>

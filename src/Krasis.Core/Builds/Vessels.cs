@@ -41,7 +41,7 @@ public static class Vessels
             : lines.ToList().FindLastIndex(IsInTheDrink);
     }
 
-    // Cold foam is part of the drink and stands on it all the same.
+    // Cold foam is part of the drink, but goes on top.
     private static bool IsInTheDrink((Technique Technique, Ingredient Ingredient) line) =>
         line.Technique is not (Technique.Foam or Technique.Wall)
         && line.Technique.Facts().PourPlace == PourPlace.InTheDrink

@@ -233,7 +233,7 @@ public static class Planner
             };
         }
 
-        // Each caution is said once, where it is first called for.
+        // Each caution appears once, at the first line that needs it.
         private LineId? FirstOf(Caution caution) => poured.Find(line => caution.Lines.Contains(line.Line.Id))?.Line.Id;
 
         // Whether flavour lies below a hot shot that only runs on it, and could be swirled in.

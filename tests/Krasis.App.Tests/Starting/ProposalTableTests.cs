@@ -100,8 +100,8 @@ public sealed class ProposalTableTests(PloverLock lockCafe) : IClassFixture<Plov
 
     [Theory]
     [InlineData(DrinkBase.ColdBrew, Serve.Hot, "is steeped cold and served cold")]
-    [InlineData(DrinkBase.ColdBrew, Serve.Layered, "no layer of it holds")]
-    [InlineData(DrinkBase.Batch, Serve.Layered, "no layer of it holds")]
+    [InlineData(DrinkBase.ColdBrew, Serve.Layered, "layers do not hold")]
+    [InlineData(DrinkBase.Batch, Serve.Layered, "layers do not hold")]
     [InlineData(DrinkBase.Batch, Serve.Hot, "is brewed for ice, with 76 g to the litre")]
     public void What_makes_no_sense_is_not_offered_and_says_why(DrinkBase made, Serve serve, string why)
     {

@@ -17,8 +17,8 @@ public class ServingCheckTests
     // Espresso at 20 °C and milk at 4 °C in the jar, 36 g and 100 ml; 0.8 and 1.4 g of ice to a ml.
     [InlineData(109, null)]
     [InlineData(188, null)]
-    [InlineData(107, "is thin: 0.79 g of ice")]
-    [InlineData(194, "stays lumpy: 1.43 g of ice")]
+    [InlineData(107, "will be thin: 0.79 g of ice")]
+    [InlineData(194, "will be lumpy: 1.43 g of ice")]
     public void A_blended_drink_has_as_much_ice_as_blends_well(double ice, string? says)
     {
         var build = Blended(ice);
@@ -153,16 +153,16 @@ public class ServingCheckTests
     }
 
     [Theory]
-    // 36 ml of espresso: 3 and 6 times as much are 108 and 216 ml.
-    [InlineData("hot", 105, true)]
-    [InlineData("hot", 110, false)]
-    [InlineData("hot", 215, false)]
-    [InlineData("hot", 220, true)]
-    // Over ice 2.5 and 5 times: 90 and 180 ml.
+    // 36 g of espresso: 3 and 6 times as much are 105 and 210 ml of milk, of 1.03 g.
+    [InlineData("hot", 103, true)]
+    [InlineData("hot", 105, false)]
+    [InlineData("hot", 210, false)]
+    [InlineData("hot", 212, true)]
+    // Over ice 2.5 and 5 times: 87 and 175 ml.
     [InlineData("iced", 85, true)]
-    [InlineData("iced", 90, false)]
-    [InlineData("iced", 180, false)]
-    [InlineData("iced", 185, true)]
+    [InlineData("iced", 87, false)]
+    [InlineData("iced", 175, false)]
+    [InlineData("iced", 177, true)]
     [InlineData("shaken", 20, false)]
     public void Milk_goes_with_the_espresso(string serve, double milk, bool isFound) =>
         Assert.Equal(
@@ -174,7 +174,7 @@ public class ServingCheckTests
     // The smallest pitcher's least and the largest one's spout, as the test bar has them.
     [InlineData(200, null)]
     [InlineData(330, "takes 2 pitchers")]
-    [InlineData(40, "is too little for")]
+    [InlineData(40, "needs more Milk than that")]
     public void Milk_suits_the_pitchers(double milk, string? says)
     {
         var found = Of(One(TestBar.Line("milk", milk, "ml") with { Technique = "steam", Foam = "low" }), "pitcher");

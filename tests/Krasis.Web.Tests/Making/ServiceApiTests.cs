@@ -81,7 +81,7 @@ public sealed class ServiceApiTests(KrasisServer server) : IClassFixture<KrasisS
     [Theory]
     [InlineData("Black sesame latte", "heat=kids&shots=-1", "Farm milk: steamed to 48 °C.")]
     [InlineData("Black sesame latte", "halfCaf=true", "Decaf: ")]
-    [InlineData("Black sesame latte", "biggerCup=true", "In the next larger cup: ")]
+    [InlineData("Black sesame latte", "biggerCup=true", "One cup larger: ")]
     [InlineData("Hazelnut iced latte", "ice=light&strokes=-1", "Hazelnut syrup: 1 stroke less.")]
     [InlineData("Hazelnut iced latte", "syrup=maple-syrup", "Maple syrup")]
     public async Task What_is_asked_for_more_seldom_is_granted_too(string drink, string query, string says)

@@ -35,7 +35,7 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>What it is made of; null when not said.</summary>
     public CupMaterial? Material { get; init; }
 
-    /// <summary>Whether it can be seen how high a drink stands in it: through the wall, or by lines inside.</summary>
+    /// <summary>Whether you can see how high a drink stands in it: through the wall, or by lines on the inside.</summary>
     public bool ShowsItsInside =>
         Material is null or CupMaterial.Plastic or CupMaterial.Glass || PrintedLines.Count > 0;
 

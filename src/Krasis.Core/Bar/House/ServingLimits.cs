@@ -19,16 +19,16 @@ public sealed record ServingLimits
     /// <summary>The most ice to a ml of liquid in the blender, g.</summary>
     public double BlendedIceTo { get; init; } = 1.4;
 
-    /// <summary>The least milk to a ml of espresso in a hot drink, ml.</summary>
+    /// <summary>The least milk to a gram of coffee in a hot drink, g.</summary>
     public double HotMilkFrom { get; init; } = 3;
 
-    /// <summary>The most milk to a ml of espresso in a hot drink, ml.</summary>
+    /// <summary>The most milk to a gram of coffee in a hot drink, g.</summary>
     public double HotMilkTo { get; init; } = 6;
 
-    /// <summary>The least milk to a ml of espresso in a drink over ice, ml.</summary>
+    /// <summary>The least milk to a gram of coffee in a drink over ice, g.</summary>
     public double IcedMilkFrom { get; init; } = 2.5;
 
-    /// <summary>The most milk to a ml of espresso in a drink over ice, ml.</summary>
+    /// <summary>The most milk to a gram of coffee in a drink over ice, g.</summary>
     public double IcedMilkTo { get; init; } = 5;
 
     /// <summary>The most that a drink may cost, of its price.</summary>
@@ -57,10 +57,10 @@ public sealed record ServingLimits
             ),
             BlendedIceFrom = Read("blendedIceFrom", document.BlendedIceFrom, 0, 5, "g") ?? usual.BlendedIceFrom,
             BlendedIceTo = Read("blendedIceTo", document.BlendedIceTo, 0, 5, "g") ?? usual.BlendedIceTo,
-            HotMilkFrom = Read("hotMilkFrom", document.HotMilkFrom, 0, 50, "ml") ?? usual.HotMilkFrom,
-            HotMilkTo = Read("hotMilkTo", document.HotMilkTo, 0, 50, "ml") ?? usual.HotMilkTo,
-            IcedMilkFrom = Read("icedMilkFrom", document.IcedMilkFrom, 0, 50, "ml") ?? usual.IcedMilkFrom,
-            IcedMilkTo = Read("icedMilkTo", document.IcedMilkTo, 0, 50, "ml") ?? usual.IcedMilkTo,
+            HotMilkFrom = Read("hotMilkFrom", document.HotMilkFrom, 0, 50, "g") ?? usual.HotMilkFrom,
+            HotMilkTo = Read("hotMilkTo", document.HotMilkTo, 0, 50, "g") ?? usual.HotMilkTo,
+            IcedMilkFrom = Read("icedMilkFrom", document.IcedMilkFrom, 0, 50, "g") ?? usual.IcedMilkFrom,
+            IcedMilkTo = Read("icedMilkTo", document.IcedMilkTo, 0, 50, "g") ?? usual.IcedMilkTo,
             CostShare = Percent.From(
                 Read("costSharePercent", document.CostSharePercent, 1, 100, "%") ?? usual.CostShare.Value
             ),

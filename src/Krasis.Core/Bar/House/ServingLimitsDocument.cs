@@ -15,16 +15,16 @@ public sealed record ServingLimitsDocument
     /// <summary>The most ice to a ml of liquid in the blender, g; 1.4 when it is missing.</summary>
     public double? BlendedIceTo { get; init; }
 
-    /// <summary>The least milk to a ml of espresso in a hot drink, ml; 3 when it is missing.</summary>
+    /// <summary>The least milk to a gram of coffee in a hot drink, g; 3 when it is missing.</summary>
     public double? HotMilkFrom { get; init; }
 
-    /// <summary>The most milk to a ml of espresso in a hot drink, ml; 6 when it is missing.</summary>
+    /// <summary>The most milk to a gram of coffee in a hot drink, g; 6 when it is missing.</summary>
     public double? HotMilkTo { get; init; }
 
-    /// <summary>The least milk to a ml of espresso in a drink over ice, ml; 2.5 when it is missing.</summary>
+    /// <summary>The least milk to a gram of coffee in a drink over ice, g; 2.5 when it is missing.</summary>
     public double? IcedMilkFrom { get; init; }
 
-    /// <summary>The most milk to a ml of espresso in a drink over ice, ml; 5 when it is missing.</summary>
+    /// <summary>The most milk to a gram of coffee in a drink over ice, g; 5 when it is missing.</summary>
     public double? IcedMilkTo { get; init; }
 
     /// <summary>The most that a drink may cost, % of its price; 30 when it is missing.</summary>

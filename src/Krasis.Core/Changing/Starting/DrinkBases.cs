@@ -55,12 +55,12 @@ internal static class DrinkBases
         {
             (DrinkBase.ColdBrew, Serve.Hot) => $"{of.Name} is steeped cold and served cold.",
             (DrinkBase.Batch or DrinkBase.ColdBrew, Serve.Layered) =>
-                $"{of.Name} is as heavy as milk, so no layer of it holds.",
+                $"{of.Name} and milk are about equally heavy, so layers do not hold.",
             (DrinkBase.Batch, Serve.Hot)
                 when bar.CoffeeOf(of.Id) is { } brew
                     && brew.Coffee.Value / brew.Water.Value * 1000 is var grams
                     && grams > MostGramsPerLitreHot =>
-                $"{of.Name} is brewed for ice, with {Say.Whole(grams)} g to the litre. Hot, it is too strong.",
+                $"{of.Name} is brewed for ice, with {Say.Whole(grams)} g to the litre. It is too strong to serve hot.",
             _ => null,
         };
 

@@ -20,14 +20,14 @@ public static class CupWishes
     private const double LightShare = 0.5;
     private const double ExtraShare = 1.5;
 
-    /// <summary>How much ice can be asked for: none of a drink without ice, and of one that needs it to be shaken,
-    /// blended or layered.</summary>
-    internal static IReadOnlyList<IceWish> PossibleIce(BuildDocument document, Draft draft) =>
-        draft.Of(IngredientKind.Ice).Count == 0 || document.Serve is "shaken" or "blended" ? []
-        : document.Serve == "layered" ? [IceWish.Light, IceWish.Extra]
+    /// <summary>Which ice wishes suit the drink: none without ice or where it is shaken or blended with it; a layered drink
+    /// needs some.</summary>
+    internal static IReadOnlyList<IceWish> PossibleIce(Draft draft) =>
+        draft.Of(IngredientKind.Ice).Count == 0 || ServeOf(draft) is Serve.Shaken or Serve.Blended ? []
+        : ServeOf(draft) == Serve.Layered ? [IceWish.Light, IceWish.Extra]
         : [IceWish.None, IceWish.Light, IceWish.Extra];
 
-    /// <summary>How hot its milk can be asked for.</summary>
+    /// <summary>Which heat wishes suit the drink's milk.</summary>
     internal static IReadOnlyList<HeatWish> PossibleHeat(Draft draft) =>
         Steamed(draft).Count == 0 ? []
         : Steamed(draft).Any(line => Hottest(draft, line) > EndOf(draft, line)) ? [HeatWish.Extra, HeatWish.Kids]
@@ -37,13 +37,13 @@ public static class CupWishes
     internal static Reading<Transformed> Ice(BuildDocument document, IceWish ice, BarFacts bar)
     {
         var draft = new Draft(document, bar);
-        if (!PossibleIce(document, draft).Contains(ice))
+        if (!PossibleIce(draft).Contains(ice))
         {
             return Problem.At(
                 "ice",
                 Choice.Word(ice),
-                "Its ice cannot be asked for so.",
-                "a drink over ice; what is shaken or blended needs its ice"
+                "You cannot change the ice of this drink like that.",
+                "a drink over ice; shaken and blended drinks need their ice"
             );
         }
 
@@ -56,7 +56,7 @@ public static class CupWishes
                 draft.Note(
                     line.Id,
                     $"{name} is left out.",
-                    "You asked for that. The cup is less full, and the drink is not as cold."
+                    "The guest asked for it. The cup is less full, and the drink is not as cold."
                 );
                 continue;
             }
@@ -66,9 +66,7 @@ public static class CupWishes
             draft.Note(
                 line.Id,
                 $"{name}: {Draft.Say(line)} → {Draft.Say(changed)}.",
-                ice == IceWish.Light
-                    ? "You asked for light ice: half of it."
-                    : "You asked for extra ice: half as much again."
+                ice == IceWish.Light ? "Light ice is half of it." : "Extra ice is half as much again."
             );
         }
 
@@ -85,8 +83,8 @@ public static class CupWishes
                 "heat",
                 Choice.Word(heat),
                 Steamed(draft).Count == 0
-                    ? "It has no steamed milk."
-                    : "Its milk is steamed as hot as it bears already.",
+                    ? "There is no steamed milk in it."
+                    : "Its milk is already as hot as it may be.",
                 "a drink with steamed milk"
             );
         }
@@ -103,9 +101,9 @@ public static class CupWishes
             draft.Note(
                 line.Id,
                 $"{draft.IngredientOf(line)!.Name}: steamed to {Say.Short(to)} °C.",
-                heat == HeatWish.Kids ? "For a child it is no hotter than that."
-                    : to < ExtraHot ? "It bears no more."
-                    : "Hotter than that, milk scalds."
+                heat == HeatWish.Kids ? "That is usual for a child's drink."
+                    : to < ExtraHot ? "This milk must not be hotter."
+                    : "Any hotter, and milk scalds."
             );
         }
 
@@ -120,7 +118,12 @@ public static class CupWishes
     {
         if (!CanGrow(document))
         {
-            return Problem.At("biggerCup", "true", "It is sold in one cup only.", "a drink with two cups or more");
+            return Problem.At(
+                "biggerCup",
+                "true",
+                "This drink is sold in one cup only.",
+                "a drink with two cups or more"
+            );
         }
 
         var draft = new Draft(document, bar);
@@ -158,14 +161,16 @@ public static class CupWishes
         };
         draft.Note(
             null,
-            $"In the next larger cup: {Say.List([.. sizes.Skip(1).Select(size => $"what {from[size.Size.Value].Name} holds in {size.Name}")])}.",
-            "You asked for room in the cup; nothing else changes."
+            $"One cup larger: {Say.List([.. sizes.Skip(1).Select(size => $"the {from[size.Size.Value].Name} drink in {size.Name}")])}.",
+            "The guest asked for a bigger cup. Nothing else changes."
         );
         return Reading<Transformed>.Of(draft.Finish());
 
         static double AmountIn(Krasis.Core.Working.SizeSheets.SizeSheet size, LineDocument line) =>
             size.Lines.First(cell => cell.Line.Value == line.Id).Amount;
     }
+
+    private static Serve ServeOf(Draft draft) => BuildReader.Read(draft.Build, draft.Bar, nameless: true).Value.Serve;
 
     private static IReadOnlyList<LineDocument> Steamed(Draft draft) =>
         [

@@ -53,6 +53,11 @@ internal sealed class Draft(BuildDocument build, BarFacts bar)
     public IReadOnlyList<LineDocument> Of(IngredientKind kind) =>
         [.. Build.Lines.Where(line => IngredientOf(line)?.Kind == kind)];
 
+    /// <summary>Whether a line goes into the drink, and not on top or on the glass.</summary>
+    public bool IsInside(LineDocument line) =>
+        IngredientOf(line) is { IsTopping: false }
+        && Techniques.Named(line.Technique).PourPlace == PourPlace.InTheDrink;
+
     /// <summary>Puts a line in another's place.</summary>
     public void Replace(LineDocument old, LineDocument line) =>
         Build = Build with { Lines = [.. Build.Lines.Select(each => each.Id == old.Id ? line : each)] };

@@ -27,7 +27,7 @@ internal static class FlavourWish
             return Problem.At(
                 "strokes",
                 $"{strokes}",
-                "It has no flavour that is counted in strokes.",
+                "There is no flavour from a pump in it.",
                 "1 or -1, in a drink with a flavour from a pump"
             );
         }
@@ -40,8 +40,8 @@ internal static class FlavourWish
             line.Id,
             $"{name}: 1 stroke {(strokes > 0 ? "more" : "less")}.",
             strokes > 0
-                ? "You asked for that; it is sweeter than the standard."
-                : "You asked for that; it is less sweet than the standard."
+                ? "The guest asked for it. It is sweeter than the standard."
+                : "The guest asked for it. It is less sweet than the standard."
         );
         ShotWish.Stuck(
             draft,
@@ -50,7 +50,7 @@ internal static class FlavourWish
                 strokes < 0 && size.Lines.First(cell => cell.Line.Value == line.Id).Amount is > 0 and <= 1
             ),
             $"No {name} is left in",
-            "There was no more than that in it."
+            "It has only one stroke."
         );
         return Reading<Transformed>.Of(draft.Finish());
     }
@@ -58,7 +58,7 @@ internal static class FlavourWish
     /// <summary>Takes another syrup.</summary>
     public static Reading<Transformed> Syrup(BuildDocument document, IngredientId syrup, BarFacts bar) =>
         FirstSyrup(new Draft(document, bar)) is not { } line
-            ? Problem.At("syrup", syrup.Value, "It has no syrup that could be another.", "a drink with a syrup")
+            ? Problem.At("syrup", syrup.Value, "There is no syrup in it to replace.", "a drink with a syrup")
         : bar.Find(syrup) is not { Kind: IngredientKind.Syrup }
             ? Problem.At("syrup", syrup.Value, "The bar has no such syrup.", "a syrup of the bar")
         : Transformer.SwapSyrup(document, new(line.Id!), syrup, bar);
@@ -66,7 +66,7 @@ internal static class FlavourWish
     private static IEnumerable<LineDocument> Flavours(Draft draft) =>
         draft.Build.Lines.Where(line =>
             line.Amount > 0
-            && Techniques.Named(line.Technique).PourPlace == PourPlace.InTheDrink
+            && draft.IsInside(line)
             && line.Technique != Techniques.Of(Technique.Wall)
             && draft.IngredientOf(line) is { Kind: IngredientKind.Syrup or IngredientKind.Sauce }
         );

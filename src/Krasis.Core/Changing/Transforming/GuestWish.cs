@@ -21,7 +21,7 @@ public sealed record GuestWish
     /// <summary>One stroke of its first flavour more or less: 1 or -1; 0 for neither.</summary>
     public int Strokes { get; init; }
 
-    /// <summary>The syrup to take in the place of its first; null to leave it.</summary>
+    /// <summary>The syrup to use instead of its first; null to keep that.</summary>
     public IngredientId? Syrup { get; init; }
 
     /// <summary>How much ice; null for its own.</summary>

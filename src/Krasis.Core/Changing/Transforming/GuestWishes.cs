@@ -32,6 +32,7 @@ public static class GuestWishes
         var kinds = document.Lines.Select(line => draft.IngredientOf(line)!).ToList();
         var milk = kinds.Find(ingredient => ingredient.Kind == IngredientKind.Milk);
         var hasEspresso = kinds.Exists(ingredient => ingredient.Kind == IngredientKind.Espresso);
+        var spare = ShotWish.Spare(document, bar);
         return new PossibleWishes(
             milk is null
                 ? []
@@ -41,25 +42,29 @@ public static class GuestWishes
                         .Ingredients.Where(other =>
                             other is { Kind: IngredientKind.Milk, IsPart: false } && other.Id != milk.Id
                         )
-                        .Select(other => new PossibleMilk(other.Id, other.Name)),
+                        .Select(other => new PossibleIngredient(other.Id, other.Name)),
                 ],
             kinds.Exists(ingredient => ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce)
                 ? [.. Transformer.Shares.OrderDescending()]
                 : [],
             hasEspresso ? MostShots : 0,
-            ShotWish.Spare(document, bar),
+            spare,
             hasEspresso && HasDecaf(bar),
-            HasDecaf(bar) && ShotWish.Spare(document, bar) > 0,
+            HasDecaf(bar) && spare > 0,
             FlavourWish.Counted(draft) is not null,
             FlavourWish.FirstSyrup(draft) is { } syrup ? SyrupsBeside(syrup, document, bar) : [],
-            CupWishes.PossibleIce(document, draft),
+            CupWishes.PossibleIce(draft),
             CupWishes.PossibleHeat(draft),
             CupWishes.CanGrow(document),
             document.Lines.Any(line => IsTop(line, draft))
         );
     }
 
-    private static IReadOnlyList<PossibleMilk> SyrupsBeside(LineDocument line, BuildDocument document, BarFacts bar) =>
+    private static IReadOnlyList<PossibleIngredient> SyrupsBeside(
+        LineDocument line,
+        BuildDocument document,
+        BarFacts bar
+    ) =>
         [
             .. bar
                 .Ingredients.Where(other =>
@@ -67,7 +72,7 @@ public static class GuestWishes
                     && bar.DispenserOf(other.Id) is not null
                     && document.Lines.All(each => each.Ingredient != other.Id.Value)
                 )
-                .Select(other => new PossibleMilk(other.Id, other.Name)),
+                .Select(other => new PossibleIngredient(other.Id, other.Name)),
         ];
 
     /// <summary>Changes a build as a guest asks for it: milk, coffee, shots, sweetness and top, one after the
@@ -124,12 +129,12 @@ public static class GuestWishes
     // What cannot be had together.
     private static Problem? Clash(GuestWish wish) =>
         wish is { Decaf: true, HalfCaf: true }
-            ? Problem.At("halfCaf", "true", "Decaf and half-caf cannot both be.", "one of them")
+            ? Problem.At("halfCaf", "true", "Choose decaf or half-caf, not both.", "one of them")
         : wish is { Sweet: not null, Strokes: not 0 }
             ? Problem.At(
                 "strokes",
                 $"{wish.Strokes}",
-                "A share of the sweetness and a stroke more or less cannot both be.",
+                "Choose a sweetness in %, or a stroke more or less, not both.",
                 "one of them"
             )
         : null;

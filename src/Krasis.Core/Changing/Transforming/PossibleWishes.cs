@@ -11,20 +11,20 @@ namespace Krasis.Core.Changing.Transforming;
 /// <param name="Decaf">Whether without caffeine.</param>
 /// <param name="HalfCaf">Whether half of its shots without caffeine.</param>
 /// <param name="Strokes">Whether a stroke of its first flavour more or less.</param>
-/// <param name="Syrups">The syrups that can be taken in the place of its first; none where it has none.</param>
+/// <param name="Syrups">The syrups that can replace its first; empty if it has no syrup.</param>
 /// <param name="Ice">How much ice can be asked for.</param>
 /// <param name="Heat">How hot its milk can be asked for.</param>
 /// <param name="BiggerCup">Whether it can be had in the next larger cup.</param>
 /// <param name="NoTop">Whether without what stands on top.</param>
 public sealed record PossibleWishes(
-    IReadOnlyList<PossibleMilk> Milks,
+    IReadOnlyList<PossibleIngredient> Milks,
     IReadOnlyList<double> Sweet,
     int Shots,
     int Fewer,
     bool Decaf,
     bool HalfCaf,
     bool Strokes,
-    IReadOnlyList<PossibleMilk> Syrups,
+    IReadOnlyList<PossibleIngredient> Syrups,
     IReadOnlyList<IceWish> Ice,
     IReadOnlyList<HeatWish> Heat,
     bool BiggerCup,
@@ -34,4 +34,4 @@ public sealed record PossibleWishes(
 /// <summary>A milk or a syrup that a guest may ask for.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What the bar calls it.</param>
-public sealed record PossibleMilk(IngredientId Id, string Name);
+public sealed record PossibleIngredient(IngredientId Id, string Name);

@@ -168,7 +168,7 @@ internal static class Serving
             var air = 1 + (draft.Bar.House.BlendedAir.Value / 100);
             room = Math.Min(
                 room,
-                air * draft.Build.Lines.Where(line => IsInside(draft, line)).Sum(line => VolumeOf(draft, line))
+                air * draft.Build.Lines.Where(line => draft.IsInside(line)).Sum(line => VolumeOf(draft, line))
             );
         }
 
@@ -222,7 +222,7 @@ internal static class Serving
     private static void LeaveRoom(Draft draft, double ice)
     {
         var liquid = draft
-            .Build.Lines.Where(line => IsInside(draft, line) && draft.IngredientOf(line) is { IsIce: false })
+            .Build.Lines.Where(line => draft.IsInside(line) && draft.IngredientOf(line) is { IsIce: false })
             .ToList();
         var free = liquid
             .Where(line =>
@@ -248,10 +248,6 @@ internal static class Serving
         draft.Replace(line, less);
         draft.Note(line.Id, $"{draft.IngredientOf(line)!.Name}: {Draft.Say(line)} → {Draft.Say(less)}.", RoomForIce);
     }
-
-    private static bool IsInside(Draft draft, LineDocument line) =>
-        draft.IngredientOf(line) is { IsTopping: false }
-        && Techniques.Named(line.Technique).PourPlace == PourPlace.InTheDrink;
 
     private static double VolumeOf(Draft draft, LineDocument line) =>
         MassOf(draft, line) / draft.IngredientOf(line)!.Density.Value;

@@ -32,8 +32,8 @@ public static class ShotWish
             return Problem.At(
                 "shots",
                 (-fewer).ToString(CultureInfo.InvariantCulture),
-                $"{fewer} shots cannot be taken out of it.",
-                $"a drink that counts shots, and at most {MostFewer} fewer"
+                $"You can leave out at most {MostFewer} shots.",
+                "a drink that counts its espresso in shots"
             );
         }
 
@@ -44,12 +44,12 @@ public static class ShotWish
         draft.Note(
             line.Id,
             $"{name}: {fewer} {(fewer == 1 ? "shot" : "shots")} fewer.",
-            "You asked for that; it is weaker than the standard."
+            "The guest asked for it. It is weaker than the standard."
         );
         Stuck(
             draft,
             line,
-            sheet.Sizes.Where(size => AmountIn(size, line) is > 0 and var amount && amount - fewer < 1 && fewer > 0),
+            sheet.Sizes.Where(size => AmountIn(size, line) is > 0 and var amount && amount - fewer < 1),
             $"{name} stays at one shot in",
             "Without it there would be no coffee."
         );
@@ -68,7 +68,7 @@ public static class ShotWish
                 "true",
                 decaf is null
                     ? "The bar has no espresso that is known to be without caffeine."
-                    : "It has no shots with caffeine that could be halved.",
+                    : "There is no regular shot in it to replace.",
                 "a drink with two shots or more, and a decaf espresso with a recipe"
             );
         }
@@ -104,7 +104,7 @@ public static class ShotWish
         draft.Note(
             line.Id,
             $"Decaf: {Say.List([.. shares.Select(size => $"{Say.Whole(size.Share)} % of the shots in {size.Name}")])}.",
-            "Shots are whole, so an odd one keeps its caffeine."
+            "Only whole shots are pulled, so an odd one stays regular."
         );
         return Reading<Transformed>.Of(draft.Finish());
     }

@@ -27,10 +27,7 @@ internal static class QuestionCauses
             Complaint.SauceOnTheBottom => Below(at),
             Complaint.FoamDripsThrough => Foam(at, isFlat: true),
             Complaint.FoamStandsStiff => Foam(at, isFlat: false),
-            Complaint.LayersRanTogether when at.Build.Serve != Serve.Layered =>
-            [
-                NotSo("It is not served layered, so nothing in it is meant to stay apart."),
-            ],
+            Complaint.LayersRanTogether when at.Build.Serve != Serve.Layered => [NotSo("This drink has no layers.")],
             Complaint.NotCold when !at.IsCold => [NotSo("It is served hot. Ask whether an iced one was ordered.")],
             Complaint.NotCold or Complaint.Lukewarm when at.IsCold => NotCold(at),
             Complaint.Lukewarm => Lukewarm(at),
@@ -53,11 +50,11 @@ internal static class QuestionCauses
     {
         foreach (var shot in Shots(at).Take(1))
         {
-            yield return Timed(shot, "Too quick tastes sour: grind finer.");
+            yield return Timed(shot, "A fast shot tastes sour: grind finer.");
             yield return new Cause(
                 "fresh-roast",
                 2,
-                "A roast of the last few days tastes sharp.",
+                "Coffee roasted in the last few days tastes sharp.",
                 "Let it rest for a week, or longer for a light one."
             );
         }
@@ -67,7 +64,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "brewed-short",
                 8,
-                $"{line.Ingredient.Name} is brewed with {Say.Whole(brew.Coffee.Value)} g of coffee and {Say.Whole(brew.Water.Value)} g of water. Was it weighed, and did it have its time?",
+                $"{line.Ingredient.Name} is brewed with {Say.Whole(brew.Coffee.Value)} g of coffee and {Say.Whole(brew.Water.Value)} g of water. Was it weighed, and brewed for long enough?",
                 "Weigh coffee and water, and let it finish."
             );
             yield return NotStirred(line);
@@ -78,7 +75,7 @@ internal static class QuestionCauses
     {
         foreach (var shot in Shots(at).Take(1))
         {
-            yield return Timed(shot, "Too slow tastes bitter: grind coarser.");
+            yield return Timed(shot, "A slow shot tastes bitter: grind coarser.");
             yield return new Cause(
                 "dirty-basket",
                 3,
@@ -107,7 +104,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "shots-in",
                 17,
-                $"Were all {Say.Fine(shots)} shots in it?",
+                $"Did all the shots go in? It takes {Say.Fine(shots)}.",
                 "Count the shots into the cup before the milk."
             );
         }
@@ -128,7 +125,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "strokes-in",
                 6,
-                $"Were more than {Say.List([.. flavours.Select(line => $"{line.Line.Set.With(line.Amount)} of {line.Ingredient.Name}")])} put in?",
+                $"Did more than {Say.List([.. flavours.Select(line => $"{line.Line.Set.With(line.Amount)} of {line.Ingredient.Name}")])} go in?",
                 "Count them aloud."
             );
         }
@@ -138,8 +135,8 @@ internal static class QuestionCauses
             yield return new Cause(
                 "wrong-milk",
                 3,
-                $"Was it {milk.Ingredient.Name}? A sweetened milk, or oat, tastes sweeter.",
-                "Look at the carton that is open."
+                $"Was it really {milk.Ingredient.Name}? Oat and sweetened milk taste sweeter.",
+                "Check the open carton."
             );
         }
     }
@@ -150,13 +147,13 @@ internal static class QuestionCauses
             && line.Ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup or IngredientKind.Powder
         )
             ? []
-            : [NotSo("Nothing goes into it that could lie on the bottom.")];
+            : [NotSo("There is no sauce, syrup or powder in it.")];
 
     private static IEnumerable<Cause> Foam(Complained at, bool isFlat)
     {
         if (at.Lines.FirstOrDefault(line => line.Foam is not null) is not { } foamed)
         {
-            yield return NotSo("Nothing in it is foamed.");
+            yield return NotSo("There is no foam on it.");
             yield break;
         }
 
@@ -177,7 +174,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "stretched-short",
                 4,
-                $"Was it stretched until there is {Say.Whole(level.Overrun * 100)} % more of it?",
+                $"Was it stretched until it had grown by {Say.Whole(level.Overrun * 100)} %?",
                 "Let air in at the start, until the jug is hand-warm."
             );
         }
@@ -190,7 +187,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "ice-in",
                 55,
-                $"Were all {Say.Whole(at.Size.Fill.IceMass.Value)} g of ice in it, and was it dry and hard?",
+                $"Did all {Say.Whole(at.Size.Fill.IceMass.Value)} g of ice go in, and was it hard and dry?",
                 "Weigh the ice, or fill to its mark, straight from the bin."
             );
         }
@@ -203,7 +200,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "much-ice",
                 10,
-                $"Was more than {Say.Whole(at.Size.Fill.IceMass.Value)} g of ice in it?",
+                $"Did more than {Say.Whole(at.Size.Fill.IceMass.Value)} g of ice go in?",
                 "Weigh the ice once, and mark the scoop."
             );
         }
@@ -216,8 +213,8 @@ internal static class QuestionCauses
             yield return new Cause(
                 "milk-s-end",
                 30,
-                $"Did {milk.Ingredient.Name} reach {Say.Degrees(milk.Foam!.To)}? Nothing else cools a cup as much.",
-                "Hold a probe into the next jug."
+                $"Did {milk.Ingredient.Name} reach {Say.Degrees(milk.Foam!.To)}? That matters most.",
+                "Check the next jug with a thermometer."
             );
         }
     }
@@ -229,8 +226,8 @@ internal static class QuestionCauses
             yield return new Cause(
                 "old-brew",
                 weight,
-                $"How old is {line.Ingredient.Name}? {(brew.Method == BrewMethod.ColdBrew ? "Cold brew keeps for days" : "Batch coffee keeps for a day on ice, and an hour hot")}, and not as it was.",
-                "Taste it alone, and make it anew where it is old."
+                $"How old is {line.Ingredient.Name}? {(brew.Method == BrewMethod.ColdBrew ? "Cold brew loses its taste after a few days." : "Batch coffee loses its taste after a day on ice, or an hour hot.")}",
+                "Taste it on its own, and make a fresh batch if it is old."
             );
         }
 
@@ -239,7 +236,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "stale-coffee",
                 weight / 2,
-                $"How old is the roast of {shot.Ingredient.Name}, and how long has it been ground?",
+                $"When was {shot.Ingredient.Name} roasted, and when was it ground?",
                 "Grind for each shot, and open a fresh bag."
             );
         }
@@ -266,7 +263,7 @@ internal static class QuestionCauses
         new(
             "keg-not-stirred",
             6,
-            $"Was {line.Ingredient.Name} stirred before it was poured? What is strong sinks.",
-            "Stir or turn its jug or keg."
+            $"Was {line.Ingredient.Name} stirred before pouring? The strong part sinks.",
+            "Stir the jug or keg."
         );
 }

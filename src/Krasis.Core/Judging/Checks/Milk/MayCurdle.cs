@@ -19,7 +19,7 @@ internal sealed class MayCurdle() : LineCheck(onlyReference: true)
             return null;
         }
 
-        // A milk whose label nobody has read may be either.
+        // An unread milk could be dairy or soy.
         var milk = at.Worked.Lines.FirstOrDefault(line =>
             line.IsPoured
             && line.IsInside

@@ -1,4 +1,3 @@
-using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Judging.Findings;
@@ -21,20 +20,16 @@ internal sealed class MilkToCoffee : ICheck
     /// <inheritdoc/>
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
-        double espresso = 0,
-            milk = 0;
-        foreach (var line in worked.Lines.Where(line => line.IsPoured && line.IsInside))
-        {
-            espresso += line.Ingredient.Kind == IngredientKind.Espresso ? line.Mass * line.VolumePerGram : 0;
-            milk += line.Ingredient.Kind == IngredientKind.Milk ? line.Mass * line.VolumePerGram : 0;
-        }
-
-        if (espresso <= 0 || milk <= 0 || Window(setting) is not { } window)
+        if (
+            size.Taste.Poured.MilkPerCoffee is not { } ratio
+            || ratio <= 0
+            || !worked.Lines.Any(line => line is { IsPoured: true, Ingredient.Kind: IngredientKind.Espresso })
+            || Window(setting) is not { } window
+        )
         {
             yield break;
         }
 
-        var ratio = milk / espresso;
         if (ratio < window.From - Hair || ratio > window.To + Hair)
         {
             yield return new Finding(
@@ -42,7 +37,7 @@ internal sealed class MilkToCoffee : ICheck
                 Severity.Note,
                 size.Size,
                 null,
-                $"{size.Name} has {Say.Short(ratio)} ml of milk to a ml of espresso; {Say.Short(window.From)} to {Say.Short(window.To)} is usual.",
+                $"{size.Name} has {Say.Short(ratio)} g of milk to a gram of coffee; {Say.Short(window.From)} to {Say.Short(window.To)} is usual.",
                 null
             );
         }
@@ -51,7 +46,7 @@ internal sealed class MilkToCoffee : ICheck
     // Of blended drinks the ice is the measure, and of shaken ones there is little milk.
     private static (double From, double To)? Window(Setting setting)
     {
-        ServingLimits limits = setting.Bar.House.Serving;
+        var limits = setting.Bar.House.Serving;
         return setting.Build.Serve switch
         {
             Serve.Hot => (limits.HotMilkFrom, limits.HotMilkTo),

@@ -30,7 +30,7 @@ internal sealed class OutsideThePitcher : ICheck
             plan.Pitchers > 1
                 ? $"{milk.Ingredient.Name} takes {plan.Pitchers} pitchers: the largest, {plan.Pitcher}, does not hold it."
             : plan.Waste.Value >= 1
-                ? $"{milk.Ingredient.Name} is too little for {plan.Pitcher}: {Say.Ml(plan.Waste)} more are steamed and thrown away."
+                ? $"{plan.Pitcher} needs more {milk.Ingredient.Name} than that: {Say.Ml(plan.Waste)} extra is steamed and thrown away."
             : null;
         if (message is not null)
         {

@@ -44,19 +44,19 @@ internal sealed class BlendedIce : ICheck
 
         var share = ice / liquid;
         var what =
-            share < limits.BlendedIceFrom - Hair ? "is thin"
-            : share > limits.BlendedIceTo + Hair ? "stays lumpy"
+            share < limits.BlendedIceFrom - Hair ? "will be thin"
+            : share > limits.BlendedIceTo + Hair ? "will be lumpy"
             : null;
         if (what is null)
         {
             yield break;
         }
 
-        var aim = (what == "is thin" ? limits.BlendedIceFrom : limits.BlendedIceTo) * liquid;
+        var aim = (what == "will be thin" ? limits.BlendedIceFrom : limits.BlendedIceTo) * liquid;
         yield return Found(
             setting,
             size,
-            $"{what}: {share.ToString("0.00", CultureInfo.InvariantCulture)} g of ice to a ml of liquid. From {Say.Short(limits.BlendedIceFrom)} to {Say.Short(limits.BlendedIceTo)} g blends well.",
+            $"{what}: {share.ToString("0.00", CultureInfo.InvariantCulture)} g of ice per ml of liquid. {Say.Short(limits.BlendedIceFrom)} to {Say.Short(limits.BlendedIceTo)} g blends well.",
             worked.Lines.FirstOrDefault(line => line is { IsIce: true, IsPoured: true } && worked.IsFree(line))
                 is { } line
                 ? MendOf(size, worked, line, aim)
@@ -100,6 +100,6 @@ internal sealed class BlendedIce : ICheck
             mend
         )
         {
-            Otherwise = "Change the ice, or what it is blended with.",
+            Otherwise = "Change the ice or the liquid.",
         };
 }

@@ -53,7 +53,7 @@ internal sealed class NotColdEnough : ICheck
                 Severity.Note,
                 size.Size,
                 null,
-                $"{size.Name} has little ice: {Say.Short(worked.Poured.IceMass)} g, {Say.Whole(share)} % of the cup. {Say.Short(limits.LeastIce.Value)} % is usual.",
+                $"{size.Name} has only {Say.Short(worked.Poured.IceMass)} g of ice, {Say.Whole(share)} % of the cup. At least {Say.Short(limits.LeastIce.Value)} % is usual.",
                 null
             );
         }

@@ -23,8 +23,8 @@ internal sealed class SparklingWorked() : LineCheck(onlyReference: true)
         var vessel = at.Whole.VesselOf(at.Worked, at.Line);
         var what = vessel switch
         {
-            Vessel.Shaker => "is shaken, and bursts the shaker open",
-            Vessel.BlenderJar => "is blended, and bursts the lid off",
+            Vessel.Shaker => "is shaken, and its pressure can burst the shaker open",
+            Vessel.BlenderJar => "is blended, and its pressure can push the lid off",
             _ when at.Line.Line.Technique is Technique.Stir or Technique.Shake or Technique.Blend or Technique.Foam =>
                 "goes flat, because it is stirred or foamed",
             _ => null,
@@ -34,7 +34,7 @@ internal sealed class SparklingWorked() : LineCheck(onlyReference: true)
             : Found(
                 at,
                 vessel is Vessel.Shaker or Vessel.BlenderJar ? Severity.Fault : Severity.Warning,
-                $"{at.Ingredient.Name} {what}. Pour it in last, in the cup.",
+                $"{at.Ingredient.Name} {what}. Pour it into the cup, last.",
                 vessel is Vessel.Cup
                     ? at.Change($"Pour {at.Ingredient.Name} in", LineField.Technique, Techniques.Of(Technique.Pour))
                     : null

@@ -6,7 +6,7 @@ using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks.Selling;
 
-/// <summary>Sizes cost a larger share of their price than the house wants: told once of all.</summary>
+/// <summary>Sizes cost a larger share of their price than the house wants: one finding names them all.</summary>
 internal sealed class CostsTooMuch : ICheck
 {
     /// <inheritdoc/>
@@ -24,7 +24,7 @@ internal sealed class CostsTooMuch : ICheck
                 Severity.Note,
                 size.Size,
                 null,
-                $"{Say.List([.. sizes.Select(each => $"{each.Name} costs {Say.Short(each.Cost.ShareOfPrice!.Value.Value)} %")])} of its price; the house wants {Say.Short(most.Value)} % at most.",
+                $"{Say.List([.. sizes.Select(each => $"{each.Name} costs {Say.Short(each.Cost.ShareOfPrice!.Value.Value)} %")])} of its price; the house limit is {Say.Short(most.Value)} %.",
                 null
             );
         }

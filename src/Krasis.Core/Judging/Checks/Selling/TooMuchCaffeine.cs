@@ -29,11 +29,11 @@ internal sealed class TooMuchCaffeine : ICheck
             isSure ? Severity.Fault : Severity.Warning,
             size.Size,
             null,
-            $"{size.Name} {(isSure ? "has" : "may have")} {range} mg of caffeine; the house sells {Say.Whole(most)} mg at most in a cup.",
+            $"{size.Name} {(isSure ? "has" : "may have")} {range} mg of caffeine; the house limit is {Say.Whole(most)} mg a cup.",
             null
         )
         {
-            Otherwise = "Take fewer shots, or part decaf.",
+            Otherwise = "Use fewer shots, or some decaf.",
         };
     }
 }

@@ -6,7 +6,7 @@ using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Judging.Checks.Tools;
 
-/// <summary>Part of a pull goes into no cup: told once of all sizes.</summary>
+/// <summary>Part of a pull is left over. One finding names all the sizes.</summary>
 internal sealed class OddHalfPull : ICheck
 {
     // A gram or two is what a basket gives more or less.
@@ -28,7 +28,7 @@ internal sealed class OddHalfPull : ICheck
                     Severity.Note,
                     size.Size,
                     line.Line.Id,
-                    $"{Say.List([.. sizes.Select(each => each.Size.Cup.Name)])}: part of a pull of {line.Ingredient.Name} goes into no cup, unless another drink takes it.",
+                    $"Part of a pull of {line.Ingredient.Name} is left over in {Say.List([.. sizes.Select(each => each.Size.Cup.Name)])}, unless another drink uses it.",
                     null
                 );
             }

@@ -35,7 +35,7 @@ const limits = [
   {
     path: 'leastIcePercent',
     of: 'leastIce',
-    label: 'Ice in a drink over ice, at least',
+    label: 'Ice in iced drinks, at least',
     unit: 'g to 100 ml of the cup',
   },
   {
@@ -54,23 +54,23 @@ const limits = [
     path: 'hotMilkFrom',
     of: 'hotMilkFrom',
     label: 'Milk in a hot drink, at least',
-    unit: 'ml to a ml of espresso',
+    unit: 'g to a gram of coffee',
   },
   {
     path: 'hotMilkTo',
     of: 'hotMilkTo',
     label: 'Milk in a hot drink, at most',
-    unit: 'ml to a ml of espresso',
+    unit: 'g to a gram of coffee',
   },
   {
     path: 'icedMilkFrom',
     of: 'icedMilkFrom',
     label: 'Milk over ice, at least',
-    unit: 'ml to a ml of espresso',
+    unit: 'g to a gram of coffee',
   },
-  { path: 'icedMilkTo', of: 'icedMilkTo', label: 'Milk over ice, at most', unit: 'ml to a ml of espresso' },
+  { path: 'icedMilkTo', of: 'icedMilkTo', label: 'Milk over ice, at most', unit: 'g to a gram of coffee' },
   { path: 'mostCaffeineMg', of: 'mostCaffeine', label: 'Caffeine in a cup, at most', unit: 'mg' },
-  { path: 'costSharePercent', of: 'costShare', label: 'A drink costs, at most', unit: '% of its price' },
+  { path: 'costSharePercent', of: 'costShare', label: 'Cost, at most', unit: '% of the price' },
 ] as const
 
 const halves = [
@@ -216,7 +216,7 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
   <StepHead
     :number="7"
     title="What a served cup is held to"
-    hint="Beyond it, the sheet says so. These are common practice; caffeine is EFSA’s limit for a day."
+    hint="The sheet warns you outside these limits. They are common practice; the caffeine limit is EFSA’s for a day."
   >
     <NumberBox
       v-for="limit in limits"

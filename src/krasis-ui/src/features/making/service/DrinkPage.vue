@@ -42,6 +42,28 @@ watch(
   { immediate: true },
 )
 
+/** The cups of the drink as it is on the board, smallest first. */
+const cups = ref<string[]>([])
+watch(
+  view,
+  (now) => {
+    if (now && !wish.value.biggerCup) {
+      cups.value = [...now.plans]
+        .sort((one, other) => one.cup.brimCapacity - other.cup.brimCapacity)
+        .map((each) => each.size)
+    }
+  },
+  { immediate: true },
+)
+// What was chosen is still what the guest gets, in the next cup.
+watch(
+  () => wish.value.biggerCup ?? false,
+  (isBigger) => {
+    const at = cups.value.indexOf(size.value ?? '')
+    size.value = at < 0 ? null : (cups.value[at + (isBigger ? 1 : -1)] ?? null)
+  },
+)
+
 function choose(to: string): void {
   size.value = to
 }
