@@ -4,6 +4,7 @@ using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.Transforming;
 
@@ -127,7 +128,8 @@ public static class CupWishes
         }
 
         var draft = new Draft(document, bar);
-        var sheet = Mixer.Mix(BuildReader.Read(document, bar, nameless: true).Value, bar);
+        var read = BuildReader.Read(document, bar, nameless: true).Value;
+        var sheet = Mixer.Mix(read, bar);
         var sizes = sheet.Sizes.OrderBy(size => size.Cup.BrimCapacity.Value).ToList();
         var from = sizes
             .Skip(1)
@@ -146,6 +148,7 @@ public static class CupWishes
                 .. document.Lines.Select(line =>
                     HouseStrokes.SpellOut(line, document, bar) with
                     {
+                        Measure = IsStretched(line) ? Measure.Gram.Code : line.Measure,
                         Amount = AmountIn(from[reference], line),
                         To = null,
                         Stated = null,
@@ -166,8 +169,15 @@ public static class CupWishes
         );
         return Reading<Transformed>.Of(draft.Finish());
 
-        static double AmountIn(Krasis.Core.Working.SizeSheets.SizeSheet size, LineDocument line) =>
-            size.Lines.First(cell => cell.Line.Value == line.Id).Amount;
+        // In some schools a pull gives more in a larger cup, and no count of shots says how much.
+        bool IsStretched(LineDocument line) =>
+            read.School.Scaling.StretchesTheShot && line.Measure == Measure.Shot.Code;
+
+        double AmountIn(SizeSheet size, LineDocument line)
+        {
+            var cell = size.Lines.First(each => each.Line.Value == line.Id);
+            return IsStretched(line) ? cell.Mass.Value : cell.Amount;
+        }
     }
 
     private static Serve ServeOf(Draft draft) => BuildReader.Read(draft.Build, draft.Bar, nameless: true).Value.Serve;
