@@ -1,5 +1,6 @@
 using Krasis.Store;
 using Krasis.Web.Hosting;
+using Microsoft.Extensions.Time.Testing;
 
 namespace Krasis.Web.Tests;
 
@@ -21,7 +22,12 @@ public static class DemoFile
         var folder = Directory.CreateTempSubdirectory("krasis-filled-").FullName;
         AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(folder, recursive: true);
         var path = Path.Combine(folder, "krasis.db");
-        var options = KrasisOptions.From(["--data", path, "--port", "0", "--demo"]) with { Clock = new TestClock(Now) };
+
+        // It stands still: what is filled in is never later than what a test does to a copy, however long filling takes.
+        var options = KrasisOptions.From(["--data", path, "--port", "0", "--demo"]) with
+        {
+            Clock = new FakeTimeProvider(Now),
+        };
         KrasisApp.Create(options).DisposeAsync().AsTask().GetAwaiter().GetResult();
 
         // The last to let go of it lays its log back into it.
