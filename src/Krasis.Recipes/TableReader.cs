@@ -189,17 +189,7 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
         var names = Names(bits);
         if (names is not [{ } name])
         {
-            draft.Ask(string.Join(' ', bits.Where(bit => bit is Bit.Word).Select(bit => bit.Said)), null);
-            foreach (var cell in row.Where(cell => cell.Text.Length > 0))
-            {
-                marking.Mark(
-                    cell.Start,
-                    cell.End,
-                    PieceKind.NotUnderstood,
-                    names.Count == 0 ? $"The bar has nothing like '{label.Text}'." : "Several things are named."
-                );
-            }
-
+            RowOfNothing(row, bits, names.Count);
             return;
         }
 
@@ -216,21 +206,7 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
             draft.Ask(name.Said, name.Found.Ingredient.Id.Value);
         }
 
-        // "Hazelnut (pumps)", or a column that says the measure.
-        var unit = bits.OfType<Bit.Group>()
-            .Select(group => MeasureWords.Find(string.Join(' ', group.Inside.Select(bit => bit.Said))))
-            .FirstOrDefault(one => one is not null);
-        var measures = heads.FindIndex(head => head.Column == Column.Measure);
-        if (measures >= 0 && row.ElementAtOrDefault(measures) is { Text.Length: > 0 } measured)
-        {
-            unit = MeasureWords.Find(measured.Text.Trim('.')) ?? unit;
-            marking.Mark(
-                measured.Start,
-                measured.End,
-                MeasureWords.Find(measured.Text.Trim('.')) is null ? PieceKind.NotUnderstood : PieceKind.Read,
-                null
-            );
-        }
+        var unit = UnitOf(row, heads, bits);
 
         var more = bits.Any(bit => bit is Bit.Word && !name.Bits.Contains(bit));
         marking.Mark(
@@ -266,6 +242,50 @@ internal sealed partial class TableReader(Drafted draft, Marking marking)
             }
         }
 
+        Nothing(line, nothing);
+    }
+
+    private void RowOfNothing(IReadOnlyList<TableCell> row, IReadOnlyList<Bit> bits, int named)
+    {
+        draft.Ask(string.Join(' ', bits.Where(bit => bit is Bit.Word).Select(bit => bit.Said)), null);
+        foreach (var cell in row.Where(cell => cell.Text.Length > 0))
+        {
+            marking.Mark(
+                cell.Start,
+                cell.End,
+                PieceKind.NotUnderstood,
+                named == 0 ? $"The bar has nothing like '{row[0].Text}'." : "Several things are named."
+            );
+        }
+    }
+
+    // "Hazelnut (pumps)", or a column that says the measure.
+    private (Measure Measure, double Times)? UnitOf(
+        IReadOnlyList<TableCell> row,
+        List<(Column Column, string? Size, FoundName? Named, PieceKind Kind, string? Says)> heads,
+        IReadOnlyList<Bit> bits
+    )
+    {
+        var unit = bits.OfType<Bit.Group>()
+            .Select(group => MeasureWords.Find(string.Join(' ', group.Inside.Select(bit => bit.Said))))
+            .FirstOrDefault(one => one is not null);
+        var measures = heads.FindIndex(head => head.Column == Column.Measure);
+        if (measures >= 0 && row.ElementAtOrDefault(measures) is { Text.Length: > 0 } measured)
+        {
+            unit = MeasureWords.Find(measured.Text.Trim('.')) ?? unit;
+            marking.Mark(
+                measured.Start,
+                measured.End,
+                MeasureWords.Find(measured.Text.Trim('.')) is null ? PieceKind.NotUnderstood : PieceKind.Read,
+                null
+            );
+        }
+
+        return unit;
+    }
+
+    private void Nothing(DraftedLine line, List<(TableCell Cell, string? Size)> nothing)
+    {
         foreach (var (cell, size) in nothing)
         {
             var none = line.Take(

@@ -1,6 +1,5 @@
 using Krasis.Store;
 using Krasis.Web.Hosting;
-using Microsoft.Extensions.Time.Testing;
 
 namespace Krasis.Web.Tests;
 
@@ -26,7 +25,7 @@ public static class DemoFile
         // It stands still: what is filled in is never later than what a test does to a copy, however long filling takes.
         var options = KrasisOptions.From(["--data", path, "--port", "0", "--demo"]) with
         {
-            Clock = new FakeTimeProvider(Now),
+            Clock = new StandingClock(),
         };
         KrasisApp.Create(options).DisposeAsync().AsTask().GetAwaiter().GetResult();
 
@@ -35,5 +34,10 @@ public static class DemoFile
         return File.Exists(path + "-wal")
             ? throw new InvalidOperationException($"Somebody still holds {path}, and its log is not in it.")
             : path;
+    }
+
+    private sealed class StandingClock : TimeProvider
+    {
+        public override DateTimeOffset GetUtcNow() => Now;
     }
 }

@@ -34,15 +34,7 @@ public static class SalesReading
         var columns = request.Columns
             ?? (kept is null ? SalesColumns.Guess(table.Head) : Tasted.Read<SalesColumns>(kept));
         var read = SalesFile.Read(table, columns);
-        var names = session
-            .Prep.Names()
-            .Concat(
-                (request.Names ?? [])
-                    .OfType<NamedDrink>()
-                    .Select(name => new SalesName(name.Words ?? "", name.Build, name.Size))
-            )
-            .GroupBy(name => name.Words, StringComparer.OrdinalIgnoreCase)
-            .ToDictionary(group => group.Key, group => group.Last(), StringComparer.OrdinalIgnoreCase);
+        var names = NamesOf(session, request);
         var (rows, problems, unknown) = (
             new List<(DateOnly, DrinkSize, double)>(),
             read.Problems.ToList(),
@@ -50,34 +42,13 @@ public static class SalesReading
         );
         foreach (var row in read.Rows)
         {
-            if (row.Day > kitchen.Today)
+            if (ProblemOf(row, kitchen) is { } problem)
             {
-                problems.Add(
-                    new SalesProblem(
-                        row.Line,
-                        "day",
-                        Kitchen.Written(row.Day),
-                        "That day is still to come.",
-                        "days up to today"
-                    )
-                );
+                problems.Add(problem);
                 continue;
             }
 
-            if (Station(row.Station, kitchen) is not { } station)
-            {
-                problems.Add(
-                    new SalesProblem(
-                        row.Line,
-                        "station",
-                        row.Station,
-                        "There is no such station.",
-                        string.Join(", ", kitchen.Bar.Stations.Select(each => each.Name))
-                    )
-                );
-                continue;
-            }
-
+            var station = Station(row.Station, kitchen)!;
             var words = row.Size.Length == 0 ? row.Drink : $"{row.Drink} {row.Size}";
             if (names.TryGetValue(words, out var name))
             {
@@ -109,6 +80,37 @@ public static class SalesReading
         );
         return (view, rows);
     }
+
+    // What the house has said that its words mean; what is said now goes before.
+    private static Dictionary<string, SalesName> NamesOf(Session session, SalesRequest request) =>
+        session
+            .Prep.Names()
+            .Concat(
+                (request.Names ?? [])
+                    .OfType<NamedDrink>()
+                    .Select(name => new SalesName(name.Words ?? "", name.Build, name.Size))
+            )
+            .GroupBy(name => name.Words, StringComparer.OrdinalIgnoreCase)
+            .ToDictionary(group => group.Key, group => group.Last(), StringComparer.OrdinalIgnoreCase);
+
+    private static SalesProblem? ProblemOf(SalesRow row, Kitchen kitchen) =>
+        row.Day > kitchen.Today
+            ? new SalesProblem(
+                row.Line,
+                "day",
+                Kitchen.Written(row.Day),
+                "That day is still to come.",
+                "days up to today"
+            )
+        : Station(row.Station, kitchen) is null
+            ? new SalesProblem(
+                row.Line,
+                "station",
+                row.Station,
+                "There is no such station.",
+                string.Join(", ", kitchen.Bar.Stations.Select(each => each.Name))
+            )
+        : null;
 
     public static string? Station(string text, Kitchen kitchen) =>
         text.Length == 0

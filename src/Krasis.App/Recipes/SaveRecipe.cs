@@ -1,5 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Bringing;
 using Krasis.Core.Input;
@@ -51,52 +52,45 @@ public sealed class SaveRecipe(KrasisFile file, TimeProvider clock) : IUseCase
                 );
             }
 
-            var ids = parts.ToDictionary(
-                part => part.Id ?? "",
-                _ => Guid.CreateVersion7(clock.GetUtcNow()).ToString(),
-                StringComparer.Ordinal
-            );
-            foreach (var part in parts)
-            {
-                session.Bar.Add(BarKinds.Parts, ids[part.Id ?? ""], RecipeParts.Renamed(part, ids), clock.GetUtcNow());
-            }
-
-            var whole = BarReader.Read(session.Bar.Whole());
-            if (!whole.IsRead)
-            {
-                session.Abandon();
-                return Refusal.Fields([.. whole.Problems.Select(problem => problem with { Field = "parts" })]);
-            }
-
-            var names = new FreeNames(session.Builds.List().Select(build => build.Document.Name ?? ""));
-            var draft = request.Draft.WithoutNulls() with
-            {
-                Lines =
-                [
-                    .. request
-                        .Draft.WithoutNulls()
-                        .Lines.Select(line =>
-                            line.Ingredient is { } own && ids.TryGetValue(own, out var kept)
-                                ? line with
-                                {
-                                    Ingredient = kept,
-                                }
-                                : line
-                        ),
-                ],
-            };
-            var reading = BuildReader.Read(draft, whole.Value);
-            if (!reading.IsRead)
-            {
-                session.Abandon();
-                return Refusal.Fields([
-                    .. reading.Problems.Select(problem => problem with { Field = $"draft.{problem.Field}" }),
-                ]);
-            }
-
-            var named = draft with { Name = names.Give(reading.Value.Name) };
-            session.Builds.Add(id, named, clock.GetUtcNow());
-            return Result.Of(new KeptRecipe(id, named.Name));
+            return Save(session, id, request.Draft.WithoutNulls(), parts);
         });
     }
+
+    private Result<KeptRecipe> Save(Session session, string id, BuildDocument draft, IReadOnlyList<PartDocument> parts)
+    {
+        var ids = parts.ToDictionary(
+            part => part.Id ?? "",
+            _ => Guid.CreateVersion7(clock.GetUtcNow()).ToString(),
+            StringComparer.Ordinal
+        );
+        foreach (var part in parts)
+        {
+            session.Bar.Add(BarKinds.Parts, ids[part.Id ?? ""], RecipeParts.Renamed(part, ids), clock.GetUtcNow());
+        }
+
+        var whole = BarReader.Read(session.Bar.Whole());
+        if (!whole.IsRead)
+        {
+            session.Abandon();
+            return Refusal.Fields([.. whole.Problems.Select(problem => problem with { Field = "parts" })]);
+        }
+
+        var names = new FreeNames(session.Builds.List().Select(build => build.Document.Name ?? ""));
+        draft = draft with { Lines = [.. draft.Lines.Select(line => OfParts(line, ids))] };
+        var reading = BuildReader.Read(draft, whole.Value);
+        if (!reading.IsRead)
+        {
+            session.Abandon();
+            return Refusal.Fields([
+                .. reading.Problems.Select(problem => problem with { Field = $"draft.{problem.Field}" }),
+            ]);
+        }
+
+        var named = draft with { Name = names.Give(reading.Value.Name) };
+        session.Builds.Add(id, named, clock.GetUtcNow());
+        return Result.Of(new KeptRecipe(id, named.Name));
+    }
+
+    private static LineDocument OfParts(LineDocument line, Dictionary<string, string> ids) =>
+        line.Ingredient is { } own && ids.TryGetValue(own, out var kept) ? line with { Ingredient = kept } : line;
 }

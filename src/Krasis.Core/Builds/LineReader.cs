@@ -21,38 +21,8 @@ internal static class LineReader
     {
         var fields = new FieldReader(path);
         var id = fields.Id("id", line.Id);
-        var ingredient = bar.Find(new IngredientId(line.Ingredient ?? ""));
-        if (ingredient is null)
-        {
-            fields.Report(
-                "ingredient",
-                line.Ingredient,
-                line.Ingredient is null
-                    ? "No ingredient is chosen."
-                    : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.",
-                "an ingredient of the bar"
-            );
-        }
-
-        var measure = Measure.Find(line.Measure);
-        if (measure is null)
-        {
-            fields.Report(
-                "measure",
-                line.Measure,
-                line.Measure is null ? "No measure is chosen." : $"'{Problem.Shorten(line.Measure)}' is not a measure.",
-                string.Join(", ", Measure.All.Select(known => known.Code))
-            );
-        }
-        else if (ingredient is not null && Dosing.Refusal(ingredient, measure, bar) is { } refusal)
-        {
-            fields.Report(
-                "measure",
-                measure.Code,
-                refusal,
-                string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Code))
-            );
-        }
+        var ingredient = ReadIngredient(line, bar, fields);
+        var measure = ReadMeasure(line, ingredient, bar, fields);
 
         // A wrong measure is told once; the amounts are still read, in the widest bounds there are.
         var unit = measure ?? Measure.Millilitre;
@@ -65,16 +35,7 @@ internal static class LineReader
         var cooled = fields.Optional("cooledCelsius", line.CooledCelsius, 0, 60, "°C");
         var steamed = fields.Optional("steamedCelsius", line.SteamedCelsius, 30, FoamLevels.Scalds.Value, "°C");
         var cap = fields.Optional("foamCapMm", line.FoamCapMm, 0, 80, "mm");
-        var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
-        if (foam is { } level && bar.Find(level) is null)
-        {
-            fields.Report(
-                "foam",
-                line.Foam,
-                $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.",
-                "a foam level of the bar"
-            );
-        }
+        var foam = ReadFoam(line, bar, fields);
 
         var rule = ReadRule(line.Scale, ingredient, build, unit, bar, fields);
         var set =
@@ -84,17 +45,7 @@ internal static class LineReader
                 ? said.With(strokes)
                 : said;
         var stated = ReadStated(line.Stated, "stated", ingredient, bar, fields);
-        var pinnedStated = new Dictionary<CupId, Quantity>();
-        for (var i = 0; i < line.Pins.Count; i++)
-        {
-            if (
-                line.Pins[i] is { Size: { } size } pin
-                && ReadStated(pin.Stated, $"pins[{i}].stated", ingredient, bar, fields) is { } again
-            )
-            {
-                pinnedStated[new CupId(size)] = again;
-            }
-        }
+        var pinnedStated = ReadPinnedStated(line, ingredient, bar, fields);
 
         var note = fields.Note("note", line.Note, 1000);
         return fields.Finish(() =>
@@ -117,6 +68,87 @@ internal static class LineReader
                 PinnedStated = pinnedStated,
             }
         );
+    }
+
+    private static Ingredient? ReadIngredient(LineDocument line, BarFacts bar, FieldReader fields)
+    {
+        var ingredient = bar.Find(new IngredientId(line.Ingredient ?? ""));
+        if (ingredient is null)
+        {
+            fields.Report(
+                "ingredient",
+                line.Ingredient,
+                line.Ingredient is null
+                    ? "No ingredient is chosen."
+                    : $"The bar has no ingredient '{Problem.Shorten(line.Ingredient)}'.",
+                "an ingredient of the bar"
+            );
+        }
+
+        return ingredient;
+    }
+
+    private static Measure? ReadMeasure(LineDocument line, Ingredient? ingredient, BarFacts bar, FieldReader fields)
+    {
+        var measure = Measure.Find(line.Measure);
+        if (measure is null)
+        {
+            fields.Report(
+                "measure",
+                line.Measure,
+                line.Measure is null ? "No measure is chosen." : $"'{Problem.Shorten(line.Measure)}' is not a measure.",
+                string.Join(", ", Measure.All.Select(known => known.Code))
+            );
+        }
+        else if (ingredient is not null && Dosing.Refusal(ingredient, measure, bar) is { } refusal)
+        {
+            fields.Report(
+                "measure",
+                measure.Code,
+                refusal,
+                string.Join(", ", Dosing.MeasuresFor(ingredient, bar).Select(possible => possible.Code))
+            );
+        }
+
+        return measure;
+    }
+
+    private static FoamId? ReadFoam(LineDocument line, BarFacts bar, FieldReader fields)
+    {
+        var foam = line.Foam is null ? default(FoamId?) : new FoamId(line.Foam);
+        if (foam is { } level && bar.Find(level) is null)
+        {
+            fields.Report(
+                "foam",
+                line.Foam,
+                $"The bar has no foam level '{Problem.Shorten(line.Foam!)}'.",
+                "a foam level of the bar"
+            );
+        }
+
+        return foam;
+    }
+
+    private static Dictionary<CupId, Quantity> ReadPinnedStated(
+        LineDocument line,
+        Ingredient? ingredient,
+        BarFacts bar,
+        FieldReader fields
+    )
+    {
+        var pinnedStated = new Dictionary<CupId, Quantity>();
+        for (var i = 0; i < line.Pins.Count; i++)
+        {
+            if (
+                line.Pins[i] is { Size: { } size } pin
+                && ReadStated(pin.Stated, $"pins[{i}].stated", ingredient, bar, fields) is { } again
+            )
+            {
+                pinnedStated[new CupId(size)] = again;
+            }
+        }
+
+        return pinnedStated;
     }
 
     private static Mark? ReadMark(string? text, string field, FieldReader fields)

@@ -35,6 +35,20 @@ public static class StandardsBook
         var book = new BookPages(cover);
         Cover(book, cover, drinks);
         Contents(book, chapters);
+        BoardChapter(book, drinks);
+        foreach (var drink in drinks)
+        {
+            book.Chapter(drink.Name);
+            Card(book, drink);
+        }
+
+        TableChapter(book, drinks);
+        CautionsChapter(book, drinks);
+        return book;
+    }
+
+    private static void BoardChapter(BookPages book, IReadOnlyList<BookDrink> drinks)
+    {
         book.Chapter(Board);
         book.Text(Board, 20, isBold: true);
         book.Space(8);
@@ -53,12 +67,10 @@ public static class StandardsBook
             ],
             [3, 3, 2.2, 2.2]
         );
-        foreach (var drink in drinks)
-        {
-            book.Chapter(drink.Name);
-            Card(book, drink);
-        }
+    }
 
+    private static void TableChapter(BookPages book, IReadOnlyList<BookDrink> drinks)
+    {
         book.Chapter(Table);
         book.Text(Table, 20, isBold: true);
         book.Text(
@@ -92,6 +104,10 @@ public static class StandardsBook
             [2.4, 3, 2, 2],
             9
         );
+    }
+
+    private static void CautionsChapter(BookPages book, IReadOnlyList<BookDrink> drinks)
+    {
         book.Chapter(Cautions);
         book.Text(Cautions, 20, isBold: true);
         book.Space(8);
@@ -113,7 +129,6 @@ public static class StandardsBook
             10,
             brush: XBrushes.DimGray
         );
-        return book;
     }
 
     private static void Cover(BookPages book, BookCover cover, IReadOnlyList<BookDrink> drinks)

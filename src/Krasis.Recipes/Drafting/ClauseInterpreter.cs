@@ -197,73 +197,12 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
         List<Bit> asides
     )
     {
-        // "Double shot" and "6 cubes" say of what; "20oz: 4" says it of what stood before.
+        var rest = bits.Except(asides).ToList();
         if (words.Count == 0 && amounts.Count > 0)
         {
-            var sort = amounts.OfType<Bit.Amount>().FirstOrDefault()?.Quantity.Measure.Kind switch
-            {
-                MeasureKind.Shot => IngredientKind.Espresso,
-                MeasureKind.Piece => IngredientKind.Ice,
-                _ => default(IngredientKind?),
-            };
-            if (sort is { } kind && draft.Names.OfSort(kind) is { } found)
-            {
-                lines.Put(
-                    found.Ingredient,
-                    [.. fillers, .. deeds],
-                    amounts,
-                    found.Ingredient.Name,
-                    found.Doubt,
-                    isAgain
-                );
-                Aside(asides);
-                return;
-            }
-
-            if (
-                draft.Continued is { } current
-                && draft.Size != DraftedLine.AnySize
-                && !current.Amounts.ContainsKey(draft.Size)
-                && !draft.IsSizeUnknown
-            )
-            {
-                lines.Put(
-                    current.Ingredient,
-                    [.. fillers, .. deeds],
-                    amounts,
-                    current.Ingredient.Name,
-                    null,
-                    isAgain: false
-                );
-                Aside(asides);
-                return;
-            }
-
-            if (draft.Current is { } filled && amounts is [Bit.To] && deeds.Count == 0 && filled.Amounts.Count == 0)
-            {
-                lines.Put(filled.Ingredient, fillers, amounts, filled.Ingredient.Name, null, isAgain: true);
-                return;
-            }
-
-            draft.Continued = draft.IsSizeUnknown ? draft.Continued : null;
-            marking.Mark(
-                bits.Except(asides),
-                PieceKind.NotUnderstood,
-                draft.IsSizeUnknown ? "The bar has no such size: nothing of it was kept." : OfWhat
-            );
-            Aside(asides);
-            return;
+            AmountsAlone(isAgain, rest, amounts, deeds, fillers);
         }
-
-        if (
-            words.Count > 0
-            && (
-                amounts.Count > 0
-                || deeds.Exists(deed =>
-                    deed.Does is Doing.Add or Doing.Fill or Doing.Top or Doing.Drizzle or Doing.Dust or Doing.Rim
-                )
-            )
-        )
+        else if (words.Count > 0 && (amounts.Count > 0 || deeds.Exists(PutsSomethingIn)))
         {
             draft.Continued = null;
             var said = string.Join(' ', words.Select(word => word.Said));
@@ -272,38 +211,76 @@ internal sealed class ClauseInterpreter(Drafted draft, Marking marking, SizeSpea
                 draft.Ask(said, null);
             }
 
-            marking.Mark(bits.Except(asides), PieceKind.NotUnderstood, $"The bar has nothing like '{said}'.");
-            Aside(asides);
-            return;
+            marking.Mark(rest, PieceKind.NotUnderstood, NothingLike(words));
         }
-
-        if (deeds.Count > 0 && words.Count == 0)
+        else if (deeds.Count > 0 && words.Count == 0)
         {
-            Done(bits.Except(asides).ToList(), deeds);
-            Aside(asides);
-            return;
+            Done(rest, deeds);
         }
-
-        var serve = bits.Select(bit => Surfaces.ServeOf(bit.Said)).FirstOrDefault(one => one is not null);
-        if (serve is { } how && words.Count == 0)
+        else if (
+            words.Count == 0
+            && bits.Select(bit => Surfaces.ServeOf(bit.Said)).FirstOrDefault(one => one is not null) is { } how
+        )
         {
             draft.Serve = how;
-            marking.Mark(bits.Except(asides), PieceKind.Read, $"served {Core.Input.Choice.Word(how)}");
+            marking.Mark(rest, PieceKind.Read, $"served {Core.Input.Choice.Word(how)}");
         }
         else if (bits.Count < ShortestProse && words.Count > 0)
         {
-            marking.Mark(
-                bits.Except(asides),
-                PieceKind.NotUnderstood,
-                $"The bar has nothing like '{string.Join(' ', words.Select(word => word.Said))}'."
-            );
+            marking.Mark(rest, PieceKind.NotUnderstood, NothingLike(words));
         }
         else
         {
-            marking.Mark(bits.Except(asides), PieceKind.Aside, "Nothing in it goes into the cup.");
+            marking.Mark(rest, PieceKind.Aside, "Nothing in it goes into the cup.");
         }
 
         Aside(asides);
+    }
+
+    private static bool PutsSomethingIn(Bit.Deed deed) =>
+        deed.Does is Doing.Add or Doing.Fill or Doing.Top or Doing.Drizzle or Doing.Dust or Doing.Rim;
+
+    private static string NothingLike(List<Bit> words) =>
+        $"The bar has nothing like '{string.Join(' ', words.Select(word => word.Said))}'.";
+
+    // "Double shot" and "6 cubes" say of what; "20oz: 4" says it of what stood before.
+    private void AmountsAlone(bool isAgain, List<Bit> rest, List<Bit> amounts, List<Bit.Deed> deeds, List<Bit> fillers)
+    {
+        var sort = amounts.OfType<Bit.Amount>().FirstOrDefault()?.Quantity.Measure.Kind switch
+        {
+            MeasureKind.Shot => IngredientKind.Espresso,
+            MeasureKind.Piece => IngredientKind.Ice,
+            _ => default(IngredientKind?),
+        };
+        if (sort is { } kind && draft.Names.OfSort(kind) is { } found)
+        {
+            Put(found.Ingredient, [.. fillers, .. deeds], found.Doubt, isAgain);
+        }
+        else if (
+            draft.Continued is { } current
+            && draft.Size != DraftedLine.AnySize
+            && !current.Amounts.ContainsKey(draft.Size)
+            && !draft.IsSizeUnknown
+        )
+        {
+            Put(current.Ingredient, [.. fillers, .. deeds], null, again: false);
+        }
+        else if (draft.Current is { } filled && amounts is [Bit.To] && deeds.Count == 0 && filled.Amounts.Count == 0)
+        {
+            Put(filled.Ingredient, fillers, null, again: true);
+        }
+        else
+        {
+            draft.Continued = draft.IsSizeUnknown ? draft.Continued : null;
+            marking.Mark(
+                rest,
+                PieceKind.NotUnderstood,
+                draft.IsSizeUnknown ? "The bar has no such size: nothing of it was kept." : OfWhat
+            );
+        }
+
+        void Put(Ingredient ingredient, List<Bit> said, string? doubt, bool again) =>
+            lines.Put(ingredient, said, amounts, ingredient.Name, doubt, again);
     }
 
     // "Stir", "shake hard": done to what stands before.

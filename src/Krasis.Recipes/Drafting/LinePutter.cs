@@ -52,35 +52,19 @@ internal sealed class LinePutter(Drafted draft, Marking marking)
         draft.Current = draft.Continued = line;
         line.IsFoam |= said.Any(bit => bit.Said.Equals("foam", StringComparison.OrdinalIgnoreCase));
         var fill = deeds.Contains(Doing.Fill) || (deeds.Contains(Doing.Top) && Surfaces.FillsUp(line));
-        var (says, trouble) = (new List<string>(), default(string?));
-
         // An amount once; a mark may stand beside it.
-        var figures = amounts.Where(amount => amount is not Bit.To and not Bit.Vague).ToList();
-        marking.Mark(figures.Skip(1), PieceKind.NotUnderstood, $"It is a second amount of {ingredient.Name}.");
-        var taken = amounts.Except(figures.Skip(1), ReferenceEqualityComparer.Instance).Cast<Bit>().ToList();
-        foreach (var amount in taken)
-        {
-            var (what, why, problem) = amount is Bit.Series series
-                ? new Amounts(draft).Take(line, series)
-                : new Amounts(draft).Take(line, amount, isAgain && isMention);
-            if (problem is not null)
-            {
-                marking.Mark(amount.Start, amount.End, PieceKind.NotUnderstood, problem);
-                trouble = problem;
-                continue;
-            }
-
-            says.Add(what!);
-            doubt ??= why;
-        }
-
+        var second = amounts.Where(amount => amount is not Bit.To and not Bit.Vague).Skip(1).ToList();
+        marking.Mark(second, PieceKind.NotUnderstood, $"It is a second amount of {ingredient.Name}.");
+        var taken = amounts.Except(second, ReferenceEqualityComparer.Instance).Cast<Bit>().ToList();
+        var (says, why, isRefused) = TakeAmounts(line, taken, isAgain && isMention);
+        doubt ??= why;
         if (fill && !draft.IsSizeUnknown && !amounts.Any(amount => amount is Bit.To or Bit.Amount))
         {
             says.Add(FillUp(line));
         }
 
         Surfaces.Apply(draft, line, deeds);
-        if (says.Count == 0 && trouble is null && !isMention)
+        if (says.Count == 0 && !isRefused && !isMention)
         {
             doubt ??= $"{name} · how much is not said";
         }
@@ -91,20 +75,46 @@ internal sealed class LinePutter(Drafted draft, Marking marking)
             doubt = twice;
         }
 
-        var sentence =
-            doubt is not null
-                ? (
-                    says.Count > 0 && !doubt.Contains('·', StringComparison.Ordinal)
-                        ? $"{doubt} · {string.Join(", ", says)}"
-                        : doubt
-                )
-            : says.Count > 0 ? $"{name} · {string.Join(", ", says)}"
-            : name;
         marking.Mark(
             said.Concat(taken.Where(amount => amount is not Bit.Vague)),
             doubt is null ? PieceKind.Read : PieceKind.Guessed,
-            sentence
+            Sentence(name, doubt, says)
         );
+    }
+
+    // What was taken, in words; the first doubt about it; and whether any of it was refused, which is marked here.
+    private (List<string> Says, string? Doubt, bool IsRefused) TakeAmounts(
+        DraftedLine line,
+        List<Bit> taken,
+        bool isAgain
+    )
+    {
+        var (says, doubt, isRefused) = (new List<string>(), default(string?), false);
+        foreach (var amount in taken)
+        {
+            var (what, why, problem) = amount is Bit.Series series
+                ? new Amounts(draft).Take(line, series)
+                : new Amounts(draft).Take(line, amount, isAgain);
+            if (problem is not null)
+            {
+                marking.Mark(amount.Start, amount.End, PieceKind.NotUnderstood, problem);
+                isRefused = true;
+                continue;
+            }
+
+            says.Add(what!);
+            doubt ??= why;
+        }
+
+        return (says, doubt, isRefused);
+    }
+
+    private static string Sentence(string name, string? doubt, List<string> says)
+    {
+        var amounts = string.Join(", ", says);
+        return doubt is null ? (says.Count > 0 ? $"{name} · {amounts}" : name)
+            : says.Count > 0 && !doubt.Contains('·', StringComparison.Ordinal) ? $"{doubt} · {amounts}"
+            : doubt;
     }
 
     // Whether just that much of it is said of that size already.

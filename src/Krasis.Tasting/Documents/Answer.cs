@@ -36,53 +36,17 @@ public sealed record Answer(
     public static Reading<Answer> Read(AnswerDocument document, TastingSetup tasting, IReadOnlyList<Glass> glasses)
     {
         var fields = new FieldReader();
-        var liking = new Dictionary<int, int>();
-        var said = new Dictionary<(int, string), int>();
-        for (var i = 0; i < document.Cups.Count; i++)
-        {
-            var (glass, at) = (document.Cups[i], $"cups[{i}]");
-            if (Find(glass.Code, $"{at}.code") is not { } found)
-            {
-                continue;
-            }
-
-            if (glass.Liking is { } points)
-            {
-                liking[found.Sample] = fields.Whole($"{at}.liking", points, 1, MostLiking, "");
-            }
-
-            for (var j = 0; j < glass.Scales.Count; j++)
-            {
-                var (answer, place) = (glass.Scales[j], $"{at}.scales[{j}]");
-                if (tasting.Scales.All(scale => scale.Code != answer.Scale))
-                {
-                    fields.Report(
-                        $"{place}.scale",
-                        answer.Scale,
-                        "That scale is not asked.",
-                        string.Join(", ", tasting.Scales.Select(scale => scale.Code))
-                    );
-                }
-                else
-                {
-                    said[(found.Sample, answer.Scale!)] = fields.Whole(
-                        $"{place}.said",
-                        answer.Said,
-                        -JarScale.Farthest,
-                        JarScale.Farthest,
-                        ""
-                    );
-                }
-            }
-        }
-
-        var order = document.Order.Select((code, i) => Find(code, $"order[{i}]")?.Sample).OfType<int>().ToList();
+        var (liking, said) = ReadCups(document, tasting, glasses, fields);
+        var order = document
+            .Order.Select((code, i) => Find(glasses, code, $"order[{i}]", fields)?.Sample)
+            .OfType<int>()
+            .ToList();
         if (order.Count > 0 && order.Distinct().Count() != glasses.Count)
         {
             fields.Report("order", null, "Not every cup has a place of its own.", "every code once, the best first");
         }
 
-        var chosen = document.Chosen is null ? null : Find(document.Chosen, "chosen");
+        var chosen = document.Chosen is null ? null : Find(glasses, document.Chosen, "chosen", fields);
         if (chosen is { IsReference: true })
         {
             fields.Report("chosen", document.Chosen, "That is the cup to compare with.", "one of the two others");
@@ -100,31 +64,93 @@ public sealed record Answer(
         }
 
         return fields.Finish(() =>
-            new Answer(liking, said, order, chosen?.Sample, chosen is null ? null : Judge(chosen), comment)
+            new Answer(
+                liking,
+                said,
+                order,
+                chosen?.Sample,
+                chosen is null ? null : Judged(chosen, tasting, glasses),
+                comment
+            )
         );
+    }
 
-        Glass? Find(string? code, string field)
+    private static (Dictionary<int, int> Liking, Dictionary<(int, string), int> Said) ReadCups(
+        AnswerDocument document,
+        TastingSetup tasting,
+        IReadOnlyList<Glass> glasses,
+        FieldReader fields
+    )
+    {
+        var liking = new Dictionary<int, int>();
+        var said = new Dictionary<(int, string), int>();
+        for (var i = 0; i < document.Cups.Count; i++)
         {
-            var glass = glasses.FirstOrDefault(each => each.Code == code?.Trim());
-            if (glass is null)
+            var (glass, at) = (document.Cups[i], $"cups[{i}]");
+            if (Find(glasses, glass.Code, $"{at}.code", fields) is not { } found)
             {
-                fields.Report(
-                    field,
-                    code,
-                    code is null ? "No code is given." : $"No cup before this taster says '{Problem.Shorten(code)}'.",
-                    string.Join(", ", glasses.Select(each => each.Code))
-                );
+                continue;
             }
 
-            return glass;
+            if (glass.Liking is { } points)
+            {
+                liking[found.Sample] = fields.Whole($"{at}.liking", points, 1, MostLiking, "");
+            }
+
+            for (var j = 0; j < glass.Scales.Count; j++)
+            {
+                if (ReadScale(glass.Scales[j], $"{at}.scales[{j}]", tasting, fields) is { } answer)
+                {
+                    said[(found.Sample, answer.Scale)] = answer.Said;
+                }
+            }
         }
 
-        bool? Judge(Glass glass) =>
-            tasting.Question.Code switch
-            {
-                "triangle" => glasses.Count(each => each.Sample == glass.Sample) == 1,
-                "duo-trio" => glass.Sample == glasses.First(each => each.IsReference).Sample,
-                _ => null,
-            };
+        return (liking, said);
     }
+
+    private static (string Scale, int Said)? ReadScale(
+        ScaleAnswerDocument answer,
+        string place,
+        TastingSetup tasting,
+        FieldReader fields
+    )
+    {
+        if (tasting.Scales.All(scale => scale.Code != answer.Scale))
+        {
+            fields.Report(
+                $"{place}.scale",
+                answer.Scale,
+                "That scale is not asked.",
+                string.Join(", ", tasting.Scales.Select(scale => scale.Code))
+            );
+            return null;
+        }
+
+        return (answer.Scale!, fields.Whole($"{place}.said", answer.Said, -JarScale.Farthest, JarScale.Farthest, ""));
+    }
+
+    private static Glass? Find(IReadOnlyList<Glass> glasses, string? code, string field, FieldReader fields)
+    {
+        var glass = glasses.FirstOrDefault(each => each.Code == code?.Trim());
+        if (glass is null)
+        {
+            fields.Report(
+                field,
+                code,
+                code is null ? "No code is given." : $"No cup before this taster says '{Problem.Shorten(code)}'.",
+                string.Join(", ", glasses.Select(each => each.Code))
+            );
+        }
+
+        return glass;
+    }
+
+    private static bool? Judged(Glass glass, TastingSetup tasting, IReadOnlyList<Glass> glasses) =>
+        tasting.Question.Code switch
+        {
+            "triangle" => glasses.Count(each => each.Sample == glass.Sample) == 1,
+            "duo-trio" => glass.Sample == glasses.First(each => each.IsReference).Sample,
+            _ => null,
+        };
 }

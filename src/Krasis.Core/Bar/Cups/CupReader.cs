@@ -24,8 +24,43 @@ public static class CupReader
         var fields = new FieldReader(path);
         var id = fields.Id("id", document.Id);
         var name = fields.Name("name", document.Name);
-        // One measurement is enough to begin with: the water it holds, what its label says, or its three lengths. What
-        // is missing is taken from that, and said to be.
+        var size = ReadSize(document, fields);
+        var lid = fields.Optional("lidClearanceMm", document.LidClearanceMm, -50, 100, "mm");
+        var loss = ReadLoss(document, fields);
+        var empty = fields.Optional("emptyGrams", document.EmptyGrams, 1, 3000, "g");
+        var warmed = fields.Optional("warmedCelsius", document.WarmedCelsius, 0, 90, "°C");
+        var material = fields.OptionalWord<CupMaterial>("material", document.Material);
+        var stations = document.Stations.Select((station, i) => fields.Id($"stations[{i}]", station)).ToList();
+        var price = fields.Optional("price", document.Price, 0, 1000, "");
+        var lidPrice = fields.Optional("lidPrice", document.LidPrice, 0, 1000, "");
+        if (fields.Problems.Count > 0)
+        {
+            return Reading<Cup>.Failed(fields.Problems);
+        }
+
+        var shape = size.Shape;
+        var cup = new Cup(new CupId(id), name, shape, size.Weighing)
+        {
+            IsWeighed = size.Weighed is not null,
+            IsShapeKnown = size.Lengths is not null,
+            Label = size.Label,
+            LidClearance = lid is { } mm ? Millimetres.From(mm) : null,
+            Material = material,
+            HeatLoss = LossOf(shape, material, loss.Open, loss.Lidded, loss.Cold),
+            HeatCapacity = CapacityOf(shape, material, empty),
+            WarmedTo = warmed is { } celsius ? Celsius.From(celsius) : null,
+            Stations = stations,
+            Price = price is { } cost ? Money.From(cost + (lidPrice ?? 0)) : null,
+        };
+        cup = cup with { PrintedLines = ReadLines(document, cup, fields) };
+        CheckAgainstEachOther(cup, lid, size, fields);
+        return fields.Finish(() => cup);
+    }
+
+    // One measurement is enough to begin with: the water it holds, what its label says, or its three lengths. What is
+    // missing is taken from that, and said to be.
+    private static SizeRead ReadSize(CupDocument document, FieldReader fields)
+    {
         var isShapeKnown =
             document.TopDiameterMm is not null
             || document.BottomDiameterMm is not null
@@ -55,9 +90,20 @@ public static class CupReader
             );
         }
 
-        var lid = fields.Optional("lidClearanceMm", document.LidClearanceMm, -50, 100, "mm");
+        return fields.Problems.Count > 0
+            ? default
+            : new SizeRead(
+                isShapeKnown
+                    ? new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height))
+                    : null,
+                isWeighed ? new BrimWeighing(Grams.From(water), Celsius.From(temperature)) : null,
+                label is { } ml ? Millilitres.From(ml) : null
+            );
+    }
 
-        // 0.2 to 1 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
+    // 0.2 to 1 W/K is what cups of this size lose; a thermos loses a tenth (common practice, no source).
+    private static (double? Open, double? Lidded, double? Cold) ReadLoss(CupDocument document, FieldReader fields)
+    {
         var loss = Watts("heatLossWattsPerKelvin", document.HeatLossWattsPerKelvin);
         var open = Watts("hotOpenWattsPerKelvin", document.HotOpenWattsPerKelvin);
         var lidded = Watts("hotLiddedWattsPerKelvin", document.HotLiddedWattsPerKelvin);
@@ -72,46 +118,14 @@ public static class CupReader
             );
         }
 
-        var empty = fields.Optional("emptyGrams", document.EmptyGrams, 1, 3000, "g");
-        var warmed = fields.Optional("warmedCelsius", document.WarmedCelsius, 0, 90, "°C");
-        var material = fields.OptionalWord<CupMaterial>("material", document.Material);
-        var stations = document.Stations.Select((station, i) => fields.Id($"stations[{i}]", station)).ToList();
-        var price = fields.Optional("price", document.Price, 0, 1000, "");
-        var lidPrice = fields.Optional("lidPrice", document.LidPrice, 0, 1000, "");
-        if (fields.Problems.Count > 0)
-        {
-            return Reading<Cup>.Failed(fields.Problems);
-        }
+        return (open ?? loss, lidded ?? loss, cold ?? loss);
 
-        var known =
-            isWeighed ? new BrimWeighing(Grams.From(water), Celsius.From(temperature)).Capacity
-            : label is { } said ? Millilitres.From(said)
-            : default(Millilitres?);
-        var shape = isShapeKnown
-            ? new Frustum(Millimetres.From(top), Millimetres.From(bottom), Millimetres.From(height))
-            : Usual.Holding(known!.Value);
-        height = shape.Height.Value;
-        var cup = new Cup(
-            new CupId(id),
-            name,
-            shape,
-            isWeighed
-                ? new BrimWeighing(Grams.From(water), Celsius.From(temperature))
-                : BrimWeighing.Of(isShapeKnown ? shape.Capacity : known!.Value)
-        )
-        {
-            IsWeighed = isWeighed,
-            IsShapeKnown = isShapeKnown,
-            Label = label is { } ml ? Millilitres.From(ml) : null,
-            LidClearance = lid is { } mm ? Millimetres.From(mm) : null,
-            Material = material,
-            HeatLoss = LossOf(shape, material, open ?? loss, lidded ?? loss, cold ?? loss),
-            HeatCapacity = CapacityOf(shape, material, empty),
-            WarmedTo = warmed is { } celsius ? Celsius.From(celsius) : null,
-            Stations = stations,
-            Price = price is { } cost ? Money.From(cost + (lidPrice ?? 0)) : null,
-        };
-        cup = cup with { PrintedLines = ReadLines(document, cup, fields) };
+        double? Watts(string field, double? value) => fields.Optional(field, value, 0.01, 10, "W/K");
+    }
+
+    private static void CheckAgainstEachOther(Cup cup, double? lid, SizeRead size, FieldReader fields)
+    {
+        var height = cup.Shape.Height.Value;
         if (lid is { } inside && inside <= -height)
         {
             fields.Report(
@@ -122,20 +136,18 @@ public static class CupReader
             );
         }
 
-        var geometry = cup.Shape.Capacity;
-        if (isWeighed && isShapeKnown && Math.Abs((cup.BrimCapacity / geometry) - 1) > LargestContradiction)
+        if (
+            size is { Weighed: { } weighed, Lengths: { } lengths }
+            && Math.Abs((cup.BrimCapacity / lengths.Capacity) - 1) > LargestContradiction
+        )
         {
             fields.Report(
                 "waterGrams",
-                water.ToString(CultureInfo.InvariantCulture),
-                $"The water weighed fills {cup.BrimCapacity.Value:0} ml, but the diameters and the height hold {geometry.Value:0} ml.",
+                weighed.Water.Value.ToString(CultureInfo.InvariantCulture),
+                $"The water weighed fills {cup.BrimCapacity.Value:0} ml, but the diameters and the height hold {lengths.Capacity.Value:0} ml.",
                 $"a weighing and lengths that agree within {LargestContradiction * 100:0} %"
             );
         }
-
-        return fields.Finish(() => cup);
-
-        double? Watts(string field, double? value) => fields.Optional(field, value, 0.01, 10, "W/K");
     }
 
     // Each that was measured, and the others as worked out; where the material is not said, only what was measured.
@@ -187,4 +199,12 @@ public static class CupReader
                 })
                 .OrderBy(line => line.Height),
         ];
+
+    // How large a cup is, by whichever of the three was measured; at least one was.
+    private readonly record struct SizeRead(Frustum? Lengths, BrimWeighing? Weighed, Millilitres? Label)
+    {
+        public Frustum Shape => Lengths ?? Usual.Holding(Weighed?.Capacity ?? Label!.Value);
+
+        public BrimWeighing Weighing => Weighed ?? BrimWeighing.Of(Lengths?.Capacity ?? Label!.Value);
+    }
 }

@@ -1,7 +1,10 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Bar.Parts;
 
 namespace Krasis.Core.Changing.Bringing;
@@ -53,38 +56,17 @@ internal sealed class BundleDependencies
 
         Added = new BarDocument
         {
-            Cups =
-            [
-                .. theirs
-                    .Cups.Where(cup => cups.Contains(cup.Id!))
-                    .Select(cup => cup with { Id = ids[cup.Id!], Name = names.Give(cup.Name), Stations = [] }),
-            ],
-            Foams =
-            [
-                .. theirs
-                    .Foams.Where(foam => foams.Contains(foam.Id!))
-                    .Select(foam => foam with { Id = ids[foam.Id!], Name = names.Give(foam.Name) }),
-            ],
-            Ingredients =
-            [
-                .. theirs
-                    .Ingredients.Where(one => ingredients.Contains(one.Id!))
-                    .Select(one =>
-                        one with
-                        {
-                            Id = ids[one.Id!],
-                            Name = names.Give(one.Name),
-                            FrozenFrom = one.FrozenFrom is { } from ? IdOf(from) : null,
-                            OpenedOn = null,
-                        }
-                    ),
-            ],
+            Cups = [.. theirs.Cups.Where(cup => cups.Contains(cup.Id!)).Select(UnpackCup)],
+            Foams = [.. theirs.Foams.Where(foam => foams.Contains(foam.Id!)).Select(UnpackFoam)],
+            Ingredients = [.. theirs.Ingredients.Where(one => ingredients.Contains(one.Id!)).Select(UnpackIngredient)],
             Parts = [.. theirs.Parts.Where(part => parts.Contains(part.Id!)).Select(UnpackPart)],
             Dispensers =
             [
                 .. theirs
                     .Dispensers.Where(pump => ids.ContainsKey(pump.Ingredient ?? ""))
-                    .Select(UnpackPump)
+                    .Select(pump =>
+                        UnpackPump(pump, chosen[(BarKinds.Dispensers.Name, pump.Id ?? "")].FirstOrDefault())
+                    )
                     .OfType<DispenserDocument>(),
             ],
             Espresso =
@@ -102,23 +84,6 @@ internal sealed class BundleDependencies
                 .Where(choice => choice.Kind == kind && choice.Comes)
                 .Select(choice => choice.Id)
                 .ToHashSet(StringComparer.Ordinal);
-
-        DispenserDocument? UnpackPump(DispenserDocument pump)
-        {
-            var choice = chosen[(BarKinds.Dispensers.Name, pump.Id ?? "")].FirstOrDefault();
-            var like =
-                choice is null || choice.Comes ? pump : own.Dispensers.FirstOrDefault(other => other.Id == choice.Own);
-            return like is null
-                ? null
-                : like with
-                {
-                    Id = FreeId(pump.Id ?? "pump"),
-                    Name = names.Give(pump.Name),
-                    Ingredient = ids[pump.Ingredient!],
-                    Station = null,
-                    WeighedOn = null,
-                };
-        }
     }
 
     /// <summary>The facts that come along.</summary>
@@ -142,6 +107,47 @@ internal sealed class BundleDependencies
 
     // What is in what comes along is of this bar where something here stands for it.
     private string IdOf(string id) => ids.GetValueOrDefault(id) ?? stands.GetValueOrDefault(id) ?? id;
+
+    private CupDocument UnpackCup(CupDocument cup) =>
+        cup with
+        {
+            Id = ids[cup.Id!],
+            Name = names.Give(cup.Name),
+            Stations = [],
+        };
+
+    private FoamDocument UnpackFoam(FoamDocument foam) =>
+        foam with
+        {
+            Id = ids[foam.Id!],
+            Name = names.Give(foam.Name),
+        };
+
+    private IngredientDocument UnpackIngredient(IngredientDocument one) =>
+        one with
+        {
+            Id = ids[one.Id!],
+            Name = names.Give(one.Name),
+            FrozenFrom = one.FrozenFrom is { } from ? IdOf(from) : null,
+            OpenedOn = null,
+        };
+
+    // Where the pump here is to be used, its facts go with the flavour that comes.
+    private DispenserDocument? UnpackPump(DispenserDocument pump, FactChoice? choice)
+    {
+        var like =
+            choice is null || choice.Comes ? pump : own.Dispensers.FirstOrDefault(other => other.Id == choice.Own);
+        return like is null
+            ? null
+            : like with
+            {
+                Id = FreeId(pump.Id ?? "pump"),
+                Name = names.Give(pump.Name),
+                Ingredient = ids[pump.Ingredient!],
+                Station = null,
+                WeighedOn = null,
+            };
+    }
 
     private PartDocument UnpackPart(PartDocument part) =>
         part with

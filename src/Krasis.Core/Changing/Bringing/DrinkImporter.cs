@@ -114,14 +114,6 @@ public static class DrinkImporter
                 continue;
             }
 
-            var (technique, foam, cap, cooling, cooled, steamed) = (
-                line.Technique,
-                line.Foam,
-                line.FoamCapMm,
-                line.Cooling,
-                line.CooledCelsius,
-                line.SteamedCelsius
-            );
             var put = LineEdits.Ingredient(
                 written,
                 line,
@@ -131,28 +123,30 @@ public static class DrinkImporter
             );
             if (put.IsRead)
             {
-                written = put.Value.Build;
+                written = AsBefore(put.Value.Build, line);
                 said.AddRange(put.Value.Said);
-                if (written.Lines.First(each => each.Id == line.Id) is { Technique: null } bare)
-                {
-                    written = BuildEdits.Replace(
-                        written,
-                        bare with
-                        {
-                            Technique = technique,
-                            Foam = foam,
-                            FoamCapMm = cap,
-                            Cooling = cooling,
-                            CooledCelsius = cooled,
-                            SteamedCelsius = steamed,
-                        }
-                    );
-                }
             }
         }
 
         return written;
     }
+
+    // How a line goes in is kept where the other ingredient has taken it away.
+    private static BuildDocument AsBefore(BuildDocument build, LineDocument line) =>
+        build.Lines.First(each => each.Id == line.Id) is { Technique: null } bare
+            ? BuildEdits.Replace(
+                build,
+                bare with
+                {
+                    Technique = line.Technique,
+                    Foam = line.Foam,
+                    FoamCapMm = line.FoamCapMm,
+                    Cooling = line.Cooling,
+                    CooledCelsius = line.CooledCelsius,
+                    SteamedCelsius = line.SteamedCelsius,
+                }
+            )
+            : build;
 
     // The cups here in the place of those there: as they are where they hold as much, by the drink's own scaling where
     // they do not.

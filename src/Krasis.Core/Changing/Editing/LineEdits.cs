@@ -49,90 +49,40 @@ internal static class LineEdits
     )
     {
         line = HouseStrokes.SpellOut(line, build, bar);
-        var at = bar.Pulling(line.Recipe);
         var before = Quantities.Measure.Find(line.Measure);
-        var put = line with
-        {
-            Ingredient = to.Id.Value,
-            Stated = null,
-            Pins = [.. line.Pins.Select(pin => pin with { Stated = null })],
-            Recipe = line.Recipe is { } recipe && bar.HasRecipe(recipe, to.Id) ? recipe : null,
-        };
-        if (old is not null && (old.Kind == IngredientKind.Milk) != (to.Kind == IngredientKind.Milk))
-        {
-            put = put with
-            {
-                Technique = null,
-                Foam = null,
-                FoamCapMm = null,
-                Cooling = null,
-                CooledCelsius = null,
-                SteamedCelsius = null,
-            };
-        }
-
-        if (old is null || before is null || Dosing.Refusal(old, before, at) is not null)
+        var put = With(line, old, to, bar);
+        if (old is null || before is null || Dosing.Refusal(old, before, bar.Pulling(line.Recipe)) is not null)
         {
             // Nothing is known of how much it was.
             var measure = Dosing.MeasuresFor(to, bar)[0];
-            return Reading<Edited>.Of(
-                Edited.Quietly(
-                    BuildEdits.Replace(
-                        build,
-                        put with
-                        {
-                            Measure = measure.Code,
-                            Amount = 0,
-                            Pins = [],
-                            Scale = WithoutRungs(line.Scale),
-                        }
-                    )
-                )
-            );
+            put = put with { Measure = measure.Code, Amount = 0, Pins = [], Scale = WithoutRungs(line.Scale) };
+            return Reading<Edited>.Of(Edited.Quietly(BuildEdits.Replace(build, put)));
         }
 
-        var isWeighed =
-            before.Kind == MeasureKind.Mass
-            || new[] { old, to }.Any(one =>
-                one.Kind is IngredientKind.Ice or IngredientKind.Powder or IngredientKind.Topping
-            );
-        var pulled = bar.Pulling(put.Recipe);
-        var said =
-            Dosing.Refusal(to, before, pulled) is null ? before
-            : isWeighed ? Quantities.Measure.Gram
-            : Quantities.Measure.Millilitre;
-        var (one, unit) = (new Quantity(1, before), new Quantity(1, said));
-        var factor = isWeighed
-            ? Dosing.Mass(one, old, at) / Dosing.Mass(unit, to, pulled)
-            : Dosing.Volume(one, old, at) / Dosing.Volume(unit, to, pulled);
-        var isSame = Math.Abs(factor - 1) < 1e-9;
-        var step = BarRounding.StepOf(said, to, pulled);
+        var like = Likeness.Between(line, old, before, put, to, bar);
+        var isSame = Math.Abs(like.Factor - 1) < 1e-9;
+        var step = BarRounding.StepOf(like.Now, to, like.PullsNow);
         var made = Put(
             build,
             line,
             put with
             {
-                Measure = said.Code,
+                Measure = like.Now.Code,
             },
-            factor,
+            like.Factor,
             amount => isSame || amount == 0 ? amount : Math.Max(step, BarRounding.Round(amount, step)),
-            said
+            like.Now
         );
         if (!made.IsRead)
         {
             return made;
         }
 
-        var (was, now) = (
-            new Quantity(line.Amount ?? 0, before),
-            new Quantity(made.Value.Build.Lines.First(each => each.Id == line.Id).Amount ?? 0, said)
-        );
         List<string> told = [];
-        if (was.Amount > 0 && (!isSame || said != before))
+        if (line.Amount > 0 && (!isSame || like.Now != before))
         {
-            told.Add(
-                $"{was} of {old.Name} {Were(was)} {Like(was, old, at)}; {now} of {to.Name} {Are(now)} {Like(now, to, pulled)}."
-            );
+            var now = made.Value.Build.Lines.First(each => each.Id == line.Id).Amount ?? 0;
+            told.Add(like.Say(line.Amount.Value, old, now, to));
         }
 
         if (line.Stated is { } again)
@@ -141,13 +91,29 @@ internal static class LineEdits
         }
 
         return Reading<Edited>.Of(made.Value with { Said = told });
+    }
 
-        string Like(Quantity quantity, Ingredient what, BarFacts pours) =>
-            isWeighed
-                ? $"{Say.Short(Dosing.Mass(quantity, what, pours).Value)} g"
-                : $"{Say.Short(Dosing.Volume(quantity, what, pours).Value)} ml";
-        static string Were(Quantity quantity) => quantity.Amount == 1 ? "was" : "were";
-        static string Are(Quantity quantity) => quantity.Amount == 1 ? "is" : "are";
+    // The line with the other ingredient in it, without what belonged to the one before.
+    private static LineDocument With(LineDocument line, Ingredient? old, Ingredient to, BarFacts bar)
+    {
+        var put = line with
+        {
+            Ingredient = to.Id.Value,
+            Stated = null,
+            Pins = [.. line.Pins.Select(pin => pin with { Stated = null })],
+            Recipe = line.Recipe is { } recipe && bar.HasRecipe(recipe, to.Id) ? recipe : null,
+        };
+        return old is null || (old.Kind == IngredientKind.Milk) == (to.Kind == IngredientKind.Milk)
+            ? put
+            : put with
+            {
+                Technique = null,
+                Foam = null,
+                FoamCapMm = null,
+                Cooling = null,
+                CooledCelsius = null,
+                SteamedCelsius = null,
+            };
     }
 
     /// <summary>Takes a line out. Who followed it follows the build again, and that is told.</summary>

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Dispensers;
 using Krasis.Core.Bar.Ingredients;
@@ -52,6 +53,20 @@ public static class BarSetup
             return Reading<BarDocument>.Failed(fields.Problems);
         }
 
+        var bar = With(starter, setup, cups, milks, flavours, Shot(starter, dose, yield));
+        var read = BarReader.Read(bar);
+        return read.IsRead ? Reading<BarDocument>.Of(bar) : Reading<BarDocument>.Failed(read.Problems);
+    }
+
+    private static BarDocument With(
+        BarDocument starter,
+        SetupDocument setup,
+        IReadOnlyList<CupDocument> cups,
+        IReadOnlyList<IngredientDocument> milks,
+        List<IngredientDocument> flavours,
+        IReadOnlyList<EspressoDocument> espresso
+    )
+    {
         // What the starter's parts are made of stays with them.
         var needed = starter.Parts.SelectMany(part => part.Lines).Select(line => line.Ingredient).ToHashSet();
         var others = starter
@@ -65,7 +80,18 @@ public static class BarSetup
             )
             .ToList();
         var kept = others.Select(known => known.Id).ToHashSet();
-        var bar = starter with
+        var pumps = setup
+            .Flavours.Zip(flavours)
+            .Where(pair => pair.First.StrokeMl is not null)
+            .Select(pair => new DispenserDocument
+            {
+                Id = $"{pair.Second.Id}-pump",
+                Name = $"{pair.Second.Name} pump",
+                Ingredient = pair.Second.Id,
+                Kind = "pump",
+                StrokeMl = pair.First.StrokeMl,
+            });
+        return starter with
         {
             Cups = cups,
             Ingredients =
@@ -75,40 +101,27 @@ public static class BarSetup
                 .. flavours,
                 .. others.SkipWhile(known => known.Kind == "espresso"),
             ],
-            Dispensers =
-            [
-                .. starter.Dispensers.Where(known => kept.Contains(known.Ingredient)),
-                .. setup
-                    .Flavours.Zip(flavours)
-                    .Where(pair => pair.First.StrokeMl is not null)
-                    .Select(pair => new DispenserDocument
-                    {
-                        Id = $"{pair.Second.Id}-pump",
-                        Name = $"{pair.Second.Name} pump",
-                        Ingredient = pair.Second.Id,
-                        Kind = "pump",
-                        StrokeMl = pair.First.StrokeMl,
-                    }),
-            ],
-            Espresso =
-            [
-                .. starter.Espresso.Select(
-                    (recipe, i) =>
-                        i == 0
-                            ? recipe with
-                            {
-                                DoseGrams = dose,
-                                YieldGrams = yield,
-                                BasketFromGrams = null,
-                                BasketToGrams = null,
-                            }
-                            : recipe
-                ),
-            ],
+            Dispensers = [.. starter.Dispensers.Where(known => kept.Contains(known.Ingredient)), .. pumps],
+            Espresso = espresso,
         };
-        var read = BarReader.Read(bar);
-        return read.IsRead ? Reading<BarDocument>.Of(bar) : Reading<BarDocument>.Failed(read.Problems);
     }
+
+    // The house's shot instead of the starter's first.
+    private static List<EspressoDocument> Shot(BarDocument starter, double dose, double yield) =>
+        [
+            .. starter.Espresso.Select(
+                (recipe, i) =>
+                    i == 0
+                        ? recipe with
+                        {
+                            DoseGrams = dose,
+                            YieldGrams = yield,
+                            BasketFromGrams = null,
+                            BasketToGrams = null,
+                        }
+                        : recipe
+            ),
+        ];
 
     /// <summary>What a flavour can be like.</summary>
     public static IReadOnlyList<NamedChoice> Likes(BarDocument starter) =>

@@ -80,49 +80,8 @@ public static class Skeleton
             fields.Report("sizes", null, "No cup is chosen.", "at least one cup of the bar");
         }
 
-        var bases = DrinkBases.Of(made, bar);
-        var found = of is null
-            ? (bases.Count > 0 ? bases[0] : null)
-            : bases.FirstOrDefault(known => known.Id.Value == of);
-        if (bases.Count == 0)
-        {
-            fields.Report(
-                "base",
-                Choice.Word(made),
-                $"The bar has no {DrinkBases.Lacks(made)}.",
-                string.Join(
-                    ", ",
-                    Choices(bar).Where(choice => choice.Missing is null).Select(choice => Choice.Word(choice.Base))
-                )
-            );
-        }
-        else if (found is null)
-        {
-            fields.Report("of", of, "It cannot be made of that.", string.Join(", ", bases.Select(known => known.Name)));
-        }
-        else if (DrinkBases.NotServed(made, found, serve, bar) is { } why)
-        {
-            fields.Report("serve", Choice.Word(serve), why, "another way of serving");
-        }
-
-        var flavours = AllFlavours(bar);
-        var taste = flavour is null
-            ? (
-                made is DrinkBase.Chocolate or DrinkBase.Powder
-                    ? null
-                    : flavours.FirstOrDefault(known => known.Kind == IngredientKind.Syrup)
-            )
-            : flavours.FirstOrDefault(known => known.Id.Value == flavour);
-        if (flavour is { Length: > 0 } && taste is null)
-        {
-            fields.Report(
-                "flavour",
-                flavour,
-                "The bar has no such flavour.",
-                string.Join(", ", flavours.Select(known => known.Name))
-            );
-        }
-
+        var found = BaseOf(made, serve, of, bar, fields);
+        var taste = FlavourOf(made, flavour, bar, fields);
         var isCold = serve != Serve.Hot;
         if (isCold && !bar.Ingredients.Any(ingredient => ingredient.IsIce))
         {
@@ -159,6 +118,59 @@ public static class Skeleton
         }
 
         return Reading<BuildDocument>.Of(ProposedSizes.Settle(build, bar));
+    }
+
+    private static Ingredient? BaseOf(DrinkBase made, Serve serve, string? of, BarFacts bar, FieldReader fields)
+    {
+        var bases = DrinkBases.Of(made, bar);
+        var found = of is null
+            ? (bases.Count > 0 ? bases[0] : null)
+            : bases.FirstOrDefault(known => known.Id.Value == of);
+        if (bases.Count == 0)
+        {
+            fields.Report(
+                "base",
+                Choice.Word(made),
+                $"The bar has no {DrinkBases.Lacks(made)}.",
+                string.Join(
+                    ", ",
+                    Choices(bar).Where(choice => choice.Missing is null).Select(choice => Choice.Word(choice.Base))
+                )
+            );
+        }
+        else if (found is null)
+        {
+            fields.Report("of", of, "It cannot be made of that.", string.Join(", ", bases.Select(known => known.Name)));
+        }
+        else if (DrinkBases.NotServed(made, found, serve, bar) is { } why)
+        {
+            fields.Report("serve", Choice.Word(serve), why, "another way of serving");
+        }
+
+        return found;
+    }
+
+    private static Ingredient? FlavourOf(DrinkBase made, string? flavour, BarFacts bar, FieldReader fields)
+    {
+        var flavours = AllFlavours(bar);
+        var taste = flavour is null
+            ? (
+                made is DrinkBase.Chocolate or DrinkBase.Powder
+                    ? null
+                    : flavours.FirstOrDefault(known => known.Kind == IngredientKind.Syrup)
+            )
+            : flavours.FirstOrDefault(known => known.Id.Value == flavour);
+        if (flavour is { Length: > 0 } && taste is null)
+        {
+            fields.Report(
+                "flavour",
+                flavour,
+                "The bar has no such flavour.",
+                string.Join(", ", flavours.Select(known => known.Name))
+            );
+        }
+
+        return taste;
     }
 
     // Sauces and what has a usual dose go by the milk and the ice, shared where there are two; the milk then fills what
@@ -239,31 +251,15 @@ public static class Skeleton
         // Flavour into the cup first, so that the hot coffee melts it.
         if (made == DrinkBase.Chocolate)
         {
-            yield return Line(
-                "base",
-                found,
-                DoseOf(room * StrokesPerMl, found, bar),
-                bar,
-                isCold ? "dissolve" : "pour"
-            );
+            var dose = DoseOf(room * StrokesPerMl, found, bar);
+            yield return Line("base", found, dose, bar, isCold ? "dissolve" : "pour");
         }
 
         if (flavour is not null && flavour != found)
         {
-            var line = Line(
-                "flavour",
-                flavour,
-                DoseOf(room * StrokesPerMl, flavour, bar),
-                bar,
-                isCold && flavour.Kind == IngredientKind.Sauce ? "dissolve" : "pour"
-            );
-            yield return cups.All(cup => bar.House.Flavours.StrokesOf(flavour, cup.Id) is not null)
-            && FlavourStandard.Covers(flavour, Measure.Find(line.Measure)!)
-                ? HouseStrokes.Follow(line)
-                : line;
+            yield return FlavourLine(flavour, room, isCold, cups, bar);
         }
 
-        var shots = ShotsFor(room);
         if (made == DrinkBase.Powder)
         {
             yield return Line("base", found, room * PowderPerMl, bar, "dissolve", Measure.Gram);
@@ -274,66 +270,71 @@ public static class Skeleton
         }
         else if (made == DrinkBase.Strong)
         {
-            yield return Line(
-                "coffee",
-                found,
-                shots * StrongPerShot,
-                bar,
-                isCold ? "cool" : "pour",
-                Measure.Millilitre
-            );
+            var strong = ShotsFor(room) * StrongPerShot;
+            yield return Line("coffee", found, strong, bar, isCold ? "cool" : "pour", Measure.Millilitre);
         }
         else if (
             (made == DrinkBase.Chocolate ? DrinkBases.Of(DrinkBase.Espresso, bar).FirstOrDefault() : found) is
             { } espresso
         )
         {
-            yield return Line(
-                "coffee",
-                espresso,
-                shots,
-                bar,
+            var technique =
                 isCold ? "cool"
-                    : made == DrinkBase.Chocolate ? "stir"
-                    : "pour",
-                Measure.Shot
-            ) with
+                : made == DrinkBase.Chocolate ? "stir"
+                : "pour";
+            yield return Line("coffee", espresso, ShotsFor(room), bar, technique, Measure.Shot) with
             {
                 Recipe = RecipeFor(espresso, bar),
             };
         }
 
-        if (
-            bar
-                .Ingredients.Where(ingredient =>
-                    ingredient.Kind == IngredientKind.Milk && (!ingredient.IsPart || ingredient.Id == bar.House.Milk)
-                )
-                .OrderByDescending(ingredient => ingredient.Id == bar.House.Milk)
-                .ThenBy(IsSweetened)
-                .FirstOrDefault() is
-            { } milk
-        )
+        if (MilkOf(bar) is { } milk)
         {
-            var level = isCold ? null : FoamLevels.Right(milk, bar);
-            yield return Line(
-                "milk",
-                milk,
-                liquid * (isBrew ? 1 - BrewShare : 0.6),
-                bar,
-                level is not null ? "steam"
-                    : isCold && (flavour is not null || made == DrinkBase.Chocolate) ? "stir"
-                    : "pour",
-                Measure.Millilitre
-            ) with
-            {
-                Foam = level?.Id.Value,
-            };
+            var isSweet = flavour is not null || made == DrinkBase.Chocolate;
+            yield return MilkLine(milk, liquid * (isBrew ? 1 - BrewShare : 0.6), isCold, isSweet, bar);
         }
 
         if (isCold && bar.Ingredients.FirstOrDefault(ingredient => ingredient.IsIce) is { } cubes)
         {
             yield return Line("ice", cubes, ice, bar, "pour", Measure.Gram);
         }
+    }
+
+    private static LineDocument FlavourLine(
+        Ingredient flavour,
+        double room,
+        bool isCold,
+        IReadOnlyList<Cup> cups,
+        BarFacts bar
+    )
+    {
+        var technique = isCold && flavour.Kind == IngredientKind.Sauce ? "dissolve" : "pour";
+        var line = Line("flavour", flavour, DoseOf(room * StrokesPerMl, flavour, bar), bar, technique);
+        return
+            cups.All(cup => bar.House.Flavours.StrokesOf(flavour, cup.Id) is not null)
+            && FlavourStandard.Covers(flavour, Measure.Find(line.Measure)!)
+            ? HouseStrokes.Follow(line)
+            : line;
+    }
+
+    // The house's own milk, or else its least sweetened.
+    private static Ingredient? MilkOf(BarFacts bar) =>
+        bar
+            .Ingredients.Where(ingredient =>
+                ingredient.Kind == IngredientKind.Milk && (!ingredient.IsPart || ingredient.Id == bar.House.Milk)
+            )
+            .OrderByDescending(ingredient => ingredient.Id == bar.House.Milk)
+            .ThenBy(IsSweetened)
+            .FirstOrDefault();
+
+    private static LineDocument MilkLine(Ingredient milk, double ml, bool isCold, bool isSweet, BarFacts bar)
+    {
+        var level = isCold ? null : FoamLevels.Right(milk, bar);
+        var technique =
+            level is not null ? "steam"
+            : isCold && isSweet ? "stir"
+            : "pour";
+        return Line("milk", milk, ml, bar, technique, Measure.Millilitre) with { Foam = level?.Id.Value };
     }
 
     // A double is the unit: one shot for a short drink, a third in the largest cups (common practice, no source).

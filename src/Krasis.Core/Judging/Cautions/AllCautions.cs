@@ -22,66 +22,88 @@ internal static class AllCautions
     public const double CaffeineAtOnce = 200;
 
     /// <summary>The cautions of a build, by the techniques that it uses.</summary>
-    public static IReadOnlyList<Caution> For(Setting setting)
+    public static IReadOnlyList<Caution> For(Setting setting) =>
+        [.. ByLine(setting).OfType<Caution>(), .. BySize(setting).OfType<Caution>()];
+
+    private static IEnumerable<Caution?> ByLine(Setting setting)
     {
-        var found = new List<Caution>();
         var house = setting.Bar.House;
-        ByLine(
+        yield return OfLines(
+            setting,
             "steam",
             line => line.Line.Technique == Technique.Steam,
             $"Steam and hot milk burn. Milk ends at {Say.Short(house.MilkFrom.Value)} to {Say.Short(house.MilkTo.Value)} °C in this house; above about {Say.Degrees(FoamLevels.Scalds)} it scalds."
         );
-        ByLine(
+        yield return OfLines(
+            setting,
             "torch",
             line => line.Line.Technique == Technique.Torch,
             "Torch: away from paper, alcohol, sleeves and children, and never unattended."
         );
-        ByLine(
+        yield return OfLines(
+            setting,
             "blender",
             line => line.Line.Technique == Technique.Blend || (setting.Build.Serve == Serve.Blended && line.IsIce),
             "Blender: lid on, and off at the wall before a hand goes near the blades."
         );
-        ByLine(
+        yield return OfLines(
+            setting,
             "hot-blender",
             line => setting.Build.Serve == Serve.Blended && line.Temperature >= PourOrder.Warm,
             "Hot liquids erupt in a blender: let them cool first."
         );
-        ByLine("skewer", line => line.Line.Technique == Technique.Skewer, "Sharp skewers come out before drinking.");
-        ByLine(
+        yield return OfLines(
+            setting,
+            "skewer",
+            line => line.Line.Technique == Technique.Skewer,
+            "Sharp skewers come out before drinking."
+        );
+        yield return OfLines(
+            setting,
             "potent",
             line => line.Ingredient.Kind == IngredientKind.Flavour || line.Ingredient.MostPerDrink is not null,
             "Potent: weigh it to a hundredth of a gram, and never go by eye. A drop too much cannot be taken out."
         );
-        ByLine(
+        yield return OfLines(
+            setting,
             "stove-top",
             line => setting.Bar.CoffeeOf(line.Ingredient.Id)?.Method == BrewMethod.StoveTop,
             "Stove-top brewer: fill it below the safety valve."
         );
-        ByLine(
+        yield return OfLines(
+            setting,
             "keep-cold",
             line => line.Ingredient.IsChilled || (line.Ingredient is { Kind: IngredientKind.Milk, UseBy: not null }),
             "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule)."
         );
-        ByLine(
+        yield return OfLines(
+            setting,
             "shared",
             line =>
                 line.Line.Technique is Technique.Steam or Technique.Foam or Technique.Blend or Technique.Shake
                 || setting.Build.Serve is Serve.Shaken or Serve.Blended,
             "Shared wands, pitchers, shakers and blenders carry traces of allergens: a build is never a promise that a drink is free from something."
         );
-        BySize(
+    }
+
+    private static IEnumerable<Caution?> BySize(Setting setting)
+    {
+        yield return OfSizes(
+            setting,
             "hot",
             size => size.Life.Moments[0].Temperature.Value > Burns,
             (sizes, isOne) =>
                 $"{sizes} {(isOne ? "is" : "are")} handed over above {Burns} °C, which can burn skin in seconds."
         );
-        BySize(
+        yield return OfSizes(
+            setting,
             "caffeine",
             size => size.Inside.Nutrition.CaffeineKnown.Value > CaffeineAtOnce,
             (sizes, isOne) =>
                 $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice."
         );
-        BySize(
+        yield return OfSizes(
+            setting,
             "caffeine-perhaps",
             size =>
                 size.Inside.Nutrition
@@ -89,38 +111,36 @@ internal static class AllCautions
             (sizes, _) =>
                 $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy)."
         );
-        return found;
+    }
 
-        void ByLine(string code, Func<WorkedLine, bool> calls, string message)
-        {
-            var lines = setting.Reference.Lines.Where(calls).ToList();
-            if (lines.Count > 0)
-            {
-                found.Add(
-                    new Caution(
-                        code,
-                        $"{Say.List([.. lines.Select(line => line.Ingredient.Name).Distinct()])}: {message}",
-                        [.. setting.Sheet.Sizes.Select(size => size.Size)],
-                        [.. lines.Select(line => line.Line.Id)]
-                    )
-                );
-            }
-        }
+    private static Caution? OfLines(Setting setting, string code, Func<WorkedLine, bool> calls, string message)
+    {
+        var lines = setting.Reference.Lines.Where(calls).ToList();
+        return lines.Count == 0
+            ? null
+            : new Caution(
+                code,
+                $"{Say.List([.. lines.Select(line => line.Ingredient.Name).Distinct()])}: {message}",
+                [.. setting.Sheet.Sizes.Select(size => size.Size)],
+                [.. lines.Select(line => line.Line.Id)]
+            );
+    }
 
-        void BySize(string code, Func<SizeSheet, bool> calls, Func<string, bool, string> message)
-        {
-            var sizes = setting.Sheet.Sizes.Where(calls).ToList();
-            if (sizes.Count > 0)
-            {
-                found.Add(
-                    new Caution(
-                        code,
-                        message(Say.List([.. sizes.Select(size => size.Name)]), sizes.Count == 1),
-                        [.. sizes.Select(size => size.Size)],
-                        []
-                    )
-                );
-            }
-        }
+    private static Caution? OfSizes(
+        Setting setting,
+        string code,
+        Func<SizeSheet, bool> calls,
+        Func<string, bool, string> message
+    )
+    {
+        var sizes = setting.Sheet.Sizes.Where(calls).ToList();
+        return sizes.Count == 0
+            ? null
+            : new Caution(
+                code,
+                message(Say.List([.. sizes.Select(size => size.Name)]), sizes.Count == 1),
+                [.. sizes.Select(size => size.Size)],
+                []
+            );
     }
 }

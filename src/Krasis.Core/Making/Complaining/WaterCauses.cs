@@ -17,7 +17,10 @@ internal static class WaterCauses
     private const double Milky = 6,
         Faint = 1;
 
-    public static IEnumerable<Cause> Watery(Complained at)
+    public static IEnumerable<Cause> Watery(Complained at) =>
+        [.. Weaker(at), .. Melted(at), .. Steamed(at), .. PouredWrong(at)];
+
+    private static IEnumerable<Cause> Weaker(Complained at)
     {
         if (at.Size.Taste.Drift.Strength is { Value: < -2 } weaker)
         {
@@ -32,7 +35,10 @@ internal static class WaterCauses
                 Mend = mend,
             };
         }
+    }
 
+    private static IEnumerable<Cause> Melted(Complained at)
+    {
         var melt = at.Percent(at.HandedOver.Melt.Value);
         var isHotOnIce = at.Found("hot-on-the-ice").Any();
         foreach (var cause in at.By("hot-on-the-ice", melt + 5, "Cool the coffee first."))
@@ -71,7 +77,10 @@ internal static class WaterCauses
                 ),
             };
         }
+    }
 
+    private static IEnumerable<Cause> Steamed(Complained at)
+    {
         var steam = at.Percent(at.Size.Life.Condensate.Value);
         if (steam > Least)
         {
@@ -82,7 +91,10 @@ internal static class WaterCauses
                 "Purge the wand before it goes in, and stop at the temperature."
             );
         }
+    }
 
+    private static IEnumerable<Cause> PouredWrong(Complained at)
+    {
         foreach (
             var finding in at.Poured.Where(finding =>
                 finding.Of == SeriesOf.Drink && finding.Id == at.Build.Name && finding.By < 0

@@ -1,4 +1,5 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Planning.Needing;
@@ -21,79 +22,18 @@ public static class PrepCatalogue
             .Where(part => part.Part.IsRead)
             .ToDictionary(part => part.Part.Value.Id, part => (part.Document, part.Part.Value));
         var packs = document.Ingredients.Where(entry => entry.Id is not null).ToDictionary(entry => entry.Id!);
-        var found = new Dictionary<Item, PrepItem>();
-        foreach (var ingredient in bar.Ingredients)
-        {
-            var id = ingredient.Id.Value;
-            var making = prep.Makings.GetValueOrDefault(id);
-            var pack = packs.GetValueOrDefault(id);
-            var coffee = bar.CoffeeOf(ingredient.Id);
-            IReadOnlyList<(Item, double)> of =
-                parts.TryGetValue(ingredient.Id, out var part) ? Shares(part.Value, bar)
-                : coffee is not null ? [(Item.Ground(id), coffee.Coffee.Value / coffee.Yield.Value)]
-                : ingredient.FrozenFrom is { } frozen ? [(Item.Ingredient(frozen.Value), 1)]
-                : [];
-            var isGround = coffee is not null || bar.EspressoOf(ingredient.Id) is not null;
-            if (isGround)
-            {
-                var ground = Item.Ground(id);
-                found[ground] = Bought(
-                    ground,
-                    ingredient.Kind == IngredientKind.Espresso ? ingredient.Name : $"{ingredient.Name}, ground",
-                    pack,
-                    null,
+        var found = bar
+            .Ingredients.SelectMany(ingredient =>
+                OfIngredient(
+                    ingredient,
+                    parts.TryGetValue(ingredient.Id, out var part) ? part : null,
+                    packs.GetValueOrDefault(ingredient.Id.Value),
+                    bar,
                     prep
-                );
-            }
-
-            if (ingredient.Kind == IngredientKind.Espresso && of.Count == 0)
-            {
-                continue;
-            }
-
-            var item = Item.Ingredient(id);
-            var isMade = of.Count > 0 || making is not null;
-            var isChilled = making?.IsChilled ?? ingredient.IsChilled;
-            found[item] = isMade
-                ? new PrepItem(
-                    item,
-                    ingredient.Name,
-                    ingredient.Density.Value,
-                    true,
-                    DateMarking.Days(
-                        making?.Keeps ?? (part.Document?.ShelfLifeDays is { } days ? (int)days : null),
-                        isChilled
-                    ),
-                    isChilled,
-                    making is { IsCooked: true } or { WaitsFor: Waiting.Freeze },
-                    of,
-                    null,
-                    null,
-                    null,
-                    ingredient.PricePerGram?.Value
                 )
-                : Bought(item, ingredient.Name, pack, ingredient, prep);
-        }
-
-        foreach (var cup in bar.Cups)
-        {
-            var item = Item.Cup(cup.Id.Value);
-            var pieces = prep.Buying.GetValueOrDefault(item)?.PackPieces;
-            found[item] = new PrepItem(
-                item,
-                cup.LidClearance is null ? $"{cup.Name} cup" : $"{cup.Name} cup and lid",
-                null,
-                false,
-                null,
-                false,
-                false,
-                [],
-                pieces,
-                pieces is null ? null : $"{pieces} cups",
-                pieces * cup.Price?.Value,
-                cup.Price?.Value
-            );
-        }
+            )
+            .Concat(bar.Cups.Select(cup => OfCup(cup, prep)))
+            .ToDictionary(item => item.Item);
 
         // What holds something that keeps shorter keeps no longer itself, unless cooking or freezing begins its days
         // anew.
@@ -103,6 +43,77 @@ public static class PrepCatalogue
         }
 
         return found;
+    }
+
+    private static IEnumerable<PrepItem> OfIngredient(
+        Ingredient ingredient,
+        (PartDocument Document, Part Part)? part,
+        IngredientDocument? pack,
+        BarFacts bar,
+        PrepFacts prep
+    )
+    {
+        var id = ingredient.Id.Value;
+        var coffee = bar.CoffeeOf(ingredient.Id);
+        if (coffee is not null || bar.EspressoOf(ingredient.Id) is not null)
+        {
+            var name = ingredient.Kind == IngredientKind.Espresso ? ingredient.Name : $"{ingredient.Name}, ground";
+            yield return Bought(Item.Ground(id), name, pack, null, prep);
+        }
+
+        IReadOnlyList<(Item, double)> of =
+            part is { } made ? Shares(made.Part, bar)
+            : coffee is not null ? [(Item.Ground(id), coffee.Coffee.Value / coffee.Yield.Value)]
+            : ingredient.FrozenFrom is { } frozen ? [(Item.Ingredient(frozen.Value), 1)]
+            : [];
+        if (ingredient.Kind == IngredientKind.Espresso && of.Count == 0)
+        {
+            yield break;
+        }
+
+        var making = prep.Makings.GetValueOrDefault(id);
+        if (of.Count == 0 && making is null)
+        {
+            yield return Bought(Item.Ingredient(id), ingredient.Name, pack, ingredient, prep);
+            yield break;
+        }
+
+        var isChilled = making?.IsChilled ?? ingredient.IsChilled;
+        var keeps = making?.Keeps ?? (part?.Document.ShelfLifeDays is { } days ? (int)days : null);
+        yield return new PrepItem(
+            Item.Ingredient(id),
+            ingredient.Name,
+            ingredient.Density.Value,
+            true,
+            DateMarking.Days(keeps, isChilled),
+            isChilled,
+            making is { IsCooked: true } or { WaitsFor: Waiting.Freeze },
+            of,
+            null,
+            null,
+            null,
+            ingredient.PricePerGram?.Value
+        );
+    }
+
+    private static PrepItem OfCup(Cup cup, PrepFacts prep)
+    {
+        var item = Item.Cup(cup.Id.Value);
+        var pieces = prep.Buying.GetValueOrDefault(item)?.PackPieces;
+        return new PrepItem(
+            item,
+            cup.LidClearance is null ? $"{cup.Name} cup" : $"{cup.Name} cup and lid",
+            null,
+            false,
+            null,
+            false,
+            false,
+            [],
+            pieces,
+            pieces is null ? null : $"{pieces} cups",
+            pieces * cup.Price?.Value,
+            cup.Price?.Value
+        );
     }
 
     private static int? Keeps(Item item, IReadOnlyDictionary<Item, PrepItem> all, HashSet<Item> within) =>

@@ -45,80 +45,61 @@ internal static class Remedies
 
     private static IEnumerable<(string Says, PlanInput Input)> Ways(PlanInput input, PrepPlan plan, Conflict conflict)
     {
-        var prep = input.Prep;
         var batch = plan.Batches.FirstOrDefault(each => each.Key == conflict.About);
-        if (batch is not null && prep.Makings.GetValueOrDefault(batch.Item.Id) is { } making)
+        var making = batch is null ? null : input.Prep.Makings.GetValueOrDefault(batch.Item.Id);
+        return batch is not null && making is not null
+            ? WaysOfMaking(input, plan, batch, making).Concat(WithoutDrinks(input, batch, conflict))
+            : WithoutDrinks(input, batch, conflict);
+    }
+
+    private static IEnumerable<(string Says, PlanInput Input)> WaysOfMaking(
+        PlanInput input,
+        PrepPlan plan,
+        PlannedBatch batch,
+        MakingRule making
+    )
+    {
+        var prep = input.Prep;
+        if (batch.IsSet)
         {
-            if (batch.IsSet)
-            {
-                yield return (
-                    "Let Krasis choose the time",
-                    input with
-                    {
-                        Set = [.. input.Set.Where(set => set.Key != batch.Key)],
-                    }
-                );
-            }
-
-            yield return (
-                "Begin work two hours earlier",
-                With(
-                    prep with
-                    {
-                        Hours =
-                        [
-                            .. prep.Hours.Select(hours =>
-                                hours with
-                                {
-                                    WorkFrom = hours.WorkFrom is { } from ? Math.Max(0, from - EarlierMinutes) : null,
-                                }
-                            ),
-                        ],
-                    }
-                )
-            );
-            foreach (
-                var used in prep.Equipment.Where(each => making.WorkOn.Contains(each.Id) || making.WaitOn == each.Id)
-            )
-            {
-                yield return (
-                    $"One more {used.Name}",
-                    With(
-                        prep with
-                        {
-                            Equipment =
-                            [
-                                .. prep.Equipment.Select(each =>
-                                    each == used ? each with { Count = each.Count + 1 } : each
-                                ),
-                            ],
-                        }
-                    )
-                );
-            }
-
-            yield return (
-                "Somebody more to prepare",
-                With(prep with { Hours = [.. prep.Hours.Select(hours => hours with { People = hours.People + 1 })] })
-            );
-            if (plan.Batches.Count(each => each.Item == batch.Item) > 1)
-            {
-                yield return (
-                    $"Batches of {PlanWords.Mass(making.Batch * 2)}",
-                    With(
-                        prep with
-                        {
-                            Makings = new Dictionary<string, MakingRule>(prep.Makings)
-                            {
-                                [making.Ingredient] = making with { Batch = making.Batch * 2 },
-                            },
-                        }
-                    )
-                );
-            }
+            var free = input with { Set = [.. input.Set.Where(set => set.Key != batch.Key)] };
+            yield return ("Let Krasis choose the time", free);
         }
 
-        // Of the fridge it is not said which part is too much in it: each is tried.
+        yield return ("Begin work two hours earlier", WithHours(BeginEarlier));
+        foreach (var used in prep.Equipment.Where(each => making.WorkOn.Contains(each.Id) || making.WaitOn == each.Id))
+        {
+            var more = prep.Equipment.Select(each => each == used ? each with { Count = each.Count + 1 } : each);
+            yield return ($"One more {used.Name}", With(prep with { Equipment = [.. more] }));
+        }
+
+        yield return ("Somebody more to prepare", WithHours(hours => hours with { People = hours.People + 1 }));
+        if (plan.Batches.Count(each => each.Item == batch.Item) > 1)
+        {
+            var makings = new Dictionary<string, MakingRule>(prep.Makings)
+            {
+                [making.Ingredient] = making with { Batch = making.Batch * 2 },
+            };
+            yield return ($"Batches of {PlanWords.Mass(making.Batch * 2)}", With(prep with { Makings = makings }));
+        }
+
+        PlanInput With(PrepFacts other) => input with { Prep = other };
+        PlanInput WithHours(Func<DayHours, DayHours> change) =>
+            With(prep with { Hours = [.. prep.Hours.Select(change)] });
+        static DayHours BeginEarlier(DayHours hours) =>
+            hours with
+            {
+                WorkFrom = hours.WorkFrom is { } from ? Math.Max(0, from - EarlierMinutes) : null,
+            };
+    }
+
+    // Of the fridge it is not said which part is too much in it: each is tried.
+    private static IEnumerable<(string Says, PlanInput Input)> WithoutDrinks(
+        PlanInput input,
+        PlannedBatch? batch,
+        Conflict conflict
+    )
+    {
         IEnumerable<Needing.Item> about =
             batch is not null ? [batch.Item]
             : conflict.Kind == ConflictKind.Fridge
@@ -127,25 +108,21 @@ internal static class Remedies
         foreach (var item in about)
         {
             var users = Users(input, item, conflict.Day).ToList();
-            if (users.Count is > 0 and <= 4)
+            if (users.Count is 0 or > 4)
             {
-                var names = PlanWords.List([.. users.Select(build => input.Drinks.GetValueOrDefault(build, build))]);
-                yield return (
-                    $"Leave {names} off the board on {PlanWords.Day(conflict.Day)}",
-                    input with
-                    {
-                        Expected =
-                        [
-                            .. input.Expected.Where(cups =>
-                                cups.Day != conflict.Day || !users.Contains(cups.What.Build)
-                            ),
-                        ],
-                    }
-                );
+                continue;
             }
-        }
 
-        PlanInput With(PrepFacts other) => input with { Prep = other };
+            var names = PlanWords.List([.. users.Select(build => input.Drinks.GetValueOrDefault(build, build))]);
+            var left = input.Expected.Where(cups => cups.Day != conflict.Day || !users.Contains(cups.What.Build));
+            yield return (
+                $"Leave {names} off the board on {PlanWords.Day(conflict.Day)}",
+                input with
+                {
+                    Expected = [.. left],
+                }
+            );
+        }
     }
 
     // The drinks of a day that use an item, or something that it goes into.

@@ -71,20 +71,38 @@ public sealed record CupDrawing(
         return Draw(size, groups, melt, tint);
     }
 
-    // Stacks groups of liquids around the ice. In the heap of ice only the gaps are liquid, so the same liquid reaches
-    // higher there.
     private static CupDrawing Draw(WorkedSize size, List<Group> groups, double melt, Light? tint)
     {
-        var cup = size.Size.Cup;
         var content = size.Poured.Melted(melt);
+        var surface = HeightFor(size, content.Levels.Surface);
+        var hasFoam = !content.IsBlended && (surface - HeightFor(size, content.Levels.Liquid)).Value >= LeastFoam;
+        return new CupDrawing(
+            Stack(size, content, groups, hasFoam, melt, tint),
+            hasFoam ? FoamOf(size, content, groups, melt, tint) : null,
+            IceOf(size, content),
+            TopOf(size, content),
+            surface,
+            TrimsOf(size)
+        );
+    }
+
+    private static Millimetres HeightFor(WorkedSize size, double ml) => size.Size.Cup.HeightFor(Millilitres.From(ml));
+
+    // Stacks groups of liquids around the ice. In the heap of ice only the gaps are liquid, so the same liquid reaches
+    // higher there.
+    private static List<Layer> Stack(
+        WorkedSize size,
+        Tally content,
+        List<Group> groups,
+        bool hasFoam,
+        double melt,
+        Light? tint
+    )
+    {
         var levels = content.Levels;
         var isBlended = content.IsBlended;
         var gaps =
             content.IceHeap > 0 && !isBlended ? 1 - (content.IceMass / IceFacts.Density.Value / content.IceHeap) : 1;
-        var hasFoam =
-            !isBlended
-            && (cup.HeightFor(Millilitres.From(levels.Surface)) - cup.HeightFor(Millilitres.From(levels.Liquid))).Value
-                >= LeastFoam;
         var layers = new List<Layer>();
         var liquid = 0.0;
         foreach (var (group, i) in groups.Where(group => group.Lines.Count > 0).Select((group, i) => (group, i)))
@@ -92,94 +110,79 @@ public sealed record CupDrawing(
             var from = Height(liquid);
             var isLast = i == groups.Count - 1;
             liquid += group.Lines.Sum(line => VolumeOf(line));
-            var to = isLast
-                ? cup.HeightFor(Millilitres.From(hasFoam ? levels.Liquid : levels.Surface))
-                : Height(liquid);
             layers.Add(
                 new Layer(
                     group.Lines.MaxBy(line => line.Mass)!.Line.Id,
                     ColourOf(group, isLast ? melt : 0, isBlended ? content.IceMass : 0, tint).ToHex(),
                     from,
-                    to,
+                    isLast ? HeightFor(size, hasFoam ? levels.Liquid : levels.Surface) : Height(liquid),
                     group.MixesAbove
                 )
             );
         }
 
-        return new CupDrawing(
-            layers,
-            Foam(),
-            isBlended ? null : Ice(),
-            Top(),
-            cup.HeightFor(Millilitres.From(levels.Surface)),
-            TrimsOf(size)
-        );
+        return layers;
 
         Millimetres Height(double below) =>
-            cup.HeightFor(
-                Millilitres.From(
-                    below <= levels.HeapFrom || gaps <= 0
-                        ? below
-                        : Math.Min(levels.Liquid, levels.HeapFrom + ((below - levels.HeapFrom) / gaps))
-                )
+            HeightFor(
+                size,
+                below <= levels.HeapFrom || gaps <= 0
+                    ? below
+                    : Math.Min(levels.Liquid, levels.HeapFrom + ((below - levels.HeapFrom) / gaps))
             );
+    }
 
-        Layer? Foam()
+    private static Layer? FoamOf(WorkedSize size, Tally content, List<Group> groups, double melt, Light? tint)
+    {
+        if (groups.Count == 0 || groups[^1].Lines.Count == 0)
         {
-            var (from, to) = (
-                cup.HeightFor(Millilitres.From(levels.Liquid)),
-                cup.HeightFor(Millilitres.From(levels.Surface))
-            );
-            if (!hasFoam || groups.Count == 0 || groups[^1].Lines.Count == 0)
-            {
-                return null;
-            }
-
-            var foamed = size
-                .Lines.Where(line => line.IsPoured && line.IsInside && line.Foam is not null)
-                .MaxBy(line => line.Mass);
-            var colour = foamed is null ? ColourOf(groups[^1], melt, 0, tint) : Light.Of(foamed.Ingredient.Colour);
-            return new Layer(
-                (foamed ?? groups[^1].Lines[^1]).Line.Id,
-                colour.Each(band => band + ((1 - band) * Foamy)).ToHex(),
-                from,
-                to
-            );
+            return null;
         }
 
-        IceBand? Ice()
-        {
-            if (content.IceMass < LeastIce)
-            {
-                return null;
-            }
+        var foamed = size
+            .Lines.Where(line => line.IsPoured && line.IsInside && line.Foam is not null)
+            .MaxBy(line => line.Mass);
+        var colour = foamed is null ? ColourOf(groups[^1], melt, 0, tint) : Light.Of(foamed.Ingredient.Colour);
+        return new Layer(
+            (foamed ?? groups[^1].Lines[^1]).Line.Id,
+            colour.Each(band => band + ((1 - band) * Foamy)).ToHex(),
+            HeightFor(size, content.Levels.Liquid),
+            HeightFor(size, content.Levels.Surface)
+        );
+    }
 
-            var ice = size.Lines.Where(line => line.IsIce && line.IsPoured).ToList();
-            var pieces = ice.Sum(line => line.Mass / line.Ingredient.PieceMass!.Value.Value);
-            return new IceBand(
-                cup.HeightFor(Millilitres.From(levels.HeapFrom)),
-                Crown.HeightOf(cup, levels.HeapTo),
-                Millimetres.From(Math.Cbrt(content.IceMass / pieces / IceFacts.Density.Value) * 10),
-                pieces,
-                ice[0].Ingredient.Colour
-            );
+    private static IceBand? IceOf(WorkedSize size, Tally content)
+    {
+        if (content.IsBlended || content.IceMass < LeastIce)
+        {
+            return null;
         }
 
-        Layer? Top()
-        {
-            if (content.OnTop <= 0)
-            {
-                return null;
-            }
+        var ice = size.Lines.Where(line => line.IsIce && line.IsPoured).ToList();
+        var pieces = ice.Sum(line => line.Mass / line.Ingredient.PieceMass!.Value.Value);
+        return new IceBand(
+            HeightFor(size, content.Levels.HeapFrom),
+            Crown.HeightOf(size.Size.Cup, content.Levels.HeapTo),
+            Millimetres.From(Math.Cbrt(content.IceMass / pieces / IceFacts.Density.Value) * 10),
+            pieces,
+            ice[0].Ingredient.Colour
+        );
+    }
 
-            var line = size.Lines.Where(entry => entry.IsOnTop).MaxBy(entry => entry.Mass * entry.VolumePerGram)!;
-            return new Layer(
-                line.Line.Id,
-                line.Ingredient.Colour,
-                cup.HeightFor(Millilitres.From(levels.Top)),
-                Crown.Of(cup, content)
-            );
+    private static Layer? TopOf(WorkedSize size, Tally content)
+    {
+        if (content.OnTop <= 0)
+        {
+            return null;
         }
+
+        var line = size.Lines.Where(entry => entry.IsOnTop).MaxBy(entry => entry.Mass * entry.VolumePerGram)!;
+        return new Layer(
+            line.Line.Id,
+            line.Ingredient.Colour,
+            HeightFor(size, content.Levels.Top),
+            Crown.Of(size.Size.Cup, content)
+        );
     }
 
     private static Light ColourOf(Group group, double melt, double ice, Light? tint) =>
