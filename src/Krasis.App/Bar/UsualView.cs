@@ -12,6 +12,8 @@ namespace Krasis.App.Bar;
 /// <param name="Cooling">How a coffee is cooled.</param>
 /// <param name="SteamTool">What milk is steamed with, as it is called.</param>
 /// <param name="ColdTool">What milk is foamed cold with, as it is called.</param>
+/// <param name="ExtraHot">To what milk is steamed extra hot.</param>
+/// <param name="Kids">To what milk is steamed for a child.</param>
 /// <param name="FromThePot">How warm brewed coffee goes into a hot drink.</param>
 /// <param name="RoastSpread">How far the caffeine of a roast may be off, as a share of it.</param>
 public sealed record UsualView(
@@ -19,6 +21,8 @@ public sealed record UsualView(
     string Cooling,
     string SteamTool,
     string ColdTool,
+    Celsius ExtraHot,
+    Celsius Kids,
     Celsius FromThePot,
     Percent RoastSpread
 )
@@ -30,6 +34,8 @@ public sealed record UsualView(
             Choice.Word(CoolingWays.WhereNoneIsSaid),
             FoamLevel.Words(FoamLevel.UsualTool(false)),
             FoamLevel.Words(FoamLevel.UsualTool(true)),
+            Celsius.From(FoamLevel.UsualExtraHot),
+            Celsius.From(FoamLevel.UsualKids),
             CoffeeBaseReader.FromThePot,
             Roast.UsualSpread
         );

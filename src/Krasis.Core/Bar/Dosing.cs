@@ -132,6 +132,7 @@ public static class Dosing
             (
                 IngredientKind.Sauce
                     or IngredientKind.Ice
+                    or IngredientKind.IceCream
                     or IngredientKind.Powder
                     or IngredientKind.Topping
                     or IngredientKind.Flavour,

@@ -86,7 +86,7 @@ public static class BuildReader
         return fields.Finish(() =>
             new Build(name, reserve, [.. sizes.Select(cup => cup.Id)], reference, school!, lines)
             {
-                Serve = serve ?? (lines.Exists(line => bar.Find(line.Ingredient)!.IsIce) ? Serve.Iced : Serve.Hot),
+                Serve = serve ?? (lines.Exists(line => bar.Find(line.Ingredient)!.IsFrozen) ? Serve.Iced : Serve.Hot),
                 IsServeSaid = serve is not null,
                 Season = season,
                 Prices = prices,

@@ -12,6 +12,9 @@ public enum Technique
     /// <summary>Dissolved first in a splash of hot water or in the hot coffee.</summary>
     Dissolve,
 
+    /// <summary>Whisked smooth with a splash of hot water before it goes in: a powder that does not dissolve lumps.</summary>
+    Whisk,
+
     /// <summary>Cooled before it meets the ice.</summary>
     Cool,
 

@@ -47,6 +47,7 @@ public static class Techniques
         In(Technique.Pour, "poured in", "pour in"),
         In(Technique.Stir, "stirred in", "pour in and stir", mixes: true),
         In(Technique.Dissolve, "dissolved hot first", "dissolve in a splash of hot water or in the hot coffee"),
+        In(Technique.Whisk, "whisked smooth first", "whisk smooth in a splash of hot water, then pour in"),
         In(Technique.Cool, "cooled first", "cool"),
         In(Technique.Steam, "steamed", "steam", foam: true),
         In(Technique.Foam, "foamed cold", "foam cold and lay on top", slow: true, foam: true),
@@ -70,6 +71,10 @@ public static class Techniques
     /// none that there is.</summary>
     public static TechniqueFacts Named(string? code) =>
         All.FirstOrDefault(facts => facts.Code == code) ?? Known[WhereNoneIsSaid];
+
+    /// <summary>Whether what goes in so has been loosened in something hot before, so that it leaves nothing on the
+    /// bottom.</summary>
+    public static bool IsLoosenedFirst(this Technique technique) => technique is Technique.Dissolve or Technique.Whisk;
 
     /// <summary>What there is to know of a technique.</summary>
     public static TechniqueFacts Facts(this Technique technique) => Known[technique];

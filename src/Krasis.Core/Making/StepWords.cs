@@ -47,7 +47,9 @@ internal static class StepWords
             Technique.Stir when line.Ingredient.Kind == IngredientKind.Espresso =>
                 "Let it run into the cup, and stir until nothing is left on the bottom.",
             Technique.Stir => "Pour it in, and stir until nothing is left on the bottom.",
-            Technique.Pour when line.IsIce => "Put it in.",
+            Technique.Pour when line.Ingredient.IsFrozen => "Put it in.",
+            Technique.Whisk when Into(vessel) is { } into =>
+                $"Whisk it smooth in a splash of hot water, then {Lower(into)}.",
             _ => $"{Capital(line.Facts.Technique.Card)}.",
         };
 

@@ -208,6 +208,17 @@ internal sealed record PantryColumn(
             document => document.CurdlesMilk,
             (document, value) => document with { CurdlesMilk = value }
         ),
+        Number(
+            "hotCelsius",
+            document => document.HotCelsius,
+            (document, value) => document with { HotCelsius = value }
+        ),
+        Number(
+            "dilutionParts",
+            document => document.DilutionParts,
+            (document, value) => document with { DilutionParts = value }
+        ),
+        YesNo("whisked", document => document.Whisked, (document, value) => document with { Whisked = value }),
         Text("source", document => document.Source, (document, value) => document with { Source = value }),
     ];
 

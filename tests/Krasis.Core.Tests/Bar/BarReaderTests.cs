@@ -123,7 +123,10 @@ public class BarReaderTests
         };
         var problem = BarReader.Read(document).Problems.Single(problem => problem.Field == "ingredients[0].kind");
 
-        Assert.Equal("espresso, coffee, milk, syrup, sauce, water, ice, powder, topping, flavour", problem.Accepted);
+        Assert.Equal(
+            "espresso, coffee, tea, milk, syrup, sauce, water, ice, iceCream, powder, topping, flavour",
+            problem.Accepted
+        );
     }
 
     [Fact]

@@ -48,6 +48,8 @@ public partial class MethodTests
             $"reaches the lid at {N(Of(typeof(HeatLoss), "UnderALid"))} W/(m²·K)",
             $"thickness ÷ {N(Of(typeof(HeatLoss), "Foam"))} W/(m·K)",
             $"the drink at {N(Of(typeof(HeatLoss), "Hot"))} or {N(Of(typeof(HeatLoss), "Iced"))} °C, the room at {N(Of(typeof(HeatLoss), "Room"))} °C. Good to about {N(HeatLoss.Spread * 100)} %",
+            $"the share of its water that can freeze | −{N(-FrozenScoop.Freezer)} °C; −{N(-FrozenScoop.FirstIce)} °C; {N(Of(typeof(FrozenScoop), "Freezable"))} |",
+            $"{N(Of(typeof(FrozenScoop), "UsualWater"))} % where the label does not tell",
             // Cups and pumps.
             $"more than {N(Of(typeof(CupReader), "LargestContradiction") * 100)} % off the lengths is refused",
             $"More than {N(CupMeasured.LabelTolerance * 100)} % off the weighing",
@@ -61,7 +63,7 @@ public partial class MethodTests
             $"a flavour dosed in drops | {N(Of(typeof(BarRounding), "FlavourStep"))} g or ml",
             $"0–{N(BrixDensity.Most)} °Brix",
             $"at most 100 g in 100 g together, with {N(Of(typeof(CompositionReader), "RoundingSlack"))} g for rounding",
-            $"specific heat of coffee; milk, syrup, sauce, cream, powder | as water; {Heats()} J/(g·K)",
+            $"specific heat of coffee and tea; milk, syrup, sauce, cream, powder, melted ice cream | as water; {Heats()} J/(g·K)",
             $"served at: espresso, from the fridge, from the shelf, ice | {Served()} °C",
             $"hot from the pot; steam of a wand | {N(CoffeeBaseReader.FromThePot.Value)} °C; {N(Of(typeof(FoamReader), "UsualSteam"))} °C",
             // Coffee.
@@ -114,6 +116,7 @@ public partial class MethodTests
                 IngredientKind.Sauce,
                 IngredientKind.Topping,
                 IngredientKind.Powder,
+                IngredientKind.IceCream,
             }.Select(kind => N(IngredientDefaults.SpecificHeat(kind).Value))
         );
 

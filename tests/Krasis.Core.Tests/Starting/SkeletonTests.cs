@@ -423,11 +423,12 @@ public class SkeletonTests
                 "The bar has no coffee with a strong brew recipe.",
                 "The bar has no instant coffee or cocoa.",
                 "The bar has no chocolate sauce of which the caffeine is known.",
+                "The bar has no tea.",
             ],
             Skeleton.Choices(empty).OrderBy(choice => choice.Base).Select(choice => choice.Missing!)
         );
         Assert.Equal(
-            ["Espresso", "Brewed iced coffee", "Cold brew", "Strong brew", "Powder", "Chocolate and espresso"],
+            ["Espresso", "Brewed iced coffee", "Cold brew", "Strong brew", "Powder", "Chocolate and espresso", "Tea"],
             Skeleton.Choices(empty).OrderBy(choice => choice.Base).Select(choice => choice.Name)
         );
         var problem = Assert.Single(Skeleton.Propose(DrinkBase.ColdBrew, Serve.Hot, [new("m")], Bar).Problems);

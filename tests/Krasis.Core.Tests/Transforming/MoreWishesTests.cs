@@ -1,5 +1,6 @@
 using CsCheck;
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Changing.Transforming;
@@ -171,6 +172,35 @@ public class MoreWishesTests
         Assert.Equal([HeatWish.Kids], GuestWishes.Possible(Latte, Bears(62)).Heat);
         Refused(new() { Heat = HeatWish.Extra }, Latte, "heat", Bears(62));
         Refused(new() { Heat = HeatWish.Kids }, Iced, "heat");
+    }
+
+    [Fact]
+    public void A_foam_level_says_how_hot_extra_hot_is_and_how_warm_for_a_child()
+    {
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Foams =
+                [
+                    .. FullBar.Document.Foams.Select(foam =>
+                        foam.Cold == true ? foam : foam with { ExtraHotCelsius = 66, KidsCelsius = 45 }
+                    ),
+                ],
+            }
+        );
+        Assert.Equal(66, Grant(Latte, new() { Heat = HeatWish.Extra }, bar).Build.Lines[2].SteamedCelsius);
+        Assert.Equal(45, Grant(Latte, new() { Heat = HeatWish.Kids }, bar).Build.Lines[2].SteamedCelsius);
+
+        // Extra hot is no cooler than the level itself, and a child's no hotter.
+        var foam = FullBar.Document.Foams.First(foam => foam.Cold != true);
+        Assert.Equal(
+            "extraHotCelsius",
+            Assert.Single(FoamReader.Read(foam with { ExtraHotCelsius = foam.ToCelsius - 1 }).Problems).Field
+        );
+        Assert.Equal(
+            "kidsCelsius",
+            Assert.Single(FoamReader.Read(foam with { KidsCelsius = foam.ToCelsius + 1 }).Problems).Field
+        );
     }
 
     public static TheoryData<string> Schools => [.. School.All.Select(school => school.Code)];

@@ -58,9 +58,18 @@ public sealed record BrewMeasured(
                 : $"{(grams > GoldenMost ? "Stronger" : "Thinner")} than the usual 55 g/l ± 10 % for coffee drunk hot{(grams > GoldenMost ? ": right where ice will melt into it" : "")}.";
         }
 
-        if (brew.DilutionParts > 0)
+        if (brew.IsConcentrate)
         {
-            yield return $"One part of it is served with {Say.Fine(brew.DilutionParts)} parts of water; the yield and the strength are as served.";
+            yield return $"A concentrate, 1 : {Say.Fine(brew.DilutionParts)}. One part of it is served with {Say.Fine(brew.DilutionParts)} parts of water; the yield and the strength are as served.";
+        }
+        else if (brew.Method == BrewMethod.ColdBrew)
+        {
+            yield return "Ready to drink: no water is added.";
+        }
+
+        if (brew.HoldsHours is { } hours)
+        {
+            yield return $"It holds {CoffeeBase.Duration(hours)} once it is brewed{(hours >= 24 ? ", kept cold" : "")}.";
         }
 
         if (coffee?.Strength is { } own && brew.Strength is { } holds && Math.Abs(own.Value - holds.Value) > 0.005)

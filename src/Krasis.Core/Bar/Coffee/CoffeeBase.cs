@@ -30,6 +30,16 @@ public sealed record CoffeeBase(
     /// <summary>How warm it is when it goes into a hot drink; null for what is steeped cold.</summary>
     public Celsius? HotAt { get; init; }
 
+    /// <summary>How long it holds once it is brewed, hours; null for what is made for each drink.</summary>
+    public double? HoldsHours { get; init; }
+
+    /// <summary>So many hours as one says them: hours below two days, days from there on.</summary>
+    public static string Duration(double hours) =>
+        hours < 48 ? $"{Say.Fine(hours)} {(hours == 1 ? "hour" : "hours")}" : $"{Say.Fine(hours / 24)} days";
+
+    /// <summary>Whether it is thinned before it is drunk.</summary>
+    public bool IsConcentrate => DilutionParts > 0;
+
     /// <summary>What comes out: the water less what the grounds keep, and, where all of the coffee dissolves, the
     /// coffee; then diluted.</summary>
     public Grams Yield

@@ -33,6 +33,11 @@ public sealed record CoffeeBaseDocument
     /// <summary>How warm it is when it goes into a hot drink, °C; 80 when it is missing. Cold brew has none.</summary>
     public double? HotCelsius { get; init; }
 
+    /// <summary>How long it holds once it is brewed, hours; as its kind usually does when it is missing: a batch
+    /// for ice 24, cold brew ready to drink 120, as a concentrate 168, a strong brew 1. What is dissolved from powder is
+    /// made for each drink and has none.</summary>
+    public double? HoldsHours { get; init; }
+
     /// <summary>Parts of water that one part of it is diluted with before it is served; 0 when it is ready.</summary>
     public double? DilutionParts { get; init; }
 }

@@ -36,6 +36,8 @@ public static class CoffeeBaseReader
         var hot = fields.Optional("hotCelsius", document.HotCelsius, 40, 98, "°C")
             ?? (method == BrewMethod.ColdBrew ? null : FromThePot.Value);
         var dilution = fields.Optional("dilutionParts", document.DilutionParts, 0, 20, "parts") ?? 0;
+        var holds = fields.Optional("holdsHours", document.HoldsHours, 0.1, 1000, "h")
+            ?? UsualHours(method, dilution > 0);
         if (fields.Problems.Count == 0 && water <= coffee * retained)
         {
             fields.Report(
@@ -61,7 +63,19 @@ public static class CoffeeBaseReader
             )
             {
                 HotAt = hot is { } celsius ? Celsius.From(celsius) : null,
+                HoldsHours = holds,
             }
         );
     }
+
+    // Batch coffee for ice 1 day, cold brew 5 days ready to drink and 7 as a concentrate, kept cold; what stands in
+    // espresso's place 1 hour, as hot coffee does (common practice, no source).
+    private static double? UsualHours(BrewMethod method, bool isConcentrate) =>
+        method switch
+        {
+            BrewMethod.Batch => 24,
+            BrewMethod.ColdBrew => isConcentrate ? 168 : 120,
+            BrewMethod.Strong or BrewMethod.StoveTop => 1,
+            _ => null,
+        };
 }

@@ -53,6 +53,15 @@ public sealed record EspressoDocument
     /// station.</summary>
     public string? Station { get; init; }
 
+    /// <summary>The grinder that it is ground in, by name.</summary>
+    public string? Grinder { get; init; }
+
+    /// <summary>The day the coffee in the hopper was roasted, as 2026-11-20.</summary>
+    public string? RoastedOn { get; init; }
+
+    /// <summary>How many days it rests after that before it is pulled.</summary>
+    public double? RestDays { get; init; }
+
     /// <summary>Where the grinder stands, in the house's own words.</summary>
     public string? Grind { get; init; }
 

@@ -44,6 +44,11 @@ public static class EspressoReader
         var cup = fields.Optional("cupCelsius", document.CupCelsius, 30, 96, "°C");
         var station = fields.Note("station", document.Station, 80);
         _ = fields.Note("grind", document.Grind, 120);
+        _ = fields.Note("grinder", document.Grinder, 80);
+        var roasted = fields.Day("roastedOn", document.RoastedOn);
+        var rest = document.RestDays is null
+            ? default(int?)
+            : fields.Whole("restDays", document.RestDays, 0, 90, "days");
         var pulledGrams = fields.Optional("pulledGrams", document.PulledGrams, 1, 300, "g");
         var pulledSeconds = fields.Optional("pulledSeconds", document.PulledSeconds, 1, 200, "s");
         if (fields.Problems.Count == 0 && (from > dose || to < dose))
@@ -82,6 +87,8 @@ public static class EspressoReader
                 GivesHalves = document.HalfShots ?? false,
                 CupTemperature = cup is { } celsius ? Celsius.From(celsius) : null,
                 Station = station,
+                RoastedOn = roasted,
+                RestDays = rest,
                 LastPull =
                     pulledGrams is { } grams && pulledSeconds is { } seconds
                         ? new Pull(Grams.From(grams), seconds)

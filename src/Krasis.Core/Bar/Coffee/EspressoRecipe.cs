@@ -36,6 +36,15 @@ public sealed record EspressoRecipe(
     /// <summary>The station whose grinder and machine it is for; null when it holds at every station.</summary>
     public string? Station { get; init; }
 
+    /// <summary>The day the coffee in the hopper was roasted; null when not said.</summary>
+    public DateOnly? RoastedOn { get; init; }
+
+    /// <summary>How many days it rests after that before it is pulled; null when not said.</summary>
+    public int? RestDays { get; init; }
+
+    /// <summary>The first day on which it is rested; null when that is not known.</summary>
+    public DateOnly? RestedFrom => RestDays is { } days ? RoastedOn?.AddDays(days) : null;
+
     /// <summary>The last checked pull; null when there is none.</summary>
     public Pull? LastPull { get; init; }
 

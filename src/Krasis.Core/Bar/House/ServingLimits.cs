@@ -19,6 +19,9 @@ public sealed record ServingLimits
     /// <summary>The most ice to a ml of liquid in the blender, g.</summary>
     public double BlendedIceTo { get; init; } = 1.4;
 
+    /// <summary>What the blender's jar takes, ice and all; null where nobody has said it.</summary>
+    public Millilitres? Jar { get; init; }
+
     /// <summary>The least milk to a gram of coffee in a hot drink, g.</summary>
     public double HotMilkFrom { get; init; } = 3;
 
@@ -57,6 +60,7 @@ public sealed record ServingLimits
             ),
             BlendedIceFrom = Read("blendedIceFrom", document.BlendedIceFrom, 0, 5, "g") ?? usual.BlendedIceFrom,
             BlendedIceTo = Read("blendedIceTo", document.BlendedIceTo, 0, 5, "g") ?? usual.BlendedIceTo,
+            Jar = Read("jarMl", document.JarMl, 100, 20_000, "ml") is { } jar ? Millilitres.From(jar) : null,
             HotMilkFrom = Read("hotMilkFrom", document.HotMilkFrom, 0, 50, "g") ?? usual.HotMilkFrom,
             HotMilkTo = Read("hotMilkTo", document.HotMilkTo, 0, 50, "g") ?? usual.HotMilkTo,
             IcedMilkFrom = Read("icedMilkFrom", document.IcedMilkFrom, 0, 50, "g") ?? usual.IcedMilkFrom,

@@ -15,6 +15,9 @@ public sealed record ServingLimitsDocument
     /// <summary>The most ice to a ml of liquid in the blender, g; 1.4 when it is missing.</summary>
     public double? BlendedIceTo { get; init; }
 
+    /// <summary>What the blender's jar takes, ice and all, ml; any amount when it is missing.</summary>
+    public double? JarMl { get; init; }
+
     /// <summary>The least milk to a gram of coffee in a hot drink, g; 3 when it is missing.</summary>
     public double? HotMilkFrom { get; init; }
 

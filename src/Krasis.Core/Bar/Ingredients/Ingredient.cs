@@ -31,6 +31,9 @@ public sealed record Ingredient(
     /// <summary>Whether it is ice.</summary>
     public bool IsIce => Kind == IngredientKind.Ice;
 
+    /// <summary>Whether it is ice or ice cream.</summary>
+    public bool IsFrozen => Kind is IngredientKind.Ice or IngredientKind.IceCream;
+
     /// <summary>Whether it brings nothing and costs nothing unless something is entered of it: water, and ice of
     /// water.</summary>
     public bool IsKnownAsNothing =>
@@ -76,6 +79,20 @@ public sealed record Ingredient(
 
     /// <summary>How warm it is when it goes into the cup.</summary>
     public Celsius ServedAt { get; init; }
+
+    /// <summary>How warm it is when it goes into a hot drink; null where that makes no difference.</summary>
+    public Celsius? HotAt { get; init; }
+
+    /// <summary>Parts of milk or water that go to one part of a tea; 0 when it is ready to drink, null when that is not
+    /// said and for everything else.</summary>
+    public double? DilutionParts { get; init; }
+
+    /// <summary>Whether it has to be whisked smooth before it goes in.</summary>
+    public bool IsWhisked { get; init; }
+
+    /// <summary>Heat that melts what is frozen of a gram of it, J; zero for what is not frozen, and for ice, which is
+    /// kept apart.</summary>
+    public double MeltHeat { get; init; }
 
     /// <summary>Heat that warms a gram of it by a kelvin.</summary>
     public SpecificHeat SpecificHeat { get; init; } = SpecificHeat.From(Physics.Water.SpecificHeat);

@@ -10,7 +10,7 @@ public sealed record IngredientDocument
     /// <summary>What the bar calls it.</summary>
     public string? Name { get; init; }
 
-    /// <summary>One of espresso, coffee, milk, syrup, sauce, water, ice, powder, topping, flavour.</summary>
+    /// <summary>One of espresso, coffee, tea, milk, syrup, sauce, water, ice, iceCream, powder, topping, flavour.</summary>
     public string? Kind { get; init; }
 
     /// <summary>Density as served, g/ml; of a powder, as it lies in a spoon. Not used for ice, whose density is known,
@@ -35,6 +35,18 @@ public sealed record IngredientDocument
 
     /// <summary>How warm it is when it goes into the cup, °C.</summary>
     public double? ServedCelsius { get; init; }
+
+    /// <summary>How warm it is when it goes into a hot drink, °C; as <see cref="ServedCelsius"/> when it is missing. For
+    /// tea only: brewed coffee has it from its recipe.</summary>
+    public double? HotCelsius { get; init; }
+
+    /// <summary>Parts of milk or water that go to one part of it; 0 when it is ready to drink. For tea only: brewed
+    /// coffee has it from its recipe.</summary>
+    public double? DilutionParts { get; init; }
+
+    /// <summary>Whether it has to be whisked smooth with a splash of hot water, because it lumps and does not dissolve.
+    /// For powder only.</summary>
+    public bool? Whisked { get; init; }
 
     /// <summary>Heat that warms a gram by a kelvin, J.</summary>
     public double? SpecificHeat { get; init; }

@@ -10,6 +10,9 @@ public enum IngredientKind
     /// <summary>Coffee brewed in a batch: iced coffee, cold brew, strong brew.</summary>
     Coffee,
 
+    /// <summary>Tea: brewed, or a concentrate to be thinned, with spices or without.</summary>
+    Tea,
+
     /// <summary>Milk, cream and plant drinks.</summary>
     Milk,
 
@@ -24,6 +27,9 @@ public enum IngredientKind
 
     /// <summary>Ice, which floats.</summary>
     Ice,
+
+    /// <summary>Ice cream and other frozen scoops, which take up heat as they melt.</summary>
+    IceCream,
 
     /// <summary>Powder that is dissolved: cocoa, drinking chocolate, instant coffee, sugar.</summary>
     Powder,

@@ -34,7 +34,14 @@ public static partial class IngredientReader
                 "%"
             )
             : null;
-        var served = fields.Optional("servedCelsius", document.ServedCelsius, isIce ? -30 : -5, isIce ? 0 : 100, "°C");
+        var isFrozen = isIce || kind == IngredientKind.IceCream;
+        var served = fields.Optional(
+            "servedCelsius",
+            document.ServedCelsius,
+            isFrozen ? -30 : -5,
+            isFrozen ? 0 : 100,
+            "°C"
+        );
         var heat = fields.Optional("specificHeat", document.SpecificHeat, 0.5, 4.5, "J/(g·K)");
         var isPlain = kind is IngredientKind.Water || (isIce && document.Per100g is null && strength is null or 0);
         var composition =
@@ -52,12 +59,16 @@ public static partial class IngredientReader
         var foams = fields.Optional("foamsColdBelowCelsius", document.FoamsColdBelowCelsius, -5, 40, "°C");
         var steams = fields.Optional("steamsBelowCelsius", document.SteamsBelowCelsius, 30, 100, "°C");
         var useBy = ReadUseBy(document.OpenedOn, "openedOn", document.OpenedDays, "openedDays", fields);
+        var isTea = kind == IngredientKind.Tea;
+        var hotAt = isTea ? fields.Optional("hotCelsius", document.HotCelsius, 20, 100, "°C") : null;
+        var dilution = isTea ? fields.Optional("dilutionParts", document.DilutionParts, 0, 20, "parts") : null;
         var frozen =
             isIce && document.FrozenFrom is not null
                 ? new IngredientId(fields.Id("frozenFrom", document.FrozenFrom))
                 : default(IngredientId?);
         _ = fields.Note("source", document.Source);
         var colour = ReadColour(document.Colour, fields);
+        var servedAt = served is { } celsius ? Celsius.From(celsius) : IngredientDefaults.ServedAt(kind);
         return fields.Finish(() =>
             new Ingredient(
                 new IngredientId(id),
@@ -77,7 +88,11 @@ public static partial class IngredientReader
                 Composition = composition,
                 Allergens = allergens,
                 PricePerGram = price,
-                ServedAt = served is { } celsius ? Celsius.From(celsius) : IngredientDefaults.ServedAt(kind),
+                ServedAt = servedAt,
+                HotAt = hotAt is { } degrees ? Celsius.From(degrees) : null,
+                DilutionParts = dilution,
+                IsWhisked = kind == IngredientKind.Powder && document.Whisked == true,
+                MeltHeat = kind == IngredientKind.IceCream ? FrozenScoop.MeltHeat(composition, servedAt) : 0,
                 SpecificHeat = heat is { } joules ? SpecificHeat.From(joules) : IngredientDefaults.SpecificHeat(kind),
                 SolidFraction = (solid / 100) ?? IngredientDefaults.SolidFraction,
                 MostPerDrink = most is { } grams ? Grams.From(grams) : null,

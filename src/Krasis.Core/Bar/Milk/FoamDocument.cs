@@ -35,6 +35,12 @@ public sealed record FoamDocument
     /// <summary>How warm it is after, °C; the same as before when foamed cold.</summary>
     public double? ToCelsius { get; init; }
 
+    /// <summary>How warm the milk is after for a guest who wants it extra hot, °C; 68 when it is missing.</summary>
+    public double? ExtraHotCelsius { get; init; }
+
+    /// <summary>How warm the milk is after for a child, °C; 48 when it is missing.</summary>
+    public double? KidsCelsius { get; init; }
+
     /// <summary>How hot the steam is where it leaves the wand, °C.</summary>
     public double? SteamCelsius { get; init; }
 }

@@ -31,6 +31,21 @@ public sealed record FoamLevel(
     /// <summary>The fattest milk that it manages, g of fat in 100 g.</summary>
     public double MostFat { get; init; } = 100;
 
+    /// <summary>To what milk is steamed extra hot where the level does not say it, °C (68 to 70; common practice, no
+    /// source).</summary>
+    public const double UsualExtraHot = 68;
+
+    /// <summary>To what milk is steamed for a child where the level does not say it, °C (45 to 50; common practice, no
+    /// source).</summary>
+    public const double UsualKids = 48;
+
+    /// <summary>How warm the milk is after for a guest who wants it extra hot; no milk is steamed above what it
+    /// bears.</summary>
+    public Celsius ExtraHot { get; init; } = Celsius.From(UsualExtraHot);
+
+    /// <summary>How warm the milk is after for a child.</summary>
+    public Celsius Kids { get; init; } = Celsius.From(UsualKids);
+
     /// <summary>Whether it manages a milk: what is not known of it is not held against it.</summary>
     public bool Manages(Ingredient milk) => milk.Composition.Fat is not { } fat || fat <= MostFat + 1e-9;
 

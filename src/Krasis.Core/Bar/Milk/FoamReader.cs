@@ -59,6 +59,8 @@ public static class FoamReader
             );
         }
 
+        var extraHot = Wished("extraHotCelsius", document.ExtraHotCelsius, to, 98);
+        var kids = Wished("kidsCelsius", document.KidsCelsius, 30, to);
         var tool = fields.OptionalWord<FoamTool>("tool", document.Tool) ?? FoamLevel.UsualTool(isCold);
         var fat = fields.Optional("mostFatPer100g", document.MostFatPer100g, 0, 100, "g");
         return fields.Finish(() =>
@@ -75,8 +77,14 @@ public static class FoamReader
             {
                 Tool = tool,
                 MostFat = fat ?? FoamLevel.UsualMostFat(tool),
+                ExtraHot = Celsius.From(extraHot ?? FoamLevel.UsualExtraHot),
+                Kids = Celsius.From(kids ?? FoamLevel.UsualKids),
             }
         );
+
+        // A guest's wish is about steamed milk: nothing is hotter or cooler that is foamed cold.
+        double? Wished(string field, double? value, double least, double most) =>
+            isCold || fields.Problems.Count > 0 ? null : fields.Optional(field, value, least, most, "°C");
     }
 
     /// <summary>What 100 ml of cold whole milk are with the steam that has condensed in it, without air, ml.</summary>

@@ -29,6 +29,7 @@ internal static class Search
             || line.Ingredient.Kind
                 is IngredientKind.Espresso
                     or IngredientKind.Coffee
+                    or IngredientKind.Tea
                     or IngredientKind.Milk
                     or IngredientKind.Water
             || IsFlavour(line)
@@ -106,7 +107,7 @@ internal static class Search
     {
         var free = own.Lines.Where(IsVaried).ToList();
         var coffee = Largest(line => line.Ingredient.Kind == IngredientKind.Espresso)
-            ?? Largest(line => line.Ingredient.Kind == IngredientKind.Coffee);
+            ?? Largest(line => line.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Tea);
         var filler = Largest(line =>
             line.Ingredient.Kind is IngredientKind.Milk or IngredientKind.Water
             || (

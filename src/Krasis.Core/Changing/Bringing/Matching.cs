@@ -165,6 +165,7 @@ public static class Matching
             ingredient.Kind
                 is IngredientKind.Espresso
                     or IngredientKind.Coffee
+                    or IngredientKind.Tea
                     or IngredientKind.Milk
                     or IngredientKind.Water
                     or IngredientKind.Ice

@@ -22,7 +22,7 @@ internal static class Fitting
             .Lines.Select((line, i) => (line, i))
             .Where(entry =>
                 bar.Find(new IngredientId(entry.line.Ingredient ?? ""))
-                    is { Kind: IngredientKind.Milk or IngredientKind.Coffee }
+                    is { Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Tea }
                 && entry.line.Measure == Measure.Millilitre.Code
             )
             .OrderByDescending(entry => entry.line.Amount)

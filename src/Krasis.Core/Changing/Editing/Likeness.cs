@@ -35,7 +35,11 @@ internal sealed record Likeness(
         var isWeighed =
             before.Kind == MeasureKind.Mass
             || new[] { old, to }.Any(one =>
-                one.Kind is IngredientKind.Ice or IngredientKind.Powder or IngredientKind.Topping
+                one.Kind
+                    is IngredientKind.Ice
+                        or IngredientKind.IceCream
+                        or IngredientKind.Powder
+                        or IngredientKind.Topping
             );
         var (was, pulled) = (bar.Pulling(line.Recipe), bar.Pulling(put.Recipe));
         var now =

@@ -20,4 +20,7 @@ public enum DrinkBase
 
     /// <summary>Chocolate sauce with espresso.</summary>
     Chocolate,
+
+    /// <summary>Tea, brewed or a concentrate, with milk.</summary>
+    Tea,
 }

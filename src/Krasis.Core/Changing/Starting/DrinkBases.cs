@@ -31,6 +31,7 @@ internal static class DrinkBases
                         && (ingredient.Strength?.Value > 0 || ingredient.Composition.CaffeineMg > 0)
                     )
                     .OrderByDescending(ingredient => ingredient.Strength?.Value > 0),
+                DrinkBase.Tea => bar.Ingredients.Where(ingredient => ingredient.Kind == IngredientKind.Tea),
                 _ => bar
                     .Ingredients.Where(ingredient =>
                         ingredient.Kind is IngredientKind.Sauce or IngredientKind.Syrup
@@ -54,7 +55,7 @@ internal static class DrinkBases
         (made, serve) switch
         {
             (DrinkBase.ColdBrew, Serve.Hot) => $"{of.Name} is steeped cold and served cold.",
-            (DrinkBase.Batch or DrinkBase.ColdBrew, Serve.Layered) =>
+            (DrinkBase.Batch or DrinkBase.ColdBrew or DrinkBase.Tea, Serve.Layered) =>
                 $"{of.Name} and milk are about equally heavy, so layers do not hold.",
             (DrinkBase.Batch, Serve.Hot)
                 when bar.CoffeeOf(of.Id) is { } brew
@@ -76,6 +77,7 @@ internal static class DrinkBases
             DrinkBase.Strong => "Strong brew",
             DrinkBase.Powder => "Powder",
             DrinkBase.Chocolate => "Chocolate and espresso",
+            DrinkBase.Tea => "Tea",
             _ => "Espresso",
         };
 
@@ -87,6 +89,7 @@ internal static class DrinkBases
             DrinkBase.ColdBrew => "coffee with a cold brew recipe",
             DrinkBase.Strong => "coffee with a strong brew recipe",
             DrinkBase.Powder => "instant coffee or cocoa",
+            DrinkBase.Tea => "tea",
             DrinkBase.Chocolate => "chocolate sauce of which the caffeine is known",
             _ => "espresso with a recipe",
         };

@@ -17,6 +17,9 @@ namespace Krasis.Core.Changing.Starting;
 /// taste.</summary>
 public static class Skeleton
 {
+    // A beginning without a source, to be tasted: 4 g of a powder that is whisked go to 300 ml.
+    private const double WhiskedPerMl = 4.0 / 300;
+
     // Beginnings without a source, to be tasted: three quarters of what the ice leaves of a brewed coffee is coffee, 12
     // g of powder and 2 strokes, or 7.5 ml for each, go to 300 ml; a strong brew stands in for espresso at 30 ml a
     // shot.
@@ -62,7 +65,7 @@ public static class Skeleton
     /// <param name="of">Of which of the bar's it is made, where there are several; the first when it is
     /// missing.</param>
     /// <param name="flavour">Its flavour; null for the house's first with espresso and brewed coffee and none with
-    /// chocolate and powder; empty for none.</param>
+    /// chocolate, powder and tea; empty for none.</param>
     /// <returns>The build, without a name; or what the bar lacks.</returns>
     public static Reading<BuildDocument> Propose(
         DrinkBase made,
@@ -117,6 +120,7 @@ public static class Skeleton
             build = served.Value;
         }
 
+        build = made == DrinkBase.Tea ? Thinning.Keep(build, found!, bar) : build;
         return Reading<BuildDocument>.Of(ProposedSizes.Settle(build, bar));
     }
 
@@ -155,7 +159,7 @@ public static class Skeleton
         var flavours = AllFlavours(bar);
         var taste = flavour is null
             ? (
-                made is DrinkBase.Chocolate or DrinkBase.Powder
+                made is DrinkBase.Chocolate or DrinkBase.Powder or DrinkBase.Tea
                     ? null
                     : flavours.FirstOrDefault(known => known.Kind == IngredientKind.Syrup)
             )
@@ -246,7 +250,12 @@ public static class Skeleton
     {
         var ice = isCold ? room * Serving.IceShare : 0;
         var liquid = room - ice;
-        var isBrew = made is DrinkBase.Batch or DrinkBase.ColdBrew;
+        var brewed = made switch
+        {
+            DrinkBase.Batch or DrinkBase.ColdBrew => BrewShare,
+            DrinkBase.Tea => Thinning.ShareOf(found),
+            _ => 0,
+        };
 
         // Flavour into the cup first, so that the hot coffee melts it.
         if (made == DrinkBase.Chocolate)
@@ -262,11 +271,14 @@ public static class Skeleton
 
         if (made == DrinkBase.Powder)
         {
-            yield return Line("base", found, room * PowderPerMl, bar, "dissolve", Measure.Gram);
+            yield return found.IsWhisked
+                ? Line("base", found, room * WhiskedPerMl, bar, "whisk", Measure.Gram)
+                : Line("base", found, room * PowderPerMl, bar, "dissolve", Measure.Gram);
         }
-        else if (isBrew)
+        else if (brewed > 0)
         {
-            yield return Line("coffee", found, liquid * BrewShare, bar, "pour", Measure.Millilitre);
+            var id = made == DrinkBase.Tea ? "tea" : "coffee";
+            yield return Line(id, found, liquid * brewed, bar, "pour", Measure.Millilitre);
         }
         else if (made == DrinkBase.Strong)
         {
@@ -291,7 +303,7 @@ public static class Skeleton
         if (MilkOf(bar) is { } milk)
         {
             var isSweet = flavour is not null || made == DrinkBase.Chocolate;
-            yield return MilkLine(milk, liquid * (isBrew ? 1 - BrewShare : 0.6), isCold, isSweet, bar);
+            yield return MilkLine(milk, liquid * (brewed > 0 ? 1 - brewed : 0.6), isCold, isSweet, bar);
         }
 
         if (isCold && bar.Ingredients.FirstOrDefault(ingredient => ingredient.IsIce) is { } cubes)

@@ -1,5 +1,7 @@
 using Krasis.Core.Bar;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
@@ -11,13 +13,6 @@ namespace Krasis.Core.Changing.Transforming;
 /// <summary>How much ice, how hot, and in which cup.</summary>
 public static class CupWishes
 {
-    /// <summary>The hottest that milk is steamed for a guest, °C; no milk above what it bears (common practice, no
-    /// source).</summary>
-    public const double ExtraHot = 68;
-
-    /// <summary>To what milk is steamed for a child, °C (45 to 50; common practice, no source).</summary>
-    public const double ForKids = 48;
-
     private const double LightShare = 0.5;
     private const double ExtraShare = 1.5;
 
@@ -92,7 +87,7 @@ public static class CupWishes
 
         foreach (var line in Steamed(draft))
         {
-            var to = heat == HeatWish.Kids ? ForKids : Hottest(draft, line);
+            var to = heat == HeatWish.Kids ? LevelOf(draft, line).Kids.Value : Hottest(draft, line);
             if (heat == HeatWish.Extra && to <= EndOf(draft, line))
             {
                 continue;
@@ -103,7 +98,7 @@ public static class CupWishes
                 line.Id,
                 $"{draft.IngredientOf(line)!.Name}: steamed to {Say.Short(to)} °C.",
                 heat == HeatWish.Kids ? "That is usual for a child's drink."
-                    : to < ExtraHot ? "This milk must not be hotter."
+                    : to < LevelOf(draft, line).ExtraHot.Value ? "This milk must not be hotter."
                     : "Any hotter, and milk scalds."
             );
         }
@@ -189,9 +184,10 @@ public static class CupWishes
                 .Where(line => line.Technique == Techniques.Of(Technique.Steam) && line.Foam is not null),
         ];
 
-    private static double EndOf(Draft draft, LineDocument line) =>
-        line.SteamedCelsius ?? draft.Bar.Find(new Bar.House.FoamId(line.Foam!))!.To.Value;
+    private static double EndOf(Draft draft, LineDocument line) => line.SteamedCelsius ?? LevelOf(draft, line).To.Value;
+
+    private static FoamLevel LevelOf(Draft draft, LineDocument line) => draft.Bar.Find(new FoamId(line.Foam!))!;
 
     private static double Hottest(Draft draft, LineDocument line) =>
-        Math.Min(ExtraHot, FoamLevels.Limit(draft.IngredientOf(line)!).Value);
+        Math.Min(LevelOf(draft, line).ExtraHot.Value, FoamLevels.Limit(draft.IngredientOf(line)!).Value);
 }

@@ -59,9 +59,9 @@ public enum IceWish
 /// <summary>How hot a guest asks for the milk.</summary>
 public enum HeatWish
 {
-    /// <summary>As hot as the milk bears, and no hotter than 68 °C.</summary>
+    /// <summary>As hot as the milk bears, and no hotter than its foam level says for it.</summary>
     Extra,
 
-    /// <summary>For a child: 48 °C.</summary>
+    /// <summary>For a child, as its foam level says.</summary>
     Kids,
 }

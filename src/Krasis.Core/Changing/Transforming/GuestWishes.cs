@@ -418,7 +418,9 @@ public static class GuestWishes
                 line.To is null
                 && line.Pins.All(pin => pin.To is null)
                 && draft.IngredientOf(line)
-                    is { Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Water }
+                    is {
+                        Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Tea or IngredientKind.Water
+                    }
             )
             .OrderBy(line => draft.IngredientOf(line)!.Kind == IngredientKind.Milk ? 0 : 1)
             .ThenByDescending(line => reference.Lines.Single(cell => cell.Line.Value == line.Id).Mass.Value)

@@ -122,7 +122,9 @@ internal static class Serving
             },
             (IngredientKind.Espresso, Serve.Iced or Serve.Shaken or Serve.Blended) => "cool",
             (IngredientKind.Espresso, Serve.Layered) => "float",
-            (IngredientKind.Powder, _) when line.Technique is null or "pour" => "dissolve",
+            (IngredientKind.Powder, _) when line.Technique is null or "pour" => ingredient.IsWhisked
+                ? "whisk"
+                : "dissolve",
             _ => line.Technique,
         };
         if (technique == line.Technique)
@@ -139,6 +141,7 @@ internal static class Serving
                 "cool" => "Hot coffee on ice makes a watery drink.",
                 "float" => "Poured last and slowly it stays on top.",
                 "dissolve" => "Powder does not dissolve in the cold.",
+                "whisk" => "It does not dissolve, and lumps.",
                 _ => "A cold drink's milk is not steamed.",
             }
         );
@@ -227,7 +230,9 @@ internal static class Serving
         var free = liquid
             .Where(line =>
                 draft.IngredientOf(line)
-                    is { Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Water }
+                    is {
+                        Kind: IngredientKind.Milk or IngredientKind.Coffee or IngredientKind.Tea or IngredientKind.Water
+                    }
             )
             .ToList();
         var (all, most) = (liquid.Sum(line => VolumeOf(draft, line)), free.Sum(line => VolumeOf(draft, line)));
@@ -297,6 +302,7 @@ internal static class Serving
             "cool" => "cooled before it meets the ice",
             "float" => "poured slowly over the ice",
             "dissolve" => "dissolved in a splash of hot water first",
+            "whisk" => "whisked smooth in a splash of hot water first",
             "blend" => "blended with the rest",
             "stir" => "poured in cold, and stirred",
             _ => "poured in cold",

@@ -17,6 +17,7 @@ internal static class AmountReduction
         IngredientKind.Milk,
         IngredientKind.Water,
         IngredientKind.Coffee,
+        IngredientKind.Tea,
         IngredientKind.Ice,
     ];
 

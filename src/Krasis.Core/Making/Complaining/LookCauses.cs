@@ -24,7 +24,8 @@ internal static class LookCauses
         foreach (
             var sauce in at.Lines.Where(line =>
                 line.IsInside
-                && line.Line.Technique is not (Technique.Wall or Technique.Dissolve)
+                && line.Line.Technique != Technique.Wall
+                && !line.Line.Technique.IsLoosenedFirst()
                 && line.Ingredient.Kind is IngredientKind.Sauce or IngredientKind.Powder
             )
         )

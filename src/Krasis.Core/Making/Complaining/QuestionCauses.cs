@@ -1,3 +1,4 @@
+using System.Globalization;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
@@ -54,8 +55,12 @@ internal static class QuestionCauses
             yield return new Cause(
                 "fresh-roast",
                 2,
-                "Coffee roasted in the last few days tastes sharp.",
-                "Let it rest for a week, or longer for a light one."
+                shot.Facts.Recipe is { RoastedOn: { } roasted, RestedFrom: { } from }
+                    ? $"{shot.Ingredient.Name} was roasted on {roasted.ToString("d MMMM", CultureInfo.InvariantCulture)} and rests until {from.ToString("d MMMM", CultureInfo.InvariantCulture)}. Coffee pulled sooner tastes sharp."
+                    : "Coffee roasted in the last few days tastes sharp.",
+                shot.Facts.Recipe?.RestDays is { } days
+                    ? $"Let it rest for {days} days."
+                    : "Let it rest for a week, or longer for a light one."
             );
         }
 
@@ -226,7 +231,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "old-brew",
                 weight,
-                $"How old is {line.Ingredient.Name}? {(brew.Method == BrewMethod.ColdBrew ? "Cold brew loses its taste after a few days." : "Batch coffee loses its taste after a day on ice, or an hour hot.")}",
+                $"How old is {line.Ingredient.Name}? {(brew.HoldsHours is { } hours ? $"It holds {CoffeeBase.Duration(hours)}." : "It is made for each drink.")}",
                 "Taste it on its own, and make a fresh batch if it is old."
             );
         }

@@ -79,7 +79,12 @@ public static class PrepCatalogue
         }
 
         var isChilled = making?.IsChilled ?? ingredient.IsChilled;
-        var keeps = making?.Keeps ?? (part?.Document.ShelfLifeDays is { } days ? (int)days : null);
+        var keeps = making?.Keeps
+            ?? (
+                part?.Document.ShelfLifeDays is { } days ? (int)days
+                : coffee?.HoldsHours is { } hours ? Math.Max(1, (int)(hours / 24))
+                : null
+            );
         yield return new PrepItem(
             Item.Ingredient(id),
             ingredient.Name,

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
 
@@ -13,7 +14,7 @@ public static class Cooling
     /// <param name="time">How long it stands.</param>
     /// <remarks>While ice is left the drink comes to 0 °C: its own heat and UA·T_room·t warm and melt ice. Once it is
     /// gone, and in a drink without ice, the temperature nears the room's as e^(−UA·t ÷ C) (Newton's law of
-    /// cooling).</remarks>
+    /// cooling). What is frozen of ice cream melts before that.</remarks>
     public static HeatContent After(HeatContent heat, WattsPerKelvin loss, Celsius room, Minutes time)
     {
         var seconds = time.Value * 60;
@@ -37,6 +38,20 @@ public static class Cooling
         if (heat.LiquidCapacity <= 0)
         {
             return heat;
+        }
+
+        // What is still frozen of ice cream melts first, and keeps the rest as cold as it is.
+        var molten = FrozenScoop.FirstIce * heat.LiquidCapacity;
+        if (heat.MeltHeat > 0 && heat.LiquidHeat < molten)
+        {
+            var power = loss.Value * Math.Max(0, room.Value - heat.Temperature.Value);
+            var need = molten - heat.LiquidHeat;
+            return power * seconds < need
+                ? heat with
+                {
+                    LiquidHeat = heat.LiquidHeat + (power * seconds),
+                }
+                : Relax(heat with { LiquidHeat = molten }, loss, room, seconds - (need / power));
         }
 
         var after =

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Physics;
 using Krasis.Core.Quantities;
 
@@ -11,6 +12,10 @@ namespace Krasis.Core.Working.Heat;
 /// <param name="IceCold">What warms the ice to 0 °C, J; zero or more.</param>
 public readonly record struct HeatContent(double LiquidHeat, double LiquidCapacity, double IceMass, double IceCold)
 {
+    /// <summary>Heat that melts what came in frozen in ice cream, J; it is taken off <see cref="LiquidHeat"/> already.
+    /// Zero where there is no ice cream.</summary>
+    public double MeltHeat { get; init; }
+
     /// <summary>What the whole holds above ice and liquid at 0 °C, J; below zero where the ice is colder than the drink
     /// can warm.</summary>
     public double Total => LiquidHeat - IceCold;
@@ -18,9 +23,23 @@ public readonly record struct HeatContent(double LiquidHeat, double LiquidCapaci
     /// <summary>The most ice that the drink's own heat melts, g: Q ÷ 333.5, at most all of it.</summary>
     public double Potential => Math.Clamp(Total / IceFacts.Fusion, 0, IceMass);
 
-    /// <summary>How warm the liquid is.</summary>
-    public Celsius Temperature =>
-        Celsius.From(LiquidCapacity <= 0 || Math.Abs(LiquidHeat) < 1e-9 ? 0 : LiquidHeat / LiquidCapacity);
+    /// <summary>How warm the liquid is. With ice cream that the drink cannot melt whole it stays where that begins to
+    /// freeze, or as cold as it comes.</summary>
+    public Celsius Temperature
+    {
+        get
+        {
+            if (LiquidCapacity <= 0 || Math.Abs(LiquidHeat) < 1e-9)
+            {
+                return Celsius.From(0);
+            }
+
+            var melted = LiquidHeat / LiquidCapacity;
+            return MeltHeat <= 0 || melted >= FrozenScoop.FirstIce
+                ? Celsius.From(melted)
+                : Celsius.From(Math.Min(FrozenScoop.FirstIce, melted + (MeltHeat / LiquidCapacity)));
+        }
+    }
 
     /// <summary>The same with a cup that shares its heat with the liquid.</summary>
     /// <param name="capacity">What warms the cup by a kelvin, J/K.</param>
@@ -66,6 +85,9 @@ public readonly record struct HeatContent(double LiquidHeat, double LiquidCapaci
             LiquidCapacity + (melt * Water.SpecificHeat),
             left < 1e-12 ? 0 : left,
             Math.Max(0, IceCold - cold)
-        );
+        )
+        {
+            MeltHeat = MeltHeat,
+        };
     }
 }

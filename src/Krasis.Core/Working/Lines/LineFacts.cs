@@ -57,6 +57,7 @@ public sealed class LineFacts
                 ? CoolingWays.MeltPerGram(served, Celsius.From(Temperature), IceFor(build, bar))
                 : 0;
         Capacity = Ingredient.SpecificHeat.Value;
+        MeltHeat = Ingredient.MeltHeat;
         ShotsPerPull = line.Set.Measure.Kind == MeasureKind.Shot ? Recipe?.ShotsPerPull ?? 0 : 0;
 
         // A rule of one's own that keeps a line the same in every size is kept; every other one says how many shots,
@@ -127,6 +128,9 @@ public sealed class LineFacts
     /// <summary>How warm it goes into the cup, °C.</summary>
     public double Temperature { get; }
 
+    /// <summary>Heat that melts what is frozen of a gram of ice cream, J.</summary>
+    public double MeltHeat { get; }
+
     /// <summary>J/(g·K).</summary>
     public double Capacity { get; }
 
@@ -152,9 +156,11 @@ public sealed class LineFacts
     /// <param name="stretch">How many times the recipe's dose goes into a pull.</param>
     public double Mass(double amount, double stretch) => amount * GramsPerUnit * stretch;
 
-    // Brewed coffee comes hot from the pot into a hot drink, and cold into every other.
+    // Brewed coffee and tea come hot from the pot into a hot drink, and cold into every other.
     private Celsius ServedAt(Build build, BarFacts here) =>
-        build.Serve == Serve.Hot && here.CoffeeOf(Ingredient.Id)?.HotAt is { } hot ? hot : Ingredient.ServedAt;
+        build.Serve == Serve.Hot && (here.CoffeeOf(Ingredient.Id)?.HotAt ?? Ingredient.HotAt) is { } hot
+            ? hot
+            : Ingredient.ServedAt;
 
     // A coffee is cooled over the drink's ice, or else the bar's.
     private static Celsius IceFor(Build build, BarFacts bar) =>

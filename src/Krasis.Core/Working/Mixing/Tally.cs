@@ -34,6 +34,9 @@ internal struct Tally
     /// <summary>Mass of the ice, g.</summary>
     public double IceMass { get; private set; }
 
+    /// <summary>Mass of the ice cream in the drink, g; it is part of the liquid too.</summary>
+    public double Scoops { get; private set; }
+
     /// <summary>Volume of the ice heaped by itself, gaps and all, ml.</summary>
     public double IceHeap { get; private set; }
 
@@ -164,6 +167,7 @@ internal struct Tally
             return;
         }
 
+        Scoops += line.Ingredient.IsFrozen ? grams : 0;
         var steam = grams * line.CondensatePerGram;
         var melt = grams * line.MeltPerGram;
         var volume = (grams * line.VolumePerGram) + steam + melt;
@@ -179,8 +183,9 @@ internal struct Tally
         var capacity = (grams * line.Capacity) + ((steam + melt) * Water.SpecificHeat);
         Heat = Heat with
         {
-            LiquidHeat = Heat.LiquidHeat + (capacity * line.Temperature),
+            LiquidHeat = Heat.LiquidHeat + (capacity * line.Temperature) - (grams * line.MeltHeat),
             LiquidCapacity = Heat.LiquidCapacity + capacity,
+            MeltHeat = Heat.MeltHeat + (grams * line.MeltHeat),
         };
     }
 

@@ -184,7 +184,9 @@ internal static class SizeWork
         free =
             free.Count > 0
                 ? free
-                : poured.FindAll(line => line.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Water);
+                : poured.FindAll(line =>
+                    line.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Tea or IngredientKind.Water
+                );
         return free.Count == 0 ? null : free.MaxBy(line => line.Mass)!.Line.Id;
     }
 

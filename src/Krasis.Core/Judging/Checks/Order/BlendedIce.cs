@@ -33,9 +33,9 @@ internal sealed class BlendedIce : ICheck
         var liquid =
             worked.Poured.CoolingMelt
             + worked
-                .Lines.Where(line => line.IsPoured && line.IsInside && !line.IsIce)
+                .Lines.Where(line => line.IsPoured && line.IsInside && !line.Ingredient.IsFrozen)
                 .Sum(line => line.Mass * line.VolumePerGram);
-        var ice = worked.Poured.IceMass;
+        var ice = worked.Poured.IceMass + worked.Poured.Scoops;
         if (liquid <= 0)
         {
             yield return Found(setting, size, "has nothing but ice in the blender.", null, Severity.Fault);
@@ -56,7 +56,7 @@ internal sealed class BlendedIce : ICheck
         yield return Found(
             setting,
             size,
-            $"{what}: {share.ToString("0.00", CultureInfo.InvariantCulture)} g of ice per ml of liquid. {Say.Short(limits.BlendedIceFrom)} to {Say.Short(limits.BlendedIceTo)} g blends well.",
+            $"{what}: {share.ToString("0.00", CultureInfo.InvariantCulture)} g of ice{(worked.Poured.Scoops > 0 ? " and ice cream" : "")} per ml of liquid. {Say.Short(limits.BlendedIceFrom)} to {Say.Short(limits.BlendedIceTo)} g blends well.",
             worked.Lines.FirstOrDefault(line => line is { IsIce: true, IsPoured: true } && worked.IsFree(line))
                 is { } line
                 ? MendOf(size, worked, line, aim)
@@ -69,10 +69,11 @@ internal sealed class BlendedIce : ICheck
     private static Mend? MendOf(SizeSheet size, WorkedSize worked, WorkedLine line, double grams)
     {
         var amounts = worked.Amounts();
-        var others = worked.Poured.IceMass - line.Mass;
+        var frozen = worked.Poured.IceMass + worked.Poured.Scoops;
+        var others = frozen - line.Mass;
         var exact = (grams - others) / line.Facts.GramsPerUnit;
         var amount =
-            grams > worked.Poured.IceMass
+            grams > frozen
                 ? Math.Ceiling((exact / line.Step) - 1e-9) * line.Step
                 : BarRounding.RoundDown(exact, line.Step);
         if (amount <= 0)

@@ -45,7 +45,8 @@ internal sealed class NotColdEnough : ICheck
             yield break;
         }
 
-        var share = worked.Poured.IceMass / worked.Size.Cup.BrimCapacity.Value * 100;
+        // Ice cream cools as ice does.
+        var share = (worked.Poured.IceMass + worked.Poured.Scoops) / worked.Size.Cup.BrimCapacity.Value * 100;
         if (setting.Build.Serve is Serve.Iced or Serve.Layered && share < limits.LeastIce.Value - 0.5)
         {
             yield return new Finding(

@@ -36,6 +36,7 @@ internal static class PourOrder
         && line.Ingredient.Kind
             is IngredientKind.Espresso
                 or IngredientKind.Coffee
+                or IngredientKind.Tea
                 or IngredientKind.Milk
                 or IngredientKind.Water;
 }

@@ -19,7 +19,9 @@ internal sealed class PowderInTheCold() : LineCheck(onlyReference: true)
         if (
             line.Ingredient.Kind != IngredientKind.Powder
             || !line.IsInside
-            || line.Line.Technique is Technique.Dissolve or Technique.Blend
+            || line.Line.Technique == Technique.Blend
+            || line.Line.Technique.IsLoosenedFirst()
+            || line.Ingredient.IsWhisked
             || at.Whole.Build.Serve == Serve.Blended
         )
         {

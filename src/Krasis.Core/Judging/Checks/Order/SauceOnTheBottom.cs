@@ -24,7 +24,8 @@ internal sealed class SauceOnTheBottom() : LineCheck(onlyReference: true)
                 || (line.Ingredient.Kind == IngredientKind.Syrup && at.Whole.Build.Serve != Serve.Layered)
             )
             || !line.IsInside
-            || line.Line.Technique is Technique.Wall or Technique.Dissolve
+            || line.Line.Technique == Technique.Wall
+            || line.Line.Technique.IsLoosenedFirst()
             || PourOrder.IsInWarmth(at.Worked, line.Index)
         )
         {

@@ -77,8 +77,9 @@ const bars = computed(() => {
       path="dilutionParts"
       label="Served with"
       unit="parts of water to one"
-      hint="empty when it is ready"
+      hint="a concentrate of 1 : 1 is 1; empty when it is ready to drink"
     />
+    <NumberBox v-if="!dissolves" path="holdsHours" label="Holds once brewed" unit="hours" />
   </StepHead>
   <div class="result">
     <svg

@@ -74,6 +74,18 @@ const scale = computed(() => 120 / Math.max(150, measured.value?.volume ?? 150))
     <template v-if="!isCold">
       <NumberBox path="toCelsius" label="It ends at" unit="°C" />
       <NumberBox path="steamCelsius" label="Steam at the wand" unit="°C" />
+      <NumberBox
+        path="extraHotCelsius"
+        label="Extra hot ends at"
+        unit="°C"
+        :hint="`${decimal(bar.words.usual.extraHot, 0)} when nothing is said; no milk is steamed above what it bears`"
+      />
+      <NumberBox
+        path="kidsCelsius"
+        label="For a child it ends at"
+        unit="°C"
+        :hint="`${decimal(bar.words.usual.kids, 0)} when nothing is said`"
+      />
     </template>
   </StepHead>
   <div class="result">

@@ -226,6 +226,12 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       :unit="limit.unit"
       :hint="`left empty: ${decimal(bar.rules.serving[limit.of] ?? 0, 1)}`"
     />
+    <NumberBox
+      path="serving.jarMl"
+      label="The blender’s jar takes"
+      unit="ml"
+      hint="ice and all; left empty: any amount"
+    />
   </StepHead>
   <StepHead
     :number="8"

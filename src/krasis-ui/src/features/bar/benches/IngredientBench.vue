@@ -29,7 +29,9 @@ const kinds = [
   { value: 'milk', label: 'Milk, plant drink, cream' },
   { value: 'espresso', label: 'Espresso (by a recipe)' },
   { value: 'coffee', label: 'Brewed coffee' },
+  { value: 'tea', label: 'Tea, tea concentrate' },
   { value: 'powder', label: 'Powder, instant, sugar' },
+  { value: 'iceCream', label: 'Ice cream' },
   { value: 'topping', label: 'Topping' },
   { value: 'flavour', label: 'Flavour in drops' },
   { value: 'water', label: 'Water, soda' },
@@ -152,7 +154,29 @@ function beginFrom(index: number | null): void {
         :hint="`${decimal(bar.words.usual.roastSpread, 0)} when nothing is said`"
       />
     </template>
-    <NumberBox path="servedCelsius" label="Goes in at" unit="°C" />
+    <NumberBox
+      path="servedCelsius"
+      label="Goes in at"
+      unit="°C"
+      :hint="kind === 'iceCream' ? '−18 when nothing is said; what is frozen of it takes up heat' : ''"
+    />
+    <template v-if="kind === 'tea'">
+      <NumberBox path="hotCelsius" label="Into a hot drink at" unit="°C" hint="empty when it goes in cold" />
+      <NumberBox
+        path="dilutionParts"
+        label="Concentrate: parts of milk or water to one"
+        unit="parts"
+        hint="0 when it is ready to drink"
+      />
+    </template>
+    <span v-if="kind === 'powder'" class="switch">
+      <ToggleSwitch
+        :model-value="bench.read('whisked') === true"
+        input-id="whisked"
+        @update:model-value="bench.put('whisked', $event ? true : null)"
+      />
+      <label for="whisked">Lumps: whisked smooth with hot water first</label>
+    </span>
   </StepHead>
   <p v-for="says in measured?.says" :key="says" class="soft">{{ says }}</p>
   <StepHead
