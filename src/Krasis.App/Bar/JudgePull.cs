@@ -21,11 +21,20 @@ public sealed class JudgePull(KrasisFile file) : IUseCase
             return Refusal.Fields(fields.Problems);
         }
 
-        var document = file.Read(session => session.Bar.List(BarKinds.Espresso))
-            .FirstOrDefault(fact => fact.Id == id)
-            ?.Document;
+        var (document, house) = file.Read(session =>
+            (
+                session.Bar.List(BarKinds.Espresso).FirstOrDefault(fact => fact.Id == id)?.Document,
+                session.Bar.Facts().House
+            )
+        );
         return document is null
             ? Refusal.Missing("espresso recipe")
-            : Result.Of(PullVerdict.On(new Pull(Grams.From(grams), seconds), EspressoReader.Read(document).Value));
+            : Result.Of(
+                PullVerdict.On(
+                    new Pull(Grams.From(grams), seconds),
+                    EspressoReader.Read(document).Value,
+                    house.Serving.YieldTolerance
+                )
+            );
     }
 }

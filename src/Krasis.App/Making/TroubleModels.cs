@@ -8,6 +8,10 @@ namespace Krasis.App.Making;
 /// <param name="Says">Its words.</param>
 public sealed record ComplaintView(Complaint Complaint, string Says);
 
+/// <summary>A drink that somebody complains of.</summary>
+/// <param name="Build">The drink.</param>
+public sealed record ComplainedRequest(BuildDocument Build);
+
 /// <summary>What somebody complains of.</summary>
 /// <param name="Build">The drink.</param>
 /// <param name="Size">The size that was drunk.</param>

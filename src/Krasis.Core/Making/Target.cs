@@ -1,4 +1,3 @@
-using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
@@ -21,7 +20,8 @@ public sealed record Target(Grams Grams, Grams From, Grams To)
         var grams = line.Mass;
         var by = line.Line.Set.Measure.Kind switch
         {
-            _ when line.Ingredient.Kind == IngredientKind.Espresso => grams * PullVerdict.YieldTolerance,
+            _ when line.Ingredient.Kind == IngredientKind.Espresso => house.Serving.YieldTolerance.Value
+                * (line.Facts.Recipe is { } recipe ? grams / recipe.Yield.Value : 1),
             MeasureKind.Stroke or MeasureKind.Piece or MeasureKind.Shot => line.Facts.GramsPerUnit * line.Step / 2,
             _ when line.Ingredient.Kind == IngredientKind.Sauce => grams * house.SauceTolerance.Value / 100,
             _ => line.Facts.Mass(line.Step, line.Stretch),

@@ -153,7 +153,10 @@ internal sealed class Amounts(Drafted draft)
                         when value <= 12 && draft.Bar.DispenserOf(line.Ingredient.Id) is not null => Dosing
                         .MeasuresFor(line.Ingredient, draft.Bar)
                         .First(one => one.Kind == MeasureKind.Stroke),
-                    IngredientKind.Powder or IngredientKind.Topping or IngredientKind.Flavour => Measure.Gram,
+                    IngredientKind.Powder
+                    or IngredientKind.Topping
+                    or IngredientKind.Flavour
+                    or IngredientKind.IceCream => Measure.Gram,
                     _ => Measure.Millilitre,
                 }
             );
@@ -164,6 +167,7 @@ internal sealed class Amounts(Drafted draft)
         ingredient.Kind
             is IngredientKind.Espresso
                 or IngredientKind.Coffee
+                or IngredientKind.Tea
                 or IngredientKind.Milk
                 or IngredientKind.Syrup
                 or IngredientKind.Sauce

@@ -23,6 +23,7 @@ internal static class Surfaces
             is IngredientKind.Milk
                 or IngredientKind.Water
                 or IngredientKind.Coffee
+                or IngredientKind.Tea
                 or IngredientKind.Ice
         && !line.IsFoam;
 
@@ -55,6 +56,7 @@ internal static class Surfaces
     private static Technique? Of(Doing deed, DraftedLine line) =>
         deed switch
         {
+            Doing.Dissolve or Doing.Stir when line.Ingredient.IsWhisked => Technique.Whisk,
             Doing.Stir when line.Ingredient.Kind is not (IngredientKind.Ice or IngredientKind.Topping) =>
                 Technique.Stir,
             Doing.Steam when line.Ingredient.Kind == IngredientKind.Milk => Technique.Steam,

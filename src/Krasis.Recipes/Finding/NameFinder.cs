@@ -31,6 +31,7 @@ internal sealed class NameFinder(BarFacts bar, IReadOnlySet<string> parts, IRead
         ["ice"] = IngredientKind.Ice,
         ["cubes"] = IngredientKind.Ice,
         ["water"] = IngredientKind.Water,
+        ["tea"] = IngredientKind.Tea,
     };
 
     private readonly IReadOnlyList<string> own =

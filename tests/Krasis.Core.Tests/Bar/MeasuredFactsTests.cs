@@ -75,13 +75,17 @@ public class MeasuredFactsTests
     [InlineData(36, 25, true, "as the recipe wants it")]
     [InlineData(36, 30, true, "as the recipe wants it")]
     [InlineData(36, 30.1, false, "too slow")]
-    [InlineData(39.6, 25, true, "as the recipe wants it")]
-    [InlineData(39.7, 27, false, "more than the recipe's 36 g. Stop the pull sooner.")]
-    [InlineData(32.4, 27, true, "as the recipe wants it")]
-    [InlineData(32.3, 27, false, "less than the recipe's 36 g. Stop the pull later.")]
+    [InlineData(38, 26, true, "as the recipe wants it")]
+    [InlineData(38.1, 27, false, "more than the recipe's 36 g. Stop the pull sooner.")]
+    [InlineData(34, 27, true, "as the recipe wants it")]
+    [InlineData(33.9, 27, false, "less than the recipe's 36 g. Stop the pull later.")]
     public void A_pull_gets_a_verdict_in_words(double grams, double seconds, bool isGood, string words)
     {
-        var verdict = PullVerdict.On(new Pull(Grams.From(grams), seconds), EspressoReader.Read(Double).Value);
+        var verdict = PullVerdict.On(
+            new Pull(Grams.From(grams), seconds),
+            EspressoReader.Read(Double).Value,
+            Grams.From(2)
+        );
 
         Assert.Equal(isGood, verdict.IsGood);
         Assert.Contains(words, verdict.Words, StringComparison.Ordinal);

@@ -26,7 +26,8 @@ public class ToolCheckTests
     [InlineData(36, 25, null)]
     [InlineData(36, 30, null)]
     [InlineData(36, 30.1, "runs too slowly")]
-    [InlineData(39, 27, null)]
+    [InlineData(38, 27, null)]
+    [InlineData(38.1, 27, "is more than the recipe's 36 g. Stop the pull sooner.")]
     public void A_pull_is_judged_by_how_fast_it_runs(double grams, double seconds, string? words)
     {
         var bar = FullBar.Read(

@@ -6,6 +6,7 @@ using Krasis.Core.Bar;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Dispensers;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Milk;
 using Krasis.Core.Builds;
@@ -69,7 +70,7 @@ public partial class MethodTests
             // Coffee.
             $"(1 − e^(−yield ÷ dose)) in a pull, × {N(Extraction.Brewed)} in a brew",
             $"retained {N(Of(typeof(CoffeeBaseReader), "UsualRetained"))} g/g unless said",
-            $"then by its yield, {N(PullVerdict.YieldTolerance * 100)} % either way",
+            $"{N(PullVerdict.FlowTolerance * 100)} % beyond; then by its yield, {N(new ServingLimits().YieldTolerance.Value)} g either way",
             $"The usual extraction is {N(Of(typeof(EspressoMeasured), "BandFrom"))}–{N(Of(typeof(EspressoMeasured), "BandTo"))} %",
             // What is in it.
             $"kJ = kcal × {N(Energy.KilojoulesPerKilocalorie)}",

@@ -1,6 +1,7 @@
 using CsCheck;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
 
 namespace Krasis.Core.Tests.Espresso;
@@ -8,6 +9,9 @@ namespace Krasis.Core.Tests.Espresso;
 /// <summary>What coffee recipes and ingredients say of themselves while they are written.</summary>
 public class EspressoMeasuredTests
 {
+    // Common practice, no source.
+    private static readonly Grams Tolerance = Grams.From(2);
+
     [Fact]
     public void Extraction_and_strength_give_each_other() =>
         Gen.Select(Gen.Double[7, 22], Gen.Double[14, 60], Gen.Double[15, 25])
@@ -21,7 +25,8 @@ public class EspressoMeasuredTests
                             DoseGrams = dose,
                             YieldGrams = yield,
                             ExtractionPercent = extraction,
-                        }
+                        },
+                        Tolerance
                     );
                     var other = EspressoMeasured.Of(
                         new EspressoDocument
@@ -29,7 +34,8 @@ public class EspressoMeasuredTests
                             DoseGrams = dose,
                             YieldGrams = yield,
                             TdsPercent = one.Strength!.Value.Value,
-                        }
+                        },
+                        Tolerance
                     );
                     return Math.Abs(other.Extraction!.Value.Value - extraction) < 1e-9;
                 }
@@ -50,7 +56,8 @@ public class EspressoMeasuredTests
                 SecondsTo = 30,
                 PulledGrams = 36,
                 PulledSeconds = 22,
-            }
+            },
+            Tolerance
         );
 
         Assert.Equal(
@@ -59,7 +66,7 @@ public class EspressoMeasuredTests
         );
         Assert.False(measured.Verdict!.IsGood);
         Assert.Contains("sour", measured.Verdict.Words, StringComparison.Ordinal);
-        Assert.Null(EspressoMeasured.Of(new EspressoDocument { DoseGrams = 18 }).Ratio);
+        Assert.Null(EspressoMeasured.Of(new EspressoDocument { DoseGrams = 18 }, Tolerance).Ratio);
     }
 
     // Source: SCA brewing chart, from memory.
@@ -80,7 +87,8 @@ public class EspressoMeasuredTests
                             YieldGrams = 36,
                             ShotsPerPull = 2,
                             ExtractionPercent = percent,
-                        }
+                        },
+                        Tolerance
                     )
                     .Says
             )

@@ -388,8 +388,8 @@ public class PlannerTests
     [InlineData("syrup", 2, "stroke", 24.37, true)]
     [InlineData("syrup", 2, "stroke", 24.38, false)]
     // The tenth of its yield that a pull is judged by.
-    [InlineData("espresso", 2, "shot", 39.6, true)]
-    [InlineData("espresso", 2, "shot", 39.61, false)]
+    [InlineData("espresso", 2, "shot", 38, true)]
+    [InlineData("espresso", 2, "shot", 38.01, false)]
     public void A_weight_is_right_within_what_the_bar_is_held_to(
         string ingredient,
         double amount,

@@ -441,7 +441,13 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
             )
         ).Json["causes"]!.AsArray();
         Assert.Equal("pulls-run-fast", (string?)causes[0]!["code"]);
-        Assert.Equal(14, (await server.Get("/api/complaints")).Json.AsArray().Count);
+
+        // A hot drink has no layers and is not to be cold; a build that cannot be read may have everything.
+        var offered = (await Good(server.Post("/api/complaints/offered", new { build }))).Json.AsArray();
+        Assert.DoesNotContain(offered, each => (string?)each!["complaint"] is "notCold" or "layersRanTogether");
+        Assert.Equal(12, offered.Count);
+        var nothing = new { build = new { } };
+        Assert.Equal(14, (await Good(server.Post("/api/complaints/offered", nothing))).Json.AsArray().Count);
         Assert.Equal(
             "complaint",
             Assert.Single(

@@ -26,7 +26,7 @@ public sealed record EspressoMeasured(
 
     /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is
     /// read.</summary>
-    public static EspressoMeasured Of(EspressoDocument document)
+    public static EspressoMeasured Of(EspressoDocument document, Grams tolerance)
     {
         var dose = document.DoseGrams is > 0 ? document.DoseGrams : null;
         var yield =
@@ -49,7 +49,7 @@ public sealed record EspressoMeasured(
             yield is { } grams && document.ShotsPerPull is > 0 ? Grams.From(grams / document.ShotsPerPull.Value) : null,
             strength is >= 0 and <= 100 ? Percent.From(strength.Value) : null,
             extraction is >= 0 and <= 100 ? Percent.From(extraction.Value) : null,
-            recipe is { IsRead: true, Value.LastPull: { } pull } ? PullVerdict.On(pull, recipe.Value) : null,
+            recipe is { IsRead: true, Value.LastPull: { } pull } ? PullVerdict.On(pull, recipe.Value, tolerance) : null,
             [.. Sentences(document, extraction)]
         );
     }

@@ -7,29 +7,32 @@ namespace Krasis.Core.Bar.Coffee;
 /// <param name="Words">What is wrong and which way to go, in a sentence.</param>
 public sealed record PullVerdict(bool IsGood, string Words)
 {
-    /// <summary>How far a pull may be from its yield, as a share: with a scale under the spout and a hand on the
-    /// button, within a tenth is as wanted (common practice, no source).</summary>
-    public const double YieldTolerance = 0.10;
+    /// <summary>How far beyond what the recipe's yield and window allow a pull may flow, as a share (common practice, no
+    /// source).</summary>
+    public const double FlowTolerance = 0.10;
 
     /// <summary>Judges a pull by its recipe: first how fast it ran, because that tells the grind whatever ran into the
     /// cup, then how long and how much.</summary>
     /// <remarks>The recipe's yield within its window is how fast it may run. Too fast tastes sour, too slow tastes
     /// bitter (common practice, no source).</remarks>
-    public static PullVerdict On(Pull pull, EspressoRecipe recipe)
+    /// <param name="pull">The pull.</param>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="tolerance">How far what it gives may be off, either way; the house's.</param>
+    public static PullVerdict On(Pull pull, EspressoRecipe recipe, Grams tolerance)
     {
-        var off = (pull.Yield / recipe.Yield) - 1;
+        var off = pull.Yield.Value - recipe.Yield.Value;
         if (recipe.Window is { } window)
         {
             var flow = pull.Yield.Value / pull.Seconds;
             var (slowest, fastest) = (recipe.Yield.Value / window.To, recipe.Yield.Value / window.From);
 
             // What ran within the window is not too fast or too slow for a gram more or less in the cup.
-            if (flow > fastest * (1 + YieldTolerance) || (flow > fastest + Hair && pull.Seconds < window.From))
+            if (flow > fastest * (1 + FlowTolerance) || (flow > fastest + Hair && pull.Seconds < window.From))
             {
                 return new(false, $"{Runs()}: it runs too fast and will taste sour. Grind finer.");
             }
 
-            if (flow < slowest * (1 - YieldTolerance) || (flow < slowest - Hair && pull.Seconds > window.To))
+            if (flow < slowest * (1 - FlowTolerance) || (flow < slowest - Hair && pull.Seconds > window.To))
             {
                 return new(false, $"{Runs()}: it runs too slowly and will taste bitter. Grind coarser.");
             }
@@ -39,7 +42,7 @@ public sealed record PullVerdict(bool IsGood, string Words)
                 $"{Came()} is {Say.Hundredths(flow)} g a second; {Say.Short(recipe.Yield.Value)} g in {Say.Short(window.From)} to {Say.Short(window.To)} s are {Say.Hundredths(slowest)} to {Say.Hundredths(fastest)}";
         }
 
-        return Math.Abs(off) <= YieldTolerance + Hair
+        return Math.Abs(off) <= tolerance.Value + Hair
             ? new(true, $"{Came()} is as the recipe wants it.")
             : new(
                 false,

@@ -13,6 +13,9 @@ public sealed record ServingLimits
     /// <summary>The least ice in a drink over ice, of what the cup holds, as g to ml.</summary>
     public Percent LeastIce { get; init; } = Percent.From(25);
 
+    /// <summary>How far what a pull gives may be off its recipe, either way.</summary>
+    public Grams YieldTolerance { get; init; } = Grams.From(2);
+
     /// <summary>The least ice to a ml of liquid in the blender, g.</summary>
     public double BlendedIceFrom { get; init; } = 0.8;
 
@@ -60,6 +63,9 @@ public sealed record ServingLimits
             ),
             BlendedIceFrom = Read("blendedIceFrom", document.BlendedIceFrom, 0, 5, "g") ?? usual.BlendedIceFrom,
             BlendedIceTo = Read("blendedIceTo", document.BlendedIceTo, 0, 5, "g") ?? usual.BlendedIceTo,
+            YieldTolerance = Grams.From(
+                Read("yieldToleranceGrams", document.YieldToleranceGrams, 0.1, 20, "g") ?? usual.YieldTolerance.Value
+            ),
             Jar = Read("jarMl", document.JarMl, 100, 20_000, "ml") is { } jar ? Millilitres.From(jar) : null,
             HotMilkFrom = Read("hotMilkFrom", document.HotMilkFrom, 0, 50, "g") ?? usual.HotMilkFrom,
             HotMilkTo = Read("hotMilkTo", document.HotMilkTo, 0, 50, "g") ?? usual.HotMilkTo,

@@ -9,6 +9,9 @@ public sealed record ServingLimitsDocument
     /// <summary>The least ice in a drink over ice, % of what the cup holds, as g to ml; 25 when it is missing.</summary>
     public double? LeastIcePercent { get; init; }
 
+    /// <summary>How far what a pull gives may be off its recipe, g either way; 2 when it is missing.</summary>
+    public double? YieldToleranceGrams { get; init; }
+
     /// <summary>The least ice to a ml of liquid in the blender, g; 0.8 when it is missing.</summary>
     public double? BlendedIceFrom { get; init; }
 

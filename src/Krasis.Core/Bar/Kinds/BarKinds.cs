@@ -83,7 +83,7 @@ public static class BarKinds
             From = bar => bar.Espresso,
             Into = (bar, recipes) => bar with { Espresso = recipes },
             IsUsed = (recipe, needs) => needs.Ingredient(recipe.Ingredient),
-            Measure = (recipe, _) => EspressoMeasured.Of(recipe),
+            Measure = (recipe, bench) => EspressoMeasured.Of(recipe, bench.Bar.House.Serving.YieldTolerance),
         };
 
     /// <summary>How brewed coffees are made.</summary>

@@ -70,7 +70,7 @@ internal static class ShotCauses
         {
             if (
                 recipe.LastPull is { } pull
-                && PullVerdict.On(pull, recipe) is { IsGood: false } verdict
+                && PullVerdict.On(pull, recipe, at.Bar.House.Serving.YieldTolerance) is { IsGood: false } verdict
                 && verdict.Words.Contains(isSour ? "sour" : "bitter", StringComparison.Ordinal)
             )
             {

@@ -50,6 +50,6 @@ public static class ShotVerdict
         var ran = line.PouredAway > 0 ? recipe.Yield : Grams.From(pulled.Grams.Value / line.Pulls / line.Stretch);
         return ran.Value <= 0
             ? Problem.At("grams", "0", "Nothing has run into the cup.", "more than 0 g")
-            : Reading<PullVerdict>.Of(PullVerdict.On(new Pull(ran, seconds), recipe));
+            : Reading<PullVerdict>.Of(PullVerdict.On(new Pull(ran, seconds), recipe, bar.House.Serving.YieldTolerance));
     }
 }

@@ -11,9 +11,10 @@ internal sealed class TroubleEndpoint : IEndpoints
     {
         var trouble = routes.MapGroup("/api/complaints").WithTags("Making");
         trouble
-            .MapGet("", (ListComplaints act) => act.Run().ToOk())
+            .MapPost("offered", (ComplainedRequest request, ListComplaints act) => act.Run(request).ToOk())
             .WithName(nameof(ListComplaints))
-            .WithSummary("What people say is wrong with a drink, in words.");
+            .WithSummary("What people may say is wrong with a build, in words: of a hot drink not that it is not cold.")
+            .Fails(400, 413);
         trouble
             .MapPost("", (ComplaintRequest request, AnswerComplaint act) => act.Run(request).ToOk())
             .WithName(nameof(AnswerComplaint))

@@ -13,7 +13,7 @@ internal sealed class ShotOutsideTheWindow() : LineCheck(onlyReference: true)
     /// <inheritdoc/>
     protected override Finding? Judge(LineSetting at) =>
         at.Line.Facts.Recipe is { LastPull: { } pull } recipe
-        && PullVerdict.On(pull, recipe) is { IsGood: false } verdict
+        && PullVerdict.On(pull, recipe, at.Bar.House.Serving.YieldTolerance) is { IsGood: false } verdict
             ? Found(at, Severity.Warning, $"the last checked pull of {at.Ingredient.Name} was off. {verdict.Words}")
             : null;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
@@ -17,9 +17,9 @@ const props = defineProps<{
 const emit = defineEmits<{ mend: [mend: Mend] }>()
 const complaint = ref<Complaint | null>(null)
 const complaints = useQuery({
-  queryKey: [...keys.complaints],
-  queryFn: () => ask(api.GET('/api/complaints')),
-  staleTime: Infinity,
+  queryKey: computed(() => [...keys.complaints, 'offered', JSON.stringify(props.build)]),
+  queryFn: () => ask(api.POST('/api/complaints/offered', { body: { build: props.build } })),
+  placeholderData: keepPreviousData,
 })
 const answer = useQuery({
   queryKey: computed(() => [...keys.complaints, complaint.value, props.size, JSON.stringify(props.build)]),

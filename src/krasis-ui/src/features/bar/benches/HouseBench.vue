@@ -69,6 +69,12 @@ const limits = [
     unit: 'g to a gram of coffee',
   },
   { path: 'icedMilkTo', of: 'icedMilkTo', label: 'Milk over ice, at most', unit: 'g to a gram of coffee' },
+  {
+    path: 'yieldToleranceGrams',
+    of: 'yieldTolerance',
+    label: 'What a pull gives may be off by',
+    unit: 'g either way',
+  },
   { path: 'mostCaffeineMg', of: 'mostCaffeine', label: 'Caffeine in a cup, at most', unit: 'mg' },
   { path: 'costSharePercent', of: 'costShare', label: 'Cost, at most', unit: '% of the price' },
 ] as const
