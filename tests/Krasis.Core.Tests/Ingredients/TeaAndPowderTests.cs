@@ -79,7 +79,7 @@ public class TeaAndPowderTests
         var (tea, milk) = (Of(build, "tea"), Of(build, "milk"));
         Assert.InRange(tea / (tea + milk), least, most);
         Assert.DoesNotContain(FullBar.Mix(build with { Name = "Tea" }, bar).Findings, finding =>
-            finding.Check is "overfull" or "not-cold"
+            finding.Check is "overfull" or "not-cold" or "lukewarm"
         );
     }
 
@@ -89,6 +89,16 @@ public class TeaAndPowderTests
         var refused = Assert.Single(Skeleton.Propose(DrinkBase.Tea, Serve.Layered, [new CupId("m")], Bar).Problems);
         Assert.Equal("serve", refused.Field);
         Assert.Equal("Spiced tea and milk are about equally heavy, so layers do not hold.", refused.Message);
+    }
+
+    [Fact]
+    public void A_tea_that_goes_in_cold_is_no_hot_drink_and_says_why()
+    {
+        var cold = BarWith(Tea with { HotCelsius = null });
+        var refused = Assert.Single(Skeleton.Propose(DrinkBase.Tea, Serve.Hot, [new CupId("m")], cold).Problems);
+        Assert.Equal("serve", refused.Field);
+        Assert.StartsWith("Spiced tea goes in cold.", refused.Message, StringComparison.Ordinal);
+        Assert.True(Skeleton.Propose(DrinkBase.Tea, Serve.Iced, [new CupId("m")], cold).IsRead);
     }
 
     [Theory]

@@ -57,6 +57,8 @@ internal static class DrinkBases
             (DrinkBase.ColdBrew, Serve.Hot) => $"{of.Name} is steeped cold and served cold.",
             (DrinkBase.Batch or DrinkBase.ColdBrew or DrinkBase.Tea, Serve.Layered) =>
                 $"{of.Name} and milk are about equally heavy, so layers do not hold.",
+            (DrinkBase.Tea, Serve.Hot) when of.HotAt is null =>
+                $"{of.Name} goes in cold. Enter at the bar how warm it goes into a hot drink.",
             (DrinkBase.Batch, Serve.Hot)
                 when bar.CoffeeOf(of.Id) is { } brew
                     && brew.Coffee.Value / brew.Water.Value * 1000 is var grams
