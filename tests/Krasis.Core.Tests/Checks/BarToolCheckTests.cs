@@ -90,6 +90,26 @@ public class BarToolCheckTests
     }
 
     [Theory]
+    [InlineData("hot", true)]
+    [InlineData("iced", false)]
+    public void A_batch_is_held_hot_for_an_hour(string serve, bool isTold)
+    {
+        var bar = FullBar.Read(FullBar.Document with { Coffees = [Brew("batch", null)] });
+        var cautions = FullBar.Mix(One(TestBar.Line("coffee", 200, "ml")) with { Serve = serve }, bar).Cautions;
+        Assert.Equal(
+            isTold,
+            cautions.Any(caution =>
+                caution.Message == "Iced coffee: Hold it hot for 1 hour at most, and then brew it anew."
+            )
+        );
+        Assert.Null(CoffeeBaseReader.Read(Brew("coldBrew", null)).Value.HoldsHotHours);
+        Assert.Equal(
+            "holdsHotHours",
+            Assert.Single(CoffeeBaseReader.Read(Brew("batch", null) with { HoldsHotHours = 25 }).Problems).Field
+        );
+    }
+
+    [Theory]
     [InlineData("coldBrew", null, "Ready to drink: no water is added.")]
     [InlineData("coldBrew", 1.0, "A concentrate, 1 : 1. One part of it is served with 1 parts of water")]
     [InlineData("coldBrew", 1.0, "It holds 7 days once it is brewed, kept cold.")]

@@ -33,6 +33,9 @@ public sealed record CoffeeBase(
     /// <summary>How long it holds once it is brewed, hours; null for what is made for each drink.</summary>
     public double? HoldsHours { get; init; }
 
+    /// <summary>How long it is held hot in the brewer or the pot, hours; null where it is not brewed to be.</summary>
+    public double? HoldsHotHours { get; init; }
+
     /// <summary>So many hours as one says them: hours below two days, days from there on.</summary>
     public static string Duration(double hours) =>
         hours < 48 ? $"{Say.Fine(hours)} {(hours == 1 ? "hour" : "hours")}" : $"{Say.Fine(hours / 24)} days";

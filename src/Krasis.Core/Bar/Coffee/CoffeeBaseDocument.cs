@@ -38,6 +38,9 @@ public sealed record CoffeeBaseDocument
     /// made for each drink and has none.</summary>
     public double? HoldsHours { get; init; }
 
+    /// <summary>How long it is held hot in the brewer or the pot, hours; 1 when it is missing. For a batch only.</summary>
+    public double? HoldsHotHours { get; init; }
+
     /// <summary>Parts of water that one part of it is diluted with before it is served; 0 when it is ready.</summary>
     public double? DilutionParts { get; init; }
 }

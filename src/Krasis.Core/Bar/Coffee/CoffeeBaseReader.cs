@@ -16,6 +16,9 @@ public static class CoffeeBaseReader
     /// loses a little on its way into the cup (common practice, no source).</summary>
     public static Celsius FromThePot { get; } = Celsius.From(80);
 
+    // Held hot it tastes stale after an hour (common practice, no source).
+    private const double UsualHotHours = 1;
+
     /// <summary>Reads one coffee base.</summary>
     /// <param name="document">The document.</param>
     /// <param name="path">Where it stands, for the problems' fields; empty when it stands alone.</param>
@@ -38,6 +41,10 @@ public static class CoffeeBaseReader
         var dilution = fields.Optional("dilutionParts", document.DilutionParts, 0, 20, "parts") ?? 0;
         var holds = fields.Optional("holdsHours", document.HoldsHours, 0.1, 1000, "h")
             ?? UsualHours(method, dilution > 0);
+        double? holdsHot =
+            method == BrewMethod.Batch
+                ? fields.Optional("holdsHotHours", document.HoldsHotHours, 0.1, 24, "h") ?? UsualHotHours
+                : null;
         if (fields.Problems.Count == 0 && water <= coffee * retained)
         {
             fields.Report(
@@ -64,6 +71,7 @@ public static class CoffeeBaseReader
             {
                 HotAt = hot is { } celsius ? Celsius.From(celsius) : null,
                 HoldsHours = holds,
+                HoldsHotHours = holdsHot,
             }
         );
     }

@@ -70,6 +70,22 @@ internal static class AllCautions
             line => setting.Bar.CoffeeOf(line.Ingredient.Id)?.Method == BrewMethod.StoveTop,
             "Stove-top brewer: fill it below the safety valve."
         );
+        foreach (var line in setting.Reference.Lines)
+        {
+            if (
+                setting.Build.Serve == Serve.Hot
+                && setting.Bar.CoffeeOf(line.Ingredient.Id)?.HoldsHotHours is { } hours
+            )
+            {
+                yield return OfLines(
+                    setting,
+                    "held-hot",
+                    other => other.Line.Id == line.Line.Id,
+                    $"Hold it hot for {CoffeeBase.Duration(hours)} at most, and then brew it anew."
+                );
+            }
+        }
+
         yield return OfLines(
             setting,
             "keep-cold",

@@ -80,6 +80,13 @@ const bars = computed(() => {
       hint="a concentrate of 1 : 1 is 1; empty when it is ready to drink"
     />
     <NumberBox v-if="!dissolves" path="holdsHours" label="Holds once brewed" unit="hours" />
+    <NumberBox
+      v-if="bench.read('method') === 'batch'"
+      path="holdsHotHours"
+      label="Held hot for at most"
+      unit="hours"
+      hint="1 when nothing is said"
+    />
   </StepHead>
   <div class="result">
     <svg
