@@ -114,7 +114,7 @@ internal static class AllCautions
         yield return OfSizes(
             setting,
             "caffeine",
-            size => size.Inside.Nutrition.CaffeineKnown.Value > CaffeineAtOnce,
+            size => size.Inside.Nutrition.LeastCaffeineKnown().Value > CaffeineAtOnce,
             (sizes, isOne) =>
                 $"{sizes} {(isOne ? "has" : "have")} more than {Say.Whole(CaffeineAtOnce)} mg of caffeine, the most at once that gives no concern for healthy adults; 400 mg a day, and 200 mg a day in pregnancy (EFSA 2015). Information, not advice."
         );
@@ -122,8 +122,8 @@ internal static class AllCautions
             setting,
             "caffeine-perhaps",
             size =>
-                size.Inside.Nutrition
-                    is { CaffeineKnown.Value: <= CaffeineAtOnce, CaffeineKnownTo.Value: > CaffeineAtOnce },
+                size.Inside.Nutrition.LeastCaffeineKnown().Value <= CaffeineAtOnce
+                && size.Inside.Nutrition.CaffeineKnownTo.Value > CaffeineAtOnce,
             (sizes, _) =>
                 $"{sizes} may have more than {Say.Whole(CaffeineAtOnce)} mg of caffeine: how much a coffee holds is known to within a range. Information, not advice (EFSA 2015; 200 mg a day in pregnancy)."
         );

@@ -50,6 +50,11 @@ public sealed record NutritionFacts(
     /// <summary>100 ml rounded as on an EU label.</summary>
     public EuLabelValues EuPer100Ml => EuLabelRounding.Of(Hundred);
 
+    /// <summary>The least that the lines of which it is known may hold: as far below what is usual as
+    /// <see cref="CaffeineKnownTo"/> is above it.</summary>
+    public Milligrams LeastCaffeineKnown() =>
+        Milligrams.From(Math.Max(0, (2 * CaffeineKnown.Value) - CaffeineKnownTo.Value));
+
     /// <summary>All of it, unrounded.</summary>
     internal Composition Portion { get; init; } = Composition.Unknown;
 

@@ -16,7 +16,8 @@ internal sealed class TooMuchCaffeine : ICheck
     public IEnumerable<Finding> Judge(Setting setting, SizeSheet size, WorkedSize worked)
     {
         var most = setting.Bar.House.Serving.MostCaffeine;
-        var (from, to) = (size.Inside.Nutrition.CaffeineKnown.Value, size.Inside.Nutrition.CaffeineKnownTo.Value);
+        var facts = size.Inside.Nutrition;
+        var (from, to) = (facts.LeastCaffeineKnown().Value, facts.CaffeineKnownTo.Value);
         if (to <= most)
         {
             yield break;
