@@ -152,6 +152,15 @@ public static class BundleFile
             );
         }
 
+        return ReadDocuments(manifest, entries, ref budget);
+    }
+
+    private static Reading<Bundle> ReadDocuments(
+        BundleManifest manifest,
+        Dictionary<string, ZipArchiveEntry> entries,
+        ref long budget
+    )
+    {
         var documents = new Dictionary<string, JsonElement>(StringComparer.Ordinal);
         foreach (var listed in manifest.Documents)
         {

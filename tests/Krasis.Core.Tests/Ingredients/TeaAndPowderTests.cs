@@ -140,6 +140,31 @@ public class TeaAndPowderTests
         Assert.Equal("Whisk smooth in a splash of hot water, then pour in.", steps[0].How);
     }
 
+    // By hand: a doser that drops 2 g of a powder of 0.4 g/ml gives 5 ml a stroke.
+    [Fact]
+    public void A_doser_drops_powder_by_the_stroke()
+    {
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Ingredients = [.. FullBar.Document.Ingredients, Powder],
+                Dispensers =
+                [
+                    .. FullBar.Document.Dispensers,
+                    new()
+                    {
+                        Id = "doser",
+                        Name = "Doser",
+                        Ingredient = "leaf",
+                        Kind = "doser",
+                        StrokeMl = 5,
+                    },
+                ],
+            }
+        );
+        Assert.Equal(4, FullBar.Mix(One(TestBar.Line("leaf", 2, "stroke")), bar).Sizes[0].Lines[0].Mass.Value, 1e-9);
+    }
+
     [Fact]
     public void A_hot_drink_of_it_is_whisked_once_it_is_served_cold()
     {

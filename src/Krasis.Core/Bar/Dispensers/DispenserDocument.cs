@@ -13,7 +13,7 @@ public sealed record DispenserDocument
     /// <summary>The id of the ingredient or part in it.</summary>
     public string? Ingredient { get; init; }
 
-    /// <summary>One of pump, bottle, scoop, spoon, jigger; pump when it is missing.</summary>
+    /// <summary>One of pump, bottle, scoop, spoon, jigger, doser; pump when it is missing.</summary>
     public string? Kind { get; init; }
 
     /// <summary>Measured yield per stroke, ml. Not together with weighed strokes.</summary>

@@ -17,4 +17,7 @@ public enum DispenserKind
 
     /// <summary>A jigger.</summary>
     Jigger,
+
+    /// <summary>A doser for powder, which drops as much at each pull.</summary>
+    Doser,
 }

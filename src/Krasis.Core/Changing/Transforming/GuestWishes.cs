@@ -260,13 +260,7 @@ public static class GuestWishes
 
         var line = espresso.FirstOrDefault(each => each.Measure == Measure.Shot.Code) ?? espresso[0];
         var ingredient = draft.IngredientOf(line)!;
-        var here = bar.Pulling(line.Recipe);
-        var measure = Measure.Find(line.Measure)!;
-        var one =
-            measure == Measure.Shot ? 1
-            : here.EspressoOf(ingredient.Id) is { } recipe
-                ? recipe.PerShot.Value / Dosing.Mass(new Quantity(1, measure), ingredient, here).Value
-            : double.NaN;
+        var one = OneShot(line, ingredient, bar);
         if (!double.IsFinite(one))
         {
             return Problem.At(
@@ -278,26 +272,7 @@ public static class GuestWishes
         }
 
         var said = draft.SaySizes(line, Mixer.Mix(read.Value, bar));
-        draft.Replace(
-            line,
-            said with
-            {
-                Amount = said.Amount + (shots * one),
-                To = null,
-                Stated = null,
-                Pins =
-                [
-                    .. said.Pins.Select(pin =>
-                        pin with
-                        {
-                            Amount = pin.Amount + (shots * one),
-                            To = null,
-                            Stated = null,
-                        }
-                    ),
-                ],
-            }
-        );
+        draft.Replace(line, More(said, shots * one));
         draft.Note(
             line.Id,
             $"{ingredient.Name}: {shots} {(shots == 1 ? "shot" : "shots")} more.",
@@ -305,6 +280,26 @@ public static class GuestWishes
         );
         return Reading<Transformed>.Of(draft.Finish());
     }
+
+    // How much a shot is in the line's own measure; NaN when that is not known.
+    private static double OneShot(LineDocument line, Ingredient ingredient, BarFacts bar)
+    {
+        var here = bar.Pulling(line.Recipe);
+        var measure = Measure.Find(line.Measure)!;
+        return measure == Measure.Shot ? 1
+            : here.EspressoOf(ingredient.Id) is { } recipe
+                ? recipe.PerShot.Value / Dosing.Mass(new Quantity(1, measure), ingredient, here).Value
+            : double.NaN;
+    }
+
+    private static LineDocument More(LineDocument line, double more) =>
+        line with
+        {
+            Amount = line.Amount + more,
+            To = null,
+            Stated = null,
+            Pins = [.. line.Pins.Select(pin => pin with { Amount = pin.Amount + more, To = null, Stated = null })],
+        };
 
     private static Reading<Transformed> WithoutTop(BuildDocument document, BarFacts bar)
     {

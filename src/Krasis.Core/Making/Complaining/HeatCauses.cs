@@ -14,7 +14,10 @@ internal static class HeatCauses
     private const double LittleIce = 0.4,
         FromTheFridge = 7;
 
-    public static IEnumerable<Cause> NotCold(Complained at)
+    public static IEnumerable<Cause> NotCold(Complained at) =>
+        [.. GoesInHot(at), .. LittleIceInIt(at), .. WarmMilk(at), .. StoodAndStirred(at)];
+
+    private static IEnumerable<Cause> GoesInHot(Complained at)
     {
         // Each line's own heat above freezing is what the ice has to take up.
         var heat = at.Lines.Where(line => line.IsInside && !line.IsIce).ToList();
@@ -42,7 +45,11 @@ internal static class HeatCauses
                 ),
             };
         }
+    }
 
+    private static IEnumerable<Cause> LittleIceInIt(Complained at)
+    {
+        var heat = at.Lines.Where(line => line.IsInside && !line.IsIce).ToList();
         var liquid = heat.Sum(line => line.Mass);
         var ice = at.Size.Fill.IceMass.Value;
         if (liquid > 0 && ice / liquid < LittleIce)
@@ -54,10 +61,15 @@ internal static class HeatCauses
                 "Less water and more ice drinks colder."
             );
         }
+    }
 
+    private static IEnumerable<Cause> WarmMilk(Complained at)
+    {
         foreach (
-            var line in heat.Where(line =>
-                line.Ingredient.Kind == IngredientKind.Milk && line.Temperature is > FromTheFridge and < PourOrder.Warm
+            var line in at.Lines.Where(line =>
+                line.IsInside
+                && line.Ingredient.Kind == IngredientKind.Milk
+                && line.Temperature is > FromTheFridge and < PourOrder.Warm
             )
         )
         {
@@ -72,7 +84,10 @@ internal static class HeatCauses
                 BenchId = line.Ingredient.Id.Value,
             };
         }
+    }
 
+    private static IEnumerable<Cause> StoodAndStirred(Complained at)
+    {
         if (at.Size.Life.Moments is [_, .., var last] && last.Temperature.Value > 8)
         {
             yield return new Cause(
@@ -91,7 +106,10 @@ internal static class HeatCauses
         );
     }
 
-    public static IEnumerable<Cause> Lukewarm(Complained at)
+    public static IEnumerable<Cause> Lukewarm(Complained at) =>
+        [.. MilkTooCool(at), .. ColdCup(at), .. GoesInCold(at), .. StandsTooLong(at)];
+
+    private static IEnumerable<Cause> MilkTooCool(Complained at)
     {
         foreach (
             var line in at.Lines.Where(line =>
@@ -110,7 +128,10 @@ internal static class HeatCauses
                 BenchId = line.Foam.Id.Value,
             };
         }
+    }
 
+    private static IEnumerable<Cause> ColdCup(Complained at)
+    {
         // What the cup itself takes up.
         var cup = at.Worked.Size.Cup;
         var heat = at.Worked.Poured.Heat;
@@ -132,7 +153,10 @@ internal static class HeatCauses
                 };
             }
         }
+    }
 
+    private static IEnumerable<Cause> GoesInCold(Complained at)
+    {
         foreach (
             var cold in at.Lines.Where(line =>
                 line.IsInside && line.Temperature < 30 && line.Mass > 0 && at.Percent(line.Mass) > 3
@@ -148,7 +172,10 @@ internal static class HeatCauses
                     : "Warm it before it goes in. Keep it at room temperature only if its label allows it."
             );
         }
+    }
 
+    private static IEnumerable<Cause> StandsTooLong(Complained at)
+    {
         if (at.Size.Life.Moments is [var first, var later, ..])
         {
             var lost = first.Temperature.Value - later.Temperature.Value;

@@ -21,6 +21,16 @@ internal static class LookCauses
             yield return cause;
         }
 
+        foreach (var cause in OnCold(at))
+        {
+            yield return cause;
+        }
+
+        yield return MixLonger(at);
+    }
+
+    private static IEnumerable<Cause> OnCold(Complained at)
+    {
         foreach (
             var sauce in at.Lines.Where(line =>
                 line.IsInside
@@ -72,8 +82,10 @@ internal static class LookCauses
                 };
             }
         }
+    }
 
-        yield return at.Build.Serve is Serve.Shaken or Serve.Blended
+    private static Cause MixLonger(Complained at) =>
+        at.Build.Serve is Serve.Shaken or Serve.Blended
             ? new Cause(
                 "mix-longer",
                 1,
@@ -88,7 +100,6 @@ internal static class LookCauses
                 "Stirred too short, it stays where it is.",
                 $"Stir to the bottom, {Say.Whole(StepWords.StirSeconds)} seconds."
             );
-    }
 
     public static IEnumerable<Cause> Layers(Complained at)
     {

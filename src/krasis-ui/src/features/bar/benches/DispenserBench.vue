@@ -40,6 +40,7 @@ const kinds = [
   { value: 'scoop', label: 'Scoop' },
   { value: 'spoon', label: 'Spoon' },
   { value: 'jigger', label: 'Jigger' },
+  { value: 'doser', label: 'Powder doser' },
 ]
 const halves = [
   { value: true, label: 'given' },
