@@ -21,7 +21,7 @@ internal sealed class OverTheJar : ICheck
             yield break;
         }
 
-        // The ice lies in it as a heap, before it is crushed.
+        // The liquid fills the gaps between the pieces of ice.
         var needed =
             worked.Poured.LiquidVolume
             + worked
