@@ -197,6 +197,16 @@ public class ServingCheckTests
         Assert.Equal(expected, Of(One(TestBar.Line("espresso", shots, "shot")), "caffeine")?.Severity);
 
     [Theory]
+    [InlineData(4, "Middle has about 374 mg of caffeine, but may have 426; the house limit is 400 mg a cup.")]
+    [InlineData(5, "Middle has about 467 mg of caffeine (401 to 533); the house limit is 400 mg a cup.")]
+    public void It_says_how_much_and_how_sure_it_is(double shots, string says) =>
+        Assert.StartsWith(
+            says,
+            Of(One(TestBar.Line("espresso", shots, "shot")), "caffeine")!.Message,
+            StringComparison.Ordinal
+        );
+
+    [Theory]
     [InlineData(2.5, false)]
     [InlineData(0.9, true)]
     public void A_cup_costs_no_more_of_its_price_than_the_house_wants(double price, bool isFound) =>

@@ -17,20 +17,26 @@ internal sealed class TooMuchCaffeine : ICheck
     {
         var most = setting.Bar.House.Serving.MostCaffeine;
         var facts = size.Inside.Nutrition;
-        var (from, to) = (facts.LeastCaffeineKnown().Value, facts.CaffeineKnownTo.Value);
+        var (usual, to) = (facts.CaffeineKnown.Value, facts.CaffeineKnownTo.Value);
         if (to <= most)
         {
             yield break;
         }
 
-        var isSure = from > most;
-        var range = Math.Round(from) == Math.Round(to) ? Say.Whole(from) : $"{Say.Whole(from)} to {Say.Whole(to)}";
+        // The house's limit is for what a cup usually has; how much a coffee holds is only known within a range.
+        var isOver = usual > most;
+        var about = $"about {Say.Whole(usual)} mg of caffeine";
+        var (least, greatest) = (Say.Whole(facts.LeastCaffeineKnown().Value), Say.Whole(to));
+        var range = least == greatest ? "" : $" ({least} to {greatest})";
+        var limit = $"the house limit is {Say.Whole(most)} mg a cup";
         yield return new Finding(
             Name,
-            isSure ? Severity.Fault : Severity.Warning,
+            isOver ? Severity.Fault : Severity.Warning,
             size.Size,
             null,
-            $"{size.Name} {(isSure ? "has" : "may have")} {range} mg of caffeine; the house limit is {Say.Whole(most)} mg a cup.",
+            isOver
+                ? $"{size.Name} has {about}{range}; {limit}."
+                : $"{size.Name} has {about}, but may have {Say.Whole(to)}; {limit}.",
             null
         )
         {
