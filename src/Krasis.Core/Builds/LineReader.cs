@@ -24,7 +24,7 @@ internal static class LineReader
         var ingredient = ReadIngredient(line, bar, fields);
         var measure = ReadMeasure(line, ingredient, bar, fields);
 
-        // A wrong measure is told once; the amounts are still read, in the widest bounds there are.
+        // An unknown measure is reported once. The amounts are still read, within the widest limits.
         var unit = measure ?? Measure.Millilitre;
         var said = new Quantity(fields.Number("amount", line.Amount, 0, unit.Most, unit.Plural), unit);
         var pins = ReadPins(line.Pins, "pins", build, unit, fields);

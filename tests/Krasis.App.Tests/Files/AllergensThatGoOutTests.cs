@@ -81,7 +81,7 @@ public sealed class AllergensThatGoOutTests
                 Assert.True(
                     unread.Contains(leaf.Name!, StringComparison.Ordinal)
                         || unread.Contains(part, StringComparison.Ordinal),
-                    $"{row[0]}, {size.Name}: {leaf.Name} is unread, and '{unread}' does not say so."
+                    $"{row[0]}, {size.Name}: nobody has read the label of {leaf.Name}, but the table lists only '{unread}' as unread."
                 );
                 Assert.DoesNotContain("on no label", row);
             }

@@ -27,7 +27,7 @@ public class BarToolCheckTests
         if (isFound)
         {
             Assert.StartsWith(
-                "Middle is 209 ml before it is blended, and the jar takes 208 ml.",
+                "Middle needs 209 ml in the blender, but the jar holds 208 ml.",
                 found[0].Message,
                 StringComparison.Ordinal
             );
@@ -99,7 +99,7 @@ public class BarToolCheckTests
         Assert.Equal(
             isTold,
             cautions.Any(caution =>
-                caution.Message == "Iced coffee: Hold it hot for 1 hour at most, and then brew it anew."
+                caution.Message == "Iced coffee: Keep it hot for 1 hour at most. Then brew a fresh batch."
             )
         );
         Assert.Null(CoffeeBaseReader.Read(Brew("coldBrew", null)).Value.HoldsHotHours);
@@ -110,10 +110,10 @@ public class BarToolCheckTests
     }
 
     [Theory]
-    [InlineData("coldBrew", null, "Ready to drink: no water is added.")]
-    [InlineData("coldBrew", 1.0, "A concentrate, 1 : 1. One part of it is served with 1 parts of water")]
-    [InlineData("coldBrew", 1.0, "It holds 7 days once it is brewed, kept cold.")]
-    [InlineData("strong", null, "It holds 1 hour once it is brewed.")]
+    [InlineData("coldBrew", null, "Ready to drink: add no water.")]
+    [InlineData("coldBrew", 1.0, "Concentrate, 1 : 1. Serve one part with 1 part of water.")]
+    [InlineData("coldBrew", 1.0, "It keeps for 7 days after brewing if kept cold.")]
+    [InlineData("strong", null, "It keeps for 1 hour after brewing.")]
     public void A_brew_says_whether_it_is_ready_and_how_long_it_holds(string method, double? parts, string says) =>
         Assert.Contains(BrewMeasured.Of(Brew(method, parts), null).Says, sentence =>
             sentence.StartsWith(says, StringComparison.Ordinal)

@@ -97,7 +97,7 @@ public class TeaAndPowderTests
         var cold = BarWith(Tea with { HotCelsius = null });
         var refused = Assert.Single(Skeleton.Propose(DrinkBase.Tea, Serve.Hot, [new CupId("m")], cold).Problems);
         Assert.Equal("serve", refused.Field);
-        Assert.StartsWith("Spiced tea goes in cold.", refused.Message, StringComparison.Ordinal);
+        Assert.StartsWith("Spiced tea is served cold.", refused.Message, StringComparison.Ordinal);
         Assert.True(Skeleton.Propose(DrinkBase.Tea, Serve.Iced, [new CupId("m")], cold).IsRead);
     }
 

@@ -60,16 +60,16 @@ public sealed record BrewMeasured(
 
         if (brew.IsConcentrate)
         {
-            yield return $"A concentrate, 1 : {Say.Fine(brew.DilutionParts)}. One part of it is served with {Say.Fine(brew.DilutionParts)} parts of water; the yield and the strength are as served.";
+            yield return $"Concentrate, 1 : {Say.Fine(brew.DilutionParts)}. Serve one part with {Say.Fine(brew.DilutionParts)} {(brew.DilutionParts == 1 ? "part" : "parts")} of water. Yield and strength are as served.";
         }
         else if (brew.Method == BrewMethod.ColdBrew)
         {
-            yield return "Ready to drink: no water is added.";
+            yield return "Ready to drink: add no water.";
         }
 
         if (brew.HoldsHours is { } hours)
         {
-            yield return $"It holds {CoffeeBase.Duration(hours)} once it is brewed{(hours >= 24 ? ", kept cold" : "")}.";
+            yield return $"It keeps for {CoffeeBase.Duration(hours)} after brewing{(hours >= 24 ? " if kept cold" : "")}.";
         }
 
         if (coffee?.Strength is { } own && brew.Strength is { } holds && Math.Abs(own.Value - holds.Value) > 0.005)

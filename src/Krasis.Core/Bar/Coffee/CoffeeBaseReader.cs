@@ -16,7 +16,7 @@ public static class CoffeeBaseReader
     /// loses a little on its way into the cup (common practice, no source).</summary>
     public static Celsius FromThePot { get; } = Celsius.From(80);
 
-    // Held hot it tastes stale after an hour (common practice, no source).
+    // Hot coffee tastes stale after an hour (common practice, no source).
     private const double UsualHotHours = 1;
 
     /// <summary>Reads one coffee base.</summary>
@@ -76,8 +76,8 @@ public static class CoffeeBaseReader
         );
     }
 
-    // Batch coffee for ice 1 day, cold brew 5 days ready to drink and 7 as a concentrate, kept cold; what stands in
-    // espresso's place 1 hour, as hot coffee does (common practice, no source).
+    // Kept cold, batch coffee lasts 1 day, ready-to-drink cold brew 5 days and a concentrate 7. A strong brew replaces
+    // espresso and stays hot: 1 hour (common practice, no source).
     private static double? UsualHours(BrewMethod method, bool isConcentrate) =>
         method switch
         {

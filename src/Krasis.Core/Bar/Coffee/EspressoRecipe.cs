@@ -1,3 +1,4 @@
+using System.Globalization;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
 
@@ -44,6 +45,16 @@ public sealed record EspressoRecipe(
 
     /// <summary>The first day on which it is rested; null when that is not known.</summary>
     public DateOnly? RestedFrom => RestDays is { } days ? RoastedOn?.AddDays(days) : null;
+
+    /// <summary>When it was roasted and until when it rests, to be said after the coffee's name; null when that is not
+    /// known.</summary>
+    public string? Rest =>
+        RoastedOn is { } roasted && RestedFrom is { } from
+            ? string.Create(
+                CultureInfo.InvariantCulture,
+                $"was roasted on {roasted:d MMMM} and rests until {from:d MMMM}. Before that it tastes sharp"
+            )
+            : null;
 
     /// <summary>The last checked pull; null when there is none.</summary>
     public Pull? LastPull { get; init; }

@@ -35,7 +35,7 @@ public sealed record Cup(CupId Id, string Name, Frustum Shape, BrimWeighing Brim
     /// <summary>What it is made of; null when not said.</summary>
     public CupMaterial? Material { get; init; }
 
-    /// <summary>Whether you can see how high a drink stands in it: through the wall, or by lines on the inside.</summary>
+    /// <summary>Whether the drink's level can be seen, through the wall or by printed lines.</summary>
     public bool ShowsItsInside =>
         Material is null or CupMaterial.Plastic or CupMaterial.Glass || PrintedLines.Count > 0;
 

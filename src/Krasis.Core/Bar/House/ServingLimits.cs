@@ -13,7 +13,7 @@ public sealed record ServingLimits
     /// <summary>The least ice in a drink over ice, of what the cup holds, as g to ml.</summary>
     public Percent LeastIce { get; init; } = Percent.From(25);
 
-    /// <summary>How far what a pull gives may be off its recipe, either way.</summary>
+    /// <summary>How far a pull's yield may be off its recipe, either way.</summary>
     public Grams YieldTolerance { get; init; } = Grams.From(2);
 
     /// <summary>The least ice to a ml of liquid in the blender, g.</summary>
@@ -22,7 +22,7 @@ public sealed record ServingLimits
     /// <summary>The most ice to a ml of liquid in the blender, g.</summary>
     public double BlendedIceTo { get; init; } = 1.4;
 
-    /// <summary>What the blender's jar takes, ice and all; null where nobody has said it.</summary>
+    /// <summary>The volume of the blender jar, ice included; null when it is not entered.</summary>
     public Millilitres? Jar { get; init; }
 
     /// <summary>The least milk to a gram of coffee in a hot drink, g.</summary>

@@ -9,7 +9,7 @@ public sealed record ServingLimitsDocument
     /// <summary>The least ice in a drink over ice, % of what the cup holds, as g to ml; 25 when it is missing.</summary>
     public double? LeastIcePercent { get; init; }
 
-    /// <summary>How far what a pull gives may be off its recipe, g either way; 2 when it is missing.</summary>
+    /// <summary>How far a pull's yield may be off its recipe, g either way; 2 when it is missing.</summary>
     public double? YieldToleranceGrams { get; init; }
 
     /// <summary>The least ice to a ml of liquid in the blender, g; 0.8 when it is missing.</summary>
@@ -18,7 +18,7 @@ public sealed record ServingLimitsDocument
     /// <summary>The most ice to a ml of liquid in the blender, g; 1.4 when it is missing.</summary>
     public double? BlendedIceTo { get; init; }
 
-    /// <summary>What the blender's jar takes, ice and all, ml; any amount when it is missing.</summary>
+    /// <summary>The volume of the blender jar, ice included, ml; no limit when it is missing.</summary>
     public double? JarMl { get; init; }
 
     /// <summary>The least milk to a gram of coffee in a hot drink, g; 3 when it is missing.</summary>

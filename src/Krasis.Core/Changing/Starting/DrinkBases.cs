@@ -58,7 +58,7 @@ internal static class DrinkBases
             (DrinkBase.Batch or DrinkBase.ColdBrew or DrinkBase.Tea, Serve.Layered) =>
                 $"{of.Name} and milk are about equally heavy, so layers do not hold.",
             (DrinkBase.Tea, Serve.Hot) when of.HotAt is null =>
-                $"{of.Name} goes in cold. Enter at the bar how warm it goes into a hot drink.",
+                $"{of.Name} is served cold. To serve it hot, enter its temperature in a hot drink under The bar.",
             (DrinkBase.Batch, Serve.Hot)
                 when bar.CoffeeOf(of.Id) is { } brew
                     && brew.Coffee.Value / brew.Water.Value * 1000 is var grams

@@ -81,7 +81,7 @@ internal static class AllCautions
                     setting,
                     "held-hot",
                     other => other.Line.Id == line.Line.Id,
-                    $"Hold it hot for {CoffeeBase.Duration(hours)} at most, and then brew it anew."
+                    $"Keep it hot for {CoffeeBase.Duration(hours)} at most. Then brew a fresh batch."
                 );
             }
         }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Bar.Coffee;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
@@ -55,8 +54,8 @@ internal static class QuestionCauses
             yield return new Cause(
                 "fresh-roast",
                 2,
-                shot.Facts.Recipe is { RoastedOn: { } roasted, RestedFrom: { } from }
-                    ? $"{shot.Ingredient.Name} was roasted on {roasted.ToString("d MMMM", CultureInfo.InvariantCulture)} and rests until {from.ToString("d MMMM", CultureInfo.InvariantCulture)}. Coffee pulled sooner tastes sharp."
+                shot.Facts.Recipe?.Rest is { } rest
+                    ? $"{shot.Ingredient.Name} {rest}."
                     : "Coffee roasted in the last few days tastes sharp.",
                 shot.Facts.Recipe?.RestDays is { } days
                     ? $"Let it rest for {days} days."
@@ -231,7 +230,7 @@ internal static class QuestionCauses
             yield return new Cause(
                 "old-brew",
                 weight,
-                $"How old is {line.Ingredient.Name}? {(brew.HoldsHours is { } hours ? $"It holds {CoffeeBase.Duration(hours)}." : "It is made for each drink.")}",
+                $"How old is {line.Ingredient.Name}? {(brew.HoldsHours is { } hours ? $"It keeps for {CoffeeBase.Duration(hours)}." : "It is made for each drink.")}",
                 "Taste it on its own, and make a fresh batch if it is old."
             );
         }

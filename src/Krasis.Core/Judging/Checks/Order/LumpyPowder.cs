@@ -21,7 +21,7 @@ internal sealed class LumpyPowder() : LineCheck(onlyReference: true)
             : Found(
                 at,
                 Severity.Warning,
-                $"{at.Ingredient.Name} does not dissolve: it lumps unless it is whisked.",
+                $"{at.Ingredient.Name} lumps unless you whisk it with a splash of hot water first.",
                 at.Change("Whisk it first", LineField.Technique, Techniques.Of(Technique.Whisk))
             );
 }

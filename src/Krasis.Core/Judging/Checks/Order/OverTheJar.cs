@@ -34,11 +34,11 @@ internal sealed class OverTheJar : ICheck
                 Severity.Warning,
                 size.Size,
                 null,
-                $"{size.Name} is {Say.Ml(Millilitres.From(needed))} before it is blended, and the jar takes {Say.Ml(jar)}.",
+                $"{size.Name} needs {Say.Ml(Millilitres.From(needed))} in the blender, but the jar holds {Say.Ml(jar)}.",
                 null
             )
             {
-                Otherwise = "Blend it in two goes, or use a larger jar.",
+                Otherwise = "Blend it in two batches, or use a larger jar.",
             };
         }
     }

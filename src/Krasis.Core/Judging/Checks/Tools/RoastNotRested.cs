@@ -1,4 +1,3 @@
-using System.Globalization;
 using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Settings;
 
@@ -12,15 +11,7 @@ internal sealed class RoastNotRested() : LineCheck(onlyReference: true)
 
     /// <inheritdoc/>
     protected override Finding? Judge(LineSetting at) =>
-        at.Whole.Today is { } today
-        && at.Line.Facts.Recipe is { RoastedOn: { } roasted, RestedFrom: { } from }
-        && today < from
-            ? Found(
-                at,
-                Severity.Warning,
-                $"{at.Ingredient.Name} was roasted on {Say(roasted)} and rests until {Say(from)}. Before that it tastes sharp."
-            )
+        at.Whole.Today is { } today && at.Line.Facts.Recipe is { RestedFrom: { } from, Rest: { } rest } && today < from
+            ? Found(at, Severity.Warning, $"{at.Ingredient.Name} {rest}.")
             : null;
-
-    private static string Say(DateOnly day) => day.ToString("d MMMM", CultureInfo.InvariantCulture);
 }

@@ -77,15 +77,15 @@ const bars = computed(() => {
       path="dilutionParts"
       label="Served with"
       unit="parts of water to one"
-      hint="a concentrate of 1 : 1 is 1; empty when it is ready to drink"
+      hint="1 for a 1 : 1 concentrate; leave empty if it is ready to drink"
     />
-    <NumberBox v-if="!dissolves" path="holdsHours" label="Holds once brewed" unit="hours" />
+    <NumberBox v-if="!dissolves" path="holdsHours" label="Keeps after brewing" unit="hours" />
     <NumberBox
       v-if="bench.read('method') === 'batch'"
       path="holdsHotHours"
-      label="Held hot for at most"
+      label="Keep hot for at most"
       unit="hours"
-      hint="1 when nothing is said"
+      hint="left empty: 1"
     />
   </StepHead>
   <div class="result">

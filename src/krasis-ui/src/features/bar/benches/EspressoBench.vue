@@ -54,10 +54,10 @@ const number = (path: string) => (bench.read(path) as number | null | undefined)
     />
     <NumberBox path="secondsFrom" label="In, at least" unit="s" />
     <NumberBox path="secondsTo" label="at most" unit="s" />
-    <TextBox path="grinder" label="Ground in the grinder" />
-    <TextBox path="grind" label="which stands at" />
+    <TextBox path="grinder" label="Grinder" />
+    <TextBox path="grind" label="Grind setting" />
     <TextBox path="roastedOn" label="Roasted on" kind="day" />
-    <NumberBox path="restDays" label="rests for" unit="days" hint="a week or more, by the roaster’s word" />
+    <NumberBox path="restDays" label="Rest" unit="days" hint="usually a week or more; ask the roaster" />
   </StepHead>
   <StepHead :number="2" title="The basket and the shots">
     <NumberBox path="basketFromGrams" label="The basket takes" unit="g" />

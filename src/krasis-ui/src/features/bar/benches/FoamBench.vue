@@ -76,15 +76,15 @@ const scale = computed(() => 120 / Math.max(150, measured.value?.volume ?? 150))
       <NumberBox path="steamCelsius" label="Steam at the wand" unit="°C" />
       <NumberBox
         path="extraHotCelsius"
-        label="Extra hot ends at"
+        label="Extra hot"
         unit="°C"
-        :hint="`${decimal(bar.words.usual.extraHot, 0)} when nothing is said; no milk is steamed above what it bears`"
+        :hint="`left empty: ${decimal(bar.words.usual.extraHot, 0)}; never above the milk’s own limit`"
       />
       <NumberBox
         path="kidsCelsius"
-        label="For a child it ends at"
+        label="For a child"
         unit="°C"
-        :hint="`${decimal(bar.words.usual.kids, 0)} when nothing is said`"
+        :hint="`left empty: ${decimal(bar.words.usual.kids, 0)}`"
       />
     </template>
   </StepHead>

@@ -72,7 +72,7 @@ const limits = [
   {
     path: 'yieldToleranceGrams',
     of: 'yieldTolerance',
-    label: 'What a pull gives may be off by',
+    label: 'Espresso yield may be off by',
     unit: 'g either way',
   },
   { path: 'mostCaffeineMg', of: 'mostCaffeine', label: 'Caffeine in a cup, at most', unit: 'mg' },
@@ -234,9 +234,9 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
     />
     <NumberBox
       path="serving.jarMl"
-      label="The blender’s jar takes"
+      label="Blender jar"
       unit="ml"
-      hint="ice and all; left empty: any amount"
+      hint="its volume, ice included; left empty: no limit"
     />
   </StepHead>
   <StepHead

@@ -158,15 +158,20 @@ function beginFrom(index: number | null): void {
       path="servedCelsius"
       label="Goes in at"
       unit="°C"
-      :hint="kind === 'iceCream' ? '−18 when nothing is said; what is frozen of it takes up heat' : ''"
+      :hint="kind === 'iceCream' ? 'left empty: −18; it cools the drink as it melts' : ''"
     />
     <template v-if="kind === 'tea'">
-      <NumberBox path="hotCelsius" label="Into a hot drink at" unit="°C" hint="empty when it goes in cold" />
+      <NumberBox
+        path="hotCelsius"
+        label="Temperature in a hot drink"
+        unit="°C"
+        hint="leave empty if you only serve it cold"
+      />
       <NumberBox
         path="dilutionParts"
-        label="Concentrate: parts of milk or water to one"
+        label="Milk or water to 1 part"
         unit="parts"
-        hint="0 when it is ready to drink"
+        hint="0 if it is ready to drink"
       />
     </template>
     <span v-if="kind === 'powder'" class="switch">
@@ -175,7 +180,7 @@ function beginFrom(index: number | null): void {
         input-id="whisked"
         @update:model-value="bench.put('whisked', $event ? true : null)"
       />
-      <label for="whisked">Lumps: whisked smooth with hot water first</label>
+      <label for="whisked">Lumps: whisk it smooth with hot water first</label>
     </span>
   </StepHead>
   <p v-for="says in measured?.says" :key="says" class="soft">{{ says }}</p>
