@@ -40,5 +40,5 @@ public class MixBenchmarks
     public BuildSheet MixAndTryTheMends() => TriedSheet.Mix(document, build, bar);
 
     [Benchmark]
-    public int AdviseOnEverySize() => build.Sizes.Sum(size => Adviser.Advise(document, build, bar, size).Count);
+    public int AdviseOnEverySize() => build.Sizes.Sum(size => Adviser.Advise(document, build, bar, size).Ways.Count);
 }

@@ -10,7 +10,7 @@ namespace Krasis.App.Mixing;
 public sealed class AdviseBuild(KrasisFile file) : IUseCase
 {
     /// <summary>Does it.</summary>
-    public Result<IReadOnlyList<Advice>> Run(AdviseRequest request)
+    public Result<Advised> Run(AdviseRequest request)
     {
         var bar = file.Read(session => session.Bar.Facts());
         var reading = BuildReader.Read(request.Build.WithoutNulls(), bar, nameless: true);

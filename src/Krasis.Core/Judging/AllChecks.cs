@@ -18,11 +18,13 @@ internal static class AllChecks
     public static IReadOnlyList<ICheck> All { get; } =
     [
         new Overfull(),
+        new Underfilled(),
         new NotPourable(),
         new RoundedAway(),
         new NothingOfIt(),
         new SameShotInABiggerCup(),
         new TasteDrift(),
+        new FlavoursOutOfBalance(),
         new NoRoomForTheTop(),
         new UnderTheTopping(),
         new LayerWillMix(),

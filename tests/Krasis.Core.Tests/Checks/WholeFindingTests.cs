@@ -291,8 +291,8 @@ public class WholeFindingTests
                 Build(TestBar.Line("coffee", 60, "ml"), TestBar.Line("ice", 240, "g")),
                 Lidded(),
                 [
-                    "Warning m | Middle: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. | Take out 60 ml of Iced coffee and 10 g of Ice | coffee m 0 | ice m 230",
-                    "Warning l | Large: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. | Take out 90 ml of Iced coffee and 10 g of Ice | coffee l 0 | ice l 350",
+                    "Warning m | Middle: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. | Take out 10 g of Ice | ice m 230",
+                    "Warning l | Large: the lid does not close; the ice reaches 112.8 mm and the lid leaves 110 mm. | Take out 10 g of Ice | ice l 350",
                 ]
             },
             {
@@ -389,7 +389,7 @@ public class WholeFindingTests
                 },
                 FullBar.Facts,
                 [
-                    "Fault m | Middle runs over: 468 ml in a cup of 400 ml spills 30 ml, and is 68 ml more than fits below the reserve. | Take out 10 ml of Milk and 50 g of Ice | milk m 0 | ice m 190",
+                    "Fault m | Middle runs over: 468 ml in a cup of 400 ml spills 30 ml, and is 68 ml more than fits below the reserve. | Take out 60 g of Ice | ice m 180",
                 ]
             },
             {
@@ -543,8 +543,8 @@ public class WholeFindingTests
                 ),
                 FullBar.Facts,
                 [
-                    "Warning l | Large is 68 % stronger than the reference size (1.89 % coffee solids); the house allows 15 %. Pin the coffee or the milk in Large.",
-                    "Warning l | Large is 32 % less sweet than the reference size (11.1 g/100 g); the house allows 15 %. Pin the flavour or the milk in Large.",
+                    "Warning l | Large is 68 % stronger than the reference size (1.89 % coffee solids); the house allows 15 %. | Pin 3 shots of Espresso | espresso l 3",
+                    "Warning l | Large is 32 % less sweet than the reference size (11.1 g/100 g); the house allows 15 %. | Pin 13 strokes of Syrup | syrup l 13",
                 ]
             },
             {

@@ -19,6 +19,7 @@ using Krasis.Core.Judging.Checks.Amounts;
 using Krasis.Core.Judging.Checks.Milk;
 using Krasis.Core.Judging.Checks.Order;
 using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Judging.Standings;
 using Krasis.Core.Making;
 using Krasis.Core.Making.Ordering;
 using Krasis.Core.Physics;
@@ -89,7 +90,10 @@ public partial class MethodTests
             $"(handed over above {N(AllCautions.Burns)} °C) and caffeine (above {N(AllCautions.CaffeineAtOnce)} mg at once",
             // The adviser, beginnings, transformations.
             $"of shots and strokes the {N(Of(typeof(Search), "MostCounts"))} nearest to what is asked for, of flavours as many that there are {N(Of(typeof(Search), "MostFlavourings"))} combinations at the most",
-            $"{N(Of(typeof(Ranking), "FullnessWeight"))} · |difference in fullness, %| + {N(Of(typeof(Ranking), "IceWeight"))} · |difference in the share of ice, %|",
+            $"{N(Of(typeof(Nearness), "FullnessWeight"))} · |difference in fullness, %| + {N(Of(typeof(Nearness), "IceWeight"))} · |difference in the share of ice, %|",
+            $"is more than {N(FlavourBalance.Allowed)} % ahead of the other",
+            $"from {N(new ServingLimits().LeastFill.Value)} % of what fits below the reserve (house rule, no source), or from {N(Of(typeof(FullCup), "OfTheReference") * 100)} % of the reference size's share",
+            $"{N(Of(typeof(Goal), "BalanceWeight"))} · |flavours out of balance, %|",
             $"Of the {N(Of(typeof(Adviser), "Finalists"))} best the build is worked out as a whole",
             $"stands in for espresso at {N(Of(typeof(Skeleton), "StrongPerShot"))} ml a shot",
             $"{N(Of(typeof(Skeleton), "StrokesPerMl") * 300)} strokes and {N(Of(typeof(Skeleton), "PowderPerMl") * 300)} g of powder go to 300 ml",

@@ -171,9 +171,7 @@ public class TunerTests
                         var cell = will.Lines.Single(line => line.Line == way.Line);
                         Assert.Equal(cell.Amount / cell.Step, Math.Round(cell.Amount / cell.Step), 6);
                         Assert.DoesNotContain(way.NewFindings, finding =>
-                            before.Findings.Any(old =>
-                                (old.Check, old.Size, old.Line) == (finding.Check, finding.Size, finding.Line)
-                            )
+                            before.Findings.Any(old => old.Key == finding.Key)
                         );
                     }
                 },

@@ -10,6 +10,10 @@ public sealed record ServingLimits
     /// <summary>The warmest that a cold drink may be handed over.</summary>
     public Celsius ColdTo { get; init; } = Celsius.From(8);
 
+    /// <summary>The least that a cup is filled, of what fits below the reserve. A size beside a reference that is
+    /// itself less full may be so too.</summary>
+    public Percent LeastFill { get; init; } = Percent.From(85);
+
     /// <summary>The least ice in a drink over ice, of what the cup holds, as g to ml.</summary>
     public Percent LeastIce { get; init; } = Percent.From(25);
 
@@ -58,6 +62,9 @@ public sealed record ServingLimits
         var limits = new ServingLimits
         {
             ColdTo = Celsius.From(Read("coldToCelsius", document.ColdToCelsius, -5, 30, "°C") ?? usual.ColdTo.Value),
+            LeastFill = Percent.From(
+                Read("leastFillPercent", document.LeastFillPercent, 0, 100, "%") ?? usual.LeastFill.Value
+            ),
             LeastIce = Percent.From(
                 Read("leastIcePercent", document.LeastIcePercent, 0, 100, "%") ?? usual.LeastIce.Value
             ),

@@ -6,6 +6,9 @@ public sealed record ServingLimitsDocument
     /// <summary>The warmest that a cold drink may be handed over, °C; 8 when it is missing.</summary>
     public double? ColdToCelsius { get; init; }
 
+    /// <summary>How full a cup must be, % of what fits below the reserve; 85 when it is missing.</summary>
+    public double? LeastFillPercent { get; init; }
+
     /// <summary>The least ice in a drink over ice, % of what the cup holds, as g to ml; 25 when it is missing.</summary>
     public double? LeastIcePercent { get; init; }
 

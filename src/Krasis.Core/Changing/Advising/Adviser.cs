@@ -5,8 +5,8 @@ using Krasis.Core.Builds;
 using Krasis.Core.Builds.Scaling;
 using Krasis.Core.Changing.Editing;
 using Krasis.Core.Judging;
-using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Mends;
+using Krasis.Core.Judging.Standings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
@@ -22,108 +22,178 @@ public static class Adviser
     public const int Best = 5;
 
     // Of so many of the ways that look best, the build is worked out as a whole.
-    private const int Finalists = 24;
+    private const int Finalists = 40;
 
     /// <summary>The best ways of pouring one size.</summary>
     /// <param name="document">The build as it was entered.</param>
     /// <param name="build">The same, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The bar's facts.</param>
     /// <param name="size">One of the build's sizes.</param>
-    /// <returns>At most <see cref="Best"/>, the best first; none when nothing that was tried fits. Where one is within
-    /// what the house allows, they all are; where one brings no new warning with it, none does.</returns>
+    /// <returns>At most <see cref="Best"/>, the best first, of which no two change the same things; none when everything
+    /// that was tried stands in the way of something, with a sentence on what.</returns>
     /// <remarks>The largest coffee, every flavour, the ice and the largest milk (or water, or brewed coffee beside
-    /// espresso) are varied in the bar's steps as far as the cup goes; every other line stays as it is poured. What
-    /// does not fit below the reserve is dropped. The rest is ranked by w₁·|drift in strength| + w₂·|drift in
+    /// espresso) are varied in the bar's steps as far as the cup goes, and a line that is filled to a printed line may
+    /// go to another; every other line stays as it is poured. What does not fit below the reserve is dropped. The rest
+    /// is ranked by how far it is beyond what the house allows, and then by w₁·|drift in strength| + w₂·|drift in
     /// sweetness|, with the house's weights, plus a tenth of the difference in fullness and half of that in ice. Each
-    /// way that is given was applied to the build, and the build worked out with it.</remarks>
+    /// way that is given was applied to the build, and the build worked out with it: in no size does anything stand
+    /// further beyond what the house allows than before.</remarks>
     /// <exception cref="ArgumentException">The build has no such size.</exception>
-    public static IReadOnlyList<Advice> Advise(BuildDocument document, Build build, BarFacts bar, CupId size)
+    public static Advised Advise(BuildDocument document, Build build, BarFacts bar, CupId size)
     {
         var worked = SizeWork.SettleAll(build, bar, build.School.Scaling);
         var reference = worked.Single(candidate => candidate.Size.Cup.Id == build.ReferenceSize);
         var own = worked.Find(candidate => candidate.Size.Cup.Id == size)
             ?? throw new ArgumentException($"The build has no size '{size}'.", nameof(size));
-        var rank = new Ranking(bar.House, reference);
-        var known = Mixer.Mix(build, bar).Findings.Select(finding => finding.Key).ToHashSet();
-        var ways = Search
-            .Best(own, rank, Finalists)
-            .Select(amounts => Try(document, build, bar, own, amounts, rank))
-            .OfType<Tried>()
-            .ToList();
-        ways = Where(ways, way =>
-            !Drift.IsBeyond(way.Advice.Strength, bar.House.AllowedStrengthDrift)
-            && !Drift.IsBeyond(way.Advice.Sweetness, bar.House.AllowedSweetnessDrift)
-        );
-        ways = Where(ways, way =>
-            way.Sheet.Findings.All(finding => finding.Severity == Severity.Note || known.Contains(finding.Key))
-        );
-        return [.. ways.Select(way => way.Advice).OrderBy(way => way.Score).DistinctBy(way => way.Pour).Take(Best)];
+        var trial = new Trial(document, build, bar, own, new Goal(bar.House, build.Serve, reference, own));
+        var (ways, said) = (new List<Advice>(), new HashSet<string>());
+        string? against = null;
+        foreach (var way in trial.Ways().OrderBy(way => way.Score).Take(Finalists))
+        {
+            var does = AdviceWords.Does(own, way.Amounts, way.Mark?.Says);
+            if (said.Contains(does) || (ways.Count > 0 && Goal.IsAllowed(ways[0].Score) && !Goal.IsAllowed(way.Score)))
+            {
+                continue;
+            }
+
+            if (does == AdviceWords.AsItIs && !Goal.IsAllowed(way.Score))
+            {
+                continue;
+            }
+
+            var (advice, objection) = trial.Try(way, does);
+            against ??= objection is null ? null : $"The nearest, {Pour(own, way.Amounts)}: {objection}";
+            if (advice is not null && said.Add(does))
+            {
+                ways.Add(advice);
+            }
+
+            if (ways.Count == Best)
+            {
+                break;
+            }
+        }
+
+        return ways.Count > 0 ? new([.. ways.OrderBy(way => way.Score)], null) : new([], against);
     }
 
-    // Those that are so, where any is.
-    private static List<Tried> Where(List<Tried> ways, Predicate<Tried> are) =>
-        ways.Exists(are) ? ways.FindAll(are) : ways;
+    private static string Pour(WorkedSize own, double[] amounts) =>
+        string.Join(
+            ", ",
+            own.Lines.Where(line => amounts[line.Index] > 0)
+                .Select(line => $"{line.Line.Set.With(amounts[line.Index])} of {line.Ingredient.Name}")
+        );
 
-    // Pins all that it relies on, and says what the build then comes to; null when it does not fit after all.
-    private static Tried? Try(
-        BuildDocument document,
-        Build build,
-        BarFacts bar,
-        WorkedSize own,
-        double[] amounts,
-        Ranking rank
-    )
+    // One way, before the build was worked out with it.
+    private sealed record Way(double[] Amounts, double Score, Mark? Mark, int Marked);
+
+    // The ways of one size, tried.
+    private sealed class Trial(BuildDocument document, Build build, BarFacts bar, WorkedSize own, Goal goal)
     {
-        var isOther = own.Lines.Any(line => Math.Abs(amounts[line.Index] - line.Amount) > 1e-9);
-        var edits = own
-            .Lines.Where(line =>
-                isOther
-                && line.Mark is null
-                && (line.Origin == Origin.Scaled ? Relies(line) : Math.Abs(amounts[line.Index] - line.Amount) > 1e-9)
-            )
-            .Select(line => new CellEdit(line.Line.Id, own.Size.Cup.Id, amounts[line.Index]))
-            .ToList();
-        var read = BuildReader.Read(edits.Aggregate(document, BuildEdits.Apply), bar, nameless: true);
-        if (!read.IsRead)
+        private readonly Standing standing = Standing.Of(Mixer.Mix(build, bar));
+
+        // As it is, where nothing is amiss with that; as the search finds it; and as it finds it with another printed
+        // line.
+        public IEnumerable<Way> Ways()
         {
-            return null;
+            var now = goal.Score(own.Poured, own.Amounts());
+            if (goal.Fits(own.Poured) && Goal.IsAllowed(now))
+            {
+                yield return new Way(own.Amounts(), now, null, -1);
+            }
+
+            foreach (var (amounts, score) in new Search(own, goal).Best())
+            {
+                yield return new Way(amounts, score, null, -1);
+            }
+
+            var cup = own.Size.Cup;
+            foreach (var line in own.Lines.Where(line => line.Mark is Mark.Line && line.Origin == Origin.Marked))
+            {
+                foreach (var printed in cup.PrintedLines)
+                {
+                    var (mark, volume) = (new Mark.Line(null, printed.Label), cup.VolumeTo(printed.Height).Value);
+                    if (cup.HeightOf(line.Mark!, own.Size.Reserve) == printed.Height)
+                    {
+                        continue;
+                    }
+
+                    foreach (var (amounts, score) in new Search(own, goal, (line.Index, volume)).Best())
+                    {
+                        yield return new Way(amounts, score, mark, line.Index);
+                    }
+                }
+            }
         }
 
-        var settled = SizeWork.SettleAll(read.Value, bar, build.School.Scaling);
-        var poured = settled.Single(one => one.Size.Cup.Id == own.Size.Cup.Id);
-        var content = poured.Poured;
-        if (content.Occupied > own.Size.WorkingVolume.Value + 1e-6)
+        // Pins all that it relies on, and says what the build then comes to; or what stands against it.
+        public (Advice? Advice, string? Against) Try(Way way, string does)
         {
-            return null;
+            var edits = EditsOf(way);
+            var read = BuildReader.Read(edits.Aggregate(document, BuildEdits.Apply), bar, nameless: true);
+            if (!read.IsRead)
+            {
+                return (null, null);
+            }
+
+            var poured = SizeWork
+                .SettleAll(read.Value, bar, build.School.Scaling)
+                .Single(one => one.Size.Cup.Id == own.Size.Cup.Id);
+            var after = Mixer.Mix(read.Value, bar);
+            var worse = Standing.Of(after).WorseThan(standing);
+            if (!goal.Fits(poured.Poured) || worse.Count > 0)
+            {
+                return (null, worse.Select(one => one.Said?.Message).FirstOrDefault(message => message is not null));
+            }
+
+            var sheet = after.Sizes.Single(one => one.Size == own.Size.Cup.Id);
+            var (strength, sweetness) = (
+                Drift.Of(goal.Wanted.Strength, poured.Poured.Strength),
+                Drift.Of(goal.Wanted.Sweetness, poured.Poured.Sweetness)
+            );
+            var (strong, sweet) = DriftWords.Of(strength, sweetness, "the reference");
+            var room = sheet.Fill.RoomLeft;
+            var advice = new Advice(
+                edits,
+                does,
+                AdviceWords.GivesUp(goal.Wanted, Measured.Of(poured.Poured, goal.Working)),
+                Pour(poured, poured.Amounts()),
+                strength,
+                sweetness,
+                room,
+                goal.Score(poured.Poured, poured.Amounts()),
+                $"{strong}, {sweet}; {Math.Round(room.Value).ToString(CultureInfo.InvariantCulture)} ml of room left."
+            );
+            return (advice, null);
         }
 
-        var strength = Drift.Of(rank.Standard.Strength, content.Strength);
-        var sweetness = Drift.Of(rank.Standard.Sweetness, content.Sweetness);
-        var room = Millilitres.From(own.Size.WorkingVolume.Value - content.Occupied);
-        var (strong, sweet) = DriftWords.Of(strength, sweetness, "the reference");
-        var advice = new Advice(
-            edits,
-            string.Join(
-                ", ",
-                poured
-                    .Lines.Where(line => line.IsPoured)
-                    .Select(line => $"{line.Line.Set.With(line.Amount)} of {line.Ingredient.Name}")
-            ),
-            strength,
-            sweetness,
-            room,
-            rank.Score(content, own.Size.WorkingVolume.Value),
-            $"{strong}, {sweet}; {Math.Round(room.Value).ToString(CultureInfo.InvariantCulture)} ml of room left."
-        );
-        return new Tried(advice, Mixer.Mix(read.Value, bar));
+        private List<CellEdit> EditsOf(Way way)
+        {
+            var isOther =
+                way.Mark is not null
+                || own.Lines.Any(line => line.Mark is null && Math.Abs(way.Amounts[line.Index] - line.Amount) > 1e-9);
+            return
+            [
+                .. own
+                    .Lines.Where(line =>
+                        isOther
+                        && (
+                            line.Mark is not null ? line.Index == way.Marked
+                            : line.Origin == Origin.Scaled ? Relies(line)
+                            : Math.Abs(way.Amounts[line.Index] - line.Amount) > 1e-9
+                        )
+                    )
+                    .Select(line => new CellEdit(line.Line.Id, own.Size.Cup.Id, way.Amounts[line.Index])
+                    {
+                        To = line.Mark is null ? null : way.Mark!.Says,
+                    }),
+            ];
+        }
+
+        // What the way is made of, and what would follow it if it were not said: pinned, so that it stays as it is
+        // described.
+        private static bool Relies(WorkedLine line) =>
+            Search.IsVaried(line)
+            || line.Facts.Rule.By is ScaleBy.Share or ScaleBy.Rest or ScaleBy.Coffee or ScaleBy.Sweetness;
     }
-
-    // A way, and the sheet with it.
-    private sealed record Tried(Advice Advice, BuildSheet Sheet);
-
-    // What the way is made of, and what would follow it if it were not said: pinned, so that it stays as it is
-    // described.
-    private static bool Relies(WorkedLine line) =>
-        Search.IsVaried(line)
-        || line.Facts.Rule.By is ScaleBy.Share or ScaleBy.Rest or ScaleBy.Coffee or ScaleBy.Sweetness;
 }

@@ -1,20 +1,65 @@
 using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Judging.Standings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Changing.Advising;
 
-/// <summary>Goes through all that the bar can pour into a size.</summary>
-internal static class Search
+/// <summary>Looks through all that the bar can pour into a size. Shots, strokes and other counts are gone through one by
+/// one; for each of these, what is poured in fine steps is tried in a coarse grid, and from the best of those moved step
+/// by step, one line or two at a time, for as long as it gets better.</summary>
+internal sealed class Search
 {
     // Counts of shots and strokes tried at the most, and combinations of the flavours: beyond that, those nearest to
     // what is asked for.
     private const int MostCounts = 8;
     private const int MostFlavourings = 64;
 
-    // More than any score.
-    private const double Beyond = 1e6;
+    // Of so many combinations of counts the fine steps are worked out.
+    private const int Refined = 24;
+
+    private static readonly int[] Strides = [1, 2, 3, 5, 8, 16];
+    private static readonly int[] PairStrides = [1, 2, 3, 4, 5, 6, 8];
+    private static readonly int[] Around = [-2, -1, 0, 1, 2];
+
+    private readonly WorkedSize own;
+    private readonly Goal goal;
+    private readonly (int Line, double Volume)? mark;
+    private readonly bool hasMarks;
+    private readonly Tally fixedPart;
+    private readonly List<int> counted = [];
+    private readonly List<int> fine = [];
+    private readonly int[] most;
+    private readonly double[] amounts;
+    private readonly Dictionary<int, int[][][]> movesWithout = [];
+
+    /// <summary>Prepares a search.</summary>
+    /// <param name="own">The size.</param>
+    /// <param name="goal">What it is poured for.</param>
+    /// <param name="mark">A marked line that is filled to another volume, ml; null leaves every mark.</param>
+    public Search(WorkedSize own, Goal goal, (int Line, double Volume)? mark = null)
+    {
+        (this.own, this.goal, this.mark) = (own, goal, mark);
+        hasMarks = own.Lines.Any(line => line.Mark is not null);
+        amounts = own.Amounts();
+        most = new int[own.Lines.Count];
+        var varied = VariedLines(own);
+        fixedPart = new Tally(own.Size.CupVessel);
+        foreach (var line in own.Lines.Where(line => !varied.Contains(line.Index) && line.Mark is null))
+        {
+            fixedPart.Add(line.Facts, line.Mass);
+        }
+
+        foreach (var i in varied)
+        {
+            var line = own.Lines[i];
+            most[i] = (int)Math.Min(line.Line.Set.Measure.Most / line.Step, Fitting(line));
+            var isCount = line.Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke && !line.IsIce;
+            (isCount ? counted : fine).Add(i);
+        }
+    }
 
     /// <summary>Whether a line is of a sort that is varied at all.</summary>
     public static bool IsVaried(WorkedLine line) =>
@@ -32,77 +77,207 @@ internal static class Search
                     or IngredientKind.Tea
                     or IngredientKind.Milk
                     or IngredientKind.Water
-            || IsFlavour(line)
+            || FlavourBalance.IsFlavour(line)
         );
 
-    /// <summary>The best ways of pouring a size, the best first: an amount for every line.</summary>
-    /// <param name="own">The size.</param>
-    /// <param name="rank">How near a cup is to the reference.</param>
-    /// <param name="count">How many ways at the most.</param>
-    public static IReadOnlyList<double[]> Best(WorkedSize own, Ranking rank, int count)
+    /// <summary>The best ways of pouring the size, the best first: an amount for every line. For every combination of
+    /// counts that is refined there is the best, and the best with each of
+    /// the other lines as it is poured now.</summary>
+    public IReadOnlyList<(double[] Amounts, double Score)> Best()
     {
-        var varied = VariedLines(own);
-        var amounts = own.Amounts();
-        var fixedPart = new Tally(own.Size.CupVessel);
-        foreach (var line in own.Lines.Where(line => !varied.Contains(line.Index)))
+        if (counted.Concat(fine).Any(i => most[i] < 1))
         {
-            fixedPart.Add(line.Facts, line.Mass);
+            return [];
         }
 
-        var working = own.Size.WorkingVolume.Value;
-        var flavours = varied.Count(i => IsFlavour(own.Lines[i]));
-        var choices = varied.ConvertAll(i => Choices(own, own.Lines[i], flavours, fixedPart));
-        var best = new PriorityQueue<double[], double>();
-        Try(0, fixedPart);
-        var found = new List<double[]>(best.Count);
-        while (best.TryDequeue(out var way, out _))
+        List<(double Score, int[] Steps)> starts = [];
+        foreach (var counts in Product([.. counted.Select(i => CountsOf(own.Lines[i]))]))
         {
-            found.Insert(0, way);
-        }
-
-        return found;
-
-        void Try(int at, Tally content)
-        {
-            if (at == varied.Count)
+            (double Score, int[] Steps)? best = null;
+            foreach (var grid in Product([.. fine.Select(i => GridOf(own.Lines[i]))]))
             {
-                Keep(content);
-                return;
-            }
-
-            var line = own.Lines[varied[at]];
-            foreach (var amount in choices[at])
-            {
-                var next = content;
-                next.Add(line.Facts, line.Facts.Mass(amount, line.Stretch));
-                if (next.Occupied > working + 1e-6)
+                int[] steps = [.. counts, .. grid];
+                if (ScoreOf(steps) is var score && score < (best?.Score ?? double.PositiveInfinity))
                 {
-                    // More never takes up less room.
-                    break;
+                    best = (score, steps);
                 }
+            }
 
-                amounts[line.Index] = amount;
-                Try(at + 1, next);
+            if (best is { } start)
+            {
+                starts.Add(start);
             }
         }
 
-        void Keep(Tally content)
+        var found = new Dictionary<string, (double[] Amounts, double Score)>();
+        foreach (var (_, steps) in Chosen(starts))
         {
-            // What the house allows goes before what it does not, however near that is otherwise.
-            var score = rank.Score(content, working) + (rank.IsAllowed(content) ? 0 : Beyond);
-            if (best.Count < count)
+            Keep(Descend(steps, -1));
+            for (var at = counted.Count; at < steps.Length; at++)
             {
-                best.Enqueue([.. amounts], -score);
+                var line = own.Lines[fine[at - counted.Count]];
+                int[] same = [.. steps];
+                same[at] = Math.Clamp((int)Math.Round(line.Amount / line.Step), 1, most[line.Index]);
+                Keep(Descend(same, at));
             }
-            else if (best.TryPeek(out _, out var worst) && score < -worst)
+        }
+
+        return [.. found.Values.OrderBy(way => way.Score)];
+
+        void Keep(int[] steps)
+        {
+            if (ScoreOf(steps) is var score && double.IsFinite(score))
             {
-                best.EnqueueDequeue([.. amounts], -score);
+                found.TryAdd(string.Join(' ', steps), ([.. amounts], score));
             }
         }
     }
 
-    // The largest coffee, every flavour, the largest ice, and last, because there are the most amounts of it, what
-    // fills the cup.
+    // The best combinations of counts, and the best with each count of the coffee, so that what differs in kind is there.
+    private IEnumerable<(double Score, int[] Steps)> Chosen(List<(double Score, int[] Steps)> starts)
+    {
+        var order = starts.OrderBy(start => start.Score).ToList();
+        return counted.Count == 0
+            ? order
+            : order
+                .Take(Refined)
+                .Concat(order.GroupBy(start => start.Steps[0]).Select(group => group.First()))
+                .Distinct();
+    }
+
+    // Moves one line, or two, or a step of every line, for as long as that gets nearer; one line may be kept where it
+    // is.
+    private int[] Descend(int[] from, int kept)
+    {
+        var (best, score) = ((int[])[.. from], ScoreOf(from));
+        var moves = MovesFor(kept);
+        for (var stage = 0; stage < moves.Length; )
+        {
+            stage = Move(best, moves[stage], ref score) ? 0 : stage + 1;
+        }
+
+        return best;
+    }
+
+    // The best of some moves, where any gets nearer.
+    private bool Move(int[] best, int[][] moves, ref double score)
+    {
+        var tried = new int[best.Length];
+        int[]? found = null;
+        foreach (var move in moves)
+        {
+            for (var i = 0; i < tried.Length; i++)
+            {
+                tried[i] = best[i] + move[i];
+            }
+
+            if (ScoreOf(tried) is var now && now < score - 1e-12)
+            {
+                (score, found) = (now, move);
+            }
+        }
+
+        for (var i = 0; found is not null && i < best.Length; i++)
+        {
+            best[i] += found[i];
+        }
+
+        return found is not null;
+    }
+
+    // By how many steps every line moves: first one line alone, then two, then a step or none of each.
+    private int[][][] MovesFor(int kept)
+    {
+        if (movesWithout.TryGetValue(kept, out var known))
+        {
+            return known;
+        }
+
+        int[] free = [.. Enumerable.Range(counted.Count, fine.Count).Where(at => at != kept)];
+        var ones = free.SelectMany(at => Strides.SelectMany(by => new[] { Of((at, by)), Of((at, -by)) }));
+        var twos =
+            from a in free
+            from b in free
+            where a < b
+            from one in PairStrides
+            from other in PairStrides
+            from signs in new[] { (1, 1), (1, -1), (-1, 1), (-1, -1) }
+            select Of((a, one * signs.Item1), (b, other * signs.Item2));
+        var all = Product([.. free.Select(_ => Around)]).Select(steps => Of([.. free.Zip(steps)]));
+        return movesWithout[kept] = [
+            [.. ones],
+            [.. twos],
+            [.. all],
+        ];
+
+        int[] Of(params (int At, int By)[] each)
+        {
+            var move = new int[counted.Count + fine.Count];
+            foreach (var (at, by) in each)
+            {
+                move[at] = by;
+            }
+
+            return move;
+        }
+    }
+
+    // Leaves the amounts of every line behind; beyond any number where it does not fit or is none.
+    private double ScoreOf(int[] steps)
+    {
+        for (var at = 0; at < steps.Length; at++)
+        {
+            var i = at < counted.Count ? counted[at] : fine[at - counted.Count];
+            if (steps[at] < 1 || steps[at] > most[i])
+            {
+                return double.PositiveInfinity;
+            }
+
+            amounts[i] = steps[at] * own.Lines[i].Step;
+        }
+
+        var content = hasMarks ? InOrder() : Together();
+        return goal.Fits(content) ? goal.Score(content, amounts) : double.PositiveInfinity;
+    }
+
+    private Tally Together()
+    {
+        var content = fixedPart;
+        foreach (var i in counted)
+        {
+            content.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));
+        }
+
+        foreach (var i in fine)
+        {
+            content.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));
+        }
+
+        return content;
+    }
+
+    // A mark takes what is missing up to it.
+    private Tally InOrder()
+    {
+        var content = new Tally(own.Size.CupVessel);
+        foreach (var line in own.Lines)
+        {
+            if (line.Mark is { } to && line.Origin == Origin.Marked)
+            {
+                var volume =
+                    mark is { } other && other.Line == line.Index
+                        ? other.Volume
+                        : own.Size.Cup.VolumeTo(own.Size.Cup.HeightOf(to, own.Size.Reserve)!.Value).Value;
+                amounts[line.Index] = MarkFill.To(content, line.Facts, line.Stretch, volume).Amount;
+            }
+
+            content.Add(line.Facts, line.Facts.Mass(amounts[line.Index], line.Stretch));
+        }
+
+        return content;
+    }
+
+    // The largest coffee, every flavour, the largest ice, and what fills the cup.
     private static List<int> VariedLines(WorkedSize own)
     {
         var free = own.Lines.Where(IsVaried).ToList();
@@ -119,7 +294,7 @@ internal static class Search
         return
         [
             .. new[] { coffee }
-                .Concat(free.Where(IsFlavour))
+                .Concat(free.Where(FlavourBalance.IsFlavour))
                 .Append(Largest(line => line.IsIce))
                 .Append(filler)
                 .OfType<WorkedLine>()
@@ -130,26 +305,41 @@ internal static class Search
         WorkedLine? Largest(Func<WorkedLine, bool> which) => free.Where(which).MaxBy(line => line.Mass);
     }
 
-    private static bool IsFlavour(WorkedLine line) =>
-        line.Ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder;
-
-    // Every whole number of steps from one to as much as the cup takes beside what is fixed; of what there are too
-    // many, those nearest to what is asked for: by the lead's rules, or where it is pinned, as it would grow with the
-    // cup.
-    private static double[] Choices(WorkedSize own, WorkedLine line, int flavours, Tally beside)
+    // Of what there are too many counts, those nearest to what is asked for: by the lead's rules, or where it is pinned,
+    // as it would grow with the cup.
+    private int[] CountsOf(WorkedLine line)
     {
-        var most = (int)Math.Min(line.Line.Set.Measure.Most / line.Step, Fitting(own, line, beside));
+        var flavours = counted.Count(i => FlavourBalance.IsFlavour(own.Lines[i]));
         var limit = Math.Min(
-            IsFlavour(line) ? (int)Math.Round(Math.Pow(MostFlavourings, 1.0 / flavours)) : int.MaxValue,
-            line.Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke ? MostCounts : int.MaxValue
+            FlavourBalance.IsFlavour(line) ? (int)Math.Round(Math.Pow(MostFlavourings, 1.0 / flavours)) : MostCounts,
+            MostCounts
         );
-        var middle = Math.Clamp((int)Math.Round(line.Exact / line.Step), 1, Math.Max(1, most));
-        var from = Math.Max(1, Math.Min(middle - (limit / 2), most - limit + 1));
-        var to = Math.Min(most, limit == int.MaxValue ? most : from + limit - 1);
-        return to < from ? [] : [.. Enumerable.Range(from, to - from + 1).Select(steps => steps * line.Step)];
+        var middle = Math.Clamp((int)Math.Round(line.Exact / line.Step), 1, Math.Max(1, most[line.Index]));
+        var from = Math.Max(1, Math.Min(middle - (limit / 2), most[line.Index] - limit + 1));
+        return [.. Enumerable.Range(from, Math.Max(0, Math.Min(most[line.Index], from + limit - 1) - from + 1))];
     }
 
-    private static double Fitting(WorkedSize own, WorkedLine line, Tally beside)
+    // Where to begin: what is asked for and what is poured, and shares of what fits.
+    private int[] GridOf(WorkedLine line)
+    {
+        var asked = (int)Math.Round(line.Exact / line.Step);
+        var poured = (int)Math.Round(line.Amount / line.Step);
+        IEnumerable<double> grid = FlavourBalance.IsFlavour(line)
+            ? [asked * 0.3, asked * 0.6, asked * 0.8, asked * 1.25, asked * 1.6, asked * 2.5]
+            : Enumerable
+                .Range(1, line.IsIce ? 5 : 10)
+                .Select(tenth => most[line.Index] * tenth / (line.IsIce ? 6.0 : 11.0));
+        return
+        [
+            .. grid.Select(steps => (int)Math.Round(steps))
+                .Append(asked)
+                .Append(poured)
+                .Select(steps => Math.Clamp(steps, 1, Math.Max(1, most[line.Index])))
+                .Distinct(),
+        ];
+    }
+
+    private double Fitting(WorkedLine line)
     {
         int none = 0,
             tooMany = 1;
@@ -168,9 +358,23 @@ internal static class Search
 
         bool Fits(int steps)
         {
-            var with = beside;
+            var with = fixedPart;
             with.Add(line.Facts, line.Facts.Mass(steps * line.Step, line.Stretch));
-            return with.Occupied <= own.Size.WorkingVolume.Value + 1e-6;
+            return goal.Fits(with);
         }
+    }
+
+    private static IEnumerable<int[]> Product(IReadOnlyList<int[]> of)
+    {
+        IEnumerable<int[]> all =
+        [
+            [],
+        ];
+        foreach (var choices in of)
+        {
+            all = all.SelectMany(head => choices.Select(choice => (int[])[.. head, choice]));
+        }
+
+        return all;
     }
 }

@@ -3,16 +3,20 @@ using Krasis.Core.Builds;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Mends;
-using Krasis.Core.Quantities;
-using Krasis.Core.Working.Tasting;
+using Krasis.Core.Judging.Standings;
 
 namespace Krasis.Core.Changing.Editing;
 
 /// <summary>Works a build out as <see cref="Mixer"/> does, and tries every mend before it is offered.</summary>
 public static class TriedSheet
 {
+    // A change more is only worth it where it comes nearer by so much of a percent of drift (no source).
+    private const double EachChange = 0.5;
+
     /// <summary>The sheet of a build. A mend is in it only if it was applied, the build worked out again, the finding
-    /// was gone, and nothing as grave had come in its place; what its size then comes to is its promise.</summary>
+    /// was gone, and nothing stood further beyond what the house allows in any size; what changes with it is its
+    /// promise. Of several that do, the one that changes the taste least is in it. Where there were some and none does,
+    /// it is said what stands against the first.</summary>
     /// <param name="document">The build as it was entered.</param>
     /// <param name="build">The same, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The bar's facts.</param>
@@ -20,74 +24,74 @@ public static class TriedSheet
     public static BuildSheet Mix(BuildDocument document, Build build, BarFacts bar, DateOnly? today = null)
     {
         var sheet = Mixer.Mix(build, bar, today);
-        return sheet with
-        {
-            Findings =
-            [
-                .. sheet.Findings.Select(finding =>
-                    finding.Mend is { } mend ? finding with { Mend = Tried(mend, finding) } : finding
-                ),
-            ],
-        };
-
-        Mend? Tried(Mend mend, Finding of)
-        {
-            var read = BuildReader.Read(BuildEdits.Apply(document, mend, bar), bar, nameless: true);
-            if (!read.IsRead)
+        return sheet.Findings.All(finding => finding.Mend is null)
+            ? sheet
+            : sheet with
             {
-                return null;
-            }
-
-            var after = Mixer.Mix(read.Value, bar, today);
-            return Keeps(sheet, after, of) ? mend with { Promise = Promise(sheet, after, of) } : null;
-        }
+                Findings = new Trial(document, sheet, bar, today).Findings(),
+            };
     }
 
-    private static bool Keeps(BuildSheet before, BuildSheet after, Finding of) =>
-        !after.Findings.Any(found => IsOf(found, of))
-        && after.Findings.All(found =>
-            found.Severity > of.Severity
-            || before.Findings.Any(known => IsOf(known, found) && known.Severity <= found.Severity)
-        );
-
-    private static bool IsOf(Finding one, Finding other) => one.Key == other.Key;
-
-    // What of its size changes, in a few words.
-    private static string? Promise(BuildSheet before, BuildSheet after, Finding of)
+    // The mends of one sheet, tried.
+    private sealed class Trial(BuildDocument document, BuildSheet sheet, BarFacts bar, DateOnly? today)
     {
-        if (
-            after.Sizes.FirstOrDefault(size => size.Size == of.Size) is not { } now
-            || before.Sizes.FirstOrDefault(size => size.Size == of.Size) is not { } was
-        )
-        {
-            return null;
-        }
+        private readonly Standing standing = Standing.Of(sheet);
+        private readonly Nearness nearness = new(bar.House, Measured.Of(sheet.Sizes.First(size => size.IsReference)));
 
-        List<string> says = [];
-        var room = Math.Round(now.Fill.RoomLeft.Value);
-        if (room != Math.Round(was.Fill.RoomLeft.Value))
-        {
-            says.Add(room < 0 ? $"{Say.Whole(-room)} ml too much" : $"{Say.Whole(room)} ml of room");
-        }
+        public IReadOnlyList<Finding> Findings() =>
+            [.. sheet.Findings.Select(finding => finding.Mend is { } mend ? Tried(finding, mend) : finding)];
 
-        Drifts("strength", was.Taste.Drift.Strength, now.Taste.Drift.Strength);
-        Drifts("sweetness", was.Taste.Drift.Sweetness, now.Taste.Drift.Sweetness);
-        return says.Count == 0 ? null : $"Then {Say.List(says)}.";
-
-        void Drifts(string what, Percent? before, Percent? after)
+        private Finding Tried(Finding finding, Mend first)
         {
-            if (
-                after is { } known
-                && !now.IsReference
-                && (before is not { } known0 || Math.Abs(known.Value - known0.Value) >= Drift.Noticeable)
-            )
+            (Mend Mend, double Off)? best = null;
+            string? against = null;
+            foreach (var mend in finding.OtherMends.Prepend(first))
             {
-                says.Add(
-                    Math.Abs(known.Value) < Drift.Noticeable
-                        ? $"{what} as the reference"
-                        : $"{what} {(known.Value > 0 ? "+" : "−")}{Say.Whole(Math.Abs(known.Value))} %"
-                );
+                var read = BuildReader.Read(BuildEdits.Apply(document, mend, bar), bar, nameless: true);
+                if (!read.IsRead)
+                {
+                    continue;
+                }
+
+                var after = Mixer.Mix(read.Value, bar, today);
+                if (Against(finding, after) is { } objection)
+                {
+                    against ??= objection.Length > 0 ? $"{mend.Label}: then {objection}" : null;
+                }
+                else if (
+                    Off(after) + (EachChange * mend.Edits.Count) is var off
+                    && (best is null || off < best.Value.Off)
+                )
+                {
+                    best = (mend with { Promise = Promise.Of(sheet, after, finding.Size) }, off);
+                }
             }
+
+            return finding with
+            {
+                Mend = best?.Mend,
+                Otherwise =
+                    best is null && against is not null
+                        ? string.Join(' ', new[] { finding.Otherwise, against }.OfType<string>())
+                        : finding.Otherwise,
+            };
         }
+
+        // What stands against a mend: empty where there is no sentence for it, null where nothing does.
+        private string? Against(Finding finding, BuildSheet after)
+        {
+            if (after.Findings.FirstOrDefault(found => found.Key == finding.Key) is { } left)
+            {
+                return left.Message == finding.Message ? "" : left.Message;
+            }
+
+            var worse = Standing.Of(after).WorseThan(standing);
+            return worse.Count == 0
+                ? null
+                : worse.Select(one => one.Said?.Message).FirstOrDefault(said => said is not null) ?? "";
+        }
+
+        // Every size is to be like the reference as it was, and the reference like itself.
+        private double Off(BuildSheet after) => after.Sizes.Sum(size => nearness.Off(Measured.Of(size)));
     }
 }

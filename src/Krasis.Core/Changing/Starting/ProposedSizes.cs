@@ -82,7 +82,9 @@ internal static class ProposedSizes
             }
 
             yield return with;
-            foreach (var way in Adviser.Advise(with, BuildReader.Read(with, bar, nameless: true).Value, bar, new(size)))
+            foreach (
+                var way in Adviser.Advise(with, BuildReader.Read(with, bar, nameless: true).Value, bar, new(size)).Ways
+            )
             {
                 yield return way.Edits.Aggregate(with, BuildEdits.Apply);
             }

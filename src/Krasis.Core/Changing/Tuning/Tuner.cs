@@ -6,6 +6,7 @@ using Krasis.Core.Builds.Lines;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Standings;
 using Krasis.Core.Working.SizeSheets;
 using Krasis.Core.Working.Tasting;
 
@@ -28,8 +29,8 @@ public static class Tuner
     /// <returns>One way for each line that can do it; none when no line can. A problem where the build cannot be read
     /// or has no such size.</returns>
     /// <remarks>A line moves in the bar's own steps by the fewest that move the taste as far as the house allows sizes
-    /// to drift, which is what it holds to be tasted. Ways that bring no new fault or warning come first, then those
-    /// that go least beyond what is wanted. Sizes that are pinned move in proportion.</remarks>
+    /// to drift, which is what it holds to be tasted. Ways after which no size stands further beyond what the house
+    /// allows come first, then those that go least beyond what is wanted. Sizes that are pinned move in proportion.</remarks>
     public static Reading<IReadOnlyList<Tuning>> Tune(
         BuildDocument document,
         BarFacts bar,
@@ -63,7 +64,7 @@ public static class Tuner
             .OfType<Tuning>()
             .ToList();
         return Reading<IReadOnlyList<Tuning>>.Of([
-            .. ways.OrderBy(way => way.NewFindings.Any(finding => finding.Severity != Severity.Note) ? 1 : 0)
+            .. ways.OrderBy(way => way.IsWorse ? 1 : 0)
                 .ThenBy(way => way.IsTasted ? 0 : 1)
                 .ThenBy(way => Math.Abs(Math.Abs(way.ByPercent) - wanted)),
         ]);
@@ -217,7 +218,10 @@ public static class Tuner
             sizes,
             [.. after.Findings.Where(finding => !known.Contains(finding.Key))],
             build
-        );
+        )
+        {
+            IsWorse = Standing.Of(after).WorseThan(Standing.Of(before)).Count > 0,
+        };
     }
 
     private static TunedSize One(SizeSheet was, SizeSheet will, BuildLine line) =>

@@ -30,4 +30,8 @@ public sealed record Tuning(
     IReadOnlyList<TunedSize> Sizes,
     IReadOnlyList<Finding> NewFindings,
     BuildDocument Build
-);
+)
+{
+    /// <summary>Whether anything in any size stands further beyond what the house allows than before.</summary>
+    public bool IsWorse { get; init; }
+}

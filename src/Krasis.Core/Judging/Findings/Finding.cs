@@ -14,7 +14,13 @@ namespace Krasis.Core.Judging.Findings;
 public sealed record Finding(string Check, Severity Severity, CupId Size, LineId? Line, string Message, Mend? Mend)
 {
     /// <summary>What it is known by: one whose numbers have moved is the same finding.</summary>
-    internal (string Check, CupId Size, LineId? Line) Key => (Check, Size, Line);
+    internal (string Check, string? Of, CupId Size, LineId? Line) Key => (Check, Excess?.Of, Size, Line);
+
+    /// <summary>How far beyond what is allowed the size stands; null where it only is so or is not so.</summary>
+    internal Excess? Excess { get; init; }
+
+    /// <summary>What else would put it right, to be tried beside <see cref="Mend"/>.</summary>
+    internal IReadOnlyList<Mend> OtherMends { get; init; } = [];
 
     /// <summary>Why the lead lets it be; null when the lead does not.</summary>
     public string? Waived { get; init; }

@@ -1,5 +1,7 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
 
 namespace Krasis.Core.Judging.Mends;
@@ -10,8 +12,8 @@ internal static class AmountReduction
     // A hair's breadth of arithmetic is not an overfull cup.
     private const double Tolerance = 1e-6;
 
-    // What a bartender would hold back first: the plain liquid that fills the cup, then the ice. Espresso and flavour
-    // are the drink, and are left alone.
+    // What a bartender would hold back: the plain liquid that fills the cup, and the ice. Espresso and flavour are the
+    // drink, and are left alone.
     private static readonly IngredientKind[] First =
     [
         IngredientKind.Milk,
@@ -21,59 +23,119 @@ internal static class AmountReduction
         IngredientKind.Ice,
     ];
 
-    /// <summary>The mend that takes out as few whole steps as make it fit, of the largest liquid first.</summary>
+    /// <summary>The ways to make it fit: as few whole steps as do of one line, of ice and a liquid by halves, or of
+    /// everything in turn. What is filled to a mark is left alone, and so is what a later mark would make up
+    /// for.</summary>
     /// <param name="worked">The size.</param>
     /// <param name="fits">Whether the cup's content fits; less of a line must never fit worse.</param>
-    /// <returns>The mend; null when nothing that may be taken out would do.</returns>
-    public static Mend? For(WorkedSize worked, Func<Tally, bool> fits)
+    /// <returns>The ways, those with one line first; none when nothing that may be taken out would do.</returns>
+    public static IReadOnlyList<Mend> For(WorkedSize worked, Func<Tally, bool> fits)
     {
-        var amounts = worked.Amounts();
-        var candidates = worked
-            .Lines.Select((line, index) => (Line: line, Index: index, Rank: Array.IndexOf(First, line.Ingredient.Kind)))
-            .Where(candidate =>
-                candidate.Rank >= 0
-                && candidate.Line.IsInside
-                && worked.IsFree(candidate.Line)
-                && amounts[candidate.Index] > 0
-            )
-            .OrderBy(candidate => candidate.Line.IsIce)
-            .ThenByDescending(candidate => worked.Lines[candidate.Index].Mass * candidate.Line.VolumePerGram);
-        var cuts = new List<(int Index, Quantity Cut)>();
-        foreach (var (line, index, _) in candidates)
+        var givers = Givers(worked);
+        List<Mend> ways = [];
+        foreach (var line in givers)
         {
-            var before = amounts[index];
-            amounts[index] = MostThatFits(index, line.Step);
-            cuts.Add((index, line.Line.Set.With(before - amounts[index])));
-            if (fits(worked.With(amounts)))
+            Take([(line, 0)]);
+        }
+
+        // Half the ice's share, and a little of it: the rest off each liquid.
+        foreach (var ice in givers.Where(line => line.IsIce))
+        {
+            foreach (var liquid in givers.Where(line => !line.IsIce))
             {
-                return Mend.Cells(
-                    $"Take out {string.Join(" and ", cuts.Select(cut => $"{cut.Cut} of {worked.Lines[cut.Index].Ingredient.Name}"))}",
-                    [
-                        .. cuts.Select(cut => new CellEdit(
-                            worked.Lines[cut.Index].Line.Id,
-                            worked.Size.Cup.Id,
-                            amounts[cut.Index]
-                        )),
-                    ]
+                foreach (var kept in new[] { 0.9, 0.8, 0.65 })
+                {
+                    Take([(ice, kept), (liquid, 0)]);
+                }
+            }
+        }
+
+        if (ways.Count == 0)
+        {
+            Take([.. givers.Select(line => (line, 0.0))]);
+        }
+
+        return ways;
+
+        void Take(IReadOnlyList<(WorkedLine Line, double Kept)> from)
+        {
+            var amounts = worked.Amounts();
+            foreach (var (line, kept) in from)
+            {
+                amounts[line.Index] = Math.Max(
+                    BarRounding.RoundDown(line.Amount * kept, line.Step),
+                    MostThatFits(worked, amounts, line, line.Amount, fits)
                 );
+                if (fits(worked.With(amounts)))
+                {
+                    ways.Add(Said(worked, amounts, "Take out"));
+                    return;
+                }
             }
         }
+    }
 
-        return null;
+    /// <summary>The lines of a size of which less or more may be poured before the drink is another: plain liquids and
+    /// ice that go in by amount, the largest first and the ice last.</summary>
+    public static IReadOnlyList<WorkedLine> Givers(WorkedSize worked) =>
+        [
+            .. worked
+                .Lines.Where(line =>
+                    line is { IsInside: true, Mark: null, Amount: > 0 }
+                    && Array.IndexOf(First, line.Ingredient.Kind) >= 0
+                    && worked.IsFree(line)
+                )
+                .OrderBy(line => line.IsIce)
+                .ThenByDescending(line => line.Mass * line.VolumePerGram),
+        ];
 
+    /// <summary>The most whole steps of a line, less than an amount, with which the cup fits; 0 where none
+    /// do.</summary>
+    /// <param name="worked">The size.</param>
+    /// <param name="amounts">How much of every line; the line's own is left as it is.</param>
+    /// <param name="line">The line.</param>
+    /// <param name="below">The amount that it stays below, in the line's measure.</param>
+    /// <param name="fits">Whether the cup's content fits.</param>
+    public static double MostThatFits(
+        WorkedSize worked,
+        double[] amounts,
+        WorkedLine line,
+        double below,
+        Func<Tally, bool> fits
+    )
+    {
         // Less of a line never takes up more room, so the largest number of whole steps that fits is found by halving.
-        double MostThatFits(int index, double step)
+        double[] tried = [.. amounts];
+        int none = 0,
+            tooMany = (int)Math.Ceiling((below / line.Step) - Tolerance);
+        while (tooMany - none > 1)
         {
-            int none = 0,
-                tooMany = (int)Math.Ceiling((amounts[index] / step) - Tolerance);
-            while (tooMany - none > 1)
-            {
-                var middle = (none + tooMany) / 2;
-                amounts[index] = middle * step;
-                (none, tooMany) = fits(worked.With(amounts)) ? (middle, tooMany) : (none, middle);
-            }
-
-            return none * step;
+            var middle = (none + tooMany) / 2;
+            tried[line.Index] = middle * line.Step;
+            (none, tooMany) = fits(worked.With(tried)) ? (middle, tooMany) : (none, middle);
         }
+
+        return none * line.Step;
+    }
+
+    /// <summary>The mend of the cells that are other than they were.</summary>
+    /// <param name="worked">The size.</param>
+    /// <param name="amounts">How much of every line.</param>
+    /// <param name="does">What is done by a difference, as "Take out".</param>
+    public static Mend Said(WorkedSize worked, double[] amounts, string does)
+    {
+        var changed = worked.Lines.Where(line => Math.Abs(amounts[line.Index] - line.Amount) > Tolerance).ToList();
+        return Mend.Cells(
+            changed.All(IsWhole)
+                ? $"{does} {Say.List([.. changed.Select(line => $"{Difference(line)} {(does == "Pour" ? "more of" : "of")} {line.Ingredient.Name}")])}"
+                : $"Pour {Say.List([.. changed.Select(line => $"{line.Line.Set.With(amounts[line.Index])} of {line.Ingredient.Name}")])}",
+            [.. changed.Select(line => new CellEdit(line.Line.Id, worked.Size.Cup.Id, amounts[line.Index]))]
+        );
+
+        // An odd amount is not poured by a difference: 17.7 ml less is nothing that anybody measures.
+        bool IsWhole(WorkedLine line) =>
+            Math.Abs((line.Amount / line.Step) - Math.Round(line.Amount / line.Step)) < Tolerance;
+
+        Quantity Difference(WorkedLine line) => line.Line.Set.With(Math.Abs(amounts[line.Index] - line.Amount));
     }
 }

@@ -49,6 +49,9 @@ internal sealed class LukewarmHot : ICheck
             cold.Temperature < least.Value ? cold.Line.Id : null,
             $"{size.Name} is served hot and is {Say.Short(warm.Value)} °C when it is handed over; the house wants {Say.Degrees(least)} at least: {why}.",
             null
-        );
+        )
+        {
+            Excess = new(Excess.Temperature, least.Value - warm.Value),
+        };
     }
 }

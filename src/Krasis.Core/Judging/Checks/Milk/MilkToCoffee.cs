@@ -39,8 +39,24 @@ internal sealed class MilkToCoffee : ICheck
                 null,
                 $"{size.Name} has {Say.Short(ratio)} g of milk to a gram of coffee; {Say.Short(window.From)} to {Say.Short(window.To)} is usual.",
                 null
-            );
+            )
+            {
+                Excess = ExcessOf(ratio, window, setting),
+            };
         }
+    }
+
+    // A size may be as milky or as black as its reference, within the drift that the house allows in strength: that is
+    // the drink.
+    private static Excess? ExcessOf(double ratio, (double From, double To) window, Setting setting)
+    {
+        var standard = setting.Sheet.Sizes.First(size => size.IsReference).Taste.Poured.MilkPerCoffee ?? window.From;
+        var allowed = setting.Bar.House.AllowedStrengthDrift.Value / 100;
+        var by = Math.Max(
+            Math.Min(window.From, standard * (1 - allowed)) - ratio,
+            ratio - Math.Max(window.To, standard * (1 + allowed))
+        );
+        return by > 0 ? new("ratio", by) : null;
     }
 
     // Of blended drinks the ice is the measure, and of shaken ones there is little milk.

@@ -62,7 +62,10 @@ internal sealed class BlendedIce : ICheck
                 ? MendOf(size, worked, line, aim)
                 : null,
             Severity.Warning
-        );
+        ) with
+        {
+            Excess = new("ice", Math.Max(limits.BlendedIceFrom - share, share - limits.BlendedIceTo)),
+        };
     }
 
     // Only where the cup still holds it: a fix that makes it overfull is none.

@@ -41,6 +41,7 @@ internal sealed class NotColdEnough : ICheck
             )
             {
                 Otherwise = "Use more ice, or cool what goes in warm.",
+                Excess = new(Excess.Temperature, at.Value - limits.ColdTo.Value),
             };
             yield break;
         }
@@ -56,7 +57,10 @@ internal sealed class NotColdEnough : ICheck
                 null,
                 $"{size.Name} has only {Say.Short(worked.Poured.IceMass)} g of ice, {Say.Whole(share)} % of the cup. At least {Say.Short(limits.LeastIce.Value)} % is usual.",
                 null
-            );
+            )
+            {
+                Excess = new("ice", limits.LeastIce.Value - share),
+            };
         }
     }
 }

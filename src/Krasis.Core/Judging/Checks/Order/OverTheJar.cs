@@ -39,6 +39,7 @@ internal sealed class OverTheJar : ICheck
             )
             {
                 Otherwise = "Blend it in two batches, or use a larger jar.",
+                Excess = new("jar", needed - jar.Value),
             };
         }
     }

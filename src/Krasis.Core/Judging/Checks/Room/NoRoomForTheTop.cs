@@ -25,7 +25,7 @@ internal sealed class NoRoomForTheTop : ICheck
         var cup = worked.Size.Cup;
         var clearance = cup.LidClearance!.Value;
         var limit = cup.Shape.Height + clearance;
-        var mend = AmountReduction.For(worked, content => Crown.Of(cup, content) <= limit + Millimetres.From(1e-9));
+        var mends = AmountReduction.For(worked, content => Crown.Of(cup, content) <= limit + Millimetres.From(1e-9));
         var what =
             worked.Poured.OnTop > 0 ? "what stands on top"
             : worked.Poured.Surface < worked.Poured.Occupied ? "the ice"
@@ -36,10 +36,12 @@ internal sealed class NoRoomForTheTop : ICheck
             size.Size,
             null,
             $"{size.Name}: the lid does not close; {what} reaches {Height(size.Fill.CrownHeight, limit)} mm and the lid leaves {Say.Short(limit.Value)} mm.",
-            mend
+            mends.Count > 0 ? mends[0] : null
         )
         {
             Otherwise = "Put less on top, or use another lid.",
+            Excess = new("top", (size.Fill.CrownHeight - limit).Value),
+            OtherMends = [.. mends.Skip(1)],
         };
     }
 

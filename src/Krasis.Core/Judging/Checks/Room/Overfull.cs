@@ -29,8 +29,11 @@ internal sealed class Overfull : ICheck
 
         var spills = size.Fill.Spilt.Value > Tolerance;
         var over = Say.Ml(size.Fill.OccupiedVolume - size.Fill.WorkingVolume);
-        var mend = IceOfTheReference(setting, size, worked)
-            ?? AmountReduction.For(worked, content => content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance);
+        var own = IceOfTheReference(setting, size, worked);
+        var ways = AmountReduction.For(worked, content =>
+            content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance
+        );
+        Mend[] mends = own is null ? [.. ways] : [own, .. ways];
         var what = spills
             ? $"{size.Name} runs over: {Say.Ml(size.Fill.OccupiedVolume)} in a cup of {Say.Ml(size.Cup.BrimCapacity)} spills {Say.Ml(size.Fill.Spilt)}, and is {over} more than fits below the reserve."
             : $"{size.Name} is overfull by {over}: {Say.Ml(size.Fill.OccupiedVolume)} reaches into the reserve above {Say.Ml(size.Fill.WorkingVolume)}.";
@@ -39,18 +42,16 @@ internal sealed class Overfull : ICheck
             spills ? Severity.Fault : Severity.Warning,
             size.Size,
             null,
-            mend is { Label: var label } && label.StartsWith(Unpinned, StringComparison.Ordinal)
-                ? $"{what} The ice is pinned at what the reference size takes."
-                : what,
-            mend
+            own is null ? what : $"{what} The ice is pinned at what the reference size takes.",
+            mends.FirstOrDefault()
         )
         {
             Otherwise = "Use a larger cup, or less of the rest.",
             CanAdvise = true,
+            Excess = new("headspace", -size.Fill.RoomLeft.Value),
+            OtherMends = [.. mends.Skip(1)],
         };
     }
-
-    private const string Unpinned = "Take less ice";
 
     // A smaller cup whose ice is pinned at the reference's: with its own share of it, the rest would fit.
     private static Mend? IceOfTheReference(Setting setting, SizeSheet size, WorkedSize worked)
@@ -75,7 +76,7 @@ internal sealed class Overfull : ICheck
             )
             {
                 return Mend.Cells(
-                    $"{Unpinned}: {line.Line.Set.With(own)} of {line.Ingredient.Name}",
+                    $"Take less ice: {line.Line.Set.With(own)} of {line.Ingredient.Name}",
                     new CellEdit(line.Line.Id, size.Size, own)
                 );
             }

@@ -41,6 +41,7 @@ internal sealed class TooMuchCaffeine : ICheck
         )
         {
             Otherwise = "Use fewer shots, or some decaf.",
+            Excess = new("caffeine", to - most),
         };
     }
 }

@@ -29,6 +29,9 @@ internal sealed class ColourDrift : ICheck
             null,
             $"{size.Name} does not look like the reference size: its colour is {Say.Short(off)} ΔE off, and the house allows {Say.Short(setting.Bar.House.AllowedColourDrift)}.",
             null
-        );
+        )
+        {
+            Excess = new("colour", off - setting.Bar.House.AllowedColourDrift),
+        };
     }
 }

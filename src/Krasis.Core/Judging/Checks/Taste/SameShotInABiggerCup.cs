@@ -20,16 +20,21 @@ internal sealed class SameShotInABiggerCup : ICheck
             yield break;
         }
 
-        var mend = DriftMend.For(setting, worked, strength: true);
+        var mends = DriftMend.For(setting, worked, strength: true);
         yield return new Finding(
             Name,
             Severity.Warning,
             size.Size,
             null,
             $"{size.Name} is a bigger cup with the reference's coffee: {TasteDrift.By(size.Taste.Drift.Strength!.Value, "weaker", "stronger", setting.Bar.House.AllowedStrengthDrift)}, and sold as the same drink.",
-            mend
+            mends.Count > 0 ? mends[0] : null
         )
         {
+            Excess = new(
+                Excess.Strength,
+                -size.Taste.Drift.Strength!.Value.Value - setting.Bar.House.AllowedStrengthDrift.Value
+            ),
+            OtherMends = [.. mends.Skip(1)],
             Otherwise = "Give it more coffee.",
             CanAdvise = true,
         };

@@ -64,16 +64,22 @@ internal sealed class TasteDrift : ICheck
         string pin
     )
     {
-        var mend = DriftMend.For(setting, worked, strength);
+        var mends = DriftMend.For(setting, worked, strength);
         return new(
             Name,
             Severity.Warning,
             size.Size,
             null,
             $"{size.Name} is {what}; the house allows {Say.Short(allowed.Value)} %.",
-            mend
+            mends.Count > 0 ? mends[0] : null
         )
         {
+            Excess = new(
+                strength ? Excess.Strength : Excess.Sweetness,
+                Math.Abs((strength ? size.Taste.Drift.Strength : size.Taste.Drift.Sweetness)!.Value.Value)
+                    - allowed.Value
+            ),
+            OtherMends = [.. mends.Skip(1)],
             Otherwise = $"Pin {pin} in {size.Name}.",
             CanAdvise = true,
         };

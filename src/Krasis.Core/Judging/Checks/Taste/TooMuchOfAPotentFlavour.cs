@@ -19,6 +19,9 @@ internal sealed class TooMuchOfAPotentFlavour() : LineCheck(onlyReference: false
                 Severity.Fault,
                 $"{Say.Fine(at.Line.Mass)} g of {at.Ingredient.Name} is more than the {Say.Fine(most.Value)} g that a drink bears.",
                 at.Make(BarRounding.RoundDown(at.Line.Amount * most.Value / at.Line.Mass, at.Line.Step))
-            )
+            ) with
+            {
+                Excess = new("dose", (at.Line.Mass / most.Value * 100) - 100),
+            }
             : null;
 }

@@ -51,6 +51,12 @@ const limits = [
     unit: 'g to a ml of liquid',
   },
   {
+    path: 'leastFillPercent',
+    of: 'leastFill',
+    label: 'A cup is full, at least',
+    unit: '% of what fits below the reserve',
+  },
+  {
     path: 'hotMilkFrom',
     of: 'hotMilkFrom',
     label: 'Milk in a hot drink, at least',

@@ -1,0 +1,45 @@
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Working.Lines;
+using Krasis.Core.Working.Mixing;
+
+namespace Krasis.Core.Judging.Standings;
+
+/// <summary>How two or more flavours of a drink stand to one another in a size, beside how they do in the reference
+/// size: three strokes of orange to one of nut is another drink than two to two.</summary>
+internal static class FlavourBalance
+{
+    /// <summary>How far the flavours may be off, in percent: half as much again of one to another. Whole strokes seldom
+    /// keep two flavours nearer (common practice, no source).</summary>
+    public const double Allowed = 50;
+
+    // Where one of them is left out.
+    private const double OneIsMissing = 1000;
+
+    /// <summary>Whether a line flavours the drink.</summary>
+    public static bool IsFlavour(WorkedLine line) =>
+        line.IsInside && line.Ingredient.Kind is IngredientKind.Syrup or IngredientKind.Sauce or IngredientKind.Powder;
+
+    /// <summary>By how much more the flavour of which there is the most is there than the one of which there is the
+    /// least, each beside the reference size, in percent; 0 where there are fewer than two.</summary>
+    /// <param name="reference">The reference size.</param>
+    /// <param name="own">The size.</param>
+    /// <param name="amounts">What is poured of each of its lines, in the line's measure.</param>
+    public static double Off(WorkedSize reference, WorkedSize own, double[] amounts)
+    {
+        double least = double.PositiveInfinity,
+            most = 0;
+        var flavours = 0;
+        for (var i = 0; i < own.Lines.Count; i++)
+        {
+            if (IsFlavour(own.Lines[i]) && reference.Lines[i].Mass is > 0 and var wanted)
+            {
+                var share = own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch) / wanted;
+                (least, most, flavours) = (Math.Min(least, share), Math.Max(most, share), flavours + 1);
+            }
+        }
+
+        return flavours < 2 || most <= 0 ? 0
+            : least <= 0 ? OneIsMissing
+            : ((most / least) - 1) * 100;
+    }
+}
