@@ -26,6 +26,7 @@ internal static class AllChecks
         new TasteDrift(),
         new FlavoursOutOfBalance(),
         new NoRoomForTheTop(),
+        new AboveTheBrim(),
         new UnderTheTopping(),
         new LayerWillMix(),
         new SauceOnTheBottom(),

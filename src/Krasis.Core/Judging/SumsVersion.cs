@@ -8,10 +8,12 @@ namespace Krasis.Core.Judging;
 /// <item>1: the sums of the program that first kept sheets.</item>
 /// <item>2: a label whose lists are empty is unread until somebody says that it names none; a trace of one species is
 /// told beside another that is in the drink; a part tells what it contains though one of its labels is unread.</item>
+/// <item>3: 100 ml are of the drink without what stands on it and without ice; one pull serves two lines of a drink;
+/// what is steeped leaves its share of the caffeine in the grounds; a cap of 0 mm is no foam.</item>
 /// </list>
 /// </remarks>
 public static class SumsVersion
 {
     /// <summary>The version of the sums of this program.</summary>
-    public const int Current = 2;
+    public const int Current = 3;
 }

@@ -23,5 +23,7 @@ public sealed record StepShot(
     /// <summary>All of it in one line.</summary>
     /// <example>2 pulls: 18.5 g in, 39 g out, 26 to 30 s</example>
     public string Says =>
-        $"{(Pulls == 1 ? "" : $"{Pulls} pulls: ")}{Say.Short(Dose.Value)} g in, {Say.Short(Yield.Value)} g out{(SecondsFrom is { } from && SecondsTo is { } to ? $", {Say.Short(from)} to {Say.Short(to)} s" : "")}{(PouredAway.Value > 0 ? $"; {Say.Short(PouredAway.Value)} g go into no cup" : "")}";
+        Pulls == 0
+            ? $"the rest of the pull before{(PouredAway.Value > 0 ? $"; {Say.Short(PouredAway.Value)} g go into no cup" : "")}"
+            : $"{(Pulls == 1 ? "" : $"{Pulls} pulls: ")}{Say.Short(Dose.Value)} g in, {Say.Short(Yield.Value)} g out{(SecondsFrom is { } from && SecondsTo is { } to ? $", {Say.Short(from)} to {Say.Short(to)} s" : "")}{(PouredAway.Value > 0 ? $"; {Say.Short(PouredAway.Value)} g go into no cup" : "")}";
 }

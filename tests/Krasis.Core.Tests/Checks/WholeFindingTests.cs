@@ -178,7 +178,7 @@ public class WholeFindingTests
                 },
                 FullBar.Facts,
                 [
-                    "Warning m syrup | Middle: a layer will not hold. Syrup is too heavy to stay on Milk: it would have to be 0.01 g/ml lighter, and is 0.27 g/ml heavier.",
+                    "Warning m syrup | Middle: a layer will not hold. Syrup is too heavy to stay on Milk: it would have to be 0.01 g/ml lighter, and is 0.27 g/ml heavier. | Pour Syrup first, and Milk slowly on it | syrup Before milk | syrup Technique  | milk Technique float",
                 ]
             },
             {

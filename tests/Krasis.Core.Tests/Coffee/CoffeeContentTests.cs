@@ -192,6 +192,52 @@ public class CoffeeContentTests
         Assert.Equal(2, Ratio("sauce")!.Value, 1e-9);
     }
 
+    // Mass balance by hand: 200 g of 1.2 % in 1600 g of water are 2400 mg, of which 0.93 dissolve: 1.395 mg in every gram
+    // of water, in the grounds as in the jug. What is drunk and what the grounds keep are all of it.
+    [Fact]
+    public void What_is_steeped_is_as_strong_in_the_grounds_as_in_the_jug()
+    {
+        var brewed = Steeped("coldBrew");
+        Assert.Equal(2400 * 0.93 / 1600 * 100, brewed, 1e-9);
+        Assert.True(brewed / 100 * (1600 - (2.3 * 200)) < 2400 * 0.93);
+        Assert.Equal(2400 * 0.93 / (1600 - (2.3 * 200)) * 100, Steeped("batch"), 1e-9);
+
+        static double Steeped(string method) =>
+            FullBar
+                .Mix(
+                    TestBar.Build(TestBar.Line("coffee", 100, "g")) with
+                    {
+                        Sizes = ["m"],
+                    },
+                    FullBar.Read(
+                        FullBar.Document with
+                        {
+                            Ingredients =
+                            [
+                                .. FullBar.Document.Ingredients.Select(known =>
+                                    known.Id == "coffee" ? known with { RoastCaffeinePercent = 1.2 } : known
+                                ),
+                            ],
+                            Coffees =
+                            [
+                                new()
+                                {
+                                    Id = "c",
+                                    Name = "Steep it",
+                                    Ingredient = "coffee",
+                                    Method = method,
+                                    CoffeeGrams = 200,
+                                    WaterGrams = 1600,
+                                    RetainedGramsPerGram = 2.3,
+                                },
+                            ],
+                        }
+                    )
+                )
+                .Size("m")
+                .Inside.Nutrition.Caffeine!.Value.Value;
+    }
+
     [Fact]
     public void Sugar_in_a_whipped_coffee_counts_in_a_line_in_a_part_and_on_top()
     {

@@ -80,7 +80,7 @@ public partial class MethodTests
             // Checks and cautions.
             $"at least {N(Boundary.Margin)} g/ml denser as served",
             $"beside nothing warmer than {N(PourOrder.Warm)} °C",
-            $"at hand-over more than {N(Of(typeof(HotOnTheIce), "Watery"))} % weaker",
+            $"once it has come to 0 °C, more than {N(Of(typeof(HotOnTheIce), "Watery"))} % weaker",
             $"in ounces at more than {N(Of(typeof(OuncesForTablespoons), "Suspicious"))} × its usual dose",
             $"a usual dose below {N(Of(typeof(DosedLikeAnother), "Least"))} (alone in the drink) (by the milk) or above {N(Of(typeof(DosedLikeAnother), "Most"))} × of it",
             $"with {N(SweetenedMilkAndFullStrokes.AddedSugar)} g or more of added sugar in 100 g, and a flavour at {N(Of(typeof(SweetenedMilkAndFullStrokes), "NearlyFull"))} of its full dose",

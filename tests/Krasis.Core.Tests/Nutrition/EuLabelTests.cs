@@ -11,6 +11,7 @@ public class EuLabelTests
     [InlineData(0.5, "< 0.5 g")]
     [InlineData(0.51, "0.5 g")]
     [InlineData(9.94, "9.9 g")]
+    [InlineData(1.65, "1.7 g")]
     [InlineData(10, "10 g")]
     [InlineData(10.5, "11 g")]
     public void Grams_of_fat_carbohydrate_sugars_and_protein(double grams, string label) =>

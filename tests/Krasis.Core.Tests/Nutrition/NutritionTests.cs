@@ -50,6 +50,19 @@ public class NutritionTests
     public void Sugars_are_rounded_as_on_a_label(double grams, string label) =>
         Assert.Equal(label, LabelRounding.Whole(grams));
 
+    // 100 ml are of what is drunk: 60 g of cream on 200 ml of milk change the portion and not the 100 ml.
+    [Fact]
+    public void A_hundred_millilitres_are_of_the_drink_without_what_stands_on_it()
+    {
+        var plain = FullBar.Mix(TestBar.Build(TestBar.Line("milk", 200, "ml")) with { Sizes = ["m"] }).Size("m");
+        var topped = FullBar
+            .Mix(TestBar.Build(TestBar.Line("milk", 200, "ml"), TestBar.Line("whip", 60, "g")) with { Sizes = ["m"] })
+            .Size("m");
+
+        Assert.Equal(plain.Inside.Nutrition.SugarsPer100Ml!.Value, topped.Inside.Nutrition.SugarsPer100Ml!.Value, 1e-9);
+        Assert.True(topped.Inside.Nutrition.Energy!.Value.Value > plain.Inside.Nutrition.Energy!.Value.Value);
+    }
+
     // Source: UK front-of-pack guidance 2016, drinks, from memory: low ≤ 2.5 g, high > 11.25 g in 100 ml or > 13.5 g a
     // portion.
     [Theory]

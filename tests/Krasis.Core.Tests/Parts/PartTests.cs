@@ -115,7 +115,7 @@ public class PartTests
             { "parts[0].lines[0].amount", Part("a", ("syrup", -1, "g")) },
             { "parts[0].lines[0].amount", Part("a", ("syrup", double.NaN, "g")) },
             { "parts[0].lines", Part("a") },
-            { "parts[0].lines", Part("a", ("syrup", 0, "g")) },
+            { "parts[0].lines[0].amount", Part("a", ("syrup", 0, "g")) },
             { "parts[0].ratio", Part("a", ("syrup", 1, "g")) with { Ratio = "luck" } },
             { "parts[0].kind", Part("a", ("syrup", 1, "g")) with { Kind = "ice" } },
             { "parts[0].lossPercent", Part("a", ("syrup", 1, "g")) with { LossPercent = 100 } },

@@ -54,6 +54,10 @@ public sealed record CoffeeBase(
         }
     }
 
+    /// <summary>The share of what has dissolved that stays in the wet grounds. What is steeped is as strong in the
+    /// grounds as in the jug, so it is their share of the water; what runs through the grounds washes them out.</summary>
+    internal double KeptShare => Method == BrewMethod.ColdBrew ? Coffee.Value * Retained / Water.Value : 0;
+
     /// <summary>Coffee solids in what is served: coffee × extraction ÷ yield; null when the extraction is not
     /// known.</summary>
     public Percent? Strength => Extraction is { } share ? Percent.From(Coffee / Yield * share.Value) : null;

@@ -28,14 +28,26 @@ internal static class CoffeeContent
     public static Ingredient Of(Ingredient coffee, CoffeeBase recipe)
     {
         var dissolves = recipe.Method is BrewMethod.Instant or BrewMethod.Whipped;
-        var made = Resolved(coffee, recipe.Coffee / recipe.Yield, dissolves ? 1 : Extraction.Brewed, recipe.Strength);
+        var made = Resolved(
+            coffee,
+            recipe.Coffee / recipe.Yield,
+            dissolves ? 1 : Extraction.Brewed,
+            recipe.Strength,
+            recipe.KeptShare
+        );
         return recipe.Other.Value <= 0 ? made : Sweetened(made, recipe.Other / recipe.Yield * 100);
     }
 
-    private static Ingredient Resolved(Ingredient coffee, double dosePerGram, double share, Percent? strength)
+    private static Ingredient Resolved(
+        Ingredient coffee,
+        double dosePerGram,
+        double share,
+        Percent? strength,
+        double kept = 0
+    )
     {
         var caffeine = coffee.Roast is { } roast
-            ? dosePerGram * roast.Caffeine.Value / 100 * share * 1000 * 100
+            ? dosePerGram * roast.Caffeine.Value / 100 * share * (1 - kept) * 1000 * 100
             : default(double?);
         return coffee with
         {

@@ -187,13 +187,13 @@ public static class CupReader
                     if (line.HeightMm is null && line.Ml is not null)
                     {
                         var volume = Millilitres.From(
-                            fields.Number($"{path}.ml", line.Ml, 0, cup.BrimCapacity.Value, "ml")
+                            fields.Number($"{path}.ml", line.Ml, 1, cup.BrimCapacity.Value, "ml")
                         );
                         return new PrintedLine(label, cup.HeightFor(volume), volume);
                     }
 
                     var height = Millimetres.From(
-                        fields.Number($"{path}.heightMm", line.HeightMm, 0, cup.Shape.Height.Value, "mm")
+                        fields.Number($"{path}.heightMm", line.HeightMm, 1, cup.Shape.Height.Value, "mm")
                     );
                     return new PrintedLine(label, height, cup.VolumeTo(height));
                 })

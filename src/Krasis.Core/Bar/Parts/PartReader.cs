@@ -107,7 +107,7 @@ public static class PartReader
 
         return new PartLine(
             ingredient,
-            fields.Number($"{path}.amount", line.Amount, 0, 100_000, ratio is null ? measure.Plural : "parts"),
+            fields.Number($"{path}.amount", line.Amount, 0.01, 100_000, ratio is null ? measure.Plural : "parts"),
             measure
         );
     }

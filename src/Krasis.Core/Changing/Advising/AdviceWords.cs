@@ -79,10 +79,10 @@ internal static class AdviceWords
                 Math.Abs(ice) >= SameIce * 100 ? Math.Abs(ice) / 2 : 0,
                 $"{Say.Whole(Math.Abs(ice))} % {(ice > 0 ? "less" : "more")} ice"
             ),
-            (empty >= LessFull ? empty * 100 / 2 : 0, "a fuller cup"),
+            (empty >= LessFull ? empty * 100 / 2 : 0, "not as full"),
         ];
         var (off, says) = all.MaxBy(one => one.Off);
-        return off < Unnoticed ? "nothing you taste" : says;
+        return off < Unnoticed ? "none you can taste" : says;
     }
 
     private static string Capitalised(string text) => $"{char.ToUpperInvariant(text[0])}{text[1..]}";

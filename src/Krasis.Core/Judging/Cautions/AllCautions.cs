@@ -89,7 +89,10 @@ internal static class AllCautions
         yield return OfLines(
             setting,
             "keep-cold",
-            line => line.Ingredient.IsChilled || (line.Ingredient is { Kind: IngredientKind.Milk, UseBy: not null }),
+            // What goes in hot, as a chilled base that is heated for the drink, is not held cold here.
+            line =>
+                line.Ingredient.ServedAt.Value < PourOrder.Warm
+                && (line.Ingredient.IsChilled || line.Ingredient is { Kind: IngredientKind.Milk, UseBy: not null }),
             "Hold at or below 5 °C (41 °F), date-mark and discard on time (US Food Code 3-501.16 and 3-501.17; local codes rule)."
         );
         yield return OfLines(

@@ -40,7 +40,7 @@ public sealed class LineFacts
         HeapPerGram = IsIce ? 1 / (Ingredient.Density.Value * Ingredient.SolidFraction) : 0;
         CondensatePerGram = Foam is { IsCold: false } ? Foam.CondensatePerGram(Ingredient.SpecificHeat) : 0;
         FoamCap = Foam is not null && line.FoamCap is { } cap ? cap.Value : 0;
-        Overrun = FoamCap > 0 ? 0 : Foam?.Overrun ?? 0;
+        Overrun = line.FoamCap is not null ? 0 : Foam?.Overrun ?? 0;
         var served = ServedAt(build, here);
         Temperature = line.Technique switch
         {
@@ -62,6 +62,8 @@ public sealed class LineFacts
 
         // A rule of one's own that keeps a line the same in every size is kept; every other one says how many shots,
         // and the stretch the rest.
+        MostStretch =
+            scaling.StretchesTheShot && Recipe is { } pulled ? Math.Max(1, pulled.Basket.To / pulled.Dose) : 1;
         IsStretched = scaling.StretchesTheShot && ShotsPerPull > 0 && line.Rule?.By != ScaleBy.Fixed;
     }
 
@@ -119,7 +121,7 @@ public sealed class LineFacts
     /// <summary>Grams of water that a gram takes up from the ice it is cooled over.</summary>
     public double MeltPerGram { get; }
 
-    /// <summary>Volume gained by foaming, as a fraction; zero where <see cref="FoamCap"/> says it.</summary>
+    /// <summary>Volume gained by foaming, as a fraction; zero where a cap is said, however thick.</summary>
     public double Overrun { get; }
 
     /// <summary>How thick its foam stands, mm; zero where the foam level says how much it grows.</summary>
@@ -139,6 +141,10 @@ public sealed class LineFacts
 
     /// <summary>Whether its pulls grow with the cup.</summary>
     public bool IsStretched { get; }
+
+    /// <summary>How many times the recipe's dose its basket takes at the most, where pulls stretch with the cup; else
+    /// one.</summary>
+    public double MostStretch { get; }
 
     /// <summary>How many times the recipe's dose goes into a pull: as much as is still missing to so many times the
     /// reference's coffee, as far as the basket takes it.</summary>

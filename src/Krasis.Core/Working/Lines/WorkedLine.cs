@@ -29,17 +29,47 @@ internal sealed record WorkedLine(
     /// <summary>Grams as poured.</summary>
     public double Mass => Facts.Mass(Amount, Stretch);
 
-    /// <summary>Espresso that is pulled for it, whole pulls; zero for what is not espresso.</summary>
-    public int Pulls =>
-        Facts.Recipe is { } recipe ? (int)Math.Ceiling((Mass / (recipe.Yield.Value * Stretch)) - 1e-9) : 0;
+    /// <summary>How many times the recipe's dose would go into a pull if nothing were rounded.</summary>
+    public double ExactStretch { get; init; } = 1;
+
+    /// <summary>Espresso of the same pulls that goes into the cup by lines before it, g.</summary>
+    public double PulledBefore { get; init; }
+
+    /// <summary>Whether no later line of the cup is poured by the same pulls.</summary>
+    public bool IsLastOfItsPull { get; init; } = true;
+
+    /// <summary>Espresso that is pulled for it, whole pulls, beside what is pulled for lines before it; zero for what is
+    /// not espresso, and where a pull before has enough.</summary>
+    public int Pulls => Facts.Recipe is null ? 0 : WholePulls(PulledBefore + Mass) - WholePulls(PulledBefore);
 
     /// <summary>Espresso of its pulls that goes into no cup, g; less than a hundredth of a pull is none.</summary>
     public double PouredAway =>
-        Facts.Recipe is { } recipe
-        && (Pulls * recipe.Yield.Value * Stretch) - Mass is var away
-        && away > recipe.Yield.Value * Stretch / 100
+        Facts.Recipe is not null
+        && IsLastOfItsPull
+        && (WholePulls(PulledBefore + Mass) * PullYield) - PulledBefore - Mass is var away
+        && away > PullYield / 100
             ? away
             : 0;
+
+    /// <summary>How many times the recipe's dose goes into each of its pulls. Where pulls stretch with the cup, what is
+    /// typed by weight or volume is pulled in as few baskets as take it, each as full as that needs.</summary>
+    public double PullStretch
+    {
+        get
+        {
+            if (Facts.Recipe is not { } recipe || Mass <= 0)
+            {
+                return Stretch;
+            }
+
+            var fewest = Math.Max(1, Math.Ceiling((Mass / recipe.Yield.Value / Facts.MostStretch) - 1e-9));
+            return Math.Max(Stretch, Mass / recipe.Yield.Value / fewest is var full && full > 1 ? full : 0);
+        }
+    }
+
+    private double PullYield => Facts.Recipe!.Yield.Value * PullStretch;
+
+    private int WholePulls(double grams) => (int)Math.Ceiling((grams / PullYield) - 1e-9);
 
     /// <summary>Whether anything of it goes in.</summary>
     public bool IsPoured => Amount > 0;

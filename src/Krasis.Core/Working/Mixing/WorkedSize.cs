@@ -9,7 +9,7 @@ internal sealed class WorkedSize
     public WorkedSize(ScaledSize size, IReadOnlyList<WorkedLine> lines)
     {
         Size = size;
-        Lines = lines;
+        Lines = SharingPulls(lines);
         Poured = With(Amounts());
     }
 
@@ -42,5 +42,37 @@ internal sealed class WorkedSize
     }
 
     /// <summary>The cup as the lead's rules ask for it, before any rounding.</summary>
-    public Tally Exactly() => With([.. Lines.Select(line => line.Exact)]);
+    public Tally Exactly()
+    {
+        var tally = new Tally(Size.CupVessel);
+        foreach (var line in Lines)
+        {
+            tally.Add(line.Facts, line.Facts.Mass(line.Exact, line.ExactStretch));
+        }
+
+        return tally;
+    }
+
+    // One pull serves every line that it is poured by, and only what is left after the last of them goes into no cup.
+    private static List<WorkedLine> SharingPulls(IReadOnlyList<WorkedLine> lines)
+    {
+        var shared = lines.ToList();
+        foreach (
+            var recipe in lines
+                .Where(line => line.IsPoured && line.Facts.Recipe is not null)
+                .GroupBy(line => (line.Facts.Recipe!.Id, line.Ingredient.Id, line.PullStretch))
+                .Where(recipe => recipe.Skip(1).Any())
+        )
+        {
+            var before = 0.0;
+            var last = recipe.Last().Index;
+            foreach (var line in recipe)
+            {
+                shared[line.Index] = line with { PulledBefore = before, IsLastOfItsPull = line.Index == last };
+                before += line.Mass;
+            }
+        }
+
+        return shared;
+    }
 }

@@ -46,6 +46,7 @@ public static class EuLabelRounding
         : grams > 0 ? "< 0.01 g"
         : "0 g";
 
+    // In decimals, as the number is read on the recipe: 1.65 g lie half way, and a binary 1.65 does not.
     private static string ToStep(double value, double step) =>
-        Say.Fine(Math.Round(value / step, MidpointRounding.AwayFromZero) * step);
+        Say.Fine((double)(Math.Round((decimal)value / (decimal)step, MidpointRounding.AwayFromZero) * (decimal)step));
 }

@@ -12,6 +12,7 @@ internal static class Nutritionist
     public static NutritionFacts Of(WorkedSize size)
     {
         var sum = Composition.Nothing;
+        var drunk = Composition.Nothing;
         var caffeineKnown = 0.0;
         var lines = size.Lines.Where(line => line.Mass > 0).ToList();
         foreach (var line in lines)
@@ -19,12 +20,16 @@ internal static class Nutritionist
             var composition = line.Ingredient.Composition;
             sum = composition.AddTo(sum, line.Mass);
             caffeineKnown += (composition.CaffeineMg ?? 0) * (line.Mass / 100);
+            if (line.IsInside && (!line.IsIce || size.Poured.IsBlended))
+            {
+                drunk = composition.AddTo(drunk, line.Mass);
+            }
         }
 
-        // What stands on top and around it is eaten with it, and is no part of the 100 ml: the drink's volume is the
-        // label's portion.
+        // What stands on top and around it is eaten with it, and is no part of the 100 ml; neither is ice that is not
+        // blended in: the drink's volume is without them, and so is what is in it.
         var ml = size.Poured.DrinkVolume;
-        var perHundred = ml > 0 ? sum.Sugars / ml * 100 : null;
+        var perHundred = ml > 0 ? drunk.Sugars / ml * 100 : null;
         return new NutritionFacts(
             sum.EnergyKcal is { } kcal ? Kilocalories.From(kcal) : null,
             sum.EnergyKcal is { } energy ? Kilojoules.From(energy * Physics.Energy.KilojoulesPerKilocalorie) : null,
@@ -40,7 +45,7 @@ internal static class Nutritionist
             Milligrams.From(caffeineKnown),
             Milligrams.From(caffeineKnown + sum.CaffeineSpreadMg),
             perHundred,
-            perHundred is { } per100 ? SugarBands.Of(per100, sum.Sugars!.Value, ml) : null,
+            perHundred is { } per100 ? SugarBands.Of(per100, sum.Sugars ?? drunk.Sugars!.Value, ml) : null,
             new NutritionGaps(
                 Without(sum.EnergyKcal, composition => composition.EnergyKcal),
                 Without(sum.Carbohydrate, composition => composition.Carbohydrate),
@@ -50,7 +55,7 @@ internal static class Nutritionist
         )
         {
             Portion = sum,
-            Hundred = ml > 0 ? sum.Times(100 / ml) : Composition.Unknown,
+            Hundred = ml > 0 ? drunk.Times(100 / ml) : Composition.Unknown,
         };
 
         // A sum that is known lacks nothing.

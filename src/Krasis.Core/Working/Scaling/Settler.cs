@@ -39,6 +39,9 @@ internal sealed class Settler
                             poured.Marks[i],
                             poured.Troubles[i]
                         )
+                        {
+                            ExactStretch = exact.Stretches[i],
+                        }
                 ),
             ]
         );

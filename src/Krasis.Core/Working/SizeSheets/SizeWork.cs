@@ -172,7 +172,7 @@ internal static class SizeWork
             return null;
         }
 
-        var (dose, yield) = (recipe.Dose * line.Stretch, recipe.Yield * line.Stretch);
+        var (dose, yield) = (recipe.Dose * line.PullStretch, recipe.Yield * line.PullStretch);
         return new PullSize(recipe.Name, line.Mass / yield.Value, line.Pulls, dose, yield, Grams.From(line.PouredAway));
     }
 

@@ -30,12 +30,22 @@ internal sealed class OuncesForTablespoons() : LineCheck(onlyReference: false)
 
         var spoons = Tablespoons(at.Amount);
         var grams = Say.Short(Dosing.Mass(spoons, at.Ingredient, at.Bar).Value);
-        return Found(
-            at,
-            Severity.Warning,
-            asks,
-            at.Size.IsReference ? at.Change($"Make it {spoons}, {grams} g", LineField.Unit, spoons.Measure.Code) : null
-        );
+        return Found(at, Severity.Warning, asks, at.Size.IsReference ? MendOf(at, spoons, grams) : null);
+    }
+
+    // Tablespoons go by halves: 0.75 of one is poured as one.
+    private static Mend MendOf(LineSetting at, Quantity spoons, string grams)
+    {
+        var step = BarRounding.StepOf(spoons.Measure, at.Ingredient, at.Bar);
+        var poured = Math.Max(step, BarRounding.Round(spoons.Amount, step));
+        var unit = new LineChange(at.Line.Line.Id, LineField.Unit, spoons.Measure.Code);
+        return BarRounding.IsPourable(spoons, step)
+            ? Mend.Lines($"Make it {spoons}, {grams} g", unit)
+            : new Mend(
+                $"Make it {spoons.With(poured)}, {Say.Short(Dosing.Mass(spoons.With(poured), at.Ingredient, at.Bar).Value)} g",
+                [new CellEdit(at.Line.Line.Id, at.Size.Size, poured)],
+                [unit]
+            );
     }
 
     /// <summary>What is to be asked of a quantity, said in any measure, of a line of a size; null when there is nothing

@@ -29,29 +29,39 @@ internal sealed class LukewarmHot : ICheck
             yield break;
         }
 
-        var cold = worked
-            .Lines.Where(line => line.IsPoured && line.IsInside)
-            .MaxBy(line => line.Mass * line.Facts.Capacity * (least.Value - line.Temperature))!;
+        // What would bring the most warmth: the coldest of what goes in at the least that the house wants, or a warm cup.
+        var content = worked.Poured.Heat.LiquidCapacity;
+        var cold = worked.Lines.Where(line => line.IsPoured && line.IsInside).MaxBy(line => Missing(line, least))!;
         var cup = worked.Size.Cup;
         var taken = cup.HeatCapacity is { } capacity
-            ? capacity
-                * (warm.Value - (cup.WarmedTo ?? setting.Bar.House.Room).Value)
-                / worked.Poured.Heat.LiquidCapacity
+            ? capacity * (warm.Value - (cup.WarmedTo ?? setting.Bar.House.Room).Value) / content
             : 0;
+        var byLine = Missing(cold, least) / content;
+        var isCup = taken >= 1 && taken > byLine;
         var why =
-            cold.Temperature < least.Value ? $"{cold.Ingredient.Name} goes in at {Say.Short(cold.Temperature)} °C"
-            : taken >= 1 ? $"the cup takes {Say.Short(taken)} K: warm it first"
+            isCup ? $"the cup takes {Say.Short(taken)} K: warm it first"
+            : byLine > 0 ? $"{cold.Ingredient.Name} goes in at {Say.Short(cold.Temperature)} °C"
             : "what goes in is no hotter";
         yield return new Finding(
             Name,
             Severity.Warning,
             size.Size,
-            cold.Temperature < least.Value ? cold.Line.Id : null,
-            $"{size.Name} is served hot and is {Say.Short(warm.Value)} °C when it is handed over; the house wants {Say.Degrees(least)} at least: {why}.",
+            !isCup && byLine > 0 ? cold.Line.Id : null,
+            $"{size.Name} is served hot and is {Degrees(warm, least)} °C when it is handed over; the house wants {Say.Degrees(least)} at least: {why}.",
             null
         )
         {
             Excess = new(Excess.Temperature, least.Value - warm.Value),
         };
     }
+
+    // By how much it would warm the drink if it went in as warm as that is wanted, in J.
+    private static double Missing(Working.Lines.WorkedLine line, Celsius least) =>
+        line.Mass * line.Facts.Capacity * Math.Max(0, least.Value - line.Temperature);
+
+    // Never the same number twice for what is less and what is more.
+    private static string Degrees(Celsius warm, Celsius least) =>
+        Say.Short(warm.Value) == Say.Short(least.Value)
+            ? Say.Short(Math.Floor(warm.Value * 10) / 10)
+            : Say.Short(warm.Value);
 }

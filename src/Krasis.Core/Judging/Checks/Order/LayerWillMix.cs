@@ -24,10 +24,20 @@ internal sealed class LayerWillMix : ICheck
 
         foreach (var boundary in size.Drawing.Boundaries.Where(boundary => !boundary.Holds))
         {
+            // What is heavier goes below: poured before what it would sink through.
+            var upper = worked.Lines.First(line => line.Line.Id == boundary.Upper).Ingredient.Name;
+            var lower = worked.Lines.First(line => line.Line.Id == boundary.Lower);
             var mend =
                 boundary.DensityStep >= Boundary.Margin
                     ? Mend.Lines("Pour it slowly", new LineChange(boundary.Upper, LineField.Technique, "float"))
-                    : null;
+                : boundary.DensityStep <= -Boundary.Margin
+                    ? Mend.Lines(
+                        $"Pour {upper} first, and {lower.Ingredient.Name} slowly on it",
+                        new LineChange(boundary.Upper, LineField.Before, lower.Line.Id.Value),
+                        new LineChange(boundary.Upper, LineField.Technique, null),
+                        new LineChange(boundary.Lower, LineField.Technique, "float")
+                    )
+                : null;
             yield return new Finding(
                 Name,
                 Severity.Warning,

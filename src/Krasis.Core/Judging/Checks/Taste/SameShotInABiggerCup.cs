@@ -45,5 +45,6 @@ internal sealed class SameShotInABiggerCup : ICheck
         size.Taste.Drift.Strength is { } drift
         && -drift.Value > setting.Bar.House.AllowedStrengthDrift.Value
         && worked.Size.Growth.Cup > 1
+        && worked.Poured.Coffee > 0
         && worked.Poured.Coffee <= setting.Reference.Poured.Coffee * (1 + 1e-9);
 }

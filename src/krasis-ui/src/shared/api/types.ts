@@ -2,7 +2,7 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
-export type Advice = Schemas['Advice']
+export type Advised = Schemas['Advised']
 export type AnswerDocument = Schemas['AnswerDocument']
 export type JarScale = Schemas['JarScale']
 export type LogEntry = Schemas['LogEntry']

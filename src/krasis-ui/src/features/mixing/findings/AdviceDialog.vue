@@ -4,7 +4,7 @@ import Dialog from 'primevue/dialog'
 import { computed, ref, watch } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
-import type { Advice, CellEdit, Draft, SizeSheet } from '@/shared/api/types'
+import type { Advised, CellEdit, Draft, SizeSheet } from '@/shared/api/types'
 
 const props = defineProps<{ draft: Draft; sizes: SizeSheet[] }>()
 const emit = defineEmits<{ take: [edits: CellEdit[]] }>()
@@ -12,7 +12,7 @@ const emit = defineEmits<{ take: [edits: CellEdit[]] }>()
 /** The id of the size on which advice is asked; null while none is. */
 const size = defineModel<string | null>('size', { required: true })
 
-const advice = ref<Advice[] | null>(null)
+const advised = ref<Advised | null>(null)
 const trouble = ref<string | null>(null)
 const name = computed(() => props.sizes.find((candidate) => candidate.size === size.value)?.name ?? '')
 const isOpen = computed({
@@ -25,11 +25,11 @@ const isOpen = computed({
 })
 
 watch(size, async (asked) => {
-  advice.value = null
+  advised.value = null
   trouble.value = null
   if (asked) {
     try {
-      advice.value = await ask(api.POST('/api/advise', { body: { build: props.draft, size: asked } }))
+      advised.value = await ask(api.POST('/api/advise', { body: { build: props.draft, size: asked } }))
     } catch (error) {
       trouble.value = ApiProblem.of(error).message
     }
@@ -50,22 +50,26 @@ function take(edits: CellEdit[]): void {
     :style="{ width: 'min(46rem, 94vw)' }"
   >
     <p class="soft">
-      What the bar can really pour, nearest to the reference first. What does not fit is left out.
+      What the bar can pour, nearest to the reference first. Nothing here makes any size worse.
     </p>
     <p v-if="trouble" class="error" role="alert">{{ trouble }}</p>
-    <p v-else-if="advice?.length === 0">Nothing near fits below the reserve. Use a larger cup or less ice.</p>
-    <ol v-else-if="advice" class="ways">
-      <li v-for="way in advice" :key="way.pour" data-test="advice">
+    <template v-else-if="advised?.ways.length === 0">
+      <p>No way was found that is better and leaves nothing else worse. Use another cup.</p>
+      <p v-if="advised.against" class="soft" data-test="against">{{ advised.against }}</p>
+    </template>
+    <ol v-else-if="advised" class="ways">
+      <li v-for="way in advised.ways" :key="way.does" data-test="advice">
         <span>
-          <strong>{{ way.pour }}</strong>
-          <span class="soft reason">{{ way.reason }}</span>
+          <strong>{{ way.does }}</strong>
+          <span class="reason">{{ way.pour }}</span>
+          <span class="soft reason">{{ way.reason }} Trade-off: {{ way.givesUp }}.</span>
         </span>
         <Button
           v-if="way.edits.length > 0"
           label="Take it"
           outlined
           data-test="take"
-          :aria-label="`Take it: ${way.pour}`"
+          :aria-label="`Take it: ${way.does}`"
           @click="take(way.edits)"
         />
         <span v-else class="soft">as it is</span>
