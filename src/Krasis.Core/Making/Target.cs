@@ -12,8 +12,8 @@ namespace Krasis.Core.Making;
 public sealed record Target(Grams Grams, Grams From, Grams To)
 {
     /// <summary>Of a line as it is settled.</summary>
-    /// <remarks>A bar is held to what it pours by: a sauce to the house's tolerance, what is counted (strokes, pieces)
-    /// to half of the next one, espresso to what a good pull is held to, and everything else to one of the bar's steps,
+    /// <remarks>A bar is held to what it pours by: a sauce to the house's tolerance, however it is measured, what else is counted
+    /// (strokes, pieces) to half of the next one, espresso to what a good pull is held to, and everything else to one of the bar's steps,
     /// up or down.</remarks>
     internal static Target Of(WorkedLine line, HouseRules house)
     {
@@ -22,8 +22,8 @@ public sealed record Target(Grams Grams, Grams From, Grams To)
         {
             _ when line.Ingredient.Kind == IngredientKind.Espresso => house.Serving.YieldTolerance.Value
                 * (line.Facts.Recipe is { } recipe ? grams / recipe.Yield.Value : 1),
-            MeasureKind.Stroke or MeasureKind.Piece or MeasureKind.Shot => line.Facts.GramsPerUnit * line.Step / 2,
             _ when line.Ingredient.Kind == IngredientKind.Sauce => grams * house.SauceTolerance.Value / 100,
+            MeasureKind.Stroke or MeasureKind.Piece or MeasureKind.Shot => line.Facts.GramsPerUnit * line.Step / 2,
             _ => line.Facts.Mass(line.Step, line.Stretch),
         };
 

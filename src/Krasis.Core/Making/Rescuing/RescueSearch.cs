@@ -1,5 +1,6 @@
 using Krasis.Core.Bar.House;
 using Krasis.Core.Changing.Advising;
+using Krasis.Core.Judging.Standings;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
@@ -11,8 +12,9 @@ namespace Krasis.Core.Making.Rescuing;
 
 /// <summary>Goes through all that can still be poured into a cup in which something is already.</summary>
 /// <remarks>What is still to come may be any whole number of the bar's steps, and of what is in already some more may
-/// follow; what is filled to a line fills what room is left below it unless it is changed. The fewest things that help
-/// are changed, three at the most: more of them is a drink made anew (no source). One and two things are tried in every
+/// follow; what is filled to a line fills what room is left below it unless it is changed. What decides is how near the drink comes to
+/// its standard, in taste, ice, fullness and the balance of its flavours. One or two things are changed, and three only
+/// where two do not do: more of them is a drink made anew (no source). One and two things are tried in every
 /// amount, three in at most sixteen amounts of each, spread evenly. What stands on top stays as it is.</remarks>
 internal sealed class RescueSearch
 {
@@ -26,6 +28,22 @@ internal sealed class RescueSearch
 
     private const double Hair = 1e-6;
 
+    // To change one thing more is worth so much of a percent of drift (no source: less is not tasted); of ways that are
+    // as near, the one that changes less.
+    private const double EachChange = 2;
+    private const double Hardly = 0.01;
+
+    // A fill line is how the drink is made by eye: to pour something else has to be worth as much as this many
+    // changes, in what a change of its own amount is worth (no source).
+    private const double LosesItsLine = 1000;
+
+    // What the house does not allow comes after all that it allows.
+    private const double BeyondAll = 1e6;
+    private const double EachBeyond = 1000;
+
+    // A percent of flavours out of balance weighs so much of a percent of drift (no source).
+    private const double BalanceWeight = 0.2;
+
     // Counts of shots and strokes that are tried beyond what is planned, and of either that may follow what is in.
     private const int CountsBeyond = 6;
 
@@ -33,17 +51,23 @@ internal sealed class RescueSearch
     private readonly HouseRules house;
     private readonly double[] actual;
     private readonly List<Option> options;
+    private readonly Nearness nearness;
+    private readonly double[] total;
 
     /// <summary>Prepares a search.</summary>
     /// <param name="own">The size as it was to be.</param>
     /// <param name="poured">What is in of every line, in its measure; NaN for what is still to come.</param>
     /// <param name="house">What the house allows.</param>
-    public RescueSearch(WorkedSize own, double[] poured, HouseRules house)
+    /// <param name="limit">How full the cup may be, ml; its working volume, or as full as the standard fills it where
+    /// that is more, when it is missing.</param>
+    public RescueSearch(WorkedSize own, double[] poured, HouseRules house, double? limit = null)
     {
         this.own = own;
         this.house = house;
         actual = poured;
-        Limit = Math.Max(own.Size.WorkingVolume.Value, own.Poured.Occupied) + Hair;
+        Limit = (limit ?? Math.Max(own.Size.WorkingVolume.Value, own.Poured.Occupied)) + Hair;
+        nearness = new Nearness(house, Measured.Of(own.Poured, own.Size.WorkingVolume.Value));
+        total = new double[own.Lines.Count];
         options =
         [
             .. own
@@ -52,42 +76,50 @@ internal sealed class RescueSearch
         ];
     }
 
-    /// <summary>How full the cup may be, ml: its working volume, or as full as the standard fills it where that is
-    /// more.</summary>
+    /// <summary>How full the cup may be, ml.</summary>
     public double Limit { get; }
 
     /// <summary>A search among all that can still be poured into a drink.</summary>
     public static RescueSearch In(HalfMade cup) => new(cup.Own, cup.Actual, cup.Turned.Bar.House);
 
-    /// <summary>The best way that is allowed, changing as little as can be, and else the one that comes nearest of
-    /// those that fit; null when none fits.</summary>
+    /// <summary>The way that comes nearest to the standard: one within what the house allows where there is any, else
+    /// the nearest of those that fit; null when none fits. It is never farther from the standard than going on as
+    /// planned. A change more has to bring it nearer by more than it is worth.</summary>
     public PourOption? Best()
     {
-        double[]? nearest = null;
+        var planned = Pour(new double[own.Lines.Count], null, null);
+        double[]? best = null;
         var least = double.PositiveInfinity;
         for (var changes = 0; changes <= Math.Min(MostChanges, options.Count); changes++)
         {
-            double[]? best = null;
-            var cheapest = double.PositiveInfinity;
+            var count = changes;
             Try(0, changes, new double[own.Lines.Count], said =>
             {
                 var cup = Pour(said, null, null);
-                if (cup.Fits && cup.Beyond <= 0 && cup.Cost < cheapest - 1e-12)
+                if (!cup.Fits || (planned.Fits && cup.Off > planned.Off))
                 {
-                    (best, cheapest) = ([.. said], cup.Cost);
+                    return;
                 }
-                else if (cup.Fits && cup.Beyond < least - 1e-9)
+
+                var cost =
+                    cup.Off
+                    + (count * EachChange)
+                    + (cup.Size * Hardly)
+                    + (cup.Beyond > 0 ? BeyondAll + (cup.Beyond * EachBeyond) : 0);
+                if (cost < least - 1e-9)
                 {
-                    (nearest, least) = ([.. said], cup.Beyond);
+                    (best, least) = ([.. said], cost);
                 }
             });
-            if (best is not null)
+
+            // Three things are only changed where two do not bring it back.
+            if (changes >= Thorough && least < BeyondAll)
             {
-                return Of(best);
+                break;
             }
         }
 
-        return nearest is null ? null : Of(nearest);
+        return best is null ? null : Of(best);
     }
 
     /// <summary>The cup with so much of every line: of what is in already so much more, of what is to come so much;
@@ -106,6 +138,8 @@ internal sealed class RescueSearch
             cup.Fits && cup.Beyond <= 0
         )
         {
+            Off = cup.Off,
+            Ice = cup.Ice,
             Changed = own.Lines.Where(line => said[line.Index] != 0).Select(line => line.Index).ToHashSet(),
         };
     }
@@ -113,7 +147,7 @@ internal sealed class RescueSearch
     private Cup Pour(double[] said, double[]? amounts, double[]? more)
     {
         var tally = new Tally(own.Size.CupVessel);
-        var cost = 0.0;
+        var size = 0.0;
         foreach (var line in own.Lines)
         {
             var i = line.Index;
@@ -125,11 +159,13 @@ internal sealed class RescueSearch
             var extra = isIn ? said[i] : 0;
             if (said[i] != 0)
             {
-                cost += 1 + (Math.Abs(isIn ? extra : amount - line.Amount) / Math.Max(line.Amount, line.Step));
+                size += line.Origin == Origin.Marked ? LosesItsLine : 0;
+                size += Math.Abs(isIn ? extra : amount - line.Amount) / Math.Max(line.Amount, line.Step);
             }
 
             tally.Add(line.Facts, line.Facts.Mass(amount, line.Stretch));
             tally.Add(line.Facts, line.Facts.Mass(extra, line.Stretch));
+            total[i] = amount + extra;
             amounts?[i] = amount;
             more?[i] = extra;
         }
@@ -137,16 +173,21 @@ internal sealed class RescueSearch
         var strength = Drift.Of(own.Poured.Strength, tally.Strength);
         var sweetness = Drift.Of(own.Poured.Sweetness, tally.Sweetness);
         var occupied = tally.Occupied;
-
-        // Of changes that are as small, taste decides.
+        var balance = FlavourBalance.Off(own, own, total);
         return new Cup(
             strength,
             sweetness,
             own.Size.WorkingVolume.Value - occupied,
             occupied <= Limit,
-            Excess(strength, house.AllowedStrengthDrift) + Excess(sweetness, house.AllowedSweetnessDrift),
-            cost + ((Math.Abs(strength?.Value ?? 0) + Math.Abs(sweetness?.Value ?? 0)) / 100)
-        );
+            Excess(strength, house.AllowedStrengthDrift)
+                + Excess(sweetness, house.AllowedSweetnessDrift)
+                + Math.Max(0, balance - FlavourBalance.Allowed),
+            nearness.Off(Measured.Of(tally, own.Size.WorkingVolume.Value)) + (BalanceWeight * balance),
+            size
+        )
+        {
+            Ice = tally.IceMass,
+        };
     }
 
     // A line that is filled to a mark is poured to it, whatever stands in the cup by then.
@@ -226,8 +267,13 @@ internal sealed class RescueSearch
         double RoomLeft,
         bool Fits,
         double Beyond,
-        double Cost
-    );
+        double Off,
+        double Size
+    )
+    {
+        /// <summary>Ice in the cup, g.</summary>
+        public double Ice { get; init; }
+    }
 }
 
 /// <summary>One way of going on.</summary>
@@ -248,6 +294,12 @@ internal sealed record PourOption(
     bool IsAllowed
 )
 {
+    /// <summary>How far it is from the standard: 0 is the same.</summary>
+    public double Off { get; init; }
+
+    /// <summary>Ice that goes in, g.</summary>
+    public double Ice { get; init; }
+
     /// <summary>The lines that are poured otherwise than planned.</summary>
     public required IReadOnlySet<int> Changed { get; init; }
 

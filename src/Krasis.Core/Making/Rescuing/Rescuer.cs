@@ -8,21 +8,24 @@ using Krasis.Core.Making.Pouring;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
 using Krasis.Core.Working.Mixing;
-using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Making.Rescuing;
 
 /// <summary>Says what can still be made of a drink when too much or too little of something went in.</summary>
 public static class Rescuer
 {
+    // A drink without a topping is filled no nearer to the brim, mm: it has to be carried (common practice, no source).
+    private const double BelowTheBrim = 5;
+
     /// <summary>Looks for a way to go on.</summary>
     /// <param name="build">The build, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The facts that it was published with, seen from the station where standards are set.</param>
     /// <param name="station">The id of the station where it is made; null for the one where standards are set.</param>
     /// <param name="size">The cup.</param>
     /// <param name="poured">What is in it.</param>
-    /// <returns>The way that changes least of those that fit the cup and lie within what the house allows of the size
-    /// as it is poured there; else that there is none, and why. Problems under <c>station</c>, <c>size</c> and
+    /// <returns>The way that comes nearest to the size as it is poured there, of those that fit the cup and lie within
+    /// what the house allows: in this cup, then without what stands on top where that makes the room, then in a bigger
+    /// cup of the drink; else that there is none, and why. Problems under <c>station</c>, <c>size</c> and
     /// <c>poured[i]</c>.</returns>
     public static Reading<Rescue> Rescue(
         Build build,
@@ -41,8 +44,72 @@ public static class Rescuer
         var search = RescueSearch.In(cup.Value);
         var best = search.Best();
         return Reading<Rescue>.Of(
-            best is { IsAllowed: true } ? GoOn(cup.Value, best) : StartAgain(cup.Value.Own, search, best)
+            best is { IsAllowed: true }
+                ? GoOn(cup.Value, best)
+                : WithoutTheTop(cup.Value)
+                    ?? InABiggerCup(cup.Value, build, bar, station, poured)
+                    ?? StartAgain(cup.Value.Own, search, best)
         );
+    }
+
+    // The reserve is kept for what stands on top: without it the drink may go nearly to the brim.
+    private static Rescue? WithoutTheTop(HalfMade cup)
+    {
+        var tops = cup
+            .Own.Lines.Where(line => line.IsPoured && line.IsOnTop && double.IsNaN(cup.Actual[line.Index]))
+            .ToList();
+        if (tops.Count == 0)
+        {
+            return null;
+        }
+
+        var brim = cup.Own.Size.Cup.VolumeTo(cup.Own.Size.Cup.Shape.Height - Millimetres.From(BelowTheBrim)).Value;
+        var way = new RescueSearch(cup.Own, cup.Actual, cup.Turned.Bar.House, brim).Best();
+        return way is { IsAllowed: true } ? GoOn(cup, way, tops.ConvertAll(line => line.Index)) : null;
+    }
+
+    private static Rescue? InABiggerCup(
+        HalfMade cup,
+        Build build,
+        BarFacts bar,
+        string? station,
+        IReadOnlyList<PouredLine> poured
+    )
+    {
+        var own = cup.Own.Size.Cup;
+        foreach (
+            var bigger in cup
+                .Turned.Build.Sizes.Select(id => cup.Turned.Bar.Find(id)!)
+                .Where(each => each.BrimCapacity.Value > own.BrimCapacity.Value)
+                .OrderBy(each => each.BrimCapacity.Value)
+        )
+        {
+            var there = HalfMade.Read(build, bar, station, bigger.Id, poured);
+            if (there.IsRead && RescueSearch.In(there.Value).Best() is { IsAllowed: true } way)
+            {
+                var rescue = GoOn(there.Value, way);
+                return rescue with
+                {
+                    Kind = RescueKind.BiggerCup,
+                    Says = $"Pour it into {bigger.Name} and make that size{CostOf(cup, there.Value)}. {rescue.Says}",
+                    Plan = null,
+                };
+            }
+        }
+
+        return null;
+    }
+
+    // What the bigger size costs the house beyond the one that was ordered.
+    private static string CostOf(HalfMade cup, HalfMade there)
+    {
+        var sheet = cup.Turned.Mix();
+        var (less, more) = (Total(cup), Total(there));
+        return less is { } was && more is { } now && now > was
+            ? $", which costs {Say.Hundredths(now - was)} {sheet.Currency}".TrimEnd() + " more"
+            : "";
+
+        double? Total(HalfMade of) => sheet.Sizes.Single(each => each.Size == of.Own.Size.Cup.Id).Cost.Total?.Value;
     }
 
     private static Rescue StartAgain(WorkedSize own, RescueSearch search, PourOption? nearest)
@@ -52,7 +119,7 @@ public static class Rescuer
             var asPlanned = search.Of(new double[own.Lines.Count]);
             return new Rescue(
                 RescueKind.StartAgain,
-                $"Start again: there is too much in the cup for what is still to come. Poured to the end it would be {Say.Ml(Millilitres.From(-asPlanned.RoomLeft))} too full.",
+                $"Start again: there is too much in the cup for what is still to come, and no bigger cup of this drink takes it. Poured to the end it would be {Say.Ml(Millilitres.From(-asPlanned.RoomLeft))} too full.",
                 [],
                 null,
                 null,
@@ -63,7 +130,7 @@ public static class Rescuer
 
         return new Rescue(
             RescueKind.StartAgain,
-            $"Start again: the nearest that still fits is {Effect(nearest)}, and that is further from the standard than the house allows.",
+            $"Start again: the nearest that still fits is {RescueWords.Effect(own, nearest)}, and that is further from the standard than the house allows.",
             [],
             nearest.Strength,
             nearest.Sweetness,
@@ -72,7 +139,7 @@ public static class Rescuer
         );
     }
 
-    private static Rescue GoOn(HalfMade cup, PourOption way)
+    private static Rescue GoOn(HalfMade cup, PourOption way, IReadOnlyList<int>? leftOut = null)
     {
         var (turned, station, own, actual) = cup;
         var changes = new List<RescueChange>();
@@ -83,6 +150,20 @@ public static class Rescuer
         foreach (var line in own.Lines)
         {
             var isIn = !double.IsNaN(actual[line.Index]);
+            if (leftOut?.Contains(line.Index) == true)
+            {
+                changes.Add(
+                    new RescueChange(
+                        line.Line.Id,
+                        line.Ingredient.Name,
+                        Said(line, line.Amount, false).Set.ToString(),
+                        "leave it out",
+                        false
+                    )
+                );
+                continue;
+            }
+
             var isMarked = line.Origin == Origin.Marked && !isIn && IsAsMarked(line);
             lines.Add(Said(line, way.Amounts[line.Index], isMarked));
             if (way.More[line.Index] > 0)
@@ -119,10 +200,12 @@ public static class Rescuer
             Scaling = new AsSaid(),
         };
         var plan = Planner.Plan(rescued, station)[0];
+        var effect = RescueWords.Effect(own, way);
+        var later = RescueWords.Later(turned, rescued, own, way);
         var says =
             changes.Count == 0
-                ? $"Carry on as planned: it is {Effect(way)}, which the house allows."
-                : $"{string.Join("; ", changes.Select(change => change.Says))}. Then it is {Effect(way)}.";
+                ? $"Carry on as planned: it is {effect}, which the house allows.{later}"
+                : $"{string.Join("; ", changes.Select(change => change.Says))}. Then it is {effect}.{later}";
         return new Rescue(
             changes.Count == 0 ? RescueKind.CarryOn : RescueKind.Change,
             says,
@@ -162,11 +245,5 @@ public static class Rescuer
             Stated = null,
             Rule = null,
         };
-    }
-
-    private static string Effect(PourOption way)
-    {
-        var (strong, sweet) = DriftWords.Of(way.Strength, way.Sweetness);
-        return $"{strong} and {sweet}, with {Say.Whole(Math.Max(0, Math.Round(way.RoomLeft)))} ml of room left";
     }
 }

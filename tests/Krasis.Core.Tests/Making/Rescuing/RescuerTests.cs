@@ -79,14 +79,15 @@ public class RescuerTests
     [Fact]
     public void What_no_more_can_be_done_about_is_begun_again_and_it_is_said_why()
     {
-        var sweet = Rescue(Latte, ("syrup", 120));
+        var only = Latte with { Sizes = ["m"] };
+        var sweet = Rescue(only, ("syrup", 120));
         Assert.Equal((RescueKind.StartAgain, null), (sweet.Kind, sweet.Plan));
         Assert.Contains("sweeter", sweet.Says, StringComparison.Ordinal);
         Assert.True(
             Math.Abs(sweet.Sweetness!.Value.Value) > Allowed || Math.Abs(sweet.Strength!.Value.Value) > Allowed
         );
 
-        var full = Rescue(Latte, ("syrup", 29.25), ("espresso", 36), ("milk", 420));
+        var full = Rescue(only, ("syrup", 29.25), ("espresso", 36), ("milk", 420));
         Assert.Equal(RescueKind.StartAgain, full.Kind);
         Assert.Contains("too full", full.Says, StringComparison.Ordinal);
         Assert.Null(full.Sweetness);
@@ -207,6 +208,12 @@ public class RescuerTests
                         return;
                     }
 
+                    if (rescue.Kind == RescueKind.BiggerCup)
+                    {
+                        Assert.Null(rescue.Plan);
+                        return;
+                    }
+
                     // What the new plan pours, poured, is what was promised.
                     var kept = PouredTaste
                         .Of(
@@ -233,6 +240,168 @@ public class RescuerTests
                 },
                 iter: 150
             );
+
+    // How far a cup is from its standard, from the promised taste alone: what goes on as planned against what is told.
+    [Fact]
+    public void A_rescue_is_never_farther_from_the_standard_than_going_on_as_planned()
+    {
+        var (tried, changed) = (0, 0);
+        Gen.Select(RandomBuilds.Any, Gen.Double[0, 2])
+            .Seeded()
+            .Sample(
+                (build, factor) =>
+                {
+                    var read = BuildReader.Read(build, FullBar.Facts);
+                    if (!read.IsRead)
+                    {
+                        return;
+                    }
+
+                    var size = read.Value.ReferenceSize;
+                    foreach (var line in FullBar.Mix(build).Size(size.Value).Lines.Where(line => line.Mass.Value > 0))
+                    {
+                        PouredLine[] poured = [new(line.Line, Grams.From(line.Mass.Value * factor))];
+                        var rescue = Rescuer.Rescue(read.Value, FullBar.Facts, null, size, poured).Value;
+                        var planned = PouredTaste.Of(read.Value, FullBar.Facts, null, size, poured).Value;
+                        Interlocked.Increment(ref tried);
+                        if (rescue.Kind is RescueKind.StartAgain or RescueKind.BiggerCup || planned.RoomLeft.Value < 0)
+                        {
+                            continue;
+                        }
+
+                        Interlocked.Add(ref changed, rescue.Changes.Count > 0 ? 1 : 0);
+                        Assert.True(
+                            Beyond(rescue.Strength, rescue.Sweetness)
+                                <= Beyond(planned.Strength, planned.Sweetness) + 1e-6
+                        );
+                    }
+                },
+                iter: Proof.Times(40)
+            );
+        Proof.Tell($"rescue: {tried} mishaps, {changed} of them changed, none farther from its standard than before");
+        Assert.True(changed > 20, $"{tried} tried, {changed} changed");
+
+        static double Beyond(Percent? strength, Percent? sweetness) =>
+            Math.Max(0, Math.Abs(strength?.Value ?? 0) - Allowed)
+            + Math.Max(0, Math.Abs(sweetness?.Value ?? 0) - Allowed);
+    }
+
+    // Of the five lines of an iced mocha too little of one goes in, from nothing to just below what is planned: more of
+    // it follows up to the standard, to the nearest that is poured, and nothing else is touched.
+    [Fact]
+    public void Too_little_of_one_line_always_ends_at_the_standard()
+    {
+        var mocha = TestBar.Build(
+            TestBar.Line("sauce", 18, "g"),
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 150, "ml"),
+            TestBar.Line("ice", 150, "g")
+        ) with
+        {
+            Serve = "iced",
+            Sizes = ["m"],
+        };
+        var lines = FullBar.Mix(mocha).Size("m").Lines;
+        foreach (var line in lines)
+        {
+            for (var share = 0.0; share < 1; share += 0.05)
+            {
+                var rescue = Rescue(
+                    mocha,
+                    [.. lines.Select(each => (each.Line.Value, each.Mass.Value * (each == line ? share : 1)))]
+                );
+                Assert.True(
+                    rescue.Kind is RescueKind.CarryOn or RescueKind.Change,
+                    $"{line.IngredientName} {share:0.00}: {rescue.Says}"
+                );
+                Assert.All(rescue.Changes, change => Assert.Equal(line.Line, change.Line));
+                Assert.InRange(Math.Abs(rescue.Strength!.Value.Value), 0, 5);
+                Assert.InRange(Math.Abs(rescue.Sweetness!.Value.Value), 0, 5);
+            }
+        }
+    }
+
+    // 9 g of 18 g of sauce: by hand, 9 g more are the standard.
+    [Fact]
+    public void Half_of_the_sauce_gets_the_other_half()
+    {
+        var rescue = Rescue(
+            TestBar.Build(
+                TestBar.Line("sauce", 18, "g"),
+                TestBar.Line("espresso", 2, "shot"),
+                TestBar.Line("milk", 250, "ml")
+            ),
+            ("sauce", 9)
+        );
+        Assert.Equal("Dark sauce: 9 g more", Assert.Single(rescue.Changes).Says);
+        Assert.InRange(Math.Abs(rescue.Sweetness!.Value.Value), 0, 1e-6);
+    }
+
+    // Another flavour in its place would be as sweet and another drink.
+    [Fact]
+    public void Too_much_of_one_flavour_is_not_made_good_by_less_of_another()
+    {
+        var build = TestBar.Build(
+            TestBar.Line("sauce", 20, "g"),
+            TestBar.Line("syrup", 3, "stroke"),
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 230, "ml")
+        );
+        Assert.DoesNotContain(Rescue(build, ("sauce", 34)).Changes, change =>
+            change.Line.Value == "syrup" && change.Now.StartsWith('1')
+        );
+    }
+
+    // 4 ml more than there is room for: without the cream that the room is kept for, it fits.
+    [Fact]
+    public void What_stands_on_top_is_left_out_where_that_makes_the_room()
+    {
+        var build = TestBar.Build(
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 270, "ml"),
+            TestBar.Line("whip", 20, "g")
+        ) with
+        {
+            Sizes = ["m"],
+            ReserveMm = 20,
+        };
+        var rescue = Rescue(build, ("espresso", 36), ("milk", 300 * 1.03));
+        Assert.Equal(RescueKind.Change, rescue.Kind);
+        Assert.Equal("Whip: leave it out, not 20 g", Assert.Single(rescue.Changes).Says);
+        Assert.DoesNotContain(rescue.Plan!.Steps, step => step.Title == "Whip");
+    }
+
+    [Fact]
+    public void What_is_too_much_for_one_cup_goes_into_a_bigger_one_and_is_made_that_size()
+    {
+        var rescue = Rescue(Latte, ("syrup", 29.25), ("espresso", 36), ("milk", 390 * 1.03));
+        Assert.Equal((RescueKind.BiggerCup, null), (rescue.Kind, rescue.Plan));
+        Assert.StartsWith("Pour it into Large and make that size", rescue.Says, StringComparison.Ordinal);
+        Assert.NotEmpty(rescue.Changes);
+    }
+
+    // With a third of the ice it is the same when it is handed over, and not ten minutes later.
+    [Fact]
+    public void Less_ice_and_what_becomes_of_it_are_told()
+    {
+        var build = TestBar.Build(
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 180, "ml"),
+            TestBar.Line("ice", 150, "g")
+        ) with
+        {
+            Serve = "iced",
+            Sizes = ["m"],
+        };
+        var rescue = Rescue(build, ("espresso", 36), ("milk", 180 * 1.03 * 1.12));
+        Assert.DoesNotContain("of ice instead", rescue.Says, StringComparison.Ordinal);
+        var more = Rescue(build, ("espresso", 54), ("milk", 290 * 1.03));
+        Assert.True(
+            !more.Changes.Any(change => change.Line.Value == "ice")
+                || more.Says.Contains("of ice instead of 150 g", StringComparison.Ordinal),
+            more.Says
+        );
+    }
 
     // Whether any one line that is still to come, poured otherwise in the bar's steps, would have done: worked out from
     // the taste of the whole cup.

@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed } from 'vue'
 import type { Rescue } from '@/shared/api/types'
 
 /** Too much or too little is in: what still helps. */
-defineProps<{ rescue: Rescue }>()
+const props = defineProps<{ rescue: Rescue }>()
 const emit = defineEmits<{ take: []; again: []; back: [] }>()
 const heads = {
   carryOn: 'It can stay so',
   change: 'It can be rescued',
+  biggerCup: 'It fits a bigger cup',
   startAgain: 'It cannot be rescued',
 } as const
+
+// What comes from the server to carry on with comes with its plan: without one nobody has worked anything out.
+const isUnknown = computed(() => props.rescue.kind === 'carryOn' && !props.rescue.plan)
+const head = computed(() => (isUnknown.value ? 'No answer from Krasis' : heads[props.rescue.kind]))
+const canTake = computed(() => props.rescue.kind === 'carryOn' || props.rescue.kind === 'change')
 </script>
 
 <template>
@@ -17,14 +24,14 @@ const heads = {
     class="rescue"
     :class="rescue.kind"
     role="alertdialog"
-    :aria-label="heads[rescue.kind]"
+    :aria-label="head"
     data-test="rescue"
   >
-    <h2>{{ heads[rescue.kind] }}</h2>
+    <h2>{{ head }}</h2>
     <p data-test="rescue-says">{{ rescue.says }}</p>
     <div class="keys">
       <Button
-        v-if="rescue.kind !== 'startAgain'"
+        v-if="canTake"
         :label="rescue.kind === 'change' ? 'Do that' : 'Carry on'"
         autofocus
         data-test="rescue-take"
