@@ -125,20 +125,27 @@ public class AdviserTests
                         );
                         all.Add(
                             (
-                                strength
-                                    + sweetness
+                                (0.1 * ((strength * strength) + (sweetness * sweetness)))
                                     + (
-                                        10
-                                        * Math.Abs(
-                                            (size.Fill.OccupiedVolume / size.Fill.WorkingVolume)
-                                                - Math.Min(1, full.Fill.OccupiedVolume / full.Fill.WorkingVolume)
+                                        0.05
+                                        * Math.Pow(
+                                            100
+                                                * (
+                                                    (size.Fill.OccupiedVolume / size.Fill.WorkingVolume)
+                                                    - Math.Min(1, full.Fill.OccupiedVolume / full.Fill.WorkingVolume)
+                                                ),
+                                            2
                                         )
                                     )
                                     + (
-                                        50
-                                        * Math.Abs(
-                                            (ice1 / size.Fill.WorkingVolume.Value)
-                                                - (160 / full.Fill.WorkingVolume.Value)
+                                        0.05
+                                        * Math.Pow(
+                                            100
+                                                * (
+                                                    (ice1 / size.Fill.WorkingVolume.Value)
+                                                    - (160 / full.Fill.WorkingVolume.Value)
+                                                ),
+                                            2
                                         )
                                     ),
                                 strength <= 15
@@ -193,7 +200,7 @@ public class AdviserTests
 
         Assert.Empty(told.Ways);
         Assert.Equal(
-            "The nearest, 5 shots of Espresso, 285 ml of Milk: Large has about 467 mg of caffeine (401 to 533); the house limit is 400 mg a cup.",
+            "The nearest, 5 shots of Espresso, 280 ml of Milk: Large has about 467 mg of caffeine (401 to 533); the house limit is 400 mg a cup.",
             told.Against
         );
     }

@@ -90,7 +90,7 @@ public partial class MethodTests
             $"(handed over above {N(AllCautions.Burns)} °C) and caffeine (above {N(AllCautions.CaffeineAtOnce)} mg at once",
             // The adviser, beginnings, transformations.
             $"of shots and strokes the {N(Of(typeof(Search), "MostCounts"))} nearest to what is asked for, of flavours as many that there are {N(Of(typeof(Search), "MostFlavourings"))} combinations at the most",
-            $"{N(Of(typeof(Nearness), "FullnessWeight"))} · |difference in fullness, %| + {N(Of(typeof(Nearness), "IceWeight"))} · |difference in the share of ice, %|",
+            $"{N(Of(typeof(Nearness), "DriftWeight"))} · (w₁·(drift in strength, %)² + w₂·(drift in sweetness, %)²) + {N(Of(typeof(Nearness), "FullnessWeight"))} · (difference in fullness, %)² + {N(Of(typeof(Nearness), "IceWeight"))} · (difference in the share of ice, %)²",
             $"is more than {N(FlavourBalance.Allowed)} % ahead of the other",
             $"from {N(new ServingLimits().LeastFill.Value)} % of what fits below the reserve (house rule, no source), or from {N(Of(typeof(FullCup), "OfTheReference") * 100)} % of the reference size's share",
             $"{N(Of(typeof(Goal), "BalanceWeight"))} · |flavours out of balance, %|",

@@ -31,7 +31,7 @@ public class SeedTests
 
         Assert.DoesNotContain(findings, finding => finding.Severity == Severity.Fault);
         Assert.Equal(
-            ["overfull", "taste-drift"],
+            ["overfull", "taste-drift", "underfilled"],
             findings
                 .Where(finding => finding.Severity == Severity.Warning)
                 .Select(finding => finding.Check)

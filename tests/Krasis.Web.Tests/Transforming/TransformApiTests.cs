@@ -149,9 +149,9 @@ public sealed class TransformApiTests(KrasisServer server) : IClassFixture<Krasi
     [Fact]
     public async Task Advice_is_given_on_a_size_of_the_build()
     {
-        var advice = (await server.Post("/api/advise", new { build = Latte, size = "wren" })).Json.AsArray();
+        var advice = (await server.Post("/api/advise", new { build = Latte, size = "wren" })).Json["ways"]!.AsArray();
 
-        Assert.Equal(5, advice.Count);
+        Assert.InRange(advice.Count, 1, 5);
         Assert.All(advice, way => Assert.NotEqual("", (string?)way!["reason"]));
         var answer = await server.Post("/api/advise", new { build = Latte, size = "bucket" });
         Assert.Equal((422, "size"), (answer.Status, answer.Fields[0]));

@@ -34,8 +34,8 @@ public static class Adviser
     /// <remarks>The largest coffee, every flavour, the ice and the largest milk (or water, or brewed coffee beside
     /// espresso) are varied in the bar's steps as far as the cup goes, and a line that is filled to a printed line may
     /// go to another; every other line stays as it is poured. What does not fit below the reserve is dropped. The rest
-    /// is ranked by how far it is beyond what the house allows, and then by w₁·|drift in strength| + w₂·|drift in
-    /// sweetness|, with the house's weights, plus a tenth of the difference in fullness and half of that in ice. Each
+    /// is ranked by how far it is beyond what the house allows, and then by the squares of its drift, with the
+    /// house's weights, and of its difference in fullness and ice. Each
     /// way that is given was applied to the build, and the build worked out with it: in no size does anything stand
     /// further beyond what the house allows than before.</remarks>
     /// <exception cref="ArgumentException">The build has no such size.</exception>

@@ -17,40 +17,80 @@ internal static class ProposedSizes
     // Below this share of its working volume a cup looks half empty (common practice, no source).
     private const double Full = 0.85;
 
-    /// <summary>Settles every size. Whole strokes may leave no size like another: then a stroke more or less in the
-    /// reference is tried.</summary>
+    /// <summary>Settles every size. Whole strokes and shots may leave no size like another: then a stroke more or less
+    /// in the reference is tried, and a shot less.</summary>
     /// <param name="build">The proposal, settled at the reference.</param>
     /// <param name="bar">The bar.</param>
     public static BuildDocument Settle(BuildDocument build, BarFacts bar)
     {
-        var first = Alike(build, bar);
-        var fewest = Warnings(first, bar);
-        if (fewest == 0 || build.Lines.FirstOrDefault(line => line.Id == "flavour") is not { Amount: { } said } flavour)
+        var best = Alike(build, bar);
+        var fewest = Warnings(best, bar);
+        foreach (var reference in fewest == 0 ? [] : References(build, bar))
         {
-            return first;
-        }
-
-        var step = BarRounding.StepOf(
-            Measure.Find(flavour.Measure)!,
-            bar.Find(new IngredientId(flavour.Ingredient!))!,
-            bar
-        );
-        foreach (var amount in new[] { said - step, said + step }.Where(amount => amount > 0))
-        {
-            var other = Alike(
-                build with
-                {
-                    Lines = [.. build.Lines.Select(line => line == flavour ? line with { Amount = amount } : line)],
-                },
-                bar
-            );
+            var other = Alike(reference, bar);
             if (Warnings(other, bar) is var found && found < fewest)
             {
-                (first, fewest) = (other, found);
+                (best, fewest) = (other, found);
+            }
+
+            if (fewest == 0)
+            {
+                break;
             }
         }
 
-        return first;
+        return best;
+    }
+
+    // The reference otherwise: a stroke more or less, a shot less, or both; filled again.
+    private static IEnumerable<BuildDocument> References(BuildDocument build, BarFacts bar)
+    {
+        foreach (var shots in new[] { 0, -1 })
+        {
+            foreach (var strokes in new[] { 0, -1, 1 })
+            {
+                if (
+                    (shots, strokes) != default
+                    && With(build, "coffee", shots, bar) is { } fewer
+                    && With(fewer, "flavour", strokes, bar) is { } with
+                )
+                {
+                    yield return shots == 0 ? with : Fitting.Fill(with, bar);
+                }
+            }
+        }
+    }
+
+    // So many of the bar's steps more of a line; null where it has no such line, or where nothing would be left of it.
+    private static BuildDocument? With(BuildDocument build, string line, int steps, BarFacts bar)
+    {
+        if (steps == 0)
+        {
+            return build;
+        }
+
+        if (
+            build.Lines.FirstOrDefault(each => each.Id == line) is not { Amount: { } said } changed
+            || (line == "coffee" && changed.Measure != Measure.Shot.Code)
+        )
+        {
+            return null;
+        }
+
+        var step =
+            line == "coffee"
+                ? 1
+                : BarRounding.StepOf(
+                    Measure.Find(changed.Measure)!,
+                    bar.Find(new IngredientId(changed.Ingredient!))!,
+                    bar
+                );
+        return said + (steps * step) is > 0 and var amount
+            ? build with
+            {
+                Lines = [.. build.Lines.Select(each => each == changed ? each with { Amount = amount } : each)],
+            }
+            : null;
     }
 
     private static int Warnings(BuildDocument build, BarFacts bar) =>
@@ -71,17 +111,22 @@ internal static class ProposedSizes
         return build;
     }
 
-    // The build as it is, with what is advised, and with a shot or two less and what is advised then.
+    // The build as it is and with a shot or two less, which keeps what grows with the cup; then what is advised for each
+    // of these.
     private static IEnumerable<BuildDocument> Candidates(BuildDocument build, string size, BarFacts bar)
     {
-        for (var fewer = 0; fewer <= 2; fewer++)
+        var asScaled = Enumerable
+            .Range(0, 3)
+            .Select(fewer => ShotsLess(build, size, fewer, bar))
+            .OfType<BuildDocument>()
+            .ToList();
+        foreach (var with in asScaled)
         {
-            if (ShotsLess(build, size, fewer, bar) is not { } with)
-            {
-                yield break;
-            }
-
             yield return with;
+        }
+
+        foreach (var with in asScaled)
+        {
             foreach (
                 var way in Adviser.Advise(with, BuildReader.Read(with, bar, nameless: true).Value, bar, new(size)).Ways
             )
