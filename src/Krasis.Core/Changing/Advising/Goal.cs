@@ -67,26 +67,12 @@ internal sealed class Goal
             + Over(standard.Sweetness, cup.Sweetness, house.AllowedSweetnessDrift.Value)
             + Math.Max(0, balance - FlavourBalance.Allowed)
             + Math.Max(0, (leastFill - cup.Fullness) * 100)
-            + BlendedIce(content)
             + (leastIce > 0 ? Math.Max(0, (leastIce - content.IceMass - content.Scoops) / leastIce * 100) : 0);
         return nearness.Off(cup) + (BalanceWeight * balance) + (beyond > 0 ? BeyondAll + (Beyond * beyond) : 0);
     }
 
     /// <summary>Whether a score is of a cup that is within all that the house allows.</summary>
     public static bool IsAllowed(double score) => score < BeyondAll;
-
-    // Percent of ice too little or too much for the blender, beside its liquid.
-    private double BlendedIce(in Tally content)
-    {
-        if (!content.IsBlended || content.LiquidVolume <= 0)
-        {
-            return 0;
-        }
-
-        var share = (content.IceMass + content.Scoops) / content.LiquidVolume;
-        var limits = house.Serving;
-        return 100 * Math.Max(0, Math.Max(limits.BlendedIceFrom - share, share - limits.BlendedIceTo));
-    }
 
     private static double Over(double standard, double value, double allowed) =>
         Math.Max(0, Math.Abs(Drift.Of(standard, value)?.Value ?? 0) - allowed);

@@ -317,8 +317,8 @@ public class RescuerTests
                         || rescue.Changes.Any(change => change.Line == line.Line && change.IsMore),
                     rescue.Says
                 );
-                Assert.InRange(Math.Abs(rescue.Strength!.Value.Value), 0, 6);
-                Assert.InRange(Math.Abs(rescue.Sweetness!.Value.Value), 0, 6);
+                Assert.InRange(Math.Abs(rescue.Strength!.Value.Value), 0, 8);
+                Assert.InRange(Math.Abs(rescue.Sweetness!.Value.Value), 0, 8);
             }
         }
     }
