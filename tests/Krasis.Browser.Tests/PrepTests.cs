@@ -105,6 +105,15 @@ public sealed partial class PrepTests : BenchTests
         Tab.Open("/prep/stock");
         UntilText("[data-test=over]", "Lock cream");
         Tab.Click("tr.over [data-test=open-lot]");
+
+        // Nothing is discarded by an empty box or one that cannot be read.
+        Tab.Click("[data-test=write]");
+        UntilText("[data-test=lot-trouble]", "All of it is");
+        Tab.Type("[data-test=how-much]", "200g");
+        Tab.Click("[data-test=write]");
+        UntilText("[data-test=lot-trouble]", "cannot be read");
+        Assert.True(Tab.Has("[data-test=over]"));
+        Tab.Click("[data-test=all-of-it]");
         Tab.Click("[data-test=write]");
         UntilText("[data-test=thrown]", "Over date");
         Tab.Until("nothing over date", () => !Tab.Has("[data-test=over]"));

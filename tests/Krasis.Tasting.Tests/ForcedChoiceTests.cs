@@ -152,6 +152,18 @@ public class ForcedChoiceTests
         }
     }
 
+    // A result, and a share of guests above nothing, are the same thing.
+    [Fact]
+    public void The_interval_agrees_with_the_test()
+    {
+        foreach (var tasters in new[] { 6, 12, 24, 40 })
+        {
+            var least = ForcedChoice.LeastRight(ChoiceMethod.Triangle, tasters)!.Value;
+            Assert.True(ForcedChoice.WhoCanTell(ChoiceMethod.Triangle, tasters, least).Low > 0);
+            Assert.Equal(0, ForcedChoice.WhoCanTell(ChoiceMethod.Triangle, tasters, least - 1).Low);
+        }
+    }
+
     [Fact]
     public void Who_guesses_cannot_tell()
     {

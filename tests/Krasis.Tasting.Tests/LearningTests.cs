@@ -1,6 +1,8 @@
+using Krasis.Core.Tests.Outside;
 using Krasis.Tasting.Choosing;
 using Krasis.Tasting.Designing;
 using Krasis.Tasting.Documents;
+using Krasis.Tasting.JustRight;
 using Krasis.Tasting.Learning;
 using MathNet.Numerics.Distributions;
 
@@ -83,6 +85,57 @@ public class LearningTests
             PanelSize.Lopsided(tasters, level) - 0.04,
             PanelSize.Lopsided(tasters, level) + 0.04
         );
+    }
+
+    // Nothing is off: every taster answers each scale of each sample by chance, to either side alike, and likes what is
+    // off less. In the old way of holding only the scales of one sample to a level, one panel in seven said "act".
+    [Theory]
+    [InlineData(2, 1, 12)]
+    [InlineData(4, 1, 24)]
+    [InlineData(6, 1, 12)]
+    [InlineData(6, 5, 40)]
+    public void Where_nothing_is_off_hardly_a_panel_says_so(int samples, int scales, int tasters)
+    {
+        var panels = (int)Proof.Times(200);
+        var random = new Random(11);
+        var wrong = Enumerable
+            .Range(0, panels)
+            .Count(_ =>
+                ScaleReading
+                    .Of([
+                        .. Enumerable
+                            .Range(0, samples * scales)
+                            .Select(_ =>
+                                (IReadOnlyList<(int, int?)>)
+                                    [
+                                        .. Enumerable
+                                            .Range(0, tasters)
+                                            .Select(_ => random.NextDouble())
+                                            .Select(said =>
+                                                said < 0.3 ? (-1, 5)
+                                                : said < 0.6 ? (1, 5)
+                                                : (0, (int?)7)
+                                            ),
+                                    ]
+                            ),
+                    ])
+                    .Any(reading => reading.Verdict == ScaleVerdict.Act)
+            );
+        Proof.Tell($"{samples} samples, {scales} scales, {tasters} tasters: {wrong} of {panels} panels say \"act\"");
+
+        // 5 %, and three standard deviations of so many panels.
+        Assert.InRange(wrong / (double)panels, 0, 0.05 + (3 * Math.Sqrt(0.05 * 0.95 / panels)));
+    }
+
+    // The ranks are compared by their sums, which find more than a sign test of one pair: of two samples by hand, 12
+    // tasters of whom three of four prefer one come to Friedman's level with 10 or more of 12, which is
+    // Σ C(12,k)·0.75^k·0.25^(12−k) = 0.39 (and 2 or fewer hardly ever).
+    [Fact]
+    public void The_power_of_an_order_is_that_of_the_procedure()
+    {
+        Assert.InRange(PanelSize.RankedPower(12, 2), 0.39 - 0.08, 0.39 + 0.08);
+        Assert.True(PanelSize.RankedPower(12, 4) > 0.16);
+        Assert.True(PanelSize.RankedPower(40, 4) > PanelSize.RankedPower(12, 4));
     }
 
     [Theory]

@@ -98,12 +98,13 @@ public static class ForcedChoice
         return null;
     }
 
-    /// <summary>Between which shares of tasters can really tell, by Clopper and Pearson's exact interval
-    /// (1934).</summary>
+    /// <summary>Between which shares of tasters can really tell, by Clopper and Pearson's exact interval (1934). Each end
+    /// is as sure as the test, which looks to one side: the lower one is above nothing where the answers are a result,
+    /// and only there.</summary>
     /// <param name="method">How it was asked; one where an answer is right or wrong.</param>
     /// <param name="tasters">How many answered.</param>
     /// <param name="right">How many were right.</param>
-    /// <param name="confidence">How sure the interval is, between 0 and 1.</param>
+    /// <param name="confidence">How sure each end is, between 0.5 and 1.</param>
     public static (double Low, double High) WhoCanTell(
         ChoiceMethod method,
         int tasters,
@@ -111,7 +112,7 @@ public static class ForcedChoice
         double confidence = 0.95
     )
     {
-        var (low, high) = Interval(tasters, right, confidence);
+        var (low, high) = Interval(tasters, right, 1 - (2 * (1 - confidence)));
         return (Told(low), Told(high));
 
         double Told(double share) => Math.Max(0, (share - method.Chance) / (1 - method.Chance));

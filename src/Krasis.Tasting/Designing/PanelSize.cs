@@ -1,6 +1,7 @@
 using System.Globalization;
 using Krasis.Tasting.Choosing;
 using Krasis.Tasting.Documents;
+using Krasis.Tasting.Ranking;
 using MathNet.Numerics.Distributions;
 
 namespace Krasis.Tasting.Designing;
@@ -26,6 +27,12 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
     public const double OneSide = 0.5,
         OtherSide = 0.1;
 
+    // So many panels tell a share to two of a hundred.
+    private const int Panels = 400;
+
+    // No café has more tasters.
+    private const int Most = 200;
+
     /// <summary>Works it out.</summary>
     /// <param name="tasting">The tasting.</param>
     public static PanelSize Of(TastingSetup tasting)
@@ -33,10 +40,12 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
         var round = ServingPlan.Of(tasting.Question, tasting.Samples.Count, tasting.Seed).Round;
         var says = new List<string>();
         var (what, power) = Look(tasting);
-        var enough = Enumerable
-            .Range(2, 199)
-            .Select(tasters => (int?)tasters)
-            .FirstOrDefault(tasters => power(tasters!.Value) >= ForcedChoice.UsualPower);
+        var enough = tasting.Question is { Method: not null } or { Code: "suits" }
+            ? Enumerable
+                .Range(2, Most - 1)
+                .Select(tasters => (int?)tasters)
+                .FirstOrDefault(tasters => power(tasters!.Value) >= ForcedChoice.UsualPower)
+            : Fewest(power);
         var here = power(tasting.Tasters);
         if (tasting.Question.Method is { } method)
         {
@@ -59,9 +68,27 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
         return new PanelSize(enough, here, round, says);
     }
 
+    // Drawn panels take their time: the fewest are looked for by halving.
+    private static int? Fewest(Func<int, double> power)
+    {
+        if (power(Most) < ForcedChoice.UsualPower)
+        {
+            return null;
+        }
+
+        int below = 1,
+            reached = Most;
+        while (reached - below > 1)
+        {
+            var middle = (below + reached) / 2;
+            (below, reached) = power(middle) >= ForcedChoice.UsualPower ? (below, middle) : (middle, reached);
+        }
+
+        return reached;
+    }
+
     private static (string What, Func<int, double> Power) Look(TastingSetup tasting)
     {
-        var pairs = tasting.Samples.Count * (tasting.Samples.Count - 1) / 2;
         return tasting.Question switch
         {
             { Method: { IsTwoSided: false } method } => ("If half of your guests can tell them apart", tasters =>
@@ -71,17 +98,11 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
                 ForcedChoice.Power(method, tasters, WhoPrefer)
             ),
             { Code: "suits" } => ("If half find a drink too much of something and one in ten too little", tasters =>
-                Lopsided(tasters, ForcedChoice.UsualLevel / Math.Max(1, tasting.Scales.Count))
+                Lopsided(tasters, ForcedChoice.UsualLevel / Math.Max(1, tasting.Scales.Count * tasting.Samples.Count))
             ),
 
-            // Two at a time, all pairs held to one level.
             _ => ("If three of four guests put the one before the other", tasters =>
-                ForcedChoice.Power(
-                    ChoiceMethod.Preference,
-                    tasters,
-                    WhoPrefer,
-                    ForcedChoice.UsualLevel / Math.Max(1, pairs)
-                )
+                RankedPower(tasters, tasting.Samples.Count)
             ),
         };
     }
@@ -99,6 +120,51 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
                         * (count == 0 ? 0 : 1 - Binomial.CDF(OneSide / off, count, least - 1))
                     : 0
             );
+    }
+
+    /// <summary>How likely the two samples that are farthest apart are told from one another by their ranks, as the
+    /// result does it: by the sums of ranks and all pairs held to one level (of two samples, by Friedman's test). Panels
+    /// are drawn, the same for the same question: each taster likes each sample by a normal number, the two so far apart
+    /// that three of four put the one before the other, and the others half way between (Thurstone 1927).</summary>
+    /// <param name="tasters">How many taste.</param>
+    /// <param name="samples">How many samples.</param>
+    internal static double RankedPower(int tasters, int samples)
+    {
+        var random = new Random(samples);
+        var apart = Normal.InvCDF(0, 1, WhoPrefer) * Math.Sqrt(2);
+        var found = 0;
+        for (var panel = 0; panel < Panels; panel++)
+        {
+            var places = Enumerable.Range(0, tasters).Select(_ => Places()).ToList();
+            var test = Friedman.Of(places);
+            var chance =
+                samples == 2
+                    ? test.Probability
+                    : RankSums
+                        .Pairs(test.RankSums, tasters)
+                        .Single(pair => (pair.First, pair.Second) == (0, samples - 1))
+                        .Probability;
+            found += chance <= ForcedChoice.UsualLevel ? 1 : 0;
+        }
+
+        return (double)found / Panels;
+
+        IReadOnlyList<double> Places()
+        {
+            var liked = Enumerable
+                .Range(0, samples)
+                .Select(sample =>
+                    (
+                        sample == 0 ? apart
+                        : sample == samples - 1 ? 0
+                        : apart / 2
+                    ) + Drawn()
+                )
+                .ToList();
+            return [.. liked.Select(one => 1.0 + liked.Count(other => other > one))];
+        }
+
+        double Drawn() => Normal.InvCDF(0, 1, Math.Clamp(random.NextDouble(), 1e-12, 1 - 1e-12));
     }
 
     private static string People(int tasters) => tasters == 1 ? "1 taster" : $"{tasters} tasters";

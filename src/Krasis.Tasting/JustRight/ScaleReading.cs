@@ -11,7 +11,7 @@ namespace Krasis.Tasting.JustRight;
 /// <param name="More">Those who found too much.</param>
 /// <param name="Mean">The mean answer, from −2, much too little, to 2, much too much.</param>
 /// <param name="LopsidedChance">How likely one side outweighs the other so much by chance, beside all other scales
-/// asked of the sample.</param>
+/// asked of all samples.</param>
 /// <param name="Verdict">What it comes to.</param>
 /// <param name="IsMore">Whether it is found too much rather than too little.</param>
 public sealed record ScaleReading(
@@ -39,9 +39,9 @@ public sealed record ScaleReading(
     /// <summary>The side that outweighs.</summary>
     public SideCount Heavier => IsMore ? More : Less;
 
-    /// <summary>Reads every scale of one sample; whether a side outweighs is held to one level for all of them
+    /// <summary>Reads every scale that was asked; whether a side outweighs is held to one level for all of them
     /// together.</summary>
-    /// <param name="scales">The answers on each scale: what was said, −2 to 2, with the same taster's liking, 1 to 9,
+    /// <param name="scales">The answers on each scale of each sample that was served: what was said, −2 to 2, with the same taster's liking, 1 to 9,
     /// where it was given.</param>
     /// <param name="level">The chance of a verdict to act where there is nothing to act on, for all scales
     /// together.</param>

@@ -44,10 +44,20 @@ public sealed record TastingResult(
         var places = tasting.Question.Method is null && compared.Count > 1 ? Places(tasting, given, compared) : [];
         var order =
             tasting.Question.Method is null && compared.Count > 1 ? OrderOf(tasting, names, places, compared) : null;
+        var scaled = Scaled(tasting, given, compared);
         var samples = Enumerable
             .Range(0, names.Count)
             .Select(sample =>
-                SampleOf(tasting, sample, codes[sample], withdrawn.Contains(sample), given, order, compared)
+                SampleOf(
+                    tasting,
+                    sample,
+                    codes[sample],
+                    withdrawn.Contains(sample),
+                    given,
+                    order,
+                    compared,
+                    scaled[sample]
+                )
             )
             .ToList();
         var choice = tasting.Question.Method is { } method ? ChoiceOf(method, names, given) : null;
@@ -61,23 +71,34 @@ public sealed record TastingResult(
         );
     }
 
-    private static SampleResult SampleOf(
+    // All scales of all samples that are compared are one family: six samples on five scales are thirty questions, of
+    // which one would seem off by chance. What was withdrawn is read by itself.
+    private static Dictionary<int, IReadOnlyList<ScaleReading>> Scaled(
         TastingSetup tasting,
-        int sample,
-        IReadOnlyList<string> codes,
-        bool isWithdrawn,
         List<Answer> answers,
-        OrderResult? order,
         List<int> compared
     )
     {
-        var liking = answers
-            .Where(answer => answer.Liking.ContainsKey(sample))
-            .Select(answer => (double)answer.Liking[sample])
-            .ToList();
-        var (low, high) = Interval(liking);
-        var on = tasting
-            .Scales.Select(scale =>
+        var together = ScaleReading.Of([.. compared.SelectMany(sample => Said(tasting, sample, answers))]);
+        var scales = tasting.Scales.Count;
+        return Enumerable
+            .Range(0, tasting.Samples.Count)
+            .ToDictionary(
+                sample => sample,
+                sample =>
+                    compared.IndexOf(sample) is >= 0 and var at
+                        ? [.. together.Skip(at * scales).Take(scales)]
+                        : ScaleReading.Of(Said(tasting, sample, answers))
+            );
+    }
+
+    private static IReadOnlyList<IReadOnlyList<(int Said, int? Liking)>> Said(
+        TastingSetup tasting,
+        int sample,
+        List<Answer> answers
+    ) =>
+        [
+            .. tasting.Scales.Select(scale =>
                 (IReadOnlyList<(int Said, int? Liking)>)
                     [
                         .. answers
@@ -89,10 +110,27 @@ public sealed record TastingResult(
                                 )
                             ),
                     ]
-            )
+            ),
+        ];
+
+    private static SampleResult SampleOf(
+        TastingSetup tasting,
+        int sample,
+        IReadOnlyList<string> codes,
+        bool isWithdrawn,
+        List<Answer> answers,
+        OrderResult? order,
+        List<int> compared,
+        IEnumerable<ScaleReading> scaled
+    )
+    {
+        var liking = answers
+            .Where(answer => answer.Liking.ContainsKey(sample))
+            .Select(answer => (double)answer.Liking[sample])
             .ToList();
+        var (low, high) = Interval(liking);
         var scales = tasting
-            .Scales.Zip(ScaleReading.Of(on), on)
+            .Scales.Zip(scaled, Said(tasting, sample, answers))
             .Select(each => new ScaleResult(
                 each.First,
                 [

@@ -144,7 +144,11 @@ public static class CommandLine
 
     private static readonly Argument<string> To = new("FILE")
     {
-        Description = "The copy; one that is there already is replaced.",
+        Description = "The copy. A file that is there already is only replaced with --overwrite.",
+    };
+    private static readonly Option<bool> Overwrite = new("--overwrite")
+    {
+        Description = "Replaces the copy where it is there already.",
     };
     private static readonly Argument<string> From = new("FILE") { Description = "The copy." };
     private static readonly Argument<string?> Checked = new("FILE")
@@ -159,6 +163,7 @@ public static class CommandLine
     )
     {
         To,
+        Overwrite,
     };
     private static readonly Command Restore = new(
         "restore",
@@ -228,7 +233,7 @@ public static class CommandLine
         }
 
         Root.SetAction((said, _) => Commands.Serve(Served(said)));
-        BackUp.SetAction(said => Commands.BackUp(said.GetValue(Data)!, said.GetValue(To)!));
+        BackUp.SetAction(said => Commands.BackUp(said.GetValue(Data)!, said.GetValue(To)!, said.GetValue(Overwrite)));
         Restore.SetAction(said =>
             Commands.Restore(said.GetValue(From)!, said.GetValue(Data)!, said.GetValue(CopiesFolder))
         );

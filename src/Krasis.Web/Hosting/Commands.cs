@@ -11,6 +11,7 @@ internal static class Commands
     /// <summary>Serves the pages until it is told to stop.</summary>
     public static async Task<int> Serve(KrasisOptions options)
     {
+        using var serving = ServingLock.Take(options.DataFile, "Stop it first, or choose another file with --data.");
         var app = KrasisApp.Create(options);
         if (!IPAddress.IsLoopback(options.Listen))
         {
@@ -24,8 +25,19 @@ internal static class Commands
     }
 
     /// <summary>Copies everything.</summary>
-    public static int BackUp(string dataFile, string to)
+    /// <param name="dataFile">The data file.</param>
+    /// <param name="to">The copy.</param>
+    /// <param name="overwrites">Whether a file that is there already is replaced.</param>
+    /// <exception cref="KrasisFileException">There is a file already, or the copy cannot be made.</exception>
+    public static int BackUp(string dataFile, string to, bool overwrites)
     {
+        if (File.Exists(to) && !overwrites)
+        {
+            throw new KrasisFileException(
+                $"There is a file '{Path.GetFullPath(to)}' already, and it was left as it is. Choose another name, or say --overwrite to replace it."
+            );
+        }
+
         Copies.Make(dataFile, to);
         Console.WriteLine(
             string.Create(
@@ -39,9 +51,10 @@ internal static class Commands
     /// <summary>Puts a copy in the place of the data file.</summary>
     public static int Restore(string copy, string dataFile, string? copies)
     {
+        using var serving = ServingLock.Take(dataFile, "Stop it first: what it still writes would be lost.");
         var kept = Restoring.Put(copy, dataFile, TimeProvider.System.GetUtcNow(), copies);
         Console.WriteLine(
-            $"'{copy}' is in the place of '{dataFile}' now.{(kept is null ? "" : $" What was there is kept as '{kept}'.")} Start Krasis again if it is running."
+            $"'{copy}' is in the place of '{dataFile}' now.{(kept is null ? "" : $" What was there is kept as '{kept}'.")} You can start Krasis now."
         );
         return 0;
     }

@@ -27,6 +27,40 @@ public sealed class CommandTests(KrasisServer server) : IClassFixture<KrasisServ
     }
 
     [Fact]
+    public async Task A_copy_replaces_no_file_unsaid()
+    {
+        var there = Path.Combine(folder.FullName, "recipes.txt");
+        await File.WriteAllTextAsync(there, "mine", TestContext.Current.CancellationToken);
+
+        var refused = await Assert.ThrowsAsync<KrasisFileException>(() =>
+            CommandLine.Run(["backup", there, "--data", server.DataFile])
+        );
+        Assert.Contains("--overwrite", refused.Message, StringComparison.Ordinal);
+        Assert.Equal("mine", await File.ReadAllTextAsync(there, TestContext.Current.CancellationToken));
+        Assert.Equal(0, await CommandLine.Run(["backup", there, "--overwrite", "--data", server.DataFile]));
+        Assert.Equal(0, await CommandLine.Run(["check", there]));
+    }
+
+    // A second program, and a restore, while one serves; when it has ended, the file is free again.
+    [Fact]
+    public async Task One_program_serves_a_file_and_nothing_is_put_in_its_place_meanwhile()
+    {
+        var (copy, data) = (Path.Combine(folder.FullName, "c.db"), Path.Combine(folder.FullName, "served.db"));
+        Assert.Equal(0, await CommandLine.Run(["backup", copy, "--data", server.DataFile]));
+        using (ServingLock.Take(data, "-"))
+        {
+            foreach (var args in new string[][] { ["restore", copy, "--data", data], ["--data", data, "--port", "0"] })
+            {
+                var refused = await Assert.ThrowsAsync<KrasisFileException>(() => CommandLine.Run(args));
+                Assert.StartsWith("Another Krasis serves", refused.Message, StringComparison.Ordinal);
+            }
+        }
+
+        Assert.False(File.Exists(data));
+        Assert.Equal(0, await CommandLine.Run(["restore", copy, "--data", data]));
+    }
+
+    [Fact]
     public async Task A_bad_file_is_found_and_not_restored()
     {
         var bad = Path.Combine(folder.FullName, "bad.db");

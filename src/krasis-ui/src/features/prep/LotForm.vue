@@ -20,12 +20,24 @@ const choices = computed(() => [
   ...(props.lot.openedOn === null ? [{ value: 'opened', label: 'Opened' }] : []),
 ])
 
+const trouble = ref<string | null>(null)
+
+// What cannot be read discards nothing, and nothing typed is never taken for all of it.
 function send(): void {
-  const typed = amount.value.trim() === '' ? null : typedNumber(amount.value)
+  const typed = move.value === 'opened' ? null : typedNumber(amount.value)
+  if (typed !== null && !(typed >= 0)) {
+    const what = move.value === 'counted' ? 'how much there is' : 'how much was thrown away'
+    trouble.value = amount.value.trim()
+      ? `"${amount.value.trim()}" cannot be read. Enter ${what} in ${props.lot.unit}, such as ${Math.round(props.lot.left)}.`
+      : `Enter ${what} in ${props.lot.unit}. All of it is ${Math.round(props.lot.left)}.`
+    return
+  }
+
+  trouble.value = null
   emit('write', {
     move: move.value,
     lot: props.lot.lot,
-    amount: move.value === 'opened' || (typed !== null && Number.isNaN(typed)) ? null : typed,
+    amount: typed,
     reason: reason.value || null,
     useBy: move.value === 'opened' ? useBy.value || null : null,
     who: props.who || null,
@@ -51,8 +63,16 @@ function send(): void {
         inputmode="decimal"
         :placeholder="`${Math.round(lot.left)}`"
         data-test="how-much"
+        :invalid="trouble !== null"
       />
       {{ lot.unit }}
+      <Button
+        v-if="move === 'thrown'"
+        label="All of it"
+        text
+        data-test="all-of-it"
+        @click="amount = `${lot.left}`"
+      />
     </label>
     <label v-else> use by <InputText v-model="useBy" class="day" placeholder="as its label says" /> </label>
     <label v-if="move !== 'opened'">
@@ -65,6 +85,7 @@ function send(): void {
     </label>
     <Button type="submit" label="Write it down" data-test="write" />
     <Button v-if="!isAlone" label="Close" text @click="emit('close')" />
+    <p v-if="trouble" class="error" role="alert" data-test="lot-trouble">{{ trouble }}</p>
   </form>
 </template>
 

@@ -20,13 +20,7 @@ const canTake = computed(() => props.rescue.kind === 'carryOn' || props.rescue.k
 </script>
 
 <template>
-  <section
-    class="rescue"
-    :class="rescue.kind"
-    role="alertdialog"
-    :aria-label="head"
-    data-test="rescue"
-  >
+  <section class="rescue" :class="rescue.kind" role="alertdialog" :aria-label="head" data-test="rescue">
     <h2>{{ head }}</h2>
     <p data-test="rescue-says">{{ rescue.says }}</p>
     <div class="keys">
