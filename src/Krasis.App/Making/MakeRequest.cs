@@ -23,4 +23,7 @@ public sealed record MakeRequest
 
     /// <summary>What went in, step by step.</summary>
     public IReadOnlyList<PouredRequest> Poured { get; init; } = [];
+
+    /// <summary>Lines of the drink that were left out on purpose, as a rescue said.</summary>
+    public IReadOnlyList<string> LeftOut { get; init; } = [];
 }

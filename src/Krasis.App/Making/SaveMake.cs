@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Builds.Lines;
 using Krasis.Core.Input;
 using Krasis.Core.Making.Pouring;
 using Krasis.Core.Making.Rescuing;
@@ -82,7 +83,13 @@ public sealed class SaveMake(KrasisFile file, TimeProvider clock) : IUseCase
         }
 
         var size = new CupId(request.Drink.Size ?? "");
-        var taste = PouredTaste.Of(drink.Build, drink.Bar, request.Station, size, poured);
+        var taste = PouredTaste.Of(
+            drink.Build,
+            drink.Bar,
+            request.Station,
+            size,
+            [.. poured, .. request.LeftOut.Select(line => new PouredLine(new LineId(line ?? ""), default))]
+        );
         if (!taste.IsRead)
         {
             return Refusal.Fields(taste.Problems);

@@ -41,7 +41,11 @@ public sealed record PouredTaste(Percent? Strength, Percent? Sweetness, Millilit
             return Reading<PouredTaste>.Failed(cup.Problems);
         }
 
-        var way = RescueSearch.In(cup.Value).Of(new double[cup.Value.Own.Lines.Count]);
+        // The reserve is kept for what stands on top: without it the drink may go nearly to the brim.
+        var tops = cup.Value.Own.Lines.Where(line => line.IsPoured && line.IsOnTop).ToList();
+        var isLeftOut = tops.Count > 0 && tops.TrueForAll(line => cup.Value.Actual[line.Index] == 0);
+        var search = isLeftOut ? RescueSearch.ToTheBrim(cup.Value) : RescueSearch.In(cup.Value);
+        var way = search.Of(new double[cup.Value.Own.Lines.Count]);
         return Reading<PouredTaste>.Of(
             new PouredTaste(way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), way.IsAllowed)
         );

@@ -28,6 +28,9 @@ internal sealed class RescueSearch
 
     private const double Hair = 1e-6;
 
+    // A drink without a topping is filled no nearer to the brim, mm: it has to be carried (common practice, no source).
+    private const double BelowTheBrim = 5;
+
     // To change one thing more is worth so much of a percent of drift (no source: less is not tasted); of ways that are
     // as near, the one that changes less.
     private const double EachChange = 2;
@@ -81,6 +84,19 @@ internal sealed class RescueSearch
 
     /// <summary>A search among all that can still be poured into a drink.</summary>
     public static RescueSearch In(HalfMade cup) => new(cup.Own, cup.Actual, cup.Turned.Bar.House);
+
+    /// <summary>The same of a drink without what stands on top, for which room would be kept.</summary>
+    public static RescueSearch ToTheBrim(HalfMade cup)
+    {
+        var own = cup.Own.Size;
+        var height = own.Cup.Shape.Height - Millimetres.From(BelowTheBrim);
+        return new(
+            cup.Own,
+            cup.Actual,
+            cup.Turned.Bar.House,
+            Math.Max(own.WorkingVolume.Value, own.Cup.VolumeTo(height).Value)
+        );
+    }
 
     /// <summary>The way that comes nearest to the standard: one within what the house allows where there is any, else
     /// the nearest of those that fit; null when none fits. It is never farther from the standard than going on as

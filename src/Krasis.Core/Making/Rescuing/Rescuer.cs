@@ -14,9 +14,6 @@ namespace Krasis.Core.Making.Rescuing;
 /// <summary>Says what can still be made of a drink when too much or too little of something went in.</summary>
 public static class Rescuer
 {
-    // A drink without a topping is filled no nearer to the brim, mm: it has to be carried (common practice, no source).
-    private const double BelowTheBrim = 5;
-
     /// <summary>Looks for a way to go on.</summary>
     /// <param name="build">The build, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The facts that it was published with, seen from the station where standards are set.</param>
@@ -63,8 +60,7 @@ public static class Rescuer
             return null;
         }
 
-        var brim = cup.Own.Size.Cup.VolumeTo(cup.Own.Size.Cup.Shape.Height - Millimetres.From(BelowTheBrim)).Value;
-        var way = new RescueSearch(cup.Own, cup.Actual, cup.Turned.Bar.House, brim).Best();
+        var way = RescueSearch.ToTheBrim(cup).Best();
         return way is { IsAllowed: true } ? GoOn(cup, way, tops.ConvertAll(line => line.Index)) : null;
     }
 

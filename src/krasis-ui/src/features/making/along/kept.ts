@@ -26,6 +26,8 @@ export interface Make {
   at: number
   plan: MakingPlan
   poured: Poured[]
+  /** Lines that a rescue leaves out; none in a make that an older page kept. */
+  leftOut?: string[]
   /** What was rescued, as it was said. */
   rescued: string | null
   /** What stands in the cup with nothing on it yet: since when, in seconds of this make, and how long it may. */

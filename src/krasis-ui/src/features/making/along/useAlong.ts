@@ -211,6 +211,8 @@ export function useAlong() {
     if (plan && kind === 'change') {
       // What is in stands first in it, and more of what is in comes next.
       const inCup = new Set(now.poured.map(({ line }) => line))
+      const still = new Set(plan.steps.map(({ line }) => line))
+      now.leftOut = now.plan.steps.flatMap(({ line }) => (line != null && !still.has(line) ? [line] : []))
       now.plan = plan
       now.at = plan.steps.findLastIndex(({ line, isMore }) => line != null && inCup.has(line) && !isMore)
       now.rescued = says
@@ -254,6 +256,7 @@ export function useAlong() {
         seconds: ran ?? null,
         celsius: warm ?? null,
       })),
+      leftOut: now.leftOut ?? [],
     }
     const { id } = now
     keepMake(null)
