@@ -1,4 +1,5 @@
 using Krasis.Core.Bar.House;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Changing.Advising;
 using Krasis.Core.Judging.Standings;
 using Krasis.Core.Making.Pouring;
@@ -257,8 +258,18 @@ internal sealed class RescueSearch
             .. Enumerable
                 .Range(1, Math.Max(0, most))
                 .Select(steps => steps * line.Step)
-                .Where(amount => isIn || Math.Abs(amount - line.Amount) > 1e-9 || line.Origin == Origin.Marked),
+                .Where(amount => isIn || Math.Abs(amount - line.Amount) > 1e-9 || line.Origin == Origin.Marked)
+                .Concat(Missing(line)),
         ];
+    }
+
+    // What is missing of an espresso is pulled anew and poured on the scale, to the gram: whole shots alone would miss the
+    // standard by up to half of one.
+    private IEnumerable<double> Missing(WorkedLine line)
+    {
+        var perUnit = line.Facts.Mass(1, line.Stretch);
+        var grams = Math.Round((line.Amount - actual[line.Index]) * perUnit);
+        return line.Ingredient.Kind == IngredientKind.Espresso && grams > 0 ? [grams / perUnit] : [];
     }
 
     /// <summary>A line that may be poured otherwise, and how much of it then.</summary>

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Builds;
 using Krasis.Core.Builds.Lines;
 using Krasis.Core.Changing.Stations;
@@ -223,12 +224,16 @@ public static class Rescuer
             own.Size.Cup.HeightOf(line.Mark!, own.Size.Reserve) is not null && way.IsPlanned(line.Index);
     }
 
-    // As it is said by hand for this one size. A pull that the school has stretched is said by weight: no count says
-    // how long it ran.
+    // As it is said by hand for this one size. A pull that the school has stretched is said by weight, and part of a
+    // pull too: no count says how long it ran.
     private static BuildLine Said(WorkedLine line, double amount, bool isMarked)
     {
         var set =
             Math.Abs(line.Stretch - 1) < 1e-9
+            && (
+                line.Ingredient.Kind != IngredientKind.Espresso
+                || BarRounding.IsPourable(line.Line.Set.With(amount), line.Step)
+            )
                 ? line.Line.Set.With(amount)
                 : new Quantity(line.Facts.Mass(amount, line.Stretch), Measure.Gram);
         return line.Line with
