@@ -95,6 +95,8 @@ public partial class MethodTests
             $"from {N(new ServingLimits().LeastFill.Value)} % of what fits below the reserve (house rule, no source), or from {N(Of(typeof(FullCup), "OfTheReference") * 100)} % of the reference size's share",
             $"{N(Of(typeof(Goal), "BalanceWeight"))} · |flavours out of balance, %|",
             $"Of the {N(Of(typeof(Adviser), "Finalists"))} best the build is worked out as a whole",
+            $"{N(Of(typeof(Krasis.Core.Making.Rescuing.RescueSearch), "BalanceWeight"))} · |flavours out of balance, %|, where each thing that is changed counts {N(Of(typeof(Krasis.Core.Making.Rescuing.RescueSearch), "EachChange"))}",
+            $"the cup filled to {N(Of(typeof(Krasis.Core.Making.Rescuing.RescueSearch), "BelowTheBrim"))} mm below its brim",
             $"stands in for espresso at {N(Of(typeof(Skeleton), "StrongPerShot"))} ml a shot",
             $"{N(Of(typeof(Skeleton), "StrokesPerMl") * 300)} strokes and {N(Of(typeof(Skeleton), "PowderPerMl") * 300)} g of powder go to 300 ml",
             $"blended: flavour × {N(Of(typeof(Serving), "BlendedFlavour"))}",
