@@ -27,9 +27,14 @@ public sealed record BundleView(
 public sealed record GuestView(string Id, string Name, string State, string Standing, string? Own);
 
 /// <summary>Which drinks of a bundle are to be looked at, and what was decided so far of what they rest on.</summary>
-/// <param name="Drinks">Their ids there.</param>
-/// <param name="Choices">What was decided; what is not in it is guessed.</param>
-public sealed record LookRequest(IReadOnlyList<string> Drinks, IReadOnlyList<FactChoice> Choices);
+public sealed record LookRequest
+{
+    /// <summary>Their ids there.</summary>
+    public IReadOnlyList<string> Drinks { get; init; } = [];
+
+    /// <summary>What was decided; what is not in it is guessed.</summary>
+    public IReadOnlyList<FactChoice> Choices { get; init; } = [];
+}
 
 /// <summary>What drinks of a bundle would be here.</summary>
 /// <param name="Facts">What each fact that they rest on is to be here.</param>
@@ -51,9 +56,14 @@ public sealed record GuestLook(
 );
 
 /// <summary>Which drinks of a bundle are to be taken in.</summary>
-/// <param name="Drinks">The drinks.</param>
-/// <param name="Choices">What each fact that they rest on is to be here.</param>
-public sealed record TakeRequest(IReadOnlyList<TakeOne> Drinks, IReadOnlyList<FactChoice> Choices);
+public sealed record TakeRequest
+{
+    /// <summary>The drinks.</summary>
+    public IReadOnlyList<TakeOne> Drinks { get; init; } = [];
+
+    /// <summary>What each fact that they rest on is to be here.</summary>
+    public IReadOnlyList<FactChoice> Choices { get; init; } = [];
+}
 
 /// <summary>A drink to be taken in.</summary>
 /// <param name="Id">Its id there.</param>

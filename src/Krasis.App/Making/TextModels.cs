@@ -4,11 +4,20 @@ using Krasis.Core.Making.Telling;
 namespace Krasis.App.Making;
 
 /// <summary>What is to be told.</summary>
-/// <param name="Build">The build as it stands.</param>
-/// <param name="Size">The cup; null for all.</param>
-/// <param name="Words">In which measures.</param>
-/// <param name="IsMarkdown">Whether heads and lists are marked.</param>
-public sealed record TextRequest(BuildDocument Build, string? Size, KitchenWords Words, bool IsMarkdown);
+public sealed record TextRequest
+{
+    /// <summary>The build as it stands.</summary>
+    public BuildDocument Build { get; init; } = new();
+
+    /// <summary>The cup; null for all.</summary>
+    public string? Size { get; init; }
+
+    /// <summary>In which measures.</summary>
+    public KitchenWords Words { get; init; }
+
+    /// <summary>Whether heads and lists are marked.</summary>
+    public bool IsMarkdown { get; init; }
+}
 
 /// <summary>How a build is made.</summary>
 /// <param name="Text">The text.</param>

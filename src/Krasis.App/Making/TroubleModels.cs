@@ -9,11 +9,21 @@ namespace Krasis.App.Making;
 public sealed record ComplaintView(Complaint Complaint, string Says);
 
 /// <summary>A drink that somebody complains of.</summary>
-/// <param name="Build">The drink.</param>
-public sealed record ComplainedRequest(BuildDocument Build);
+public sealed record ComplainedRequest
+{
+    /// <summary>The drink.</summary>
+    public BuildDocument Build { get; init; } = new();
+}
 
 /// <summary>What somebody complains of.</summary>
-/// <param name="Build">The drink.</param>
-/// <param name="Size">The size that was drunk.</param>
-/// <param name="Complaint">What was said, such as sour.</param>
-public sealed record ComplaintRequest(BuildDocument Build, string? Size, string? Complaint);
+public sealed record ComplaintRequest
+{
+    /// <summary>The drink.</summary>
+    public BuildDocument Build { get; init; } = new();
+
+    /// <summary>The size that was drunk.</summary>
+    public string? Size { get; init; }
+
+    /// <summary>What was said, such as sour.</summary>
+    public string? Complaint { get; init; }
+}

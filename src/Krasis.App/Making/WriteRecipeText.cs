@@ -14,7 +14,7 @@ public sealed class WriteRecipeText(KrasisFile file) : IUseCase
     public Result<TextView> Run(TextRequest request)
     {
         var bar = file.Read(session => session.Bar.Facts());
-        var build = BuildReader.Read(request.Build, bar);
+        var build = BuildReader.Read(request.Build.WithoutNulls(), bar);
         if (!build.IsRead)
         {
             return Refusal.Fields([

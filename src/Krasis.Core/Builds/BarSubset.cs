@@ -1,5 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Bar.Parts;
 
 namespace Krasis.Core.Builds;
 
@@ -55,7 +56,7 @@ public static class BarSubset
             .Concat(
                 bar.Parts.Where(part => part.Id is not null)
                     .SelectMany(part =>
-                        part.Lines.Where(line => line.Ingredient is not null)
+                        part.Lines.Where(line => (PartLineDocument?)line is { Ingredient: not null })
                             .Select(line => (Id: part.Id!, Of: line.Ingredient!))
                     )
             )
