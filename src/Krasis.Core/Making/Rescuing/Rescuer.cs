@@ -149,15 +149,7 @@ public static class Rescuer
             var isIn = !double.IsNaN(actual[line.Index]);
             if (leftOut?.Contains(line.Index) == true)
             {
-                changes.Add(
-                    new RescueChange(
-                        line.Line.Id,
-                        line.Ingredient.Name,
-                        Said(line, line.Amount, false).Set.ToString(),
-                        "leave it out",
-                        false
-                    )
-                );
+                changes.Add(new RescueChange(line.Line.Id, line.Ingredient.Name, "", "leave it out", false));
                 continue;
             }
 
