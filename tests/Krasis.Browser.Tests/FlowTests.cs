@@ -101,7 +101,7 @@ public sealed class FlowTests(DemoHost server) : DemoTests(server)
         Tab.WorkIn("Heron");
         Tab.Click("[aria-label='Advise on Heron']");
         Tab.Until("the ways", () => Tab.All("[data-test=advice]").Count > 1);
-        var second = Tab.All("[data-test=advice]")[1].FindElement(By.CssSelector("strong")).Text;
+        var second = Tab.All("[data-test=advice]")[1].FindElement(By.CssSelector(".reason")).Text;
         Tab.Until("the second taken", () =>
         {
             Tab.All("[data-test=advice]")[1].FindElement(By.CssSelector("[data-test=take]")).Click();

@@ -54,7 +54,7 @@ const limits = [
     path: 'leastFillPercent',
     of: 'leastFill',
     label: 'A cup is full, at least',
-    unit: '% of what fits below the reserve',
+    unit: '% of what fits',
   },
   {
     path: 'hotMilkFrom',
