@@ -66,7 +66,7 @@ public sealed class FilesTests : IDisposable
         killed.TakeDown();
         File.WriteAllText(killed.DataFile, "The disk's last words.");
         Assert.Contains(
-            "is in the place of",
+            "now holds what is in",
             Krasis("restore", copy, "--data", killed.DataFile),
             StringComparison.Ordinal
         );

@@ -1,7 +1,7 @@
 namespace Krasis.Store.Files;
 
-/// <summary>Held by the one program that serves a data file: a second one would answer from what the first has not told
-/// it yet, and a restore would put away what the first goes on writing into.</summary>
+/// <summary>Held by the one program that serves a data file. A second program would answer from old data, and after a
+/// restore the first one would keep writing into the old file.</summary>
 /// <remarks>It is an empty file beside the data file, locked for as long as the program runs; it stays when the program
 /// ends, and the lock does not, however it ends.</remarks>
 public sealed class ServingLock : IDisposable
@@ -32,7 +32,8 @@ public sealed class ServingLock : IDisposable
                 new FileStream(full + ".serving", FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None)
             );
         }
-        catch (UnauthorizedAccessException e)
+        catch (Exception e)
+            when (e is UnauthorizedAccessException or PathTooLongException or DirectoryNotFoundException)
         {
             throw new KrasisFileException($"'{full}.serving' cannot be written: {e.Message}", e);
         }

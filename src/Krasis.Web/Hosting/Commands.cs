@@ -54,7 +54,7 @@ internal static class Commands
         using var serving = ServingLock.Take(dataFile, "Stop it first: what it still writes would be lost.");
         var kept = Restoring.Put(copy, dataFile, TimeProvider.System.GetUtcNow(), copies);
         Console.WriteLine(
-            $"'{copy}' is in the place of '{dataFile}' now.{(kept is null ? "" : $" What was there is kept as '{kept}'.")} You can start Krasis now."
+            $"'{dataFile}' now holds what is in '{copy}'.{(kept is null ? "" : $" What was there is kept as '{kept}'.")} You can start Krasis now."
         );
         return 0;
     }

@@ -42,7 +42,7 @@ internal static class BeyondAllowed
             Put("empty", Math.Max(0, (least - Full(size)) * 100 - 0.1));
         }
 
-        // What only is so or is not so, whichever line it is said of.
+        // Findings without a measure: a fault counts 2 and a warning 1.
         foreach (
             var found in sheet
                 .Findings.Where(finding =>

@@ -33,7 +33,7 @@ public class FullnessTests
         Assert.Equal(isFound ? [Severity.Warning] : [], found.Select(finding => finding.Severity));
     }
 
-    // A macchiato may be small: half full in the reference, 45 % will do beside it, and the sentence says so.
+    // A macchiato may be small. If the reference is half full, the other sizes need 45 %, and the message says why.
     [Theory]
     [InlineData(270, null)]
     [InlineData(265, "Large is only 44 % full; Middle is 50 % full. There is room for 335 ml more.")]

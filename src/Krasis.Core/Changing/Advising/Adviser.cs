@@ -29,15 +29,13 @@ public static class Adviser
     /// <param name="build">The same, read against <paramref name="bar"/>.</param>
     /// <param name="bar">The bar's facts.</param>
     /// <param name="size">One of the build's sizes.</param>
-    /// <returns>At most <see cref="Best"/>, the best first, of which no two change the same things; none when everything
-    /// that was tried stands in the way of something, with a sentence on what.</returns>
-    /// <remarks>The largest coffee, every flavour, the ice and the largest milk (or water, or brewed coffee beside
-    /// espresso) are varied in the bar's steps as far as the cup goes, and a line that is filled to a printed line may
-    /// go to another; every other line stays as it is poured. What does not fit below the reserve is dropped. The rest
-    /// is ranked by how far it is beyond what the house allows, and then by the squares of its drift, with the
-    /// house's weights, and of its difference in fullness and ice. Each
-    /// way that is given was applied to the build, and the build worked out with it: in no size does anything stand
-    /// further beyond what the house allows than before.</remarks>
+    /// <returns>At most <see cref="Best"/> ways, the best first; no two change the same things. If there is none, a
+    /// sentence says why.</returns>
+    /// <remarks>It varies the largest coffee, every flavour, the ice, and the largest milk (or water, or brewed coffee
+    /// beside espresso) in the bar's steps. A line that is filled to a printed line may go to another one. Every other
+    /// line stays as it is. Ways that do not fit are dropped. The rest are ranked by how far they are beyond what the
+    /// house allows, then by <see cref="Nearness"/>. The whole build is worked out with each way before it is given, and
+    /// a way that makes anything worse in any size is not given.</remarks>
     /// <exception cref="ArgumentException">The build has no such size.</exception>
     public static Advised Advise(BuildDocument document, Build build, BarFacts bar, CupId size)
     {

@@ -57,7 +57,7 @@ internal sealed class Goal
 
     /// <summary>What a cup is ranked by, the smaller the better.</summary>
     /// <param name="content">All that is in it.</param>
-    /// <param name="amounts">What is poured of each of its lines.</param>
+    /// <param name="amounts">How much of each line is poured, in the line's measure.</param>
     public double Score(in Tally content, double[] amounts)
     {
         var balance = FlavourBalance.Off(reference, own, amounts);

@@ -7,9 +7,9 @@ using Krasis.Core.Working.Scaling;
 
 namespace Krasis.Core.Changing.Advising;
 
-/// <summary>Looks through all that the bar can pour into a size. Shots, strokes and other counts are gone through one by
-/// one; for each of these, what is poured in fine steps is tried in a coarse grid, and from the best of those moved step
-/// by step, one line or two at a time, for as long as it gets better.</summary>
+/// <summary>Looks for the best that the bar can pour into a size. It tries every count of shots and strokes. For each of
+/// them it tries the other amounts in coarse steps, begins with the best and moves one line, then two, then all of them
+/// by small steps until nothing gets better.</summary>
 internal sealed class Search
 {
     // Counts of shots and strokes tried at the most, and combinations of the flavours: beyond that, those nearest to
@@ -17,12 +17,21 @@ internal sealed class Search
     private const int MostCounts = 8;
     private const int MostFlavourings = 64;
 
-    // Of so many combinations of counts the fine steps are worked out.
+    // Of so many combinations of counts the fine steps are worked out; of fewer where there are many fine lines.
     private const int Refined = 24;
+    private const int RefinedOfMany = 4;
+
+    // The coarse grid has at most so many points for one combination of counts.
+    private const int MostPoints = 3000;
+
+    // With more fine lines than this, fewer moves are tried, or nobody could wait for it.
+    private const int Few = 4;
 
     private static readonly int[] Strides = [1, 2, 3, 5, 8, 16];
     private static readonly int[] PairStrides = [1, 2, 3, 4, 5, 6, 8];
+    private static readonly int[] PairStridesOfMany = [1, 3];
     private static readonly int[] Around = [-2, -1, 0, 1, 2];
+    private static readonly int[] Beside = [-1, 0, 1];
 
     private readonly WorkedSize own;
     private readonly Goal goal;
@@ -80,9 +89,8 @@ internal sealed class Search
             || FlavourBalance.IsFlavour(line)
         );
 
-    /// <summary>The best ways of pouring the size, the best first: an amount for every line. For every combination of
-    /// counts that is refined there is the best, and the best with each of
-    /// the other lines as it is poured now.</summary>
+    /// <summary>The best ways to pour the size, the best first: an amount for every line. For each of the best counts of
+    /// shots and strokes, these are the best way and the best ways that leave one other line as it is.</summary>
     public IReadOnlyList<(double[] Amounts, double Score)> Best()
     {
         if (counted.Concat(fine).Any(i => most[i] < 1))
@@ -113,7 +121,7 @@ internal sealed class Search
         foreach (var (_, steps) in Chosen(starts))
         {
             Keep(Descend(steps, -1));
-            for (var at = counted.Count; at < steps.Length; at++)
+            for (var at = counted.Count; at < steps.Length && fine.Count <= Few; at++)
             {
                 var line = own.Lines[fine[at - counted.Count]];
                 int[] same = [.. steps];
@@ -140,7 +148,7 @@ internal sealed class Search
         return counted.Count == 0
             ? order
             : order
-                .Take(Refined)
+                .Take(fine.Count <= Few ? Refined : RefinedOfMany)
                 .Concat(order.GroupBy(start => start.Steps[0]).Select(group => group.First()))
                 .Distinct();
     }
@@ -195,15 +203,18 @@ internal sealed class Search
 
         int[] free = [.. Enumerable.Range(counted.Count, fine.Count).Where(at => at != kept)];
         var ones = free.SelectMany(at => Strides.SelectMany(by => new[] { Of((at, by)), Of((at, -by)) }));
+        var strides = free.Length <= Few ? PairStrides : PairStridesOfMany;
         var twos =
             from a in free
             from b in free
             where a < b
-            from one in PairStrides
-            from other in PairStrides
+            from one in strides
+            from other in strides
             from signs in new[] { (1, 1), (1, -1), (-1, 1), (-1, -1) }
             select Of((a, one * signs.Item1), (b, other * signs.Item2));
-        var all = Product([.. free.Select(_ => Around)]).Select(steps => Of([.. free.Zip(steps)]));
+        var near = free.Length < Few ? Around : Beside;
+        var all =
+            free.Length > Few ? [] : Product([.. free.Select(_ => near)]).Select(steps => Of([.. free.Zip(steps)]));
         return movesWithout[kept] = [
             [.. ones],
             [.. twos],
@@ -329,14 +340,20 @@ internal sealed class Search
             : Enumerable
                 .Range(1, line.IsIce ? 5 : 10)
                 .Select(tenth => most[line.Index] * tenth / (line.IsIce ? 6.0 : 11.0));
-        return
+        var points = (int)Math.Max(1, Math.Pow(MostPoints, 1.0 / fine.Count));
+        int[] all =
         [
             .. grid.Select(steps => (int)Math.Round(steps))
-                .Append(asked)
-                .Append(poured)
+                .Prepend(poured)
+                .Prepend(asked)
                 .Select(steps => Math.Clamp(steps, 1, Math.Max(1, most[line.Index])))
                 .Distinct(),
         ];
+
+        // Of too many points, what is asked for and some of the others, spread evenly.
+        return all.Length <= points
+            ? all
+            : [all[0], .. Enumerable.Range(0, points - 1).Select(i => all[1 + (i * (all.Length - 1) / (points - 1))])];
     }
 
     private double Fitting(WorkedLine line)

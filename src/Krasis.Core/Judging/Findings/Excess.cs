@@ -14,6 +14,9 @@ internal sealed record Excess(string Of, double By)
     /// <summary>How full a cup is, in percent of what fits below the reserve.</summary>
     public const string Underfilled = "underfilled";
 
+    /// <summary>How much of a line there is, in percent of the most that a drink bears.</summary>
+    public const string Dose = "dose";
+
     /// <summary>How warm a drink is when it is handed over, K.</summary>
     public const string Temperature = "temperature";
 }

@@ -23,7 +23,7 @@ internal static class FlavourBalance
     /// least, each beside the reference size, in percent; 0 where there are fewer than two.</summary>
     /// <param name="reference">The reference size.</param>
     /// <param name="own">The size.</param>
-    /// <param name="amounts">What is poured of each of its lines, in the line's measure.</param>
+    /// <param name="amounts">How much of each line is poured, in the line's measure.</param>
     public static double Off(WorkedSize reference, WorkedSize own, double[] amounts)
     {
         double least = double.PositiveInfinity,

@@ -10,10 +10,10 @@ namespace Krasis.Core.Judging.Standings;
 /// before.</summary>
 internal sealed class Standing
 {
-    // What arithmetic moves is no change: a ten-thousandth of a millilitre, a percent or a degree.
+    // Rounding in the sums is no change: a ten-thousandth of a millilitre, a percent or a degree.
     private const double Hair = 1e-4;
 
-    // What only is so or is not so: a warning is beyond by 1, a fault by 2.
+    // A finding without a measure counts as a whole: a warning 1, a fault 2.
     private static readonly Dictionary<Severity, double> Grave = new() { [Severity.Fault] = 2, [Severity.Warning] = 1 };
 
     private readonly Dictionary<(CupId Size, string Of, LineId? Line), double> beyond = [];
@@ -28,7 +28,9 @@ internal sealed class Standing
 
         foreach (var finding in sheet.Findings)
         {
-            var key = (finding.Size, finding.Excess?.Of ?? finding.Check, finding.Line);
+            // What is measured is the cup's, whichever line is named for it; only a dose is a line's own.
+            var line = finding.Excess is null or { Of: Excess.Dose } ? finding.Line : null;
+            var key = (finding.Size, finding.Excess?.Of ?? finding.Check, line);
             Put(key, finding.Excess?.By ?? Grave.GetValueOrDefault(finding.Severity));
             said.TryAdd(key, finding);
         }
@@ -39,16 +41,13 @@ internal sealed class Standing
 
     /// <summary>What stands further beyond what is allowed than in another sheet of the drink.</summary>
     /// <param name="before">How it stood.</param>
-    /// <returns>What it is called in each size, and what is said of it where a check says something.</returns>
+    /// <returns>For each: the size, what is measured, and the finding that tells of it, if there is one.</returns>
     public IReadOnlyList<(CupId Size, string Of, Finding? Said)> WorseThan(Standing before) =>
         [
             .. beyond
                 .Where(one => one.Value > before.beyond.GetValueOrDefault(one.Key) + Hair)
                 .Select(one => (one.Key.Size, one.Key.Of, said.GetValueOrDefault(one.Key))),
         ];
-
-    /// <summary>How far a size is beyond what is allowed in one thing; 0 where it is not.</summary>
-    public double Beyond(CupId size, string of) => beyond.GetValueOrDefault((size, of, null));
 
     private void Measure(SizeSheet size, BuildSheet sheet)
     {

@@ -6,11 +6,10 @@ public enum RescueKind
     /// <summary>Nothing: poured as planned it is still as near to its standard as anything would bring it.</summary>
     CarryOn,
 
-    /// <summary>What is still to come is poured otherwise, more of what is in follows, or a topping is left
-    /// out.</summary>
+    /// <summary>Change an amount that is still to come, add more of what is in, or leave a topping out.</summary>
     Change,
 
-    /// <summary>It goes into a bigger cup of the drink, and is made that size.</summary>
+    /// <summary>Pour it into a bigger cup of the drink and make that size.</summary>
     BiggerCup,
 
     /// <summary>Nothing helps.</summary>

@@ -12,20 +12,21 @@ using Krasis.Core.Working.Tasting;
 namespace Krasis.Core.Making.Rescuing;
 
 /// <summary>Goes through all that can still be poured into a cup in which something is already.</summary>
-/// <remarks>What is still to come may be any whole number of the bar's steps, and of what is in already some more may
-/// follow; what is filled to a line fills what room is left below it unless it is changed. What decides is how near the drink comes to
-/// its standard, in taste, ice, fullness and the balance of its flavours. One or two things are changed, and three only
-/// where two do not do: more of them is a drink made anew (no source). One and two things are tried in every
-/// amount, three in at most sixteen amounts of each, spread evenly. What stands on top stays as it is.</remarks>
+/// <remarks>Of what is still to come it tries any number of whole steps, and of what is in already it tries some more.
+/// A line that is filled to a mark still fills up to it. The best way is the one nearest to the standard in taste, ice,
+/// fullness and the balance of flavours. It changes one or two things, and three only where two are not enough: with
+/// more, one makes the drink again (no source). What stands on top stays as it is.</remarks>
 internal sealed class RescueSearch
 {
     /// <summary>The most things that a rescue changes.</summary>
     public const int MostChanges = 3;
 
-    // So many things are changed by every amount there is; more of them by some amounts of each, or nobody could wait
-    // for it.
-    private const int Thorough = 2;
-    private const int MostOfMany = 16;
+    // So many ways of changing two or three things at once are tried, so that nobody has to wait: of each line as many
+    // amounts as that leaves.
+    private const double MostTried = 60_000;
+
+    // How many steps beside the best of these are tried in the end.
+    private const int Nearby = 8;
 
     private const double Hair = 1e-6;
 
@@ -99,9 +100,9 @@ internal sealed class RescueSearch
         );
     }
 
-    /// <summary>The way that comes nearest to the standard: one within what the house allows where there is any, else
-    /// the nearest of those that fit; null when none fits. It is never farther from the standard than going on as
-    /// planned. A change more has to bring it nearer by more than it is worth.</summary>
+    /// <summary>The way that comes nearest to the standard: within what the house allows where that can be, else the
+    /// nearest that fits; null where nothing fits. It is never farther from the standard than going on as planned. One
+    /// change more is only made where it brings the drink nearer by more than <see cref="EachChange"/>.</summary>
     public PourOption? Best()
     {
         var planned = Pour(new double[own.Lines.Count], null, null);
@@ -109,34 +110,76 @@ internal sealed class RescueSearch
         var least = double.PositiveInfinity;
         for (var changes = 0; changes <= Math.Min(MostChanges, options.Count); changes++)
         {
-            var count = changes;
-            Try(0, changes, new double[own.Lines.Count], said =>
+            Try(0, changes, new double[own.Lines.Count], PointsFor(changes), said =>
             {
-                var cup = Pour(said, null, null);
-                if (!cup.Fits || (planned.Fits && cup.Off > planned.Off))
-                {
-                    return;
-                }
-
-                var cost =
-                    cup.Off
-                    + (count * EachChange)
-                    + (cup.Size * Hardly)
-                    + (cup.Beyond > 0 ? BeyondAll + (cup.Beyond * EachBeyond) : 0);
-                if (cost < least - 1e-9)
+                if (CostOf(said, planned) is var cost && cost < least - 1e-9)
                 {
                     (best, least) = ([.. said], cost);
                 }
             });
 
-            // Three things are only changed where two do not bring it back.
-            if (changes >= Thorough && least < BeyondAll)
+            // Three things are only changed where two are not enough.
+            if (changes >= 2 && least < BeyondAll)
             {
                 break;
             }
         }
 
-        return best is null ? null : Of(best);
+        return best is null ? null : Of(Refined(best, planned));
+    }
+
+    // What is left out of the even spread lies a few steps beside the best of it.
+    private double[] Refined(double[] best, Cup planned)
+    {
+        var least = CostOf(best, planned);
+        for (var isBetter = true; isBetter; )
+        {
+            isBetter = false;
+            foreach (var option in options.Where(option => best[option.Line.Index] != 0))
+            {
+                var i = option.Line.Index;
+                var at = Array.IndexOf(option.Amounts, best[i]);
+                for (var to = Math.Max(0, at - Nearby); to <= Math.Min(option.Amounts.Length - 1, at + Nearby); to++)
+                {
+                    var before = best[i];
+                    best[i] = option.Amounts[to];
+                    if (CostOf(best, planned) is var cost && cost < least - 1e-9)
+                    {
+                        (least, isBetter) = (cost, true);
+                    }
+                    else
+                    {
+                        best[i] = before;
+                    }
+                }
+            }
+        }
+
+        return best;
+    }
+
+    private double CostOf(double[] said, Cup planned)
+    {
+        var cup = Pour(said, null, null);
+        return !cup.Fits || (planned.Fits && cup.Off > planned.Off)
+            ? double.PositiveInfinity
+            : cup.Off
+                + (said.Count(amount => amount != 0) * EachChange)
+                + (cup.Size * Hardly)
+                + (cup.Beyond > 0 ? BeyondAll + (cup.Beyond * EachBeyond) : 0);
+    }
+
+    // How many amounts of each line are tried where so many lines are changed at once.
+    private int PointsFor(int changes)
+    {
+        if (changes < 2)
+        {
+            return int.MaxValue;
+        }
+
+        var n = options.Count;
+        var ways = changes == 2 ? n * (n - 1) / 2.0 : n * (n - 1) * (n - 2) / 6.0;
+        return (int)Math.Max(2, Math.Pow(MostTried / Math.Max(1, ways), 1.0 / changes));
     }
 
     /// <summary>The cup with so much of every line: of what is in already so much more, of what is to come so much;
@@ -215,7 +258,7 @@ internal sealed class RescueSearch
             ? MarkFill.To(before, line.Facts, line.Stretch, own.Size.Cup.VolumeTo(height).Value).Amount
             : line.Amount;
 
-    private void Try(int from, int changes, double[] said, Action<double[]> keep, bool? many = null)
+    private void Try(int from, int changes, double[] said, int points, Action<double[]> keep)
     {
         if (changes == 0)
         {
@@ -223,15 +266,13 @@ internal sealed class RescueSearch
             return;
         }
 
-        var isMany = many ?? changes > Thorough;
-
         for (var at = from; at <= options.Count - changes; at++)
         {
             var i = options[at].Line.Index;
-            foreach (var amount in isMany ? options[at].Some : options[at].Amounts)
+            foreach (var amount in options[at].Some(points))
             {
                 said[i] = amount;
-                Try(at + 1, changes - 1, said, keep, isMany);
+                Try(at + 1, changes - 1, said, points, keep);
             }
 
             said[i] = 0;
@@ -263,8 +304,8 @@ internal sealed class RescueSearch
         ];
     }
 
-    // What is missing of an espresso is pulled anew and poured on the scale, to the gram: whole shots alone would miss the
-    // standard by up to half of one.
+    // Espresso that is missing is pulled again and weighed in, to the gram. In whole shots it could be half a shot too
+    // much or too little.
     private IEnumerable<double> Missing(WorkedLine line)
     {
         var perUnit = line.Facts.Mass(1, line.Stretch);
@@ -275,16 +316,13 @@ internal sealed class RescueSearch
     /// <summary>A line that may be poured otherwise, and how much of it then.</summary>
     private sealed record Option(WorkedLine Line, double[] Amounts)
     {
-        /// <summary>Some of them, spread evenly.</summary>
-        public double[] Some { get; } =
-            Amounts.Length <= MostOfMany
+        /// <summary>So many of them at the most, spread evenly, the first and the last among them.</summary>
+        public IEnumerable<double> Some(int most) =>
+            Amounts.Length <= most
                 ? Amounts
-                :
-                [
-                    .. Enumerable
-                        .Range(0, MostOfMany)
-                        .Select(i => Amounts[(int)Math.Round(i * (Amounts.Length - 1.0) / (MostOfMany - 1))]),
-                ];
+                : Enumerable
+                    .Range(0, most)
+                    .Select(i => Amounts[(int)Math.Round(i * (Amounts.Length - 1.0) / (most - 1))]);
     }
 
     /// <summary>What a cup comes to.</summary>

@@ -32,7 +32,7 @@ internal static class RescueWords
     /// <param name="turned">The drink as it was to be.</param>
     /// <param name="rescued">The drink as it becomes.</param>
     /// <param name="own">The size.</param>
-    /// <param name="way">What was told of it at hand-over.</param>
+    /// <param name="way">How it is made, with its strength at hand-over.</param>
     public static string Later(TurnedBuild turned, TurnedBuild rescued, WorkedSize own, PourOption way)
     {
         var (was, will) = (TenMinutes(turned, own), TenMinutes(rescued, own));

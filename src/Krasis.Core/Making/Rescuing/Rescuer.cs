@@ -21,10 +21,9 @@ public static class Rescuer
     /// <param name="station">The id of the station where it is made; null for the one where standards are set.</param>
     /// <param name="size">The cup.</param>
     /// <param name="poured">What is in it.</param>
-    /// <returns>The way that comes nearest to the size as it is poured there, of those that fit the cup and lie within
-    /// what the house allows: in this cup, then without what stands on top where that makes the room, then in a bigger
-    /// cup of the drink; else that there is none, and why. Problems under <c>station</c>, <c>size</c> and
-    /// <c>poured[i]</c>.</returns>
+    /// <returns>The way that brings the drink nearest to its standard, if it fits and is within what the house allows.
+    /// It looks in this cup first, then without what stands on top, then in a bigger cup of the drink. If nothing helps,
+    /// it says why. Problems under <c>station</c>, <c>size</c> and <c>poured[i]</c>.</returns>
     public static Reading<Rescue> Rescue(
         Build build,
         BarFacts bar,
@@ -216,8 +215,8 @@ public static class Rescuer
             own.Size.Cup.HeightOf(line.Mark!, own.Size.Reserve) is not null && way.IsPlanned(line.Index);
     }
 
-    // As it is said by hand for this one size. A pull that the school has stretched is said by weight, and part of a
-    // pull too: no count says how long it ran.
+    // As it is set by hand for this one size. Stretched pulls, and part of a pull, are set by weight: a count does not
+    // say how long to pull.
     private static BuildLine Said(WorkedLine line, double amount, bool isMarked)
     {
         var set =

@@ -53,9 +53,14 @@ internal sealed class WorkedSize
         return tally;
     }
 
-    // One pull serves every line that it is poured by, and only what is left after the last of them goes into no cup.
-    private static List<WorkedLine> SharingPulls(IReadOnlyList<WorkedLine> lines)
+    // Two lines of the same espresso share its pulls. Only what is left after the last of them goes into no cup.
+    private static IReadOnlyList<WorkedLine> SharingPulls(IReadOnlyList<WorkedLine> lines)
     {
+        if (lines.Count(line => line.Facts.Recipe is not null) < 2)
+        {
+            return lines;
+        }
+
         var shared = lines.ToList();
         foreach (
             var recipe in lines

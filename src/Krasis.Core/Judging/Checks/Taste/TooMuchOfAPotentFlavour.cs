@@ -21,7 +21,7 @@ internal sealed class TooMuchOfAPotentFlavour() : LineCheck(onlyReference: false
                 at.Make(BarRounding.RoundDown(at.Line.Amount * most.Value / at.Line.Mass, at.Line.Step))
             ) with
             {
-                Excess = new("dose", (at.Line.Mass / most.Value * 100) - 100),
+                Excess = new(Excess.Dose, (at.Line.Mass / most.Value * 100) - 100),
             }
             : null;
 }
