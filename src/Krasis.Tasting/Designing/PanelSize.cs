@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Globalization;
 using Krasis.Tasting.Choosing;
 using Krasis.Tasting.Documents;
@@ -29,6 +30,8 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
 
     // So many panels tell a share to two of a hundred.
     private const int Panels = 400;
+
+    private static readonly ConcurrentDictionary<(int Tasters, int Samples), double> Drawn = new();
 
     // No café has more tasters.
     private const int Most = 200;
@@ -68,16 +71,21 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
         return new PanelSize(enough, here, round, says);
     }
 
-    // Drawn panels take their time: the fewest are looked for by halving.
+    // Drawing panels takes time: small ones first, twice as large each time, and then by halves.
     private static int? Fewest(Func<int, double> power)
     {
-        if (power(Most) < ForcedChoice.UsualPower)
+        int below = 1,
+            reached = 2;
+        while (power(reached) < ForcedChoice.UsualPower)
         {
-            return null;
+            if (reached == Most)
+            {
+                return null;
+            }
+
+            (below, reached) = (reached, Math.Min(Most, reached * 2));
         }
 
-        int below = 1,
-            reached = Most;
         while (reached - below > 1)
         {
             var middle = (below + reached) / 2;
@@ -122,49 +130,53 @@ public sealed record PanelSize(int? Enough, double Power, int Round, IReadOnlyLi
             );
     }
 
-    /// <summary>How likely the two samples that are farthest apart are told from one another by their ranks, as the
-    /// result does it: by the sums of ranks and all pairs held to one level (of two samples, by Friedman's test). Panels
-    /// are drawn, the same for the same question: each taster likes each sample by a normal number, the two so far apart
-    /// that three of four put the one before the other, and the others half way between (Thurstone 1927).</summary>
+    /// <summary>How likely the best liked and the least liked sample are told apart by their ranks, with the tests that
+    /// the result uses: of two samples the sign test, which Friedman's is then; of more the sums of ranks, all pairs held
+    /// to one level. For more than two, panels are drawn, always the same ones. A taster likes each sample by a normal
+    /// number. The two lie so far apart that three of four tasters put the one before the other, and the other samples lie
+    /// half way between them (Thurstone 1927).</summary>
     /// <param name="tasters">How many taste.</param>
     /// <param name="samples">How many samples.</param>
-    internal static double RankedPower(int tasters, int samples)
+    internal static double RankedPower(int tasters, int samples) =>
+        samples <= 2
+            ? ForcedChoice.Power(ChoiceMethod.Preference, tasters, WhoPrefer, ForcedChoice.UsualLevel)
+            : Drawn.GetOrAdd((tasters, samples), _ => Draw(tasters, samples));
+
+    // Counted from the sums of ranks alone: the exact chance of Friedman's test would take seconds for so many panels.
+    private static double Draw(int tasters, int samples)
     {
         var random = new Random(samples);
         var apart = Normal.InvCDF(0, 1, WhoPrefer) * Math.Sqrt(2);
+        var liked = new double[samples];
         var found = 0;
         for (var panel = 0; panel < Panels; panel++)
         {
-            var places = Enumerable.Range(0, tasters).Select(_ => Places()).ToList();
-            var test = Friedman.Of(places);
-            var chance =
-                samples == 2
-                    ? test.Probability
-                    : RankSums
-                        .Pairs(test.RankSums, tasters)
-                        .Single(pair => (pair.First, pair.Second) == (0, samples - 1))
-                        .Probability;
+            var sums = new double[samples];
+            for (var taster = 0; taster < tasters; taster++)
+            {
+                for (var sample = 0; sample < samples; sample++)
+                {
+                    var mean =
+                        sample == 0 ? apart
+                        : sample == samples - 1 ? 0
+                        : apart / 2;
+                    liked[sample] = mean + Normal.InvCDF(0, 1, Math.Clamp(random.NextDouble(), 1e-12, 1 - 1e-12));
+                }
+
+                for (var sample = 0; sample < samples; sample++)
+                {
+                    sums[sample] += 1 + liked.Count(other => other > liked[sample]);
+                }
+            }
+
+            var chance = RankSums
+                .Pairs(sums, tasters)
+                .Single(pair => (pair.First, pair.Second) == (0, samples - 1))
+                .Probability;
             found += chance <= ForcedChoice.UsualLevel ? 1 : 0;
         }
 
         return (double)found / Panels;
-
-        IReadOnlyList<double> Places()
-        {
-            var liked = Enumerable
-                .Range(0, samples)
-                .Select(sample =>
-                    (
-                        sample == 0 ? apart
-                        : sample == samples - 1 ? 0
-                        : apart / 2
-                    ) + Drawn()
-                )
-                .ToList();
-            return [.. liked.Select(one => 1.0 + liked.Count(other => other > one))];
-        }
-
-        double Drawn() => Normal.InvCDF(0, 1, Math.Clamp(random.NextDouble(), 1e-12, 1 - 1e-12));
     }
 
     private static string People(int tasters) => tasters == 1 ? "1 taster" : $"{tasters} tasters";
