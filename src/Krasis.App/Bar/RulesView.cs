@@ -25,6 +25,7 @@ namespace Krasis.App.Bar;
 /// <param name="BlendedAir">Air that blending puts into a drink, of its volume.</param>
 /// <param name="HotFrom">The coolest that a hot drink may be handed over.</param>
 /// <param name="Standing">How long what is made may stand.</param>
+/// <param name="Places">How many people make an order's drinks at a time, and with what.</param>
 /// <param name="Serving">What a served cup is held to.</param>
 /// <param name="ColourDrift">How far a size may be from the reference size in colour, ΔE₀₀.</param>
 /// <param name="Currency">What stands after an amount of money.</param>
@@ -49,6 +50,7 @@ public sealed record RulesView(
     Percent BlendedAir,
     Celsius HotFrom,
     StandingLimits Standing,
+    Workplaces Places,
     ServingLimits Serving,
     double ColourDrift,
     string Currency
@@ -77,6 +79,7 @@ public sealed record RulesView(
             house.BlendedAir,
             house.HotFrom,
             house.Standing,
+            house.Places,
             house.Serving,
             house.AllowedColourDrift,
             house.Currency

@@ -63,7 +63,7 @@ public sealed class PlanOrder(KrasisFile file) : IUseCase
             plans.Add(plan);
         }
 
-        var planned = OrderPlanner.Plan(plans, bar.Pitchers, bar.House.Standing);
+        var planned = OrderPlanner.Plan(plans, bar.Pitchers, bar.House.Standing, bar.House.Places);
         return planned.IsRead ? Result.Of(planned.Value) : Refusal.Fields(planned.Problems);
     }
 }

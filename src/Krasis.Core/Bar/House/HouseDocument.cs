@@ -64,6 +64,15 @@ public sealed record HouseDocument
     /// <summary>How long a drink with ice may stand before it is handed over, s; 120 when it is missing.</summary>
     public double? ColdStandsSeconds { get; init; }
 
+    /// <summary>How many baristas make an order's drinks at a time; 1 when it is missing.</summary>
+    public double? Baristas { get; init; }
+
+    /// <summary>How many pulls the espresso machine runs at once; 1 when it is missing.</summary>
+    public double? Groups { get; init; }
+
+    /// <summary>How many pitchers are steamed at once; 1 when it is missing.</summary>
+    public double? Wands { get; init; }
+
     /// <summary>What a served cup is held to, where the house holds other values than the usual.</summary>
     public ServingLimitsDocument? Serving { get; init; }
 

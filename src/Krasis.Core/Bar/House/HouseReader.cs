@@ -82,6 +82,7 @@ public static class HouseReader
                 standing[2] ?? usual.Standing.Hot,
                 standing[3] ?? usual.Standing.Cold
             ),
+            Places = ReadPlaces(document, fields),
             Serving = ServingLimits.Read(document.Serving, fields),
             AllowedColourDrift = colour ?? usual.AllowedColourDrift,
             CalibrationDays = days ?? usual.CalibrationDays,
@@ -108,6 +109,19 @@ public static class HouseReader
         }
 
         return fields.Finish(() => rules);
+    }
+
+    private static Workplaces ReadPlaces(HouseDocument document, FieldReader fields)
+    {
+        var usual = Workplaces.Usual;
+        return new Workplaces(
+            Read("baristas", document.Baristas, "baristas") ?? usual.Baristas,
+            Read("groups", document.Groups, "groups") ?? usual.Groups,
+            Read("wands", document.Wands, "wands") ?? usual.Wands
+        );
+
+        int? Read(string field, double? given, string unit) =>
+            given is null ? null : fields.Whole(field, given, 1, Workplaces.Most, unit);
     }
 
     private static T Or<T>(double? given, T usual)

@@ -56,6 +56,9 @@ public sealed record HouseRules(
     /// <summary>How long what is made may stand before it is poured on or handed over.</summary>
     public StandingLimits Standing { get; init; } = StandingLimits.Usual;
 
+    /// <summary>How many people make an order's drinks at a time, and with what.</summary>
+    public Workplaces Places { get; init; } = Workplaces.Usual;
+
     /// <summary>What a served cup is held to.</summary>
     public ServingLimits Serving { get; init; } = new();
 

@@ -1,3 +1,4 @@
+using Krasis.Core.Bar.House;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Ordering;
@@ -9,11 +10,13 @@ namespace Krasis.Core.Making.Ordering;
 /// <param name="Pitchers">The pitchers that are steamed, in that order.</param>
 /// <param name="Tasks">What is done when.</param>
 /// <param name="Seconds">How long it all takes.</param>
-/// <param name="Waiting">How long the barista stands by, s.</param>
+/// <param name="Waiting">How long the baristas stand by, s, all together.</param>
 /// <param name="Standing">How long each drink stands when all are handed over, s, by its place in the order as it was
 /// given.</param>
 /// <param name="Warnings">What stands longer than it may.</param>
+/// <param name="Help">What would help against that, where anything that was tried does.</param>
 /// <param name="Beyond">By how much all that does so, s.</param>
+/// <param name="Places">Who works on it, and with what.</param>
 public sealed record OrderPlan(
     IReadOnlyList<int> Sequence,
     IReadOnlyList<SharedPull> Pulls,
@@ -23,7 +26,9 @@ public sealed record OrderPlan(
     double Waiting,
     IReadOnlyList<double> Standing,
     IReadOnlyList<string> Warnings,
-    double Beyond
+    string? Help,
+    double Beyond,
+    Workplaces Places
 );
 
 /// <summary>A pull, and which drinks its espresso goes into.</summary>
@@ -49,10 +54,10 @@ public sealed record SharedPitcher(
 /// <summary>Who is busy with something.</summary>
 public enum OrderPlace
 {
-    /// <summary>The barista.</summary>
+    /// <summary>A barista.</summary>
     Hands,
 
-    /// <summary>The machine, while a pull runs.</summary>
+    /// <summary>A group of the machine, while a pull runs.</summary>
     Machine,
 
     /// <summary>Something stands and waits.</summary>
@@ -61,12 +66,16 @@ public enum OrderPlace
 
 /// <summary>Something that is done, or stands, for a while.</summary>
 /// <param name="Place">Who or what is busy with it.</param>
+/// <param name="Which">Which barista or group, from 0.</param>
 /// <param name="Drink">The drink that it is for, by its place in the order as it was given; null for several.</param>
 /// <param name="What">What it is, in a few words.</param>
 /// <param name="From">When it begins, s from the beginning of the order.</param>
 /// <param name="To">When it is over, s.</param>
-public sealed record OrderTask(OrderPlace Place, int? Drink, string What, double From, double To)
+public sealed record OrderTask(OrderPlace Place, int Which, int? Drink, string What, double From, double To)
 {
+    /// <summary>With which wand it is steamed, from 0; null for anything else.</summary>
+    public int? Wand { get; init; }
+
     /// <summary>Whether it stands longer than it may.</summary>
     public bool IsTooLong { get; init; }
 

@@ -4,29 +4,30 @@ using Krasis.Core.Input;
 
 namespace Krasis.Core.Making.Ordering;
 
-/// <summary>Says in which order the drinks of an order are made, so that they share pulls and pitchers and nothing
+/// <summary>Says in which order the steps of an order are done, so that its drinks share pulls and pitchers and nothing
 /// stands too long.</summary>
 public static class OrderPlanner
 {
     /// <summary>The most drinks that are planned together.</summary>
     public const int Most = 6;
 
-    // Up to so many drinks every way of sharing is tried with every order; above it every order with the first ways of
-    // sharing.
-    private const int Small = 4;
+    // Up to so many drinks every way of sharing is tried; above it the first ones.
+    private const int Small = 3;
     private const int WaysOfMany = 2;
 
     /// <summary>Plans an order.</summary>
     /// <param name="plans">How each of its drinks is made.</param>
-    /// <param name="pitchers">The bar's pitchers.</param>
+    /// <param name="pitchers">The bar's pitchers, one of each.</param>
     /// <param name="limits">How long anything may stand.</param>
-    /// <returns>The plan by which the least stands too long, of those the quickest, of those the one after which the
-    /// drinks stand the least; up to four drinks the best that there is with the fewest pulls and pitchers. A problem
+    /// <param name="places">Who works on it, and with what.</param>
+    /// <returns>The plan by which the least stands too long, of those the quickest, of those the one in which the least
+    /// stands: with the fewest pulls and pitchers unless something would then stand too long. A problem
     /// under <c>drinks</c> where there are none or too many.</returns>
     public static Reading<OrderPlan> Plan(
         IReadOnlyList<MakingPlan> plans,
         IReadOnlyList<Pitcher> pitchers,
-        StandingLimits limits
+        StandingLimits limits,
+        Workplaces places
     )
     {
         if (plans.Count is 0 or > Most)
@@ -42,47 +43,65 @@ public static class OrderPlanner
         }
 
         var drinks = plans.Select(OrderedDrink.Of).ToList();
-        var most = drinks.Count <= Small ? int.MaxValue : WaysOfMany;
-        var orders = Orders(drinks.Count);
-        OrderPlan? best = null;
-        foreach (var pulls in Sharing.Pulls(drinks, most))
+        var best = Best(drinks, pitchers, limits, places);
+        var help = best.Beyond > 1e-6 ? OrderHelp.For(best, pitchers) : null;
+        return Reading<OrderPlan>.Of(OrderTelling.Of(best, help));
+    }
+
+    /// <summary>The best times that are found for an order.</summary>
+    /// <param name="drinks">Its drinks.</param>
+    /// <param name="pitchers">The bar's pitchers.</param>
+    /// <param name="limits">How long anything may stand.</param>
+    /// <param name="places">Who works on it, and with what.</param>
+    /// <param name="isThorough">See <see cref="OrderSearch.Best"/>.</param>
+    internal static OrderTimes Best(
+        IReadOnlyList<OrderedDrink> drinks,
+        IReadOnlyList<Pitcher> pitchers,
+        StandingLimits limits,
+        Workplaces places,
+        bool isThorough = true
+    )
+    {
+        var most =
+            !isThorough ? 1
+            : drinks.Count <= Small ? int.MaxValue
+            : WaysOfMany;
+        var sequences = Sequences(drinks.Count);
+        var (pulls, milks) = (Sharing.Pulls(drinks, most), Sharing.Pitchers(drinks, pitchers, most));
+        OrderTimes? best = null;
+        Try(pulls, milks);
+        if (best!.Beyond > 1e-6)
         {
-            foreach (var shared in Sharing.Pitchers(drinks, pitchers, most))
+            // Half a pull or a little milk is rather wasted than all of it old.
+            var (morePulls, moreMilks) = (
+                Sharing.MorePulls(drinks, WaysOfMany),
+                Sharing.MorePitchers(drinks, pitchers, WaysOfMany)
+            );
+            Try(morePulls, milks);
+            Try(pulls, moreMilks);
+            Try(morePulls, moreMilks);
+        }
+
+        return best;
+
+        void Try(IReadOnlyList<List<SharedPull>> pulls, IReadOnlyList<List<SharedPitcher>> milks)
+        {
+            foreach (var work in pulls.SelectMany(_ => milks, (pull, milk) => Work(pull, milk)))
             {
-                foreach (var order in orders)
+                if (best is null or { Beyond: > 1e-6 } || work.Pulls.Count <= best.Work.Pulls.Count)
                 {
-                    var plan = Schedule.Of(drinks, pulls, shared, limits, order);
-                    if (best is null || IsBetter(plan, best))
-                    {
-                        best = plan;
-                    }
+                    var found = OrderSearch.Best(work, sequences, isThorough);
+                    best = best is null || found.IsBetterThan(best) ? found : best;
                 }
             }
         }
 
-        return Reading<OrderPlan>.Of(best!);
-    }
-
-    /// <summary>Whether one plan is better than another.</summary>
-    internal static bool IsBetter(OrderPlan plan, OrderPlan than) =>
-        Compare((plan.Beyond, than.Beyond), (plan.Seconds, than.Seconds), (plan.Standing.Sum(), than.Standing.Sum()))
-        < 0;
-
-    private static int Compare(params ReadOnlySpan<(double One, double Other)> pairs)
-    {
-        foreach (var (one, other) in pairs)
-        {
-            if (Math.Abs(one - other) > 1e-6)
-            {
-                return one.CompareTo(other);
-            }
-        }
-
-        return 0;
+        OrderWork Work(IReadOnlyList<SharedPull> pulls, IReadOnlyList<SharedPitcher> milks) =>
+            new(drinks, pulls, milks, pitchers, limits, places);
     }
 
     // Every order, that in which they were given first.
-    private static List<int[]> Orders(int count)
+    private static List<int[]> Sequences(int count)
     {
         var found = new List<int[]>();
         var order = Enumerable.Range(0, count).ToArray();

@@ -3,7 +3,7 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Making.Ordering;
 
-/// <summary>How fast one barista works with one wand and one place to pull at: common practice, no source; time your
+/// <summary>How fast a barista works: common practice, no source; time your
 /// own.</summary>
 internal static class Pace
 {
@@ -29,7 +29,7 @@ internal static class Pace
     /// <summary>For the lid and the counter, s.</summary>
     public const double HandOver = 4;
 
-    /// <summary>For steaming, s: purging and wiping, and the milk itself.</summary>
+    /// <summary>For steaming, s: rinsing the pitcher, purging and wiping, and the milk itself.</summary>
     public static double Steam(Millilitres milk) => 8 + (milk.Value * 0.08);
 
     /// <summary>How long a pull of a recipe runs: the middle of its window, s.</summary>

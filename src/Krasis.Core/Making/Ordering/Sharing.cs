@@ -8,7 +8,20 @@ internal static class Sharing
 {
     /// <summary>Every way of sharing pulls with the fewest of them: a part of a pull goes with other parts of the same
     /// recipe, as far as one pull reaches.</summary>
-    public static List<List<SharedPull>> Pulls(IReadOnlyList<OrderedDrink> drinks, int most)
+    public static List<List<SharedPull>> Pulls(IReadOnlyList<OrderedDrink> drinks, int most) =>
+        Pulls(drinks, ways => Fewest(ways).Take(most));
+
+    /// <summary>The ways of sharing pulls with more of them than it takes, the fewer the first.</summary>
+    public static List<List<SharedPull>> MorePulls(IReadOnlyList<OrderedDrink> drinks, int most) =>
+        Pulls(drinks, ways => More(ways).Take(most));
+
+    private static List<List<SharedPull>> Pulls(
+        IReadOnlyList<OrderedDrink> drinks,
+        Func<
+            List<List<List<(int Drink, string Recipe, double Part)>>>,
+            IEnumerable<List<List<(int Drink, string Recipe, double Part)>>>
+        > chosen
+    )
     {
         var whole = drinks
             .SelectMany(
@@ -29,8 +42,7 @@ internal static class Sharing
         );
         return
         [
-            .. Fewest(ways)
-                .Take(most)
+            .. chosen(ways)
                 .Select(way =>
                     whole
                         .Concat(
@@ -45,11 +57,23 @@ internal static class Sharing
         ];
     }
 
-    /// <summary>Every way of sharing pitchers with the fewest of them, each the smallest that holds its milk.</summary>
+    /// <summary>Every way of sharing pitchers with the fewest of them.</summary>
     public static List<List<SharedPitcher>> Pitchers(
         IReadOnlyList<OrderedDrink> drinks,
         IReadOnlyList<Pitcher> pitchers,
         int most
+    ) => [.. Fewest(Milks(drinks, pitchers)).Take(most).Select(way => Steamed(way))];
+
+    /// <summary>The ways of sharing pitchers with more of them than it takes, the fewer the first.</summary>
+    public static List<List<SharedPitcher>> MorePitchers(
+        IReadOnlyList<OrderedDrink> drinks,
+        IReadOnlyList<Pitcher> pitchers,
+        int most
+    ) => [.. More(Milks(drinks, pitchers)).Take(most).Select(way => Steamed(way))];
+
+    private static List<List<List<(int Drink, MilkNeed Milk)>>> Milks(
+        IReadOnlyList<OrderedDrink> drinks,
+        IReadOnlyList<Pitcher> pitchers
     )
     {
         var milks = drinks
@@ -58,34 +82,31 @@ internal static class Sharing
             .Select(each => (each.Drink, Milk: each.Milk!))
             .ToList();
         var largest = pitchers.Count == 0 ? 0 : pitchers.Max(pitcher => pitcher.ToSpout.Value);
-        var ways = Partitions(milks, (group, milk) =>
+        return Partitions(milks, (group, milk) =>
             group[0].Milk.GoesWith(milk.Milk)
             && group.Sum(each => each.Milk.Cold.Value) + milk.Milk.Cold.Value <= largest + 1e-6
         );
-        return
-        [
-            .. Fewest(ways)
-                .Take(most)
-                .Select(way =>
-                    way.ConvertAll(group =>
-                    {
-                        var cold = Millilitres.From(group.Sum(each => each.Milk.Cold.Value));
-                        return new SharedPitcher(
-                            MilkPlan.For(cold, pitchers)?.Pitcher,
-                            group[0].Milk.Name,
-                            group[0].Milk.Foam,
-                            cold,
-                            [.. group.Select(each => each.Drink)]
-                        );
-                    })
-                ),
-        ];
     }
+
+    private static List<SharedPitcher> Steamed(List<List<(int Drink, MilkNeed Milk)>> way) =>
+        way.ConvertAll(group => new SharedPitcher(
+            null,
+            group[0].Milk.Name,
+            group[0].Milk.Foam,
+            Millilitres.From(group.Sum(each => each.Milk.Cold.Value)),
+            [.. group.Select(each => each.Drink)]
+        ));
 
     private static IEnumerable<List<List<T>>> Fewest<T>(List<List<List<T>>> ways)
     {
         var fewest = ways.Min(way => way.Count);
         return ways.Where(way => way.Count == fewest);
+    }
+
+    private static IEnumerable<List<List<T>>> More<T>(List<List<List<T>>> ways)
+    {
+        var fewest = ways.Min(way => way.Count);
+        return ways.Where(way => way.Count > fewest).OrderBy(way => way.Count);
     }
 
     // Every way of putting things into groups, each thing into one; the first in the order of the things comes first.

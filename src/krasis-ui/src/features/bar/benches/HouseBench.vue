@@ -29,6 +29,13 @@ const stands = [
   { path: 'coldStandsSeconds', of: 'cold', label: 'A drink with ice may stand' },
 ] as const
 
+/** Who makes an order, and with what. */
+const places = [
+  { path: 'baristas', label: 'Baristas on drinks' },
+  { path: 'groups', label: 'Groups of the machine' },
+  { path: 'wands', label: 'Steam wands' },
+] as const
+
 /** What a served cup is held to. */
 const limits = [
   { path: 'coldToCelsius', of: 'coldTo', label: 'A cold drink goes out at, at most', unit: '°C' },
@@ -211,6 +218,13 @@ const sugars = ['glucose', 'fructose', 'lactose', 'maltose', 'galactose'] as con
       :label="limit.label"
       unit="s"
       :hint="`left empty: ${decimal(bar.rules.standing[limit.of], 0)} s`"
+    />
+    <NumberBox
+      v-for="place in places"
+      :key="place.path"
+      :path="place.path"
+      :label="place.label"
+      :hint="`for planning orders; left empty: ${bar.rules.places[place.path]}`"
     />
     <NumberBox
       path="builtMeltPercent"

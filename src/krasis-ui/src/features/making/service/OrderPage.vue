@@ -35,16 +35,28 @@ const inOrder = computed(() =>
   }),
 )
 const names = (drinks: number[]) => drinks.map((i) => order.value[i]?.says ?? '').join(' and ')
-const places = [
-  { place: 'hands', label: 'You' },
-  { place: 'machine', label: 'The machine' },
-  { place: 'stands', label: 'Stands' },
-] as const
+const many = (one: string, some: string, count: number) =>
+  Array.from({ length: count }, (_, which) => (count === 1 ? one : `${some} ${which + 1}`))
+/** Each barista and each group, and what stands. */
+const places = computed(() => [
+  ...many('You', 'Barista', plan.value?.places.baristas ?? 1).map((label, which) => ({
+    place: 'hands' as const,
+    which,
+    label,
+  })),
+  ...many('The machine', 'Group', plan.value?.places.groups ?? 1).map((label, which) => ({
+    place: 'machine' as const,
+    which,
+    label,
+  })),
+  { place: 'stands' as const, which: 0, label: 'Stands' },
+])
 /** Where each thing stands in its row: what overlaps goes a row lower. */
 const rows = computed(() =>
-  places.map(({ place, label }) => {
+  places.value.map(({ place, which, label }) => {
     const lanes: OrderTask[][] = []
-    for (const task of plan.value?.tasks.filter((each) => each.place === place) ?? []) {
+    for (const task of plan.value?.tasks.filter((each) => each.place === place && each.which === which) ??
+      []) {
       const lane = lanes.find((each) => (each.at(-1)?.to ?? 0) <= task.from + 1e-6)
       if (lane) {
         lane.push(task)
@@ -53,9 +65,17 @@ const rows = computed(() =>
       }
     }
 
-    return { place, label, lanes }
+    return { label, lanes }
   }),
 )
+/** What the hands do, and what they start, from the first to the last. */
+const work = computed(() => (plan.value?.tasks ?? []).filter((task) => task.place !== 'stands'))
+/** Who and what makes the order, as the house has entered it. */
+const at = computed(() => {
+  const { baristas, groups, wands } = plan.value?.places ?? { baristas: 1, groups: 1, wands: 1 }
+  const say = (count: number, one: string) => (count === 1 ? `one ${one}` : `${count} ${one}s`)
+  return `${say(baristas, 'barista')}, ${say(groups, 'group')}, ${say(wands, 'steam wand')}`
+})
 const share = (seconds: number) => `${(seconds / (plan.value?.seconds || 1)) * 100}%`
 
 function take(i: number): void {
@@ -75,7 +95,9 @@ function take(i: number): void {
     </p>
     <template v-if="plan && plan.sequence.length === order.length">
       <p class="time">
-        <strong data-test="total">{{ timer(plan.seconds) }}</strong> for all of it, of which you wait
+        <strong data-test="total">{{ timer(plan.seconds) }}</strong> for all of it{{
+          plan.places.baristas === 1 ? ', of which you wait' : '; the baristas wait, all together,'
+        }}
         {{ timer(plan.waiting) }}
       </p>
       <ol class="drinks" data-test="sequence">
@@ -99,8 +121,9 @@ function take(i: number): void {
       <ul v-if="plan.warnings.length > 0" class="warnings" data-test="warnings">
         <li v-for="warning in plan.warnings" :key="warning">{{ warning }}</li>
       </ul>
+      <p v-if="plan.help" class="help" data-test="help">{{ plan.help }}</p>
       <section class="line" aria-label="What is done when" data-test="timeline">
-        <div v-for="row in rows" :key="row.place" class="row">
+        <div v-for="row in rows" :key="row.label" class="row">
           <span class="who">{{ row.label }}</span>
           <div class="lanes">
             <div v-for="(lane, i) in row.lanes" :key="i" class="lane">
@@ -118,9 +141,24 @@ function take(i: number): void {
           </div>
         </div>
       </section>
+      <table class="when" data-test="when">
+        <caption class="visually-hidden">
+          What you do, and when
+        </caption>
+        <tbody>
+          <tr v-for="(task, i) in work" :key="i">
+            <th scope="row">{{ timer(task.from) }}</th>
+            <td v-if="plan.places.baristas > 1">
+              {{ task.place === 'hands' ? `Barista ${task.which + 1}` : '' }}
+            </td>
+            <td>{{ task.what }}</td>
+            <td>{{ task.drink === null ? '' : (order[task.drink ?? -1]?.says ?? '') }}</td>
+          </tr>
+        </tbody>
+      </table>
       <p class="soft">
-        One barista, one wand, one place to pull at, at usual times and none of this bar’s own. How long
-        anything may stand is said in the house’s rules.
+        With {{ at }}, and common times, not this bar’s own. How many there are, and how long anything may
+        stand, is in the house’s rules.
       </p>
       <Button label="Begin a new order" outlined severity="secondary" data-test="clear" @click="order = []" />
     </template>
@@ -160,6 +198,25 @@ function take(i: number): void {
 
 .warnings {
   color: var(--fault);
+}
+
+.help {
+  font-size: 1.15rem;
+}
+
+.when {
+  margin: 1rem 0;
+  font-size: 1.15rem;
+}
+
+.when th {
+  padding-right: 1rem;
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+
+.when td {
+  padding-right: 1rem;
 }
 
 .row {
