@@ -1,4 +1,5 @@
 using BenchmarkDotNet.Attributes;
+using Krasis.Core.Builds;
 using Krasis.Core.Planning.Days;
 using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
@@ -139,6 +140,7 @@ public class PrepBenchmarks
                         ))
                     ),
             ],
+            new Board(what.Select(each => each.What.Build).Distinct().ToDictionary(build => build, _ => (Season?)null)),
             what.ToDictionary(
                 each => each.What,
                 each =>

@@ -43,7 +43,8 @@ public sealed record ExpectedRow(
 /// <param name="Low">One day in ten has fewer.</param>
 /// <param name="High">One day in ten has more.</param>
 /// <param name="IsTyped">Whether somebody said so; otherwise it was learned.</param>
-public sealed record ExpectedCell(double? Cups, double? Low, double? High, bool IsTyped);
+/// <param name="IsOn">Whether the drink is on the board on that day. Cups of one that is not are not counted.</param>
+public sealed record ExpectedCell(double? Cups, double? Low, double? High, bool IsTyped, bool IsOn);
 
 /// <summary>What somebody says will be sold.</summary>
 /// <param name="Cells">The cells.</param>

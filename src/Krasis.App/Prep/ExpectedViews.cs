@@ -16,7 +16,8 @@ public static class ExpectedViews
         var expected = kitchen.Expected(session, first, days).ToDictionary(each => (each.Day, each.What));
         var dates = Enumerable.Range(0, days).Select(first.AddDays).ToList();
         var rows = kitchen
-            .Needs.Keys.Concat(expected.Keys.Select(key => key.What))
+            .Needs.Keys.Where(what => dates.Exists(day => kitchen.Board.Has(what.Build, day)))
+            .Concat(expected.Keys.Select(key => key.What))
             .Distinct()
             .OrderBy(what => kitchen.Drinks.GetValueOrDefault(what.Build), StringComparer.Ordinal)
             .ThenBy(what => kitchen.Stations.ToList().IndexOf(what.Station))
@@ -28,7 +29,11 @@ public static class ExpectedViews
                 kitchen.Drinks.GetValueOrDefault(what.Build, "A drink that is gone"),
                 what.Size,
                 kitchen.CupName(what.Size),
-                [.. dates.Select(day => Cell(expected.GetValueOrDefault((day, what)), day, kitchen))]
+                [
+                    .. dates.Select(day =>
+                        Cell(expected.GetValueOrDefault((day, what)), kitchen.Board.Has(what.Build, day))
+                    ),
+                ]
             ));
         return new ExpectedView(
             [
@@ -50,7 +55,9 @@ public static class ExpectedViews
                             .. dates.Select(day =>
                                 expected
                                     .Values.Where(each =>
-                                        each.Day == day && (station is null || each.What.Station == station)
+                                        each.Day == day
+                                        && (station is null || each.What.Station == station)
+                                        && kitchen.Board.Has(each.What.Build, day)
                                     )
                                     .Sum(each => each.Mean)
                             ),
@@ -70,14 +77,15 @@ public static class ExpectedViews
         );
     }
 
-    public static ExpectedCell Cell(Expected? expected, DateOnly day, Kitchen kitchen) =>
+    public static ExpectedCell Cell(Expected? expected, bool isOn) =>
         expected is null
-            ? new ExpectedCell(null, null, null, false)
+            ? new ExpectedCell(null, null, null, false, isOn)
             : new ExpectedCell(
                 Math.Round(expected.Mean, 1),
                 CountQuantile.Of(expected.Mean, expected.Variance, 0.1),
                 CountQuantile.Of(expected.Mean, expected.Variance, 0.9),
-                expected.IsTyped
+                expected.IsTyped,
+                isOn
             );
 
     public static string StationName(Kitchen kitchen, string station) =>

@@ -2,6 +2,7 @@ using Krasis.App.Shared;
 using Krasis.App.Tastings;
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Kinds;
+using Krasis.Core.Builds;
 using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Plans;
@@ -27,8 +28,11 @@ public sealed class Kitchen
 
     private const int MostPours = 2000;
 
+    private readonly TimeProvider clock;
+
     private Kitchen(Session session, StandardNeeds standards, TimeProvider clock, IEnumerable<string>? more)
     {
+        this.clock = clock;
         (Version, Document) = session.Prep.Find() is { } kept
             ? (kept.Version, Tasted.Read<PrepDocument>(kept.Document))
             : (0, new PrepDocument());
@@ -43,20 +47,28 @@ public sealed class Kitchen
         Kinds = session.Prep.Kinds();
         Drinks = session.Builds.Names();
         Sales = [.. session.Prep.Sold(Written(Today.AddDays(-SalesDays)), Written(Today)).Select(SoldOf)];
-        Learner = new SalesLearner(Sales.Where(sold => sold.Day < Today), FactorOn);
         Lots = Stock.InOrderOfUse(session.Prep.LotsInStock().Select(LotBalances.ToLot));
         Done = session.Prep.DoneSince(Written(Today.AddDays(-DoneDays)));
         Set = session.Prep.Set();
 
         var poured = Poured(session, clock);
         var (needs, iced) = (new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>>(), new HashSet<string>());
+        var states = session.Builds.Heads().ToDictionary(head => head.Id, head => head.State);
+        var board = new Dictionary<string, Season?>();
         foreach (var (build, number) in session.Standards.Numbers())
         {
-            Standards.Add(build);
-            Stations.ToList().ForEach(station => Add(build, station, standards.Of(session, build, number, station)));
+            // What was sold before it was taken off the board still came out of stock.
+            var drinks = Stations.Select(station => (station, standards.Of(session, build, number, station))).ToList();
+            drinks.ForEach(drink => Add(build, drink.station, drink.Item2));
+            if (states.TryGetValue(build, out var state) && state == BuildState.Standard)
+            {
+                board[build] = drinks[0].Item2.Season;
+            }
         }
 
-        foreach (var id in (more ?? []).Except(Standards))
+        Board = new Board(board);
+        Learner = new SalesLearner(Sales.Where(sold => sold.Day < Today), FactorOn, Board.Has);
+        foreach (var id in (more ?? []).Where(build => !board.ContainsKey(build)))
         {
             if (session.Builds.Find(id) is { } build)
             {
@@ -106,7 +118,8 @@ public sealed class Kitchen
 
     public IReadOnlyDictionary<string, string> Drinks { get; }
 
-    public HashSet<string> Standards { get; } = [];
+    /// <summary>What is on the board when.</summary>
+    public Board Board { get; }
 
     public IReadOnlyList<Sold> Sales { get; }
 
@@ -142,6 +155,7 @@ public sealed class Kitchen
             Facts,
             Catalogue,
             Expected(session, Today, Facts.Days),
+            Board,
             Needs,
             Drinks,
             Lots,
@@ -159,12 +173,14 @@ public sealed class Kitchen
             Done
         );
 
-    /// <summary>What is expected on some days: as somebody said, and otherwise as sales tell.</summary>
+    /// <summary>What is expected on some days: as somebody said, and otherwise as sales tell. Of what comes back on the
+    /// board, what was sold last season tells until it has been sold on a few days.</summary>
     public IReadOnlyList<Expected> Expected(Session session, DateOnly from, int days)
     {
         var said = session
             .Prep.Expected(Written(from), Written(from.AddDays(days - 1)))
             .ToDictionary(row => (Day(row.Day), SizeOf(row)), row => row.Cups);
+        var returned = new Dictionary<string, SalesLearner?>();
         var expected = new List<Expected>();
         foreach (var day in Enumerable.Range(0, days).Select(from.AddDays))
         {
@@ -179,7 +195,7 @@ public sealed class Kitchen
                 {
                     expected.Add(new Expected(day, what, cups, cups * Learner.DispersionAt(what.Station), true));
                 }
-                else if (isOpen && Standards.Contains(what.Build) && Learner.On(day, what) is { Mean: > 0 } learned)
+                else if (isOpen && Board.Has(what.Build, day) && Learned(day, what) is { Mean: > 0 } learned)
                 {
                     expected.Add(learned);
                 }
@@ -187,6 +203,45 @@ public sealed class Kitchen
         }
 
         return expected;
+
+        Expected? Learned(DateOnly day, DrinkSize what)
+        {
+            if (Learner.DaysOf(what) >= SalesLearner.LeastDays)
+            {
+                return Learner.On(day, what);
+            }
+
+            if (!returned.TryGetValue(what.Build, out var before))
+            {
+                before = Board.LastSeason(what.Build, Today) is { } season ? LearnedIn(session, season) : null;
+                returned[what.Build] = before;
+            }
+
+            return before?.On(day, what) ?? Learner.On(day, what);
+        }
+    }
+
+    private SalesLearner LearnedIn(Session session, (DateOnly From, DateOnly To) season)
+    {
+        var from = season.From > season.To.AddDays(-SalesDays) ? season.From : season.To.AddDays(-SalesDays);
+        var sold = session.Prep.Sold(Written(from), Written(season.To)).Select(SoldOf).Where(each => each.Day < Today);
+        return new SalesLearner(sold, FactorOn, Board.Has);
+    }
+
+    /// <summary>Which share of a day's cups was sold after a count, the cups spread over the opening hours: none where
+    /// the count is of a later day, or was written on another than it is of.</summary>
+    /// <param name="day">The day.</param>
+    /// <param name="countedOn">The day of the count.</param>
+    /// <param name="at">When it was written.</param>
+    public double ShareSoldAfter(DateOnly day, string countedOn, string at)
+    {
+        if (countedOn != Written(day) || Facts.HoursOn(day) is not { Opens: { } opens, Closes: { } closes })
+        {
+            return 0;
+        }
+
+        var moment = new HouseClock(clock, day, 1).MinuteOf(Timestamp.Read(at));
+        return moment is < 0 or >= 1440 ? 0 : Math.Clamp((closes - (double)moment) / (closes - opens), 0, 1);
     }
 
     /// <summary>How many times as much as on an ordinary day is sold on a day.</summary>

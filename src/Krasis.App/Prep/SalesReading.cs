@@ -126,7 +126,13 @@ public static class SalesReading
     {
         foreach (var what in kitchen.Needs.Keys.DistinctBy(what => (what.Build, what.Size)))
         {
-            var (drink, cup) = (kitchen.Drinks[what.Build], kitchen.CupName(what.Size));
+            // What is deleted has no name that a file could say.
+            if (!kitchen.Drinks.TryGetValue(what.Build, out var drink))
+            {
+                continue;
+            }
+
+            var cup = kitchen.CupName(what.Size);
             if (
                 row.Size.Length > 0
                     ? Same(row.Drink, drink) && (Same(row.Size, cup) || row.Size == what.Size)

@@ -16,7 +16,12 @@ public sealed class StandardNeeds
     /// <summary>A drink as it is made at a station.</summary>
     /// <param name="Sizes">What each size takes, by cup; none where it cannot be made there.</param>
     /// <param name="IsIced">Whether there is ice in it.</param>
-    public sealed record Drink(IReadOnlyDictionary<string, IReadOnlyDictionary<Item, double>> Sizes, bool IsIced);
+    /// <param name="Season">When it is on the board; null for all the year.</param>
+    public sealed record Drink(
+        IReadOnlyDictionary<string, IReadOnlyDictionary<Item, double>> Sizes,
+        bool IsIced,
+        Season? Season
+    );
 
     /// <summary>Forgets all, for when other standards have come in the place of these.</summary>
     public void Forget() => known.Clear();
@@ -41,13 +46,17 @@ public sealed class StandardNeeds
         var here = place is null ? bar : bar.At(place);
         if (BuildReader.Read(document, here) is not { IsRead: true } read)
         {
-            return new Drink(new Dictionary<string, IReadOnlyDictionary<Item, double>>(), false);
+            return new Drink(new Dictionary<string, IReadOnlyDictionary<Item, double>>(), false, null);
         }
 
         var sizes = CupNeed
             .Of(read.Value, here)
             .Where(size => station.Length == 0 || here.Cups.First(cup => cup.Id.Value == size.Key).IsAt(station))
             .ToDictionary(size => size.Key, size => size.Value);
-        return new Drink(sizes, read.Value.Lines.Any(line => here.Find(line.Ingredient) is { IsIce: true }));
+        return new Drink(
+            sizes,
+            read.Value.Lines.Any(line => here.Find(line.Ingredient) is { IsIce: true }),
+            read.Value.Season
+        );
     }
 }

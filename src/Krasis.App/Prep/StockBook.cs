@@ -21,7 +21,9 @@ public static class StockBook
         var taken = SoldUse.Of(
             lots,
             before.Select(LotBalances.ToEntry),
-            session.Prep.CountedSince(written),
+            session
+                .Prep.CountedSince(written)
+                .ToDictionary(counted => counted.Lot, counted => kitchen.ShareSoldAfter(day, counted.Day, counted.At)),
             session.Prep.Sold(written, written).Select(Kitchen.SoldOf),
             kitchen.Needs,
             day

@@ -218,7 +218,7 @@ public static class StockViews
                 .Of(
                     session.Prep.ItemsInBook().Select(item => Item.Find(item)!.Value).ToHashSet(),
                     kitchen.Lots,
-                    kitchen.Needs.Where(need => kitchen.Standards.Contains(need.Key.Build)),
+                    kitchen.Needs.Where(need => kitchen.Board.Has(need.Key.Build, kitchen.Today)),
                     kitchen.Today
                 )
                 .Select(each => new ShortView(

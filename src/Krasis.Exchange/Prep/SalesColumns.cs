@@ -25,9 +25,10 @@ public sealed record SalesColumns(int? Day, int? Drink, int? Cups, int? Size, in
     private static readonly string[] SizeWords = ["size", "cup", "variant", "modifier"];
     private static readonly string[] StationWords = ["station", "till", "place", "location", "register", "outlet"];
 
-    /// <summary>What a head leads to suppose.</summary>
+    /// <summary>What a head leads to suppose. No column holds two things.</summary>
     public static SalesColumns Guess(IReadOnlyList<string> head)
     {
+        var taken = new HashSet<int>();
         return new SalesColumns(
             Find(DayWords),
             Find(DrinkWords),
@@ -40,14 +41,21 @@ public sealed record SalesColumns(int? Day, int? Drink, int? Cups, int? Size, in
         int? Find(string[] words)
         {
             var at = head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i))
-                .Where(each => words.Contains(each.Cell))
+                .Where(each => words.Contains(each.Cell) && !taken.Contains(each.i))
                 .Select(each => (int?)each.i)
                 .FirstOrDefault();
-            return at
-                ?? head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i))
-                    .Where(each => words.Any(word => each.Cell.Contains(word, StringComparison.Ordinal)))
-                    .Select(each => (int?)each.i)
-                    .FirstOrDefault();
+            at ??= head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i))
+                .Where(each =>
+                    words.Any(word => each.Cell.Contains(word, StringComparison.Ordinal)) && !taken.Contains(each.i)
+                )
+                .Select(each => (int?)each.i)
+                .FirstOrDefault();
+            if (at is { } found)
+            {
+                taken.Add(found);
+            }
+
+            return at;
         }
     }
 }

@@ -181,15 +181,19 @@ public sealed class PrepStore
     /// <summary>What was thrown away on a day or later.</summary>
     public IReadOnlyList<LotRow> ThrownSince(string day) => Lines("WHERE move = 'thrown' AND day >= @day", new { day });
 
-    /// <summary>The lots that were counted on a day or later.</summary>
-    public IReadOnlySet<string> CountedSince(string day) =>
-        connection
-            .Query<string>(
-                "SELECT DISTINCT lot FROM lot_entry WHERE move = 'counted' AND day >= @day",
+    /// <summary>The lots that were counted on a day or later: for which day the last time, and when that was
+    /// written.</summary>
+    public IReadOnlyList<(string Lot, string Day, string At)> CountedSince(string day) =>
+        [
+            .. connection.Query<(string, string, string)>(
+                """
+                SELECT lot, day, at FROM lot_entry
+                WHERE number IN (SELECT max(number) FROM lot_entry WHERE move = 'counted' AND day >= @day GROUP BY lot)
+                """,
                 new { day },
                 transaction
-            )
-            .ToHashSet();
+            ),
+        ];
 
     /// <summary>Everything that was ever in stock.</summary>
     public IReadOnlyList<string> ItemsInBook() =>

@@ -29,6 +29,23 @@ public class SalesLearnerTests
     }
 
     [Fact]
+    public void A_day_on_which_a_drink_was_off_the_board_counts_for_nothing()
+    {
+        Sold[] sales =
+        [
+            new(Monday, Drink, 10),
+            new(Monday, Other, 5),
+            new(Monday.AddDays(7), Other, 5),
+            new(Monday.AddDays(14), Drink, 12),
+        ];
+        bool On(string build, DateOnly day) => build != "drink" || day != Monday.AddDays(7);
+
+        var learner = new SalesLearner(sales, _ => 1, On);
+        Assert.Equal(11, learner.On(Monday.AddDays(21), Drink)!.Mean);
+        Assert.Equal(2, learner.DaysOf(Drink));
+    }
+
+    [Fact]
     public void A_hot_day_is_brought_to_an_ordinary_one_and_to_the_day_that_is_asked_for()
     {
         double Factor(DateOnly day) =>

@@ -1,3 +1,4 @@
+using Krasis.Core.Builds;
 using Krasis.Core.Planning.Days;
 using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
@@ -101,6 +102,7 @@ internal static class SmallHouse
             facts,
             Catalogue,
             [.. Enumerable.Range(1, 3).Select(day => new Expected(Thursday.AddDays(day), Drink, cups, cups, true))],
+            new Board(new Dictionary<string, Season?> { ["drink"] = null }),
             new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>>
             {
                 [Drink] = new Dictionary<Item, double> { [Mix] = 150, [Syrup] = 20 },

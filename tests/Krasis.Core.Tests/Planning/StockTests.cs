@@ -118,11 +118,33 @@ public class StockTests
             SoldUse.Of(
                 Stock.All(lines).Values,
                 before,
-                new HashSet<string> { "counted" },
+                new Dictionary<string, double> { ["counted"] = 0 },
                 [new Sold(Today, drink, cups)],
                 needs,
                 Today
             );
+    }
+
+    // 5 cups of 100 g over the day. At the count 3 of 5 were still to be sold: what was used before it is in the count.
+    [Theory]
+    [InlineData(1, -500.0)]
+    [InlineData(0.6, -300.0)]
+    [InlineData(0, 0.0)]
+    public void A_count_in_the_middle_of_a_day_leaves_what_was_sold_after_it(double after, double taken)
+    {
+        var drink = new DrinkSize("bar", "drink", "small");
+        var used = SoldUse.Of(
+            [new Lot("milk", Milk, 900, Today.AddDays(-1), null, null)],
+            [],
+            new Dictionary<string, double> { ["milk"] = after },
+            [new Sold(Today, drink, 5)],
+            new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>>
+            {
+                [drink] = new Dictionary<Item, double> { [Milk] = 100 },
+            },
+            Today
+        );
+        Assert.Equal(taken, used.Sum(each => each.Amount), 9);
     }
 
     // US Food Code 3-501.17: the day of making is day 1, and what goes in does not last longer for being mixed.

@@ -9,8 +9,8 @@ public static class OrderList
     /// <summary>The list: what has to be ordered first, and what needs nothing last.</summary>
     /// <param name="input">What the plan goes by.</param>
     /// <param name="plan">The plan.</param>
-    /// <remarks>Packs = (what lasts + what is to stand there afterwards − what is in stock) ÷ what a pack brings to the
-    /// cups, upwards.</remarks>
+    /// <remarks>Packs = (what the stock lacks day by day, of what lasts + what is to stand there afterwards − what is then
+    /// left) ÷ what a pack brings to the cups, upwards. Stock counts no longer than it may be used.</remarks>
     public static IReadOnlyList<OrderRow> Of(PlanInput input, PrepPlan plan) =>
         [
             .. plan
@@ -29,11 +29,11 @@ public static class OrderList
         var item = input.Catalogue.GetValueOrDefault(need.Item);
         var rule = input.Prep.Buying.GetValueOrDefault(need.Item) ?? new BuyingRule(0, 1, null);
         var par = rule.Par * (item?.Pack ?? 0);
-        var lacking = need.Lasting + par - need.InStock;
+        var (lacks, left, runsOut) = Follow(input, need);
+        var lacking = lacks + par - left;
         var packs = item?.Pack is { } pack and > 0
             ? (int)Math.Max(0, Math.Ceiling((lacking / pack) - 1e-9))
             : default(int?);
-        var runsOut = RunsOut(input, need);
         var orderBy = runsOut?.AddDays(-rule.LeadDays);
         return new OrderRow(
             need.Item,
@@ -51,7 +51,8 @@ public static class OrderList
         );
     }
 
-    private static DateOnly? RunsOut(PlanInput input, ItemNeed need)
+    // What the stock lacks over the days, what is left of it after them, and the first day on which it does not last.
+    private static (double Lacks, double Left, DateOnly? RunsOut) Follow(PlanInput input, ItemNeed need)
     {
         var pantry = new Pantry();
         foreach (var lot in input.Stock.Where(lot => lot.Item == need.Item))
@@ -59,14 +60,18 @@ public static class OrderList
             pantry.Add(lot.Left, 0, lot.UseBy is { } day ? input.Clock.IndexOf(day) : input.Clock.Days);
         }
 
+        double lacks = 0,
+            before = 0;
+        DateOnly? runsOut = null;
         for (var day = 0; day < input.Clock.Days; day++)
         {
-            if (pantry.Use(day, need.Days[day]) > 1e-6)
-            {
-                return input.Clock.DayAt(day);
-            }
+            var lasting = Math.Max(before, need.LastingTo[day]);
+            var lacking = pantry.Use(day, lasting - before);
+            before = lasting;
+            lacks += lacking;
+            runsOut ??= lacking > 1e-6 ? input.Clock.DayAt(day) : null;
         }
 
-        return null;
+        return (lacks, pantry.GramsOn(input.Clock.Days - 1), runsOut);
     }
 }

@@ -3,8 +3,8 @@ namespace Krasis.Core.Planning.Expecting;
 /// <summary>Learns from what was sold what will be.</summary>
 /// <remarks>The average of the days of the same weekday, each brought to an ordinary day by its kind's factor; of
 /// weekdays or weekend days together where there have been fewer than <see cref="LeastDays"/> such days, and of all
-/// days where there are too few of those. A day on which a station sold anything counts for every drink that it sells,
-/// with none where none was sold. How widely sales scatter is Pearson's χ² over its degrees of freedom, all of a
+/// days where there are too few of those. A day on which a station sold anything counts for every drink that was on its
+/// board, with none where none was sold. How widely sales scatter is Pearson's χ² over its degrees of freedom, all of a
 /// station's drinks together: 1 is Poisson's law, and less is not believed.</remarks>
 public sealed class SalesLearner
 {
@@ -12,6 +12,7 @@ public sealed class SalesLearner
     public const int LeastDays = 2;
 
     private readonly Func<DateOnly, double> factorOf;
+    private readonly Func<string, DateOnly, bool> wasOn;
     private readonly Dictionary<string, List<DateOnly>> days;
     private readonly Dictionary<DrinkSize, Dictionary<DateOnly, double>> sold;
     private readonly Dictionary<string, double> dispersion;
@@ -19,9 +20,14 @@ public sealed class SalesLearner
     /// <summary>Learns.</summary>
     /// <param name="sales">What was sold; of a day and drink given more than once, all of it together.</param>
     /// <param name="factorOf">How many times as much as on an ordinary day was to be sold on a day.</param>
-    public SalesLearner(IEnumerable<Sold> sales, Func<DateOnly, double> factorOf)
+    /// <param name="wasOn">Whether a build was on the board on a day; null for always. What was sold was.</param>
+    public SalesLearner(
+        IEnumerable<Sold> sales,
+        Func<DateOnly, double> factorOf,
+        Func<string, DateOnly, bool>? wasOn = null
+    )
     {
-        this.factorOf = factorOf;
+        (this.factorOf, this.wasOn) = (factorOf, wasOn ?? ((_, _) => true));
         sold = sales
             .GroupBy(sale => sale.What)
             .ToDictionary(
@@ -50,7 +56,7 @@ public sealed class SalesLearner
             return null;
         }
 
-        var mean = Base(day, what.Station, cups) * factorOf(day);
+        var mean = Base(day, what, cups) * factorOf(day);
         return new Expected(day, what, mean, mean * DispersionAt(what.Station), IsTyped: false);
     }
 
@@ -93,15 +99,25 @@ public sealed class SalesLearner
         double Total(DateOnly day) => sold.Values.Sum(cups => cups.GetValueOrDefault(day));
     }
 
-    private double Base(DateOnly day, string station, Dictionary<DateOnly, double> cups)
+    /// <summary>On how many days of those that it learns from a drink was on the board.</summary>
+    public int DaysOf(DrinkSize what) => sold.TryGetValue(what, out var cups) ? DaysOf(what, cups).Count : 0;
+
+    private List<DateOnly> DaysOf(DrinkSize what, Dictionary<DateOnly, double> cups) =>
+        days[what.Station].FindAll(day => wasOn(what.Build, day) || cups.GetValueOrDefault(day) > 0);
+
+    private double Base(DateOnly day, DrinkSize what, Dictionary<DateOnly, double> cups)
     {
-        var near = Like(day, station);
+        var near = Like(day, DaysOf(what, cups));
+        if (near.Count == 0)
+        {
+            return 0;
+        }
+
         return near.Average(each => cups.GetValueOrDefault(each) / factorOf(each));
     }
 
-    private List<DateOnly> Like(DateOnly day, string station)
+    private static List<DateOnly> Like(DateOnly day, List<DateOnly> all)
     {
-        var all = days[station];
         var same = all.FindAll(each => each.DayOfWeek == day.DayOfWeek);
         if (same.Count >= LeastDays)
         {
@@ -116,11 +132,12 @@ public sealed class SalesLearner
     {
         double chi = 0,
             freedom = 0;
-        foreach (var cups in sold.Where(entry => entry.Key.Station == station).Select(entry => entry.Value))
+        foreach (var (what, cups) in sold.Where(entry => entry.Key.Station == station))
         {
-            foreach (var group in days[station].GroupBy(day => Like(day, station)[0]))
+            var all = DaysOf(what, cups);
+            foreach (var group in all.GroupBy(day => Like(day, all)[0]))
             {
-                var mean = Base(group.First(), station, cups);
+                var mean = Base(group.First(), what, cups);
                 if (mean <= 0)
                 {
                     continue;

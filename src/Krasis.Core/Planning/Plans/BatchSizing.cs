@@ -105,11 +105,16 @@ internal sealed class BatchSizing(PlanInput input, Workshop workshop, List<Confl
                 yield break;
             }
 
+            // Full batches first: what is scarce, such as a bucket, holds as much as it can.
+            var left = wanted;
             foreach (var key in KeysOf(item, first).Take(count).ToList())
             {
+                var share = Math.Min(left, making.Batch);
+                var grams = GramsOf(share, making);
+                left -= share;
+
                 // Begun earlier than it might be it is over earlier: only on what it is for can be counted.
-                var grams = GramsOf(wanted / count, making);
-                pantry.Add(item.Keeps is null ? grams : wanted / count, first, item.Keeps is null ? days : last);
+                pantry.Add(item.Keeps is null ? grams : share, first, item.Keeps is null ? days : last);
                 yield return New(item, key, grams, first, last, due, making, alone);
             }
 

@@ -32,6 +32,9 @@ public enum ConflictKind
     /// <summary>It is not said in what batches something is made.</summary>
     NoBatch,
 
+    /// <summary>Cups are typed for a drink that is not on the board.</summary>
+    OffTheBoard,
+
     /// <summary>A drink cannot be counted in.</summary>
     Unknown,
 }

@@ -10,6 +10,7 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="Lasting">What lasts with the house's probability.</param>
 /// <param name="InStock">What is good of it and in stock.</param>
 /// <param name="Days">What lasts, day by day, each by itself.</param>
+/// <param name="LastingTo">What lasts from the first day to each day.</param>
 public sealed record ItemNeed(
     Item Item,
     string Name,
@@ -17,5 +18,6 @@ public sealed record ItemNeed(
     double Mean,
     double Lasting,
     double InStock,
-    IReadOnlyList<double> Days
+    IReadOnlyList<double> Days,
+    IReadOnlyList<double> LastingTo
 );

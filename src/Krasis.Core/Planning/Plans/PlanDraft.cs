@@ -47,7 +47,7 @@ internal sealed class PlanDraft
             needs
                 .Where(need => !need.IsMade)
                 .Sum(need => need.Mean * (input.Catalogue.GetValueOrDefault(need.Item)?.Price ?? 0)),
-            input.Expected.Sum(cups => cups.Mean)
+            input.OnTheBoard.Sum(cups => cups.Mean)
         );
         return new PrepPlan(
             [
@@ -67,7 +67,8 @@ internal sealed class PlanDraft
         foreach (var day in Enumerable.Range(0, days))
         {
             var (date, share) = (input.Clock.DayAt(day), input.ShareOf(day));
-            var cups = input.Expected.Where(each => each.Day == date && each.Mean > 0).ToList();
+            TellOffTheBoard(date);
+            var cups = input.OnTheBoard.Where(each => each.Day == date && each.Mean > 0).ToList();
             if (cups.Count > 0 && input.Prep.HoursOn(date).Opens is null)
             {
                 conflicts.Add(
@@ -114,6 +115,28 @@ internal sealed class PlanDraft
                         );
                 }
             }
+        }
+    }
+
+    // Cups that somebody typed for a drink that is not to be had on that day.
+    private void TellOffTheBoard(DateOnly date)
+    {
+        foreach (
+            var drink in input
+                .Expected.Where(each => each.Day == date && each.Mean > 0)
+                .Where(each => !input.Board.Has(each.What.Build, date))
+                .GroupBy(each => each.What.Build)
+        )
+        {
+            conflicts.Add(
+                new Conflict(
+                    ConflictKind.OffTheBoard,
+                    drink.Key,
+                    date,
+                    $"{input.Drinks.GetValueOrDefault(drink.Key, "A drink that is gone")} is not on the board on {PlanWords.Day(date)}. The {drink.Sum(each => each.Mean):0} cups that were typed are not counted.",
+                    []
+                )
+            );
         }
     }
 
@@ -164,7 +187,7 @@ internal sealed class PlanDraft
         }
 
         var fitted = Scheduler.ScheduleAll([.. wanted.Select(each => each.Job)], workshop, placed);
-        TellLate(wanted.Zip(fitted).Where(pair => !pair.First.IsBegun && pair.Second.Late > 0));
+        TellLate([.. wanted.Zip(fitted).Where(pair => !pair.First.IsBegun && pair.Second.Late > 0)], wanted);
         foreach (var (each, place) in wanted.Zip(fitted))
         {
             TellTrouble(each, place, fitted);
@@ -206,8 +229,9 @@ internal sealed class PlanDraft
         );
 
     // One conflict for each thing and day, however many of its batches are late.
-    private void TellLate(IEnumerable<(WantedBatch Wanted, ScheduledJob Place)> late)
+    private void TellLate(IReadOnlyList<(WantedBatch Wanted, ScheduledJob Place)> late, IReadOnlyList<WantedBatch> all)
     {
+        var shorts = new GoingShort(input, workshop);
         foreach (
             var group in late.GroupBy(pair =>
                 (pair.Wanted.Item.Item, pair.Wanted.From, IsMade: pair.Place.Begin is not null)
@@ -219,20 +243,21 @@ internal sealed class PlanDraft
                 PlanWords.Mass(group.Sum(pair => pair.Wanted.Grams)),
                 PlanWords.Moment(input.Clock, group.Min(pair => pair.Wanted.Job.Due))
             );
+            var why = shorts.Says([.. group.Select(pair => pair.Wanted)], all, placed);
             conflicts.Add(
                 group.Key.IsMade
                     ? new Conflict(
                         ConflictKind.Late,
                         first.Key,
                         input.Clock.DayAt(first.From),
-                        $"{mass} of {name}, needed by {due}, cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.",
+                        $"{mass} of {name}, needed by {due}, cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.{why}",
                         []
                     )
                     : new Conflict(
                         ConflictKind.NoRoom,
                         first.Key,
                         input.Clock.DayAt(first.From),
-                        $"{mass} of {name}, needed by {due}, cannot be ready in time.",
+                        $"{mass} of {name}, needed by {due}, cannot be ready in time.{why}",
                         []
                     )
             );
@@ -363,7 +388,8 @@ internal sealed class PlanDraft
             Enumerable.Range(0, days).Sum(demand.Mean),
             demand.Lasting(0, days - 1, input.Prep.Lasts),
             input.Stock.Where(lot => lot.Item == item && lot.IsGoodOn(input.Clock.First)).Sum(lot => lot.Left),
-            [.. Enumerable.Range(0, days).Select(day => demand.Lasting(day, day, input.Prep.Lasts))]
+            [.. Enumerable.Range(0, days).Select(day => demand.Lasting(day, day, input.Prep.Lasts))],
+            [.. Enumerable.Range(0, days).Select(day => demand.Lasting(0, day, input.Prep.Lasts))]
         );
 
     private Demand DemandOf(Item item)

@@ -12,6 +12,7 @@ namespace Krasis.Core.Planning.Plans;
 /// <param name="Prep">How the house prepares.</param>
 /// <param name="Catalogue">What it makes and buys.</param>
 /// <param name="Expected">What is expected to sell.</param>
+/// <param name="Board">What is on the board when. What is not is not counted, whatever is expected.</param>
 /// <param name="Needs">What a cup takes, g or pieces.</param>
 /// <param name="Drinks">What the drinks are called, by build.</param>
 /// <param name="Stock">What is in stock, what has to be used first before the rest.</param>
@@ -23,6 +24,7 @@ public sealed record PlanInput(
     PrepFacts Prep,
     IReadOnlyDictionary<Item, PrepItem> Catalogue,
     IReadOnlyList<Expected> Expected,
+    Board Board,
     IReadOnlyDictionary<DrinkSize, IReadOnlyDictionary<Item, double>> Needs,
     IReadOnlyDictionary<string, string> Drinks,
     IReadOnlyList<Lot> Stock,
@@ -30,6 +32,9 @@ public sealed record PlanInput(
     IReadOnlySet<string> Done
 )
 {
+    /// <summary>What is expected of what is on the board.</summary>
+    public IEnumerable<Expected> OnTheBoard => Expected.Where(each => Board.Has(each.What.Build, each.Day));
+
     /// <summary>The share of a day that is still to come: all of it but today, when what is over is over.</summary>
     public double ShareOf(int day)
     {

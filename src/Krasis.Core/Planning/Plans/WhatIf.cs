@@ -34,6 +34,7 @@ public sealed record WhatIf(
         return input with
         {
             Expected = [.. cups],
+            Board = input.Board.With(Instead),
             Prep = input.Prep with
             {
                 Equipment =

@@ -9,16 +9,18 @@ public static class SoldUse
     /// <summary>What is to be written in the book once it is known what was sold on a day.</summary>
     /// <param name="lots">Every lot of which something is left, and those that <paramref name="before"/> is of.</param>
     /// <param name="before">What was written for that day before: it is put back first.</param>
-    /// <param name="counted">The lots that were counted on that day or later: the count knows better.</param>
+    /// <param name="counted">The lots that were counted on that day or later, and which share of the day's cups was sold
+    /// after the count, 0 to 1: what was used before it, the count knows better.</param>
     /// <param name="sold">What was sold on the day.</param>
     /// <param name="needs">What a cup takes.</param>
     /// <param name="day">The day.</param>
     /// <returns>By how much each lot grows; below zero where it shrinks.</returns>
-    /// <remarks>First expired, first out. A lot that came later was not there.</remarks>
+    /// <remarks>First expired, first out. A lot that came later was not there. Of a day with counts each part between two
+    /// of them is taken by itself, the cups spread evenly.</remarks>
     public static IReadOnlyList<(string Lot, Item Item, double Amount)> Of(
         IEnumerable<Lot> lots,
         IEnumerable<LedgerEntry> before,
-        IReadOnlySet<string> counted,
+        IReadOnlyDictionary<string, double> counted,
         IEnumerable<Sold> sold,
         IReadOnlyDictionary<DrinkSize, IReadOnlyDictionary<Item, double>> needs,
         DateOnly day
@@ -38,19 +40,37 @@ public static class SoldUse
             );
         }
 
-        var usable = Stock.InOrderOfUse(there.Values.Where(lot => lot.Since <= day && !counted.Contains(lot.Id)));
         var used = sold.SelectMany(row =>
                 (needs.GetValueOrDefault(row.What) ?? new Dictionary<Item, double>()).Select(need =>
                     (Item: need.Key, Amount: need.Value * row.Cups)
                 )
             )
-            .GroupBy(use => use.Item, use => use.Amount);
-        return
-        [
-            .. back,
-            .. used.SelectMany(item =>
-                Stock.Take(usable, item.Key, item.Sum(), day).Select(taken => (taken.Lot.Id, item.Key, -taken.Amount))
-            ),
-        ];
+            .GroupBy(use => use.Item, use => use.Amount)
+            .ToDictionary(item => item.Key, item => item.Sum());
+        var taken = new Dictionary<(string Lot, Item Item), double>();
+        foreach (var (from, to) in Parts(counted))
+        {
+            var usable = Stock.InOrderOfUse(
+                there
+                    .Values.Where(lot => lot.Since <= day && counted.GetValueOrDefault(lot.Id, 1) >= from - 1e-9)
+                    .Select(lot => lot with { Left = lot.Left - taken.GetValueOrDefault((lot.Id, lot.Item)) })
+            );
+            foreach (var (item, amount) in used)
+            {
+                foreach (var (lot, some) in Stock.Take(usable, item, amount * (from - to), day))
+                {
+                    taken[(lot.Id, item)] = taken.GetValueOrDefault((lot.Id, item)) + some;
+                }
+            }
+        }
+
+        return [.. back, .. taken.Select(each => (each.Key.Lot, each.Key.Item, -each.Value))];
+    }
+
+    // The parts of a day between counts, as the share that was still to be sold at its beginning and at its end.
+    private static IEnumerable<(double From, double To)> Parts(IReadOnlyDictionary<string, double> counted)
+    {
+        var marks = counted.Values.Append(1).Append(0).Distinct().OrderDescending().ToList();
+        return marks.Zip(marks.Skip(1));
     }
 }

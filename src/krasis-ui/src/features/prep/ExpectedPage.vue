@@ -183,8 +183,10 @@ async function setKind(day: string, kind: string | null): Promise<void> {
                 >{{ row.sizeName }}<template v-if="row.stationName">, {{ row.stationName }}</template></span
               >
             </th>
-            <td v-for="(cell, i) in row.cells" :key="i" :class="{ typed: cell.isTyped }">
+            <td v-for="(cell, i) in row.cells" :key="i" :class="{ typed: cell.isTyped, off: !cell.isOn }">
+              <span v-if="!cell.isOn" class="soft">off the board</span>
               <input
+                v-if="cell.isOn || cell.cups !== null"
                 :value="shown(cell)"
                 inputmode="decimal"
                 :aria-label="`${row.name}, ${row.sizeName}, ${row.stationName}, ${view.days[i]?.name}`"
