@@ -96,7 +96,11 @@ public sealed class AccessOfServiceTests(DemoHost server) : AccessTests(server)
             tab.Click("[data-test=to-make] a");
             tab.Find("[data-test=into]");
         });
-        yield return ("expected cups", () => tab.Open("/prep/expected").Find("[data-test=cups]"));
+        yield return ("expected cups", () =>
+        {
+            tab.Open("/prep/expected").Click("[data-test=unfold]");
+            tab.Find("[data-test=cups]");
+        });
         yield return ("stock", () =>
         {
             tab.Open("/prep/stock").Click("[data-test=open-lot]");

@@ -17,6 +17,10 @@ public sealed class ReadCalendar(KrasisFile file, StandardNeeds standards, ToldC
     // A batch that is over stays in the calendar as it was.
     private static readonly TimeSpan KeptFor = TimeSpan.FromDays(60);
 
+    // What the entry of a batch that is ready is called by, after the batch, and how long it is.
+    private const string Ready = "!ready";
+    private const int ReadyMinutes = 5;
+
     /// <summary>Writes it.</summary>
     public async Task<Result<byte[]>> Run()
     {
@@ -43,7 +47,7 @@ public sealed class ReadCalendar(KrasisFile file, StandardNeeds standards, ToldC
         var planned = PrepPlanner
             .Draw(kitchen.Input(session))
             .Batches.Where(batch => batch.Begin is not null)
-            .Select(batch => Row(kitchen, batch, now))
+            .SelectMany(batch => RowsOf(kitchen, batch, now))
             .ToDictionary(row => row.Key);
         foreach (var row in planned.Values)
         {
@@ -55,7 +59,7 @@ public sealed class ReadCalendar(KrasisFile file, StandardNeeds standards, ToldC
             !planned.ContainsKey(row.Key)
             && Timestamp.Read(row.BeginAt) > now
             && !IsOff(row)
-            && !session.Prep.IsDone(row.Key)
+            && !session.Prep.IsDone(row.Key.Split(Ready)[0])
         );
         foreach (var row in gone.ToList())
         {
@@ -81,6 +85,26 @@ public sealed class ReadCalendar(KrasisFile file, StandardNeeds standards, ToldC
         }
     }
 
+    // What stands after the work is told once more when it is ready: somebody has to strain it or put it away.
+    private static IEnumerable<CalendarRow> RowsOf(Kitchen kitchen, PlannedBatch batch, DateTimeOffset now)
+    {
+        var row = Row(kitchen, batch, now);
+        yield return row;
+        if (batch.Wait > 0)
+        {
+            yield return row with
+            {
+                Key = row.Key + Ready,
+                Title = $"Ready: {row.Title}",
+                Says = batch.UseBy is { } day
+                    ? $"Begun {PlanWords.Moment(kitchen.Clock.Plan, batch.Begin!.Value)}; use by {PlanWords.Day(day)}."
+                    : $"Begun {PlanWords.Moment(kitchen.Clock.Plan, batch.Begin!.Value)}.",
+                BeginAt = Timestamp.Write(kitchen.Clock.MomentOf(batch.Ready!.Value)),
+                EndsAt = Timestamp.Write(kitchen.Clock.MomentOf(batch.Ready.Value + ReadyMinutes)),
+            };
+        }
+    }
+
     private static CalendarRow Row(Kitchen kitchen, PlannedBatch batch, DateTimeOffset now)
     {
         var of = string.Join(
@@ -100,7 +124,7 @@ public sealed class ReadCalendar(KrasisFile file, StandardNeeds standards, ToldC
 
     private static CalendarBatch Entry(CalendarRow row) =>
         new(
-            $"{row.Key.Replace('@', '-')}@prep.krasis",
+            $"{row.Key.Replace('@', '-').Replace('!', '-')}@prep.krasis",
             (int)row.Sequence,
             row.Title,
             row.Says,

@@ -179,6 +179,29 @@ public class PrepPlannerTests
         );
     }
 
+    // Some 3.6 kg of the mix last on Friday: two full batches and a rest.
+    [Fact]
+    public void Batches_are_full_and_the_last_holds_the_rest()
+    {
+        var small = Prep with
+        {
+            Makings =
+            [
+                .. Prep.Makings!.Select(each => each!.Ingredient == "mix" ? each with { BatchGrams = 1500 } : each),
+            ],
+        };
+        var friday = PrepPlanner
+            .Plan(Given(small))
+            .Batches.Where(batch => batch.Item == Mix && batch.From == Thursday.AddDays(1))
+            .Select(batch => batch.Grams)
+            .OrderDescending()
+            .ToList();
+
+        Assert.True(friday.Count > 1);
+        Assert.All(friday.SkipLast(1), grams => Assert.Equal(1500, grams));
+        Assert.InRange(friday[^1], 5, 1500);
+    }
+
     [Fact]
     public void What_comes_too_late_is_told_with_what_would_help_and_each_of_that_was_tried()
     {
@@ -189,6 +212,8 @@ public class PrepPlannerTests
             conflict.Kind == ConflictKind.Late && conflict.About == "syrup@2026-11-27-1"
         );
         Assert.Contains("cannot all be ready before Friday 27 November, 09:30", late.Says, StringComparison.Ordinal);
+        Assert.Contains("It takes 2 h 30 min from start to ready", late.Says, StringComparison.Ordinal);
+        Assert.Contains("cups of Drink go without.", late.Says, StringComparison.Ordinal);
         Assert.Contains("Leave Drink off the board on Friday 27 November", late.Would);
         var without = PrepPlanner.Draw(
             input with

@@ -15,9 +15,14 @@ internal sealed class PlanDraft
     private readonly List<ScheduledJob> placed = [];
     private readonly List<Conflict> conflicts = [];
 
-    public PlanDraft(PlanInput input)
+    private readonly bool isExplained;
+
+    /// <summary>Begins one.</summary>
+    /// <param name="input">What it goes by.</param>
+    /// <param name="isExplained">Whether it is looked for what is short where a batch is late. That takes time.</param>
+    public PlanDraft(PlanInput input, bool isExplained)
     {
-        (this.input, days) = (input, input.Clock.Days);
+        (this.input, days, this.isExplained) = (input, input.Clock.Days, isExplained);
         workshop = WorkshopOf(input);
         sizing = new BatchSizing(input, workshop, conflicts);
     }
@@ -243,7 +248,7 @@ internal sealed class PlanDraft
                 PlanWords.Mass(group.Sum(pair => pair.Wanted.Grams)),
                 PlanWords.Moment(input.Clock, group.Min(pair => pair.Wanted.Job.Due))
             );
-            var why = shorts.Says([.. group.Select(pair => pair.Wanted)], all, placed);
+            var why = isExplained ? shorts.Says([.. group.Select(pair => pair.Wanted)], all, placed) : "";
             conflicts.Add(
                 group.Key.IsMade
                     ? new Conflict(

@@ -10,10 +10,10 @@ public static class PrepPlanner
     /// <summary>Plans, and tries what would solve what the plan cannot.</summary>
     public static PrepPlan Plan(PlanInput input)
     {
-        var plan = Draw(input);
+        var plan = new PlanDraft(input, isExplained: true).Draw();
         return plan with { Conflicts = Remedies.For(input, plan) };
     }
 
-    /// <summary>Plans, and leaves what cannot be solved as it is.</summary>
-    public static PrepPlan Draw(PlanInput input) => new PlanDraft(input).Draw();
+    /// <summary>Plans, and leaves what cannot be solved as it is, unexplained.</summary>
+    public static PrepPlan Draw(PlanInput input) => new PlanDraft(input, isExplained: false).Draw();
 }

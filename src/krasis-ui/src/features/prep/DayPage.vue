@@ -1,17 +1,27 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import Select from 'primevue/select'
+import { computed, ref } from 'vue'
 import PrepNav from './PrepNav.vue'
 import { usePlan } from './usePlan'
 import { mass, shortDay, span, waits } from './words'
 
 /** What is to be begun, day by day: on a tablet or on paper. */
 const { plan, problem } = usePlan()
+/** A choice needs a word of its own for all of them. */
+const all = '*'
+const chosen = ref(all)
+const choices = computed(() => [
+  { value: all, label: 'All days' },
+  ...(plan.value?.days ?? []).map(({ day, name }) => ({ value: day, label: name })),
+])
 const days = computed(() =>
-  (plan.value?.days ?? []).map((day) => ({
-    ...day,
-    batches: (plan.value?.batches ?? []).filter(({ beginDay }) => beginDay === day.day),
-  })),
+  (plan.value?.days ?? [])
+    .filter(({ day }) => chosen.value === all || day === chosen.value)
+    .map((day) => ({
+      ...day,
+      batches: (plan.value?.batches ?? []).filter(({ beginDay }) => beginDay === day.day),
+    })),
 )
 const lacking = computed(() => (plan.value?.batches ?? []).filter(({ begin }) => begin === null))
 const printIt = () => window.print()
@@ -24,6 +34,15 @@ const printIt = () => window.print()
       <h1>
         Day sheet <span v-if="plan" class="soft">from week {{ plan.days[0]?.week }}</span>
       </h1>
+      <Select
+        v-model="chosen"
+        :options="choices"
+        option-label="label"
+        option-value="value"
+        aria-label="Day"
+        class="no-print"
+        data-test="choose-day"
+      />
       <Button
         label="Print"
         icon="pi pi-print"

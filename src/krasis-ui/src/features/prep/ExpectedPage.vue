@@ -28,6 +28,35 @@ const station = ref(everywhere)
 const rows = computed(() =>
   (view.value?.rows ?? []).filter((row) => station.value === everywhere || row.station === station.value),
 )
+/** Which drinks show their sizes; the others show what all of their sizes come to. */
+const unfolded = ref(new Set<string>())
+const drinks = computed(() => {
+  const byDrink = new Map<string, ExpectedRow[]>()
+  for (const row of rows.value) {
+    const key = `${row.station}|${row.build}`
+    byDrink.set(key, [...(byDrink.get(key) ?? []), row])
+  }
+
+  return [...byDrink].map(([key, sizes]) => ({
+    key,
+    name: sizes[0]?.name ?? '',
+    stationName: sizes[0]?.stationName ?? '',
+    sizes: sizes.map((row) => ({ row, down: rows.value.indexOf(row) })),
+    totals: (view.value?.days ?? []).map((_, i) =>
+      sizes.reduce((sum, row) => sum + (row.cells[i]?.isOn ? (row.cells[i]?.cups ?? 0) : 0), 0),
+    ),
+  }))
+})
+
+function fold(key: string): void {
+  const next = new Set(unfolded.value)
+  if (!next.delete(key)) {
+    next.add(key)
+  }
+
+  unfolded.value = next
+}
+
 const places = computed(() => [
   { value: everywhere, label: 'Every station' },
   ...(view.value?.stations ?? []).map(({ station: value, name }) => ({ value, label: name })),
@@ -146,7 +175,8 @@ async function setKind(day: string, kind: string | null): Promise<void> {
     </div>
     <p class="soft">
       What was sold on such days, with the range that eight days in ten stay in under it. Type over what you
-      know better; an emptied cell goes by what was sold again. A block from a spreadsheet can be pasted.
+      know better; an emptied cell goes by what was sold again. Press a drink for its sizes. A block from a
+      spreadsheet can be pasted.
     </p>
     <p v-if="grid.error.value" class="error" role="alert">{{ ApiProblem.of(grid.error.value).message }}</p>
     <div v-if="view" class="scroll grid-frame">
@@ -176,27 +206,48 @@ async function setKind(day: string, kind: string | null): Promise<void> {
             <th scope="row">All cups</th>
             <td v-for="(total, i) in totals" :key="i" data-test="total">{{ decimal(total, 0) }}</td>
           </tr>
-          <tr v-for="(row, down) in rows" :key="`${row.station}|${row.build}|${row.size}`">
-            <th scope="row">
-              {{ row.name }}
-              <span class="soft"
-                >{{ row.sizeName }}<template v-if="row.stationName">, {{ row.stationName }}</template></span
-              >
-            </th>
-            <td v-for="(cell, i) in row.cells" :key="i" :class="{ typed: cell.isTyped, off: !cell.isOn }">
-              <span v-if="!cell.isOn" class="soft">off the board</span>
-              <input
-                v-if="cell.isOn || cell.cups !== null"
-                :value="shown(cell)"
-                inputmode="decimal"
-                :aria-label="`${row.name}, ${row.sizeName}, ${row.stationName}, ${view.days[i]?.name}`"
-                data-test="cups"
-                @change="typed(row, i, $event)"
-                @paste="paste(down, i, $event)"
-              />
-              <span class="soft range">{{ cell.isTyped ? '✎ ' : '' }}{{ range(cell) }}</span>
-            </td>
-          </tr>
+          <template v-for="drink in drinks" :key="drink.key">
+            <tr>
+              <th scope="row">
+                <button
+                  type="button"
+                  class="fold"
+                  :aria-expanded="unfolded.has(drink.key)"
+                  data-test="unfold"
+                  @click="fold(drink.key)"
+                >
+                  <i
+                    :class="unfolded.has(drink.key) ? 'pi pi-chevron-down' : 'pi pi-chevron-right'"
+                    aria-hidden="true"
+                  />
+                  {{ drink.name }}
+                  <span v-if="drink.stationName" class="soft">{{ drink.stationName }}</span>
+                </button>
+              </th>
+              <td v-for="(total, i) in drink.totals" :key="i" class="sum" data-test="drink-total">
+                {{ decimal(total, 0) }}
+              </td>
+            </tr>
+            <tr
+              v-for="{ row, down } in unfolded.has(drink.key) ? drink.sizes : []"
+              :key="`${drink.key}|${row.size}`"
+            >
+              <th scope="row" class="size">{{ row.sizeName }}</th>
+              <td v-for="(cell, i) in row.cells" :key="i" :class="{ typed: cell.isTyped, off: !cell.isOn }">
+                <span v-if="!cell.isOn" class="soft">off the board</span>
+                <input
+                  v-if="cell.isOn || cell.cups !== null"
+                  :value="shown(cell)"
+                  inputmode="decimal"
+                  :aria-label="`${row.name}, ${row.sizeName}, ${row.stationName}, ${view.days[i]?.name}`"
+                  data-test="cups"
+                  @change="typed(row, i, $event)"
+                  @paste="paste(down, i, $event)"
+                />
+                <span class="soft range">{{ cell.isTyped ? '✎ ' : '' }}{{ range(cell) }}</span>
+              </td>
+            </tr>
+          </template>
         </tbody>
       </table>
     </div>
@@ -237,6 +288,29 @@ th[scope='row'] {
   min-width: 13rem;
   background: var(--paper);
   font-weight: 600;
+}
+
+.fold {
+  min-height: 2rem;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+
+.size {
+  padding-left: 1.6rem;
+}
+
+.sum {
+  font-weight: 600;
+}
+
+.off {
+  background: var(--glass);
 }
 
 .kind {

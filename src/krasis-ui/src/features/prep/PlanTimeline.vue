@@ -17,9 +17,31 @@ const rows = computed(() => {
   }
 
   return [...byItem.values()]
-    .map((batches) => ({ item: batches[0]?.item ?? '', name: batches[0]?.name ?? '', batches }))
+    .map((batches) => ({
+      item: batches[0]?.item ?? '',
+      name: batches[0]?.name ?? '',
+      ...inLanes(batches),
+    }))
     .sort((one, other) => one.name.localeCompare(other.name))
 })
+/** A bar with its label takes at least this share of the line. */
+const leastShare = 0.075
+/** What would be drawn on top of another goes a lane lower, so that each can be seen and pressed. */
+function inLanes(batches: BatchView[]): { batches: { batch: BatchView; lane: number }[]; lanes: number } {
+  const ends: number[] = []
+  const placed = [...batches]
+    .map((batch) => ({ batch, from: batch.begin ?? Math.max(props.plan.now, batch.due) }))
+    .sort((one, other) => one.from - other.from)
+    .map(({ batch, from }) => {
+      const to = from + Math.max(batch.work + batch.wait, props.plan.end * leastShare)
+      const free = ends.findIndex((end) => end <= from)
+      const lane = free < 0 ? ends.length : free
+      ends[lane] = to
+      return { batch, lane }
+    })
+  return { batches: placed, lanes: Math.max(1, ends.length) }
+}
+
 const at = (minute: number) => `${(Math.max(0, minute) / props.plan.end) * 100}%`
 const long = (minutes: number) => `${(minutes / props.plan.end) * 100}%`
 const late = computed(() => new Set(props.plan.conflicts.map(({ about }) => about)))
@@ -51,7 +73,7 @@ function says(batch: BatchView): string {
       </div>
       <div v-for="row in rows" :key="row.item" class="row">
         <span class="name">{{ row.name }}</span>
-        <div class="track">
+        <div class="track" :style="{ height: `${row.lanes * 3}rem` }">
           <span
             v-for="day in plan.days"
             :key="day.day"
@@ -66,7 +88,7 @@ function says(batch: BatchView): string {
             />
           </template>
           <span class="now" :style="{ left: at(plan.now) }" />
-          <template v-for="batch in row.batches" :key="batch.key">
+          <template v-for="{ batch, lane } in row.batches" :key="batch.key">
             <button
               v-if="batch.begin !== null"
               type="button"
@@ -77,7 +99,11 @@ function says(batch: BatchView): string {
                 set: batch.isSet,
                 begun: batch.isBegun,
               }"
-              :style="{ left: at(batch.begin), width: long(batch.work + batch.wait) }"
+              :style="{
+                top: `${lane * 3 + 0.15}rem`,
+                left: at(batch.begin),
+                width: long(batch.work + batch.wait),
+              }"
               :aria-label="says(batch)"
               :aria-pressed="batch.key === chosen"
               :title="says(batch)"
@@ -96,7 +122,7 @@ function says(batch: BatchView): string {
               type="button"
               class="batch none"
               :class="{ chosen: batch.key === chosen }"
-              :style="{ left: at(Math.max(plan.now, batch.due)) }"
+              :style="{ top: `${lane * 3 + 1}rem`, left: at(Math.max(plan.now, batch.due)) }"
               :aria-label="says(batch)"
               :title="says(batch)"
               data-test="bar"
@@ -186,7 +212,6 @@ function says(batch: BatchView): string {
 .batch {
   position: absolute;
   z-index: 2;
-  top: 0.15rem;
   height: 2.7rem;
   min-width: 0.9rem;
   padding: 0;
@@ -237,7 +262,6 @@ function says(batch: BatchView): string {
 }
 
 .batch.none {
-  top: 1.5rem;
   width: auto;
   height: 1.5rem;
   padding: 0 0.5rem;
