@@ -39,7 +39,8 @@ public class MakingBenchmarks
     public IReadOnlyList<MakingPlan> Plan() => Planner.Plan(build, bar).Value;
 
     [Benchmark]
-    public OrderPlan OrderOfSix() => OrderPlanner.Plan(order, bar.Pitchers, StandingLimits.Usual, Workplaces.Usual).Value;
+    public OrderPlan OrderOfSix() =>
+        OrderPlanner.Plan(order, bar.Pitchers, StandingLimits.Usual, Workplaces.Usual).Value;
 
     [Benchmark]
     public Rescue Rescue() => Rescuer.Rescue(build, bar, null, build.Sizes[2], poured).Value;

@@ -45,19 +45,40 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
                 "a drink and a size, or that it is none of ours"
             )),
         ];
-        return open.Count > 0 && !(request.LeaveOutBad && rows.Count > 0)
-            ? Refusal.Fields(open)
-            : new Prepared(
-                kitchen,
-                view,
-                rows,
-                new SalesImported(
-                    rows.Select(row => row.Day).Distinct().Count(),
-                    rows.Sum(row => row.Cups),
-                    open.Count + view.Twins.Count
-                )
-            );
+        if (open.Count > 0 && !(request.LeaveOutBad && rows.Count > 0))
+        {
+            return Refusal.Fields(open);
+        }
+
+        // A day of which rows are left out does not take the place of one of which more is known.
+        var kept = open.Count == 0 ? [] : DaysWithMore(session, rows);
+        rows = rows.FindAll(row => !kept.Contains(row.Day));
+        return new Prepared(
+            kitchen,
+            view,
+            rows,
+            new SalesImported(
+                rows.Select(row => row.Day).Distinct().Count(),
+                rows.Sum(row => row.Cups),
+                open.Count + view.Twins.Count,
+                [.. kept.Order()]
+            )
+        );
     }
+
+    private static HashSet<DateOnly> DaysWithMore(
+        Session session,
+        List<(DateOnly Day, DrinkSize What, double Cups)> rows
+    ) =>
+        rows.GroupBy(row => (row.Day, row.What.Station))
+            .Where(day =>
+                session
+                    .Prep.Sold(Kitchen.Written(day.Key.Day), Kitchen.Written(day.Key.Day))
+                    .Where(row => row.Station == day.Key.Station)
+                    .Sum(row => row.Cups) > day.Sum(row => row.Cups)
+            )
+            .Select(day => day.Key.Day)
+            .ToHashSet();
 
     private void Keep(Session session, SalesTable table, SalesRequest request, Prepared import)
     {

@@ -45,4 +45,9 @@ public sealed record SalesView(
 public sealed record UnknownDrink(string Words, double Cups);
 
 /// <summary>What was taken in.</summary>
-public sealed record SalesImported(int Days, double Cups, int LeftOut);
+/// <param name="Days">Of how many days.</param>
+/// <param name="Cups">How many cups.</param>
+/// <param name="LeftOut">How many rows were left out.</param>
+/// <param name="Kept">The days that stay as they were known: more cups were known of them than the good rows
+/// have.</param>
+public sealed record SalesImported(int Days, double Cups, int LeftOut, IReadOnlyList<DateOnly> Kept);

@@ -27,7 +27,8 @@ public static class FrontEnd
         app.MapFallbackToFile("{*path:regex(^(?!api/|openapi/).*$):nonfile}", Page, files);
     }
 
-    /// <summary>Tells browsers to take scripts, styles and fonts from here alone, whatever is answered.</summary>
+    /// <summary>Tells browsers to take scripts, styles and fonts from here alone, and to keep no answer of the API,
+    /// whatever is answered.</summary>
     public static Task Protect(HttpContext context, RequestDelegate next)
     {
         // What is answered in the place of an error begins with no header.
@@ -39,6 +40,13 @@ public static class FrontEnd
             headers.XContentTypeOptions = "nosniff";
             headers["Referrer-Policy"] = "no-referrer";
             headers["Cross-Origin-Resource-Policy"] = "same-origin";
+
+            // What the house has entered stays out of the caches of browsers and proxies, unless an endpoint says more.
+            if (context.Request.Path.StartsWithSegments("/api") && headers.CacheControl.Count == 0)
+            {
+                headers.CacheControl = "no-store";
+            }
+
             return Task.CompletedTask;
         });
         return next(context);

@@ -113,6 +113,23 @@ public class DrinkImporterTests
     }
 
     [Fact]
+    public void In_a_cup_that_is_the_same_the_strokes_are_the_nearest_to_what_is_poured_there()
+    {
+        // 5 strokes of 7.5 ml are 37.5 ml: 4 of 10. Scaled there to 3 in the small cup, 22.5 ml: 2 of 10 and not 3.
+        var build = Build(TestBar.Line("syrup", 5, "stroke"), TestBar.Line("milk", 100, "ml"));
+        var there = Mixer.Mix(BuildReader.Read(build, FullBar.Facts).Value, FullBar.Facts);
+        var here = Bring(build).Sheet;
+        foreach (var size in new[] { "s", "m" })
+        {
+            var strokes = there.Sizes.Single(each => each.Size.Value == size).Lines[0].Amount;
+            Assert.Equal(
+                Math.Max(1, Math.Round(strokes * 0.75, MidpointRounding.AwayFromZero)),
+                here.Sizes.Single(each => each.Size.Value == $"{size}-here").Lines[0].Amount
+            );
+        }
+    }
+
+    [Fact]
     public void What_nothing_stands_for_comes_along_under_a_name_that_is_free()
     {
         var taken = Other with
@@ -191,11 +208,19 @@ public class DrinkImporterTests
 
                 var brought = DrinkImporter.Import([build], FullBar.Document, Other, Choices(Other));
                 Assert.True(brought.IsRead, string.Join(" ", brought.Problems.Select(problem => problem.Message)));
-                var (before, after) = (
-                    Mixer.Mix(there.Value, FullBar.Facts).Sizes.Single(size => size.IsReference),
-                    brought.Value.Drinks[0].Sheet.Sizes.Single(size => size.IsReference)
-                );
-                foreach (var (was, now) in before.Lines.Zip(after.Lines))
+                // The large cup holds more here: it follows by the drink's own scaling.
+                var pairs = Mixer
+                    .Mix(there.Value, FullBar.Facts)
+                    .Sizes.Where(size => size.Size.Value != "l" || size.IsReference)
+                    .SelectMany(size =>
+                        size.Lines.Zip(
+                            brought
+                                .Value.Drinks[0]
+                                .Sheet.Sizes.Single(each => each.Size.Value == $"{size.Size.Value}-here")
+                                .Lines
+                        )
+                    );
+                foreach (var (was, now) in pairs)
                 {
                     // A stroke of the larger pump, a piece of ice, a shot or what a line rounds to: never more than one
                     // step of it.

@@ -63,6 +63,21 @@ public static class DrinkImporter
 
             var sheet = Mixer.Mix(read.Value, here.Value);
             var before = Renamed(Mixer.Mix(asIs.Value, there.Value), choices, bag);
+            var same = before
+                .Sizes.Where(size =>
+                    IsSame(
+                        CupThere(size.Size, choices, bag, both.Value),
+                        here.Value.Cups.FirstOrDefault(cup => cup.Id == size.Size)
+                    )
+                )
+                .Select(size => size.Size)
+                .ToHashSet();
+            var pinned = SameCups.Pin(build, before, sheet, same, here.Value);
+            if (pinned != build && BuildReader.Read(pinned, here.Value) is { IsRead: true } again)
+            {
+                (build, sheet) = (pinned, Mixer.Mix(again.Value, here.Value));
+            }
+
             drinks.Add(new BroughtDrink(build, sheet, Pours.Of(before, sheet, null, here.Value.House).Sizes, said));
         }
 
@@ -257,6 +272,19 @@ public static class DrinkImporter
                     .DistinctBy(size => size.Size),
             ],
         };
+
+    // The cup there that a cup here stands for.
+    private static Cup? CupThere(
+        CupId here,
+        IReadOnlyList<FactChoice> choices,
+        BundleDependencies bag,
+        BarFacts both
+    ) =>
+        both.Cups.FirstOrDefault(cup =>
+            cup.Id.Value.StartsWith(There, StringComparison.Ordinal)
+            && cup.Id.Value[There.Length..] is var id
+            && (bag.ComesAs(id) ?? OwnOf(id, choices)) == here.Value
+        );
 
     // What was pinned in one is pinned in the other.
     private static bool IsSame(Cup? one, Cup? other) =>

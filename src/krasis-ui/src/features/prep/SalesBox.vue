@@ -10,6 +10,7 @@ import { keys } from '@/shared/api/queries'
 import type { ExpectedRow, SalesColumns, SalesView } from '@/shared/api/types'
 import { decimal } from '@/shared/format'
 import { tell } from '@/shared/notice/notice'
+import { shortDay } from './words'
 
 /** Takes in what was sold: pasted, or from a file. Nothing is kept before it is read and shown. */
 const props = defineProps<{ rows: ExpectedRow[] }>()
@@ -88,7 +89,7 @@ async function keep(leaveOutBad: boolean): Promise<void> {
   try {
     const kept = await ask(api.POST('/api/prep/sales/import', { body: body(leaveOutBad) }))
     tell({
-      text: `${decimal(kept.cups, 0)} cups of ${kept.days} ${kept.days === 1 ? 'day' : 'days'} are taken in${kept.leftOut > 0 ? `, ${kept.leftOut} rows left out` : ''}.`,
+      text: `${decimal(kept.cups, 0)} cups of ${kept.days} ${kept.days === 1 ? 'day' : 'days'} are taken in${kept.leftOut > 0 ? `, ${kept.leftOut} rows left out` : ''}.${kept.kept.length > 0 ? ` More was known already of ${kept.kept.map((day) => shortDay(day)).join(', ')}: ${kept.kept.length === 1 ? 'that day stays' : 'those days stay'} as before.` : ''}`,
     })
     view.value = null
     text.value = ''
