@@ -68,7 +68,7 @@ public sealed class Kitchen
 
         Board = new Board(board);
         Learner = new SalesLearner(Sales.Where(sold => sold.Day < Today), FactorOn, Board.Has);
-        foreach (var id in (more ?? []).Where(build => !board.ContainsKey(build)))
+        foreach (var id in (more ?? []).OfType<string>().Where(build => !board.ContainsKey(build)))
         {
             if (session.Builds.Find(id) is { } build)
             {

@@ -42,14 +42,14 @@ internal static class OrderSearch
             Keep(Improve(work, start));
         }
 
-        var random = new Random(work.Steps.Count);
+        var drawn = (uint)work.Steps.Count;
         var kicks =
             !isThorough ? 0
             : work.Steps.Count <= FewSteps ? KicksOfFew
             : KicksOfMany;
         for (var kick = 0; kick < kicks; kick++)
         {
-            if (Kick(work, best!.Value.List, random) is { } start)
+            if (Kick(work, best!.Value.List, ref drawn) is { } start)
             {
                 Keep(Improve(work, start));
             }
@@ -71,12 +71,12 @@ internal static class OrderSearch
         return from;
     }
 
-    private static (List<int> List, OrderTimes Times)? Kick(OrderWork work, List<int> list, Random random)
+    private static (List<int> List, OrderTimes Times)? Kick(OrderWork work, List<int> list, ref uint drawn)
     {
         var kicked = new List<int>(list);
         for (var i = 0; i < Kicked; i++)
         {
-            var (at, to) = (random.Next(list.Count), random.Next(list.Count));
+            var (at, to) = (Draw(ref drawn, list.Count), Draw(ref drawn, list.Count));
             var step = kicked[at];
             kicked.RemoveAt(at);
             kicked.Insert(to, step);
@@ -88,6 +88,14 @@ internal static class OrderSearch
         }
 
         return OrderTimes.Of(work, kicked) is { } times ? (kicked, times) : null;
+    }
+
+    // A linear congruential generator with the constants of Knuth and Lewis (from memory): the same order is always
+    // planned alike.
+    private static int Draw(ref uint drawn, int below)
+    {
+        drawn = unchecked((drawn * 1_664_525) + 1_013_904_223);
+        return (int)((drawn >> 16) % (uint)below);
     }
 
     private static (List<int> List, OrderTimes Times)? Better(OrderWork work, List<int> list, OrderTimes times)
