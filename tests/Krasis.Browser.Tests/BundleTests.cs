@@ -27,6 +27,7 @@ public sealed class BundleTests(DemoHost server) : IClassFixture<DemoHost>
         // And back: the empty house is empty again.
         tab.Open("/files");
         tab.Click("[data-test=undo-taken]");
+        tab.Click("[data-test=undo-taken-now]");
         tab.Until("the empty house", () => JsonNode.Parse(Get(empty, "/api/builds"))!.AsArray().Count == 0);
     }
 

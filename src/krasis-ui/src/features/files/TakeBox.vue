@@ -32,6 +32,12 @@ const taken = useQuery({
   queryFn: () => ask(api.GET('/api/files/taken')),
 })
 const isAsked = ref(false)
+/** What is asked about before it is undone. */
+const undoing = ref<string | null>(null)
+async function undoIt(id: string): Promise<void> {
+  undoing.value = null
+  await takeBack(id)
+}
 const standings = {
   new: 'not here yet',
   same: 'here already, the same',
@@ -82,7 +88,7 @@ const nameOf = (id: string) => bundle.value?.drinks.find((drink) => drink.id ===
           @click="isAsked = true"
         />
         <p v-else>
-          A copy of what is here is made first, and one press undoes it.
+          A copy of what is here is made first, and you can undo it below.
           <Button label="Put it there" :loading="isBusy" data-test="move-in-now" @click="moveIn" />
           <Button label="No" text @click="isAsked = false" />
         </p>
@@ -166,7 +172,20 @@ const nameOf = (id: string) => bundle.value?.drinks.find((drink) => drink.id ===
         <li v-for="one in taken.data.value" :key="one.id" data-test="taken">
           {{ when(one.takenAt) }}: {{ one.says }}.
           <span v-if="one.isUndone" class="soft">Undone.</span>
-          <Button v-else label="Undo" text size="small" data-test="undo-taken" @click="takeBack(one.id)" />
+          <Button
+            v-else-if="undoing !== one.id"
+            label="Undo…"
+            text
+            size="small"
+            data-test="undo-taken"
+            @click="undoing = one.id"
+          />
+          <span v-else>
+            What came in then goes, with whatever has been changed in it since. After a whole house came in,
+            that is all that was entered since.
+            <Button label="Undo it" size="small" data-test="undo-taken-now" @click="undoIt(one.id)" />
+            <Button label="No" text size="small" @click="undoing = null" />
+          </span>
         </li>
       </ul>
     </template>

@@ -97,15 +97,16 @@ export function useBundle() {
       ask(api.POST('/api/files/bundles/{key}/house', { params: { path: { key } } })),
     )
     if (taken) {
-      await done(taken)
+      await done(taken, false)
     }
   }
 
-  async function done(taken: { id: string; says: string }): Promise<void> {
+  /** A whole house is undone below, where it is asked first: a notice stays while others work. */
+  async function done(taken: { id: string; says: string }, isUndoneHere = true): Promise<void> {
     forget()
     tell({
       text: `Taken in: ${taken.says}.`,
-      action: { label: 'Undo', run: () => takeBack(taken.id) },
+      ...(isUndoneHere ? { action: { label: 'Undo', run: () => takeBack(taken.id) } } : {}),
     })
     await client.invalidateQueries()
   }

@@ -22,7 +22,7 @@ export class ApiProblem extends Error {
     return new ApiProblem(
       0,
       'Krasis does not answer.',
-      'What you have entered is kept in this browser. Start the program again, then try once more.',
+      'Nothing was saved. Leave this page open, start the program again, then try once more.',
       [],
     )
   }
@@ -31,7 +31,7 @@ export class ApiProblem extends Error {
     return new ApiProblem(
       502,
       'What came in the place of an answer cannot be read.',
-      'Load the page anew; what you have entered is kept in this browser.',
+      'Nothing was saved. Try once more. If it happens again, load the page anew.',
       [],
     )
   }

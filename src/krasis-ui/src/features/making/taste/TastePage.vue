@@ -45,7 +45,7 @@ async function sit(): Promise<void> {
     // What was sent already need not stay here.
     all.value = {
       ...all.value,
-      [props.id]: (all.value[props.id] ?? []).filter(({ state }) => state === 'sending'),
+      [props.id]: (all.value[props.id] ?? []).filter(({ state }) => ['sending', 'refused'].includes(state)),
     }
     put({ ...begin, seat, asked: asked.data.value ?? null })
   } catch (error) {
@@ -80,14 +80,14 @@ async function flush(): Promise<void> {
       problem.value = null
     } catch (error) {
       const found = ApiProblem.of(error)
-      if (!found.isForLater) {
-        // It is not taken so: back to what can be mended.
-        problem.value = found.message
-        if (found.status !== 409) {
-          put({ ...tasting, state: 'tasting' })
-        }
+      if (found.isForLater) {
+        return
       }
-      return
+
+      // It is not taken so: back to what can be mended, where it can be. Whoever tasted after is not held up.
+      problem.value = found.message
+      const canMend = found.status !== 409 && tasting.device === mine.value?.device
+      put({ ...tasting, state: canMend ? 'tasting' : 'refused' })
     }
   }
 }
@@ -127,6 +127,20 @@ onReturn(() => {
       <p v-else-if="asked.data.value" class="big">
         {{ asked.data.value.state === 'draft' ? 'This tasting has not begun yet.' : 'This tasting is over.' }}
       </p>
+    </section>
+
+    <section v-else-if="mine.state === 'refused'" class="start">
+      <h1 data-test="refused">Your answers were not taken</h1>
+      <p class="big">They are kept on this device but do not count. Tell whoever leads the tasting.</p>
+      <button
+        v-if="asked.data.value?.state === 'open'"
+        type="button"
+        class="go"
+        data-test="next-taster"
+        @click="sit"
+      >
+        Another taster on this device
+      </button>
     </section>
 
     <section v-else-if="mine.state === 'sending'" class="start">

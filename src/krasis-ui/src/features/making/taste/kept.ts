@@ -9,8 +9,8 @@ export interface Tasting {
   /** What is asked: it has to be there when the network is not. */
   asked: TasteView | null
   answer: AnswerDocument
-  /** Filling in, on its way, or kept at the server. */
-  state: 'tasting' | 'sending' | 'sent'
+  /** Filling in, on its way, kept at the server, or not taken there: the tasting was over. */
+  state: 'tasting' | 'sending' | 'sent' | 'refused'
   /** The cup that one is at. */
   at: number
 }
