@@ -1,3 +1,4 @@
+using Krasis.App.Shared;
 using Krasis.Core.Planning.Keeping;
 using Krasis.Core.Planning.Plans;
 using Krasis.Core.Planning.Preparing;
@@ -53,6 +54,12 @@ public static class BatchParts
             );
         }
     }
+
+    // Why a batch is not in the plan: somebody else may have ticked it off in the meantime.
+    public static Refusal NotThere(Session session, string key) =>
+        session.Prep.IsDone(key)
+            ? Refusal.Conflict("This batch was made already.", "Somebody has ticked it off, and it is in stock.")
+            : Refusal.Missing("batch");
 
     public static PlannedBatch? Find(Session session, Kitchen kitchen, string key) =>
         PrepPlanner.Draw(kitchen.Input(session)).Batches.FirstOrDefault(batch => batch.Key == key);

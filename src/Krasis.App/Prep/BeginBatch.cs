@@ -22,7 +22,7 @@ public sealed class BeginBatch(KrasisFile file, StandardNeeds standards, TimePro
             ? Refusal.Fields(fields.Problems)
             : file.Write(
                     session => BatchParts.Find(session, Kitchen.Of(session, standards, clock), key),
-                    (session, batch) => batch is null ? Refusal.Missing("batch") : Keep(session, batch)
+                    (session, batch) => batch is null ? BatchParts.NotThere(session, key) : Keep(session, batch)
                 )
                 .Then(_ => file.Read(session => PlanViews.View(session, standards, clock)));
 

@@ -53,7 +53,7 @@ public sealed class FinishBatch(KrasisFile file, StandardNeeds standards, TimePr
 
         return BatchParts.Find(session, kitchen, key) is { } batch
             ? new Prepared(kitchen, batch, null)
-            : Refusal.Missing("batch");
+            : BatchParts.NotThere(session, key);
     }
 
     private string Keep(Session session, Prepared prepared, string id, double grams, string? who)

@@ -12,6 +12,9 @@ namespace Krasis.App.Prep;
 /// <summary>Imports a sales file: all of it, all of its good rows, or nothing.</summary>
 public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
 {
+    // More sentences than these nobody reads after one file.
+    private const int MostSaid = 5;
+
     /// <summary>Imports it. A day takes the place of what was known of it.</summary>
     public Result<SalesImported> Run(SalesRequest request) =>
         SalesReading.Table(request) is { } table
@@ -20,8 +23,8 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
                 (session, prepared) =>
                     prepared.Then(import =>
                     {
-                        Keep(session, table, request, import);
-                        return import.Done;
+                        var says = Keep(session, table, request, import);
+                        return import.Done with { Says = says };
                     })
             )
             : Refusal.Fields([SalesReading.Unreadable]);
@@ -61,7 +64,8 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
                 rows.Select(row => row.Day).Distinct().Count(),
                 rows.Sum(row => row.Cups),
                 open.Count + view.Twins.Count,
-                [.. kept.Order()]
+                [.. kept.Order()],
+                []
             )
         );
     }
@@ -80,7 +84,7 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
             .Select(day => day.Key.Day)
             .ToHashSet();
 
-    private void Keep(Session session, SalesTable table, SalesRequest request, Prepared import)
+    private List<string> Keep(Session session, SalesTable table, SalesRequest request, Prepared import)
     {
         foreach (var name in (request.Names ?? []).OfType<NamedDrink>())
         {
@@ -106,10 +110,13 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
 
         // What a cup takes does not change with what was sold: the kitchen of before is good for every day.
         var now = Timestamp.Write(clock.GetUtcNow());
+        var says = new List<string>();
         foreach (var day in import.Rows.Select(row => row.Day).Distinct().Order())
         {
-            StockBook.UseUp(session, import.Kitchen, day, now);
+            says.AddRange(StockBook.UseUp(session, import.Kitchen, day, now));
         }
+
+        return [.. says.Take(MostSaid)];
     }
 
     // What is to be kept.

@@ -31,7 +31,7 @@ public sealed class MoveBatch(KrasisFile file, StandardNeeds standards, TimeProv
         var kitchen = Kitchen.Of(session, standards, clock);
         if (BatchParts.Find(session, kitchen, key) is not { } batch)
         {
-            return Refusal.Missing("batch");
+            return BatchParts.NotThere(session, key);
         }
 
         if (batch.IsBegun)

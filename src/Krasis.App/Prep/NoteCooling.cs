@@ -29,7 +29,7 @@ public sealed class NoteCooling(KrasisFile file, StandardNeeds standards, TimePr
             session =>
             {
                 var kitchen = Kitchen.Of(session, standards, clock);
-                return BatchParts.Find(session, kitchen, key) is not { } batch ? Refusal.Missing("batch")
+                return BatchParts.Find(session, kitchen, key) is not { } batch ? BatchParts.NotThere(session, key)
                     : BatchParts.BegunAt(kitchen, key) is not { } begun ? ReadCooling.NotBegun(batch.Name)
                     : Result.Of(begun);
             },

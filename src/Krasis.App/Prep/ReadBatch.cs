@@ -20,7 +20,7 @@ public sealed class ReadBatch(KrasisFile file, StandardNeeds standards, TimeProv
             var kitchen = Kitchen.Of(session, standards, clock);
             if (BatchParts.Find(session, kitchen, key) is not { } batch)
             {
-                return Refusal.Missing("batch");
+                return BatchParts.NotThere(session, key);
             }
 
             if (grams is { } asked && !(asked is >= 1 and <= MostGrams))

@@ -13,7 +13,7 @@ public sealed class ReadCooling(KrasisFile file, StandardNeeds standards, TimePr
         file.Read<Result<CoolingView>>(session =>
         {
             var kitchen = Kitchen.Of(session, standards, clock);
-            return BatchParts.Find(session, kitchen, key) is not { } batch ? Refusal.Missing("batch")
+            return BatchParts.Find(session, kitchen, key) is not { } batch ? BatchParts.NotThere(session, key)
                 : BatchParts.BegunAt(kitchen, key) is not { } begun ? NotBegun(batch.Name)
                 : Result.Of(View(session, key, begun, clock.GetUtcNow()));
         });

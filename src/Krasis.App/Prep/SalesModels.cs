@@ -50,4 +50,11 @@ public sealed record UnknownDrink(string Words, double Cups);
 /// <param name="LeftOut">How many rows were left out.</param>
 /// <param name="Kept">The days that stay as they were known: more cups were known of them than the good rows
 /// have.</param>
-public sealed record SalesImported(int Days, double Cups, int LeftOut, IReadOnlyList<DateOnly> Kept);
+/// <param name="Says">Of what more was used than the book of stock had, in sentences, the most the first.</param>
+public sealed record SalesImported(
+    int Days,
+    double Cups,
+    int LeftOut,
+    IReadOnlyList<DateOnly> Kept,
+    IReadOnlyList<string> Says
+);

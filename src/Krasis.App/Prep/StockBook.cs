@@ -1,4 +1,5 @@
 using Krasis.Core.Planning.Needing;
+using Krasis.Core.Planning.Plans;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
 using Krasis.Store.Prep;
@@ -9,7 +10,9 @@ namespace Krasis.App.Prep;
 public static class StockBook
 {
     /// <summary>Takes out of stock what the cups of a day used, and puts back what was taken for them before.</summary>
-    public static void UseUp(Session session, Kitchen kitchen, DateOnly day, string now)
+    /// <returns>Of what the cups used more than the book had, in sentences. Of what was counted since the count knows
+    /// better, and what the book had nothing of was perhaps not kept in it yet: neither is told.</returns>
+    public static IReadOnlyList<string> UseUp(Session session, Kitchen kitchen, DateOnly day, string now)
     {
         var written = Kitchen.Written(day);
         var before = session.Prep.TakenForSold(written);
@@ -18,13 +21,13 @@ public static class StockBook
             .Concat(before.Select(row => session.Prep.Lot(row.Lot)!))
             .DistinctBy(balance => balance.Lot)
             .Select(LotBalances.ToLot);
+        var counted = session.Prep.CountedSince(written);
+        var sold = session.Prep.Sold(written, written).Select(Kitchen.SoldOf).ToList();
         var taken = SoldUse.Of(
             lots,
             before.Select(LotBalances.ToEntry),
-            session
-                .Prep.CountedSince(written)
-                .ToDictionary(counted => counted.Lot, counted => kitchen.ShareSoldAfter(day, counted.Day, counted.At)),
-            session.Prep.Sold(written, written).Select(Kitchen.SoldOf),
+            counted.ToDictionary(one => one.Lot, one => kitchen.ShareSoldAfter(day, one.Day, one.At)),
+            sold,
             kitchen.Needs,
             day
         );
@@ -37,6 +40,30 @@ public static class StockBook
                 }
             );
         }
+
+        var known = session.Prep.ItemsInBook().ToHashSet();
+        var recounted = counted.Select(one => session.Prep.Lot(one.Lot)?.Item).ToHashSet();
+        return
+        [
+            .. SoldUse
+                .Needed(sold, kitchen.Needs)
+                .Where(need => known.Contains(need.Key.ToString()) && !recounted.Contains(need.Key.ToString()))
+                .Select(need =>
+                    (
+                        Item: need.Key,
+                        Used: need.Value,
+                        Had: -taken.Where(each => each.Item == need.Key && each.Amount < 0).Sum(each => each.Amount)
+                    )
+                )
+                .Where(need => need.Had > 0 && need.Used > need.Had + 1)
+                .OrderByDescending(need => need.Used - need.Had)
+                .Select(need =>
+                    $"What was sold on {PlanWords.Day(day)} took {Much(need.Used, need.Item)} of {kitchen.NameOf(need.Item)}, but the book had {Much(need.Had, need.Item)}. Count what is there."
+                ),
+        ];
+
+        static string Much(double amount, Item item) =>
+            item.Kind == ItemKind.Ingredient ? PlanWords.Mass(amount) : $"{amount:0}";
     }
 
     /// <summary>Takes an amount out of the lots that have to be used first.</summary>

@@ -182,6 +182,30 @@ public sealed class StockBookTests : IDisposable
         Assert.Equal(Stock.Of(book), Stock.InOrderOfUse(balances));
     }
 
+    [Fact]
+    public void What_is_sold_beyond_what_the_book_has_is_told_and_what_it_has_is_not()
+    {
+        Bring("milk-a", 3000);
+
+        Assert.Contains(Sold(60), said =>
+            said.Contains("of Farm milk, but the book had 3 kg", StringComparison.Ordinal)
+        );
+        Assert.Empty(Sold(1));
+    }
+
+    private IReadOnlyList<string> Sold(int cups) =>
+        new ImportSales(house.File, house.Needs, house.Clock)
+            .Run(
+                new SalesRequest(
+                    $"day;drink;size;station;cups\n2026-11-25;Black sesame latte;Heron;Bar;{cups}",
+                    null,
+                    null,
+                    null,
+                    LeaveOutBad: false
+                )
+            )
+            .Value.Says;
+
     private void Bring(string lot, double grams, string item = "ingredient:farm-milk", string? useBy = null) =>
         Write(lot, "bought", grams, item, useBy);
 

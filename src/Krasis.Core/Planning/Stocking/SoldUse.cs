@@ -40,13 +40,7 @@ public static class SoldUse
             );
         }
 
-        var used = sold.SelectMany(row =>
-                (needs.GetValueOrDefault(row.What) ?? new Dictionary<Item, double>()).Select(need =>
-                    (Item: need.Key, Amount: need.Value * row.Cups)
-                )
-            )
-            .GroupBy(use => use.Item, use => use.Amount)
-            .ToDictionary(item => item.Key, item => item.Sum());
+        var used = Needed(sold, needs);
         var taken = new Dictionary<(string Lot, Item Item), double>();
         foreach (var (from, to) in Parts(counted))
         {
@@ -66,6 +60,21 @@ public static class SoldUse
 
         return [.. back, .. taken.Select(each => (each.Key.Lot, each.Key.Item, -each.Value))];
     }
+
+    /// <summary>What cups take, all together, g or pieces.</summary>
+    /// <param name="sold">The cups.</param>
+    /// <param name="needs">What a cup takes.</param>
+    public static IReadOnlyDictionary<Item, double> Needed(
+        IEnumerable<Sold> sold,
+        IReadOnlyDictionary<DrinkSize, IReadOnlyDictionary<Item, double>> needs
+    ) =>
+        sold.SelectMany(row =>
+                (needs.GetValueOrDefault(row.What) ?? new Dictionary<Item, double>()).Select(need =>
+                    (Item: need.Key, Amount: need.Value * row.Cups)
+                )
+            )
+            .GroupBy(use => use.Item, use => use.Amount)
+            .ToDictionary(item => item.Key, item => item.Sum());
 
     // The parts of a day between counts, as the share that was still to be sold at its beginning and at its end.
     private static IEnumerable<(double From, double To)> Parts(IReadOnlyDictionary<string, double> counted)

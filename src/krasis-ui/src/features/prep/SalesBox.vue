@@ -18,6 +18,8 @@ const client = useQueryClient()
 const text = ref('')
 const workbook = ref<string | null>(null)
 const fileName = ref('')
+/** Of what more was used than the book of stock had. */
+const short = ref<string[]>([])
 const view = ref<SalesView | null>(null)
 const columns = ref<SalesColumns | null>(null)
 const problem = ref('')
@@ -91,6 +93,7 @@ async function keep(leaveOutBad: boolean): Promise<void> {
     tell({
       text: `${decimal(kept.cups, 0)} cups of ${kept.days} ${kept.days === 1 ? 'day' : 'days'} are taken in${kept.leftOut > 0 ? `, ${kept.leftOut} rows left out` : ''}.${kept.kept.length > 0 ? ` More was known already of ${kept.kept.map((day) => shortDay(day)).join(', ')}: ${kept.kept.length === 1 ? 'that day stays' : 'those days stay'} as before.` : ''}`,
     })
+    short.value = kept.says
     view.value = null
     text.value = ''
     workbook.value = null
@@ -185,6 +188,9 @@ const isReady = computed(
       <span v-if="fileName" class="soft">{{ fileName }}</span>
     </p>
     <p v-if="problem" class="error" role="alert" data-test="sales-problem">{{ problem }}</p>
+    <ul v-if="short.length > 0" class="banner" role="status" data-test="more-used">
+      <li v-for="says in short" :key="says">{{ says }}</li>
+    </ul>
     <div v-if="view" data-test="read-sales">
       <p role="status">
         <strong
