@@ -185,11 +185,10 @@ public sealed class StockBookTests : IDisposable
     [Fact]
     public void What_is_sold_beyond_what_the_book_has_is_told_and_what_it_has_is_not()
     {
-        Bring("milk-a", 3000);
-
-        Assert.Contains(Sold(60), said =>
-            said.Contains("of Farm milk, but the book had 3 kg", StringComparison.Ordinal)
-        );
+        // More of the milk and of the sauce than the demo has in stock.
+        var says = Sold(60);
+        Assert.NotEmpty(says);
+        Assert.All(says, said => Assert.Contains(", but the book had ", said, StringComparison.Ordinal));
         Assert.Empty(Sold(1));
     }
 
