@@ -242,7 +242,7 @@ public sealed partial class PrepTests : BenchTests
                 .Where(batch => batch!["begin"] is not null)
                 .ToList();
 
-            // What stands after the work is told once more when it is ready.
+            // A batch that steeps, cools or rests has a second entry, for when it is ready.
             Assert.Equal(plan.Count + plan.Count(batch => (int)batch!["wait"]! > 0), events.Count);
             Assert.All(plan, batch =>
             {

@@ -85,7 +85,8 @@ public sealed class ReadCalendar(KrasisFile file, StandardNeeds standards, ToldC
         }
     }
 
-    // What stands after the work is told once more when it is ready: somebody has to strain it or put it away.
+    // A batch that steeps, cools or rests gets a second entry for when it is ready: somebody must strain it or put it
+    // away.
     private static IEnumerable<CalendarRow> RowsOf(Kitchen kitchen, PlannedBatch batch, DateTimeOffset now)
     {
         var row = Row(kitchen, batch, now);

@@ -5,7 +5,7 @@ using Krasis.Core.Changing.Advising;
 
 namespace Krasis.Core.Tests.Advising;
 
-/// <summary>What is said of a way to pour a size.</summary>
+/// <summary>How the adviser describes its suggestions.</summary>
 public class AdviceWordsTests
 {
     private static readonly string[] AllSizes = ["s", "m", "l"];

@@ -273,7 +273,7 @@ public static class DrinkImporter
             ],
         };
 
-    // The cup there that a cup here stands for.
+    // The other house's cup that is poured as this one here.
     private static Cup? CupThere(
         CupId here,
         IReadOnlyList<FactChoice> choices,

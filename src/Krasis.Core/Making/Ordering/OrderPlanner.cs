@@ -67,33 +67,33 @@ public static class OrderPlanner
             : drinks.Count <= Small ? int.MaxValue
             : WaysOfMany;
         var sequences = Sequences(drinks.Count);
-        var (pulls, milks) = (Sharing.Pulls(drinks, most), Sharing.Pitchers(drinks, pitchers, most));
         OrderTimes? best = null;
-        Try(pulls, milks);
-        if (best!.Beyond > 1e-6)
+        foreach (var (pulls, milks) in Ways())
         {
-            // Half a pull or a little milk is rather wasted than all of it old.
-            var (morePulls, moreMilks) = (
-                Sharing.MorePulls(drinks, WaysOfMany),
-                Sharing.MorePitchers(drinks, pitchers, WaysOfMany)
-            );
-            Try(morePulls, milks);
-            Try(pulls, moreMilks);
-            Try(morePulls, moreMilks);
+            foreach (var work in pulls.SelectMany(_ => milks, Work))
+            {
+                var found = OrderSearch.Best(work, sequences, isThorough);
+                best = best is null || found.IsBetterThan(best) ? found : best;
+            }
+
+            if (best!.Beyond <= 1e-6)
+            {
+                break;
+            }
         }
 
-        return best;
+        return best!;
 
-        void Try(IReadOnlyList<List<SharedPull>> pulls, IReadOnlyList<List<SharedPitcher>> milks)
+        // A little milk is wasted rather than drinks standing too long, and half a pull only where that is not enough.
+        IEnumerable<(List<List<SharedPull>> Pulls, List<List<SharedPitcher>> Milks)> Ways()
         {
-            foreach (var work in pulls.SelectMany(_ => milks, (pull, milk) => Work(pull, milk)))
-            {
-                if (best is null or { Beyond: > 1e-6 } || work.Pulls.Count <= best.Work.Pulls.Count)
-                {
-                    var found = OrderSearch.Best(work, sequences, isThorough);
-                    best = best is null || found.IsBetterThan(best) ? found : best;
-                }
-            }
+            var (pulls, milks) = (Sharing.Pulls(drinks, most), Sharing.Pitchers(drinks, pitchers, most));
+            yield return (pulls, milks);
+            var moreMilks = Sharing.MorePitchers(drinks, pitchers, WaysOfMany);
+            yield return (pulls, moreMilks);
+            var morePulls = Sharing.MorePulls(drinks, WaysOfMany);
+            yield return (morePulls, milks);
+            yield return (morePulls, moreMilks);
         }
 
         OrderWork Work(IReadOnlyList<SharedPull> pulls, IReadOnlyList<SharedPitcher> milks) =>

@@ -1,10 +1,9 @@
 namespace Krasis.Core.Making.Ordering;
 
 /// <summary>When each step of an order is done, and by whom, for one list of its steps.</summary>
-/// <remarks>Whoever is free first takes the next step of the list. First everything is done as soon as it can be; then,
-/// from the last step to the first, as late as it can be without the order taking longer, so that nothing stands for
-/// nothing; and then only what would stand, the pulls and the milk, is as late as it can be. The best of the three is
-/// kept.</remarks>
+/// <remarks>Whoever is free first takes the next step on the list. Three schedules are worked out, and the best is kept:
+/// every step as early as possible; every step as late as possible without making the order longer, so that little
+/// stands around; and early steps with late pulls and late milk.</remarks>
 internal sealed class OrderTimes
 {
     private readonly OrderWork work;

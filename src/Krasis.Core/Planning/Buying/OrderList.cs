@@ -9,8 +9,8 @@ public static class OrderList
     /// <summary>The list: what has to be ordered first, and what needs nothing last.</summary>
     /// <param name="input">What the plan goes by.</param>
     /// <param name="plan">The plan.</param>
-    /// <remarks>Packs = (what the stock lacks day by day, of what lasts + what is to stand there afterwards − what is then
-    /// left) ÷ what a pack brings to the cups, upwards. Stock counts no longer than it may be used.</remarks>
+    /// <remarks>Packs = (what is short, added up day by day + what should be left on the shelf − what is left) ÷ what the
+    /// cups get out of a pack, rounded up. Stock past its use-by day does not count.</remarks>
     public static IReadOnlyList<OrderRow> Of(PlanInput input, PrepPlan plan) =>
         [
             .. plan

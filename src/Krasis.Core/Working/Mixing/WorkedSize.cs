@@ -53,7 +53,7 @@ internal sealed class WorkedSize
         return tally;
     }
 
-    // Two lines of the same espresso share its pulls. Only what is left after the last of them goes into no cup.
+    // Two lines of the same espresso share pulls. Only what is left of the last pull is wasted.
     private static IReadOnlyList<WorkedLine> SharingPulls(IReadOnlyList<WorkedLine> lines)
     {
         if (lines.Count(line => line.Facts.Recipe is not null) < 2)

@@ -99,7 +99,7 @@ public class OrderPlannerTests
         Assert.Equal(2, runs.Count);
         Assert.Equal(runs[0].To, runs[1].From);
 
-        // The shorter runs last, so that the first stands for less: it stands while the second runs.
+        // The first shot waits while the second runs, so the shorter pull comes second.
         Assert.Equal([30.0, 20.0], runs.Select(run => run.To - run.From));
         var stands = Assert.Single(plan.Tasks, task => task.Place == OrderPlace.Stands);
         Assert.StartsWith("espresso for ", stands.What, StringComparison.Ordinal);
@@ -122,7 +122,7 @@ public class OrderPlannerTests
         var late = OrderPlanner
             .Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing - 1 }, Workplaces.Usual)
             .Value;
-        Assert.Contains("is the longest", Assert.Single(late.Warnings), StringComparison.Ordinal);
+        Assert.Contains("should stand for no more than", Assert.Single(late.Warnings), StringComparison.Ordinal);
         Assert.Equal(1, late.Beyond, 6);
     }
 

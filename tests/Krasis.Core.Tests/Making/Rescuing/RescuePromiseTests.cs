@@ -173,8 +173,8 @@ public class RescuePromiseTests
         }
     }
 
-    // Whether any one line that is still to come, poured otherwise in the bar's steps, would have done: worked out from
-    // the taste of the whole cup.
+    // Whether changing a single remaining line, in the bar's steps, would have been enough: worked out from the taste of
+    // the whole cup.
     private static bool OneOtherAmountHelps(
         Build build,
         BarFacts bar,

@@ -31,7 +31,7 @@ export class ApiProblem extends Error {
     return new ApiProblem(
       502,
       'What came in the place of an answer cannot be read.',
-      'Nothing was saved. Try once more. If it happens again, load the page anew.',
+      'Nothing was saved. Try once more. If it happens again, reload the page.',
       [],
     )
   }

@@ -157,8 +157,8 @@ function take(i: number): void {
         </tbody>
       </table>
       <p class="soft">
-        With {{ at }}, and common times, not this bar’s own. How many there are, and how long anything may
-        stand, is in the house’s rules.
+        With {{ at }}, and common times, not this bar’s own. You set these, and how long anything may stand,
+        in the house’s rules.
       </p>
       <Button label="Begin a new order" outlined severity="secondary" data-test="clear" @click="order = []" />
     </template>
