@@ -3,15 +3,26 @@ namespace Krasis.App.Prep;
 /// <summary>What is expected to sell.</summary>
 /// <param name="Days">The days.</param>
 /// <param name="Rows">The drinks, by size and station.</param>
+/// <param name="Drinks">What all sizes of a drink come to, by drink and station, in the order of the rows.</param>
 /// <param name="Totals">All cups of a day, everywhere first and then by station.</param>
 /// <param name="Kinds">Sorts of days.</param>
 /// <param name="Stations">How widely sales scatter at the stations.</param>
 public sealed record ExpectedView(
     IReadOnlyList<ExpectedDay> Days,
     IReadOnlyList<ExpectedRow> Rows,
+    IReadOnlyList<DrinkTotal> Drinks,
     IReadOnlyList<StationTotal> Totals,
     IReadOnlyList<KindChoice> Kinds,
     IReadOnlyList<StationDispersion> Stations
+);
+
+/// <summary>All cups of a drink at a station, day by day, as far as it is on the board.</summary>
+public sealed record DrinkTotal(
+    string Station,
+    string StationName,
+    string Build,
+    string Name,
+    IReadOnlyList<double> Cups
 );
 
 /// <summary>All cups at a station, day by day; without a station, everywhere.</summary>

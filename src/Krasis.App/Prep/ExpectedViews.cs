@@ -34,7 +34,8 @@ public static class ExpectedViews
                         Cell(expected.GetValueOrDefault((day, what)), kitchen.Board.Has(what.Build, day))
                     ),
                 ]
-            ));
+            ))
+            .ToList();
         return new ExpectedView(
             [
                 .. dates.Select(day => new ExpectedDay(
@@ -44,24 +45,24 @@ public static class ExpectedViews
                     kitchen.Facts.HoursOn(day).Opens is not null
                 )),
             ],
-            [.. rows],
+            rows,
+            [
+                .. rows.DistinctBy(row => (row.Station, row.Build))
+                    .Select(row => new DrinkTotal(
+                        row.Station,
+                        row.StationName,
+                        row.Build,
+                        row.Name,
+                        CupsOf(what => what.Station == row.Station && what.Build == row.Build)
+                    )),
+            ],
             [
                 .. kitchen
                     .Stations.Where(station => station.Length > 0)
                     .Prepend(null)
                     .Select(station => new StationTotal(
                         station,
-                        [
-                            .. dates.Select(day =>
-                                expected
-                                    .Values.Where(each =>
-                                        each.Day == day
-                                        && (station is null || each.What.Station == station)
-                                        && kitchen.Board.Has(each.What.Build, day)
-                                    )
-                                    .Sum(each => each.Mean)
-                            ),
-                        ]
+                        CupsOf(what => station is null || what.Station == station)
                     )),
             ],
             [.. kitchen.Facts.Kinds.Select(kind => new KindChoice(kind.Id, kind.Name, kind.Factor * 100))],
@@ -75,6 +76,16 @@ public static class ExpectedViews
                     )),
             ]
         );
+
+        // The cups of a day of what is on the board then.
+        List<double> CupsOf(Func<DrinkSize, bool> isCounted) =>
+            dates.ConvertAll(day =>
+                expected
+                    .Values.Where(each =>
+                        each.Day == day && isCounted(each.What) && kitchen.Board.Has(each.What.Build, day)
+                    )
+                    .Sum(each => each.Mean)
+            );
     }
 
     public static ExpectedCell Cell(Expected? expected, bool isOn) =>

@@ -30,23 +30,17 @@ const rows = computed(() =>
 )
 /** Which drinks show their sizes; the others show what all of their sizes come to. */
 const unfolded = ref(new Set<string>())
-const drinks = computed(() => {
-  const byDrink = new Map<string, ExpectedRow[]>()
-  for (const row of rows.value) {
-    const key = `${row.station}|${row.build}`
-    byDrink.set(key, [...(byDrink.get(key) ?? []), row])
-  }
-
-  return [...byDrink].map(([key, sizes]) => ({
-    key,
-    name: sizes[0]?.name ?? '',
-    stationName: sizes[0]?.stationName ?? '',
-    sizes: sizes.map((row) => ({ row, down: rows.value.indexOf(row) })),
-    totals: (view.value?.days ?? []).map((_, i) =>
-      sizes.reduce((sum, row) => sum + (row.cells[i]?.isOn ? (row.cells[i]?.cups ?? 0) : 0), 0),
-    ),
-  }))
-})
+const drinks = computed(() =>
+  (view.value?.drinks ?? [])
+    .filter((drink) => station.value === everywhere || drink.station === station.value)
+    .map((drink) => ({
+      ...drink,
+      key: `${drink.station}|${drink.build}`,
+      sizes: rows.value.flatMap((row, down) =>
+        row.station === drink.station && row.build === drink.build ? [{ row, down }] : [],
+      ),
+    })),
+)
 
 function fold(key: string): void {
   const next = new Set(unfolded.value)
@@ -224,7 +218,7 @@ async function setKind(day: string, kind: string | null): Promise<void> {
                   <span v-if="drink.stationName" class="soft">{{ drink.stationName }}</span>
                 </button>
               </th>
-              <td v-for="(total, i) in drink.totals" :key="i" class="sum" data-test="drink-total">
+              <td v-for="(total, i) in drink.cups" :key="i" class="sum" data-test="drink-total">
                 {{ decimal(total, 0) }}
               </td>
             </tr>
