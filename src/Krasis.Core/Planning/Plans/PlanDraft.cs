@@ -15,16 +15,17 @@ internal sealed class PlanDraft
     private readonly List<ScheduledJob> placed = [];
     private readonly List<Conflict> conflicts = [];
 
-    private readonly bool isExplained;
+    private readonly ConflictTelling telling;
 
     /// <summary>Begins one.</summary>
     /// <param name="input">What it goes by.</param>
     /// <param name="isExplained">Whether it is looked for what is short where a batch is late. That takes time.</param>
     public PlanDraft(PlanInput input, bool isExplained)
     {
-        (this.input, days, this.isExplained) = (input, input.Clock.Days, isExplained);
+        (this.input, days) = (input, input.Clock.Days);
         workshop = WorkshopOf(input);
         sizing = new BatchSizing(input, workshop, conflicts);
+        telling = new ConflictTelling(input, workshop, sizing, placed, conflicts, isExplained);
     }
 
     /// <summary>Draws it.</summary>
@@ -37,7 +38,7 @@ internal sealed class PlanDraft
         }
 
         var (litres, waste, wasteCost) = ForecastFridge();
-        TellFullFridge(litres);
+        telling.FullFridge(litres);
         var needs = demands
             .Select(entry => Need(entry.Key, entry.Value))
             .OrderBy(need => need.IsMade ? 0 : 1)
@@ -72,7 +73,7 @@ internal sealed class PlanDraft
         foreach (var day in Enumerable.Range(0, days))
         {
             var (date, share) = (input.Clock.DayAt(day), input.ShareOf(day));
-            TellOffTheBoard(date);
+            telling.OffTheBoard(date);
             var cups = input.OnTheBoard.Where(each => each.Day == date && each.Mean > 0).ToList();
             if (cups.Count > 0 && input.Prep.HoursOn(date).Opens is null)
             {
@@ -92,7 +93,7 @@ internal sealed class PlanDraft
                 if (!input.Needs.TryGetValue(each.What, out var need))
                 {
                     var name = input.Drinks.GetValueOrDefault(each.What.Build, "A drink");
-                    ReportOnce(
+                    telling.Once(
                         new Conflict(
                             ConflictKind.Unknown,
                             each.What.Build,
@@ -120,28 +121,6 @@ internal sealed class PlanDraft
                         );
                 }
             }
-        }
-    }
-
-    // Cups that somebody typed for a drink that is not to be had on that day.
-    private void TellOffTheBoard(DateOnly date)
-    {
-        foreach (
-            var drink in input
-                .Expected.Where(each => each.Day == date && each.Mean > 0)
-                .Where(each => !input.Board.Has(each.What.Build, date))
-                .GroupBy(each => each.What.Build)
-        )
-        {
-            conflicts.Add(
-                new Conflict(
-                    ConflictKind.OffTheBoard,
-                    drink.Key,
-                    date,
-                    $"{input.Drinks.GetValueOrDefault(drink.Key, "A drink that is gone")} is not on the board on {PlanWords.Day(date)}. The {drink.Sum(each => each.Mean):0} cups that were typed are not counted.",
-                    []
-                )
-            );
         }
     }
 
@@ -192,10 +171,10 @@ internal sealed class PlanDraft
         }
 
         var fitted = Scheduler.ScheduleAll([.. wanted.Select(each => each.Job)], workshop, placed);
-        TellLate([.. wanted.Zip(fitted).Where(pair => !pair.First.IsBegun && pair.Second.Late > 0)], wanted);
+        telling.Late([.. wanted.Zip(fitted).Where(pair => !pair.First.IsBegun && pair.Second.Late > 0)], wanted);
         foreach (var (each, place) in wanted.Zip(fitted))
         {
-            TellTrouble(each, place, fitted);
+            telling.Trouble(each, place, fitted);
             var batch = Planned(each, place);
             batches.Add(batch);
             if (!each.IsBegun)
@@ -232,101 +211,6 @@ internal sealed class PlanDraft
             wanted.IsBegun,
             [.. wanted.Item.Of.Select(inner => (inner.Item, Grams: inner.Share * wanted.Grams))]
         );
-
-    // One conflict for each thing and day, however many of its batches are late.
-    private void TellLate(IReadOnlyList<(WantedBatch Wanted, ScheduledJob Place)> late, IReadOnlyList<WantedBatch> all)
-    {
-        var shorts = new GoingShort(input, workshop);
-        foreach (
-            var group in late.GroupBy(pair =>
-                (pair.Wanted.Item.Item, pair.Wanted.From, IsMade: pair.Place.Begin is not null)
-            )
-        )
-        {
-            var (first, name) = (group.First().Wanted, group.First().Wanted.Item.Name);
-            var (mass, due) = (
-                PlanWords.Mass(group.Sum(pair => pair.Wanted.Grams)),
-                PlanWords.Moment(input.Clock, group.Min(pair => pair.Wanted.Job.Due))
-            );
-            var why = isExplained ? shorts.Says([.. group.Select(pair => pair.Wanted)], all, placed) : "";
-            conflicts.Add(
-                group.Key.IsMade
-                    ? new Conflict(
-                        ConflictKind.Late,
-                        first.Key,
-                        input.Clock.DayAt(first.From),
-                        $"{mass} of {name}, needed by {due}, cannot all be ready before {PlanWords.Moment(input.Clock, group.Max(pair => pair.Place.Ready!.Value))}.{why}",
-                        []
-                    )
-                    : new Conflict(
-                        ConflictKind.NoRoom,
-                        first.Key,
-                        input.Clock.DayAt(first.From),
-                        $"{mass} of {name}, needed by {due}, cannot be ready in time.{why}",
-                        []
-                    )
-            );
-        }
-    }
-
-    private void TellTrouble(WantedBatch wanted, ScheduledJob place, IReadOnlyList<ScheduledJob> fitted)
-    {
-        var (name, job) = (wanted.Item.Name, place.Job);
-        var day = input.Clock.DayAt(wanted.From);
-        if (place.Begin is not { } begin)
-        {
-            return;
-        }
-
-        if (sizing.LastDay(wanted.Item, begin) < wanted.To)
-        {
-            conflicts.Add(
-                new Conflict(
-                    ConflictKind.OverDate,
-                    wanted.Key,
-                    day,
-                    $"{name} started on {PlanWords.Moment(input.Clock, begin)} must be used by {PlanWords.Day(input.Clock.DayAt(0).AddDays(sizing.LastDay(wanted.Item, begin)))}, but it is needed until {PlanWords.Day(input.Clock.DayAt(wanted.To))}.",
-                    []
-                )
-            );
-        }
-
-        if (job.FixedAt is not null && !wanted.IsBegun)
-        {
-            TellBusy(wanted, begin, fitted);
-        }
-    }
-
-    // Somebody has moved it: whether there are hands and equipment for it then, beside all that is fixed as well.
-    private void TellBusy(WantedBatch wanted, int begin, IReadOnlyList<ScheduledJob> fitted)
-    {
-        var job = wanted.Job;
-        var others = new Bookings(workshop);
-        foreach (
-            var other in fitted
-                .Concat(placed)
-                .Where(other => other.Begin is not null && other.Job.FixedAt is not null && other.Job.Key != job.Key)
-        )
-        {
-            others.Add(other.Job, other.Begin!.Value);
-        }
-
-        foreach (var busy in others.Overbooked(job, begin).Distinct())
-        {
-            var what = input.Prep.Equipment.FirstOrDefault(each => each.Id == busy)?.Name;
-            conflicts.Add(
-                new Conflict(
-                    ConflictKind.Busy,
-                    wanted.Key,
-                    input.Clock.DayAt(wanted.From),
-                    what is null
-                        ? $"{wanted.Item.Name} was moved to {PlanWords.Moment(input.Clock, begin)}, when nobody is free to make it."
-                        : $"{wanted.Item.Name} was moved to {PlanWords.Moment(input.Clock, begin)}, when {what} is busy.",
-                    ["Move it, or let Krasis choose the time"]
-                )
-            );
-        }
-    }
 
     // Litres in the fridge day by day, and what will pass its use-by day, both for average sales.
     private (double[] Litres, double Waste, double Cost) ForecastFridge()
@@ -366,25 +250,6 @@ internal sealed class PlanDraft
         return (litres, waste, cost);
     }
 
-    private void TellFullFridge(double[] litres)
-    {
-        if (
-            input.Prep.FridgeLitres is { } holds
-            && Array.FindIndex(litres, each => each > holds + 1e-9) is var day and >= 0
-        )
-        {
-            conflicts.Add(
-                new Conflict(
-                    ConflictKind.Fridge,
-                    null,
-                    input.Clock.DayAt(day),
-                    $"{litres[day]:0.#} l would be in the fridge on {PlanWords.Day(input.Clock.DayAt(day))}, but it holds {holds:0.#} l.",
-                    []
-                )
-            );
-        }
-    }
-
     private ItemNeed Need(Item item, Demand demand) =>
         new(
             item,
@@ -405,14 +270,6 @@ internal sealed class PlanDraft
         }
 
         return demand;
-    }
-
-    private void ReportOnce(Conflict conflict)
-    {
-        if (!conflicts.Any(known => known.Kind == conflict.Kind && known.About == conflict.About))
-        {
-            conflicts.Add(conflict);
-        }
     }
 
     private static Workshop WorkshopOf(PlanInput input)
