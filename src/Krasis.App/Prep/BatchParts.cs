@@ -58,7 +58,7 @@ public static class BatchParts
     // Why a batch is not in the plan: somebody else may have ticked it off in the meantime.
     public static Refusal NotThere(Session session, string key) =>
         session.Prep.IsDone(key)
-            ? Refusal.Conflict("This batch was made already.", "Somebody has ticked it off, and it is in stock.")
+            ? Refusal.Gone("This batch was made already.", "Somebody has ticked it off, and it is in stock.")
             : Refusal.Missing("batch");
 
     public static PlannedBatch? Find(Session session, Kitchen kitchen, string key) =>

@@ -28,6 +28,11 @@ public sealed record Refusal(RefusalKind Kind, string Title, string Detail, IRea
     public static Refusal Missing(string what) =>
         new(RefusalKind.Missing, $"There is no such {what}.", "It may have been deleted, or the address is wrong.", []);
 
+    /// <summary>It is not there any more, and why.</summary>
+    /// <param name="title">What has become of it.</param>
+    /// <param name="detail">Where to look instead.</param>
+    public static Refusal Gone(string title, string detail) => new(RefusalKind.Missing, title, detail, []);
+
     /// <summary>Somebody else changed it first.</summary>
     /// <param name="what">What it is, such as <c>build</c>.</param>
     public static Refusal Stale(string what) =>

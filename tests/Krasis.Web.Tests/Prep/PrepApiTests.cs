@@ -115,7 +115,10 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal(before - 1200, await InStock("ingredient:towpath-coffee"), 3);
         var history = (await server.Get($"/api/prep/lots/{lot["lot"]}")).Json;
         Assert.Equal("made", (string?)Assert.Single(history["moves"]!.AsArray())!["move"]);
-        Assert.Equal(404, (await server.Get(path)).Status);
+
+        // Whoever has it open on another tablet is told so.
+        var gone = await server.Get(path);
+        Assert.Equal((404, "This batch was made already."), (gone.Status, (string?)gone.Json["title"]));
 
         Task<Answer> Cooling(object note) => server.Post($"{path}/cooling", note);
     }
