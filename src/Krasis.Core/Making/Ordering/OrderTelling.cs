@@ -64,7 +64,7 @@ internal static class OrderTelling
         var (kind, of) = (work.Steps[step].Kind, work.Steps[step].Of);
         var (drink, what) = kind switch
         {
-            OrderStepKind.Begin => (of, "begin"),
+            OrderStepKind.Begin => (of, "start the cup"),
             OrderStepKind.Dose => (Only(work.Pulls[of].Drinks), $"dose and tamp {work.Pulls[of].Recipe}"),
             OrderStepKind.Pull => (Only(work.Pulls[of].Drinks), $"{work.Pulls[of].Recipe} runs"),
             OrderStepKind.Steam => (
@@ -72,7 +72,7 @@ internal static class OrderTelling
                 $"steam {work.Milks[of].Milk}, {Say.Ml(work.Milks[of].Cold)}"
             ),
             OrderStepKind.Pour => ((int?)of, $"pour {work.Milks.First(milk => milk.Drinks.Contains(of)).Milk}"),
-            _ => (of, "finish"),
+            _ => (of, "finish the drink"),
         };
         var isPull = kind == OrderStepKind.Pull;
         return new OrderTask(
