@@ -73,7 +73,7 @@ public static class OrderPlanner
             foreach (var work in pulls.SelectMany(_ => milks, Work))
             {
                 var found = OrderSearch.Best(work, sequences, isThorough);
-                best = best is null || found.IsBetterThan(best) ? found : best;
+                best = best is null || found.Score.IsBetterThan(best.Score) ? found : best;
             }
 
             if (best!.Beyond <= 1e-6)

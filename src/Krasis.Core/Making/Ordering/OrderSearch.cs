@@ -24,22 +24,23 @@ internal static class OrderSearch
     /// which takes less time and finds nothing better.</param>
     public static OrderTimes Best(OrderWork work, IReadOnlyList<int[]> sequences, bool isThorough = true)
     {
+        var search = new Search(work);
         var begun = sequences
-            .Select(sequence => work.OneAfterAnother(sequence))
-            .Select(list => (List: list, Times: OrderTimes.Of(work, list)))
-            .Where(each => each.Times is not null)
-            .Select(each => (each.List, Times: each.Times!))
+            .Select(work.OneAfterAnother)
+            .Select(list => (List: list, Score: search.Score(list)))
+            .Where(each => each.Score is not null)
+            .Select(each => new Scored(each.List, each.Score!.Value))
             .ToList();
         begun.Sort(
             (one, other) =>
-                one.Times.IsBetterThan(other.Times) ? -1
-                : other.Times.IsBetterThan(one.Times) ? 1
+                one.Score.IsBetterThan(other.Score) ? -1
+                : other.Score.IsBetterThan(one.Score) ? 1
                 : 0
         );
-        (List<int> List, OrderTimes Times)? best = null;
+        Scored? best = null;
         foreach (var start in begun.Take(isThorough ? Worked : WorkedInHaste))
         {
-            Keep(Improve(work, start));
+            Keep(search.Improve(start));
         }
 
         var drawn = (uint)work.Steps.Count;
@@ -49,45 +50,15 @@ internal static class OrderSearch
             : KicksOfMany;
         for (var kick = 0; kick < kicks; kick++)
         {
-            if (Kick(work, best!.Value.List, ref drawn) is { } start)
+            if (search.Kick(best!.List, ref drawn) is { } start)
             {
-                Keep(Improve(work, start));
+                Keep(search.Improve(start));
             }
         }
 
-        return best!.Value.Times;
+        return search.Times(best!.List);
 
-        void Keep((List<int> List, OrderTimes Times) found) =>
-            best = best is null || found.Times.IsBetterThan(best.Value.Times) ? found : best;
-    }
-
-    private static (List<int> List, OrderTimes Times) Improve(OrderWork work, (List<int> List, OrderTimes Times) from)
-    {
-        while (Better(work, from.List, from.Times) is { } next)
-        {
-            from = next;
-        }
-
-        return from;
-    }
-
-    private static (List<int> List, OrderTimes Times)? Kick(OrderWork work, List<int> list, ref uint drawn)
-    {
-        var kicked = new List<int>(list);
-        for (var i = 0; i < Kicked; i++)
-        {
-            var (at, to) = (Draw(ref drawn, list.Count), Draw(ref drawn, list.Count));
-            var step = kicked[at];
-            kicked.RemoveAt(at);
-            kicked.Insert(to, step);
-            if (OrderTimes.Of(work, kicked) is null)
-            {
-                kicked.RemoveAt(to);
-                kicked.Insert(at, step);
-            }
-        }
-
-        return OrderTimes.Of(work, kicked) is { } times ? (kicked, times) : null;
+        void Keep(Scored found) => best = best is null || found.Score.IsBetterThan(best.Score) ? found : best;
     }
 
     // A linear congruential generator with the constants of Knuth and Lewis (from memory): the same order is always
@@ -98,33 +69,93 @@ internal static class OrderSearch
         return (int)((drawn >> 16) % (uint)below);
     }
 
-    private static (List<int> List, OrderTimes Times)? Better(OrderWork work, List<int> list, OrderTimes times)
-    {
-        (List<int> List, OrderTimes Times)? best = null;
-        for (var count = 1; count <= MovedAtOnce; count++)
-        {
-            for (var at = 0; at + count <= list.Count; at++)
-            {
-                var rest = new List<int>(list);
-                rest.RemoveRange(at, count);
-                for (var to = 0; to <= rest.Count; to++)
-                {
-                    if (to == at)
-                    {
-                        continue;
-                    }
+    private sealed record Scored(int[] List, OrderScore Score);
 
-                    var moved = new List<int>(rest);
-                    moved.InsertRange(to, list.GetRange(at, count));
-                    var than = best?.Times ?? times;
-                    if (OrderTimes.Of(work, moved, than) is { } found && found.IsBetterThan(than))
+    // The lists of one order.
+    private sealed class Search(OrderWork work)
+    {
+        private readonly OrderScheduler scheduler = new(work);
+
+        public OrderScore? Score(int[] list) => scheduler.Score(list);
+
+        public OrderTimes Times(int[] list)
+        {
+            scheduler.Score(list);
+            return scheduler.Times();
+        }
+
+        public Scored Improve(Scored from)
+        {
+            while (Better(from) is { } next)
+            {
+                from = next;
+            }
+
+            return from;
+        }
+
+        public Scored? Kick(int[] list, ref uint drawn)
+        {
+            var kicked = list.ToList();
+            for (var i = 0; i < Kicked; i++)
+            {
+                var (at, to) = (Draw(ref drawn, list.Length), Draw(ref drawn, list.Length));
+                var step = kicked[at];
+                kicked.RemoveAt(at);
+                kicked.Insert(to, step);
+                if (scheduler.Score([.. kicked]) is null)
+                {
+                    kicked.RemoveAt(to);
+                    kicked.Insert(at, step);
+                }
+            }
+
+            int[] start = [.. kicked];
+            return scheduler.Score(start) is { } score ? new Scored(start, score) : null;
+        }
+
+        private Scored? Better(Scored from)
+        {
+            var (list, score) = (from.List, from.Score);
+            var moved = new int[list.Length];
+            int[]? best = null;
+            for (var count = 1; count <= MovedAtOnce; count++)
+            {
+                for (var at = 0; at + count <= list.Length; at++)
+                {
+                    for (var to = 0; to <= list.Length - count; to++)
                     {
-                        best = (moved, found);
+                        if (to == at)
+                        {
+                            continue;
+                        }
+
+                        Move(list, moved, at, count, to);
+                        if (scheduler.Score(moved, score) is { } found && found.IsBetterThan(score))
+                        {
+                            (best, score) = ([.. moved], found);
+                        }
                     }
                 }
             }
+
+            return best is null ? null : new Scored(best, score);
         }
 
-        return best;
+        // The list with some steps that follow each other at another place among the rest.
+        private static void Move(int[] list, int[] moved, int at, int count, int to)
+        {
+            list.AsSpan().CopyTo(moved);
+            if (to < at)
+            {
+                list.AsSpan(to, at - to).CopyTo(moved.AsSpan(to + count));
+            }
+            else
+            {
+                list.AsSpan(at + count, to - at).CopyTo(moved.AsSpan(at));
+            }
+
+            list.AsSpan(at, count).CopyTo(moved.AsSpan(to));
+        }
     }
 }

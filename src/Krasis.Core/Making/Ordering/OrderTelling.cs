@@ -88,10 +88,7 @@ internal static class OrderTelling
         };
     }
 
-    private static OrderTask Standing(
-        OrderWork work,
-        (OrderStepKind Kind, int Of, double From, double To, double Limit) each
-    )
+    private static OrderTask Standing(OrderWork work, Stood each)
     {
         var (drink, what) = each.Kind switch
         {

@@ -31,7 +31,7 @@ internal enum OrderStepKind
 /// <param name="Of">Which drink, pull or pitcher, by its place.</param>
 /// <param name="Seconds">How long it takes; of a pull, how long it runs.</param>
 /// <param name="After">The steps that must be over before it, by their places.</param>
-internal sealed record OrderStep(OrderStepKind Kind, int Of, double Seconds, IReadOnlyList<int> After)
+internal sealed record OrderStep(OrderStepKind Kind, int Of, double Seconds, int[] After)
 {
     /// <summary>How long it keeps a pair of hands busy, s.</summary>
     public double Hands => Kind == OrderStepKind.Pull ? 0 : Seconds;
@@ -78,7 +78,8 @@ internal sealed class OrderWork
         Begin = new int[drinks.Count];
         (Pour, Finish) = (new int[drinks.Count], new int[drinks.Count]);
         (Pull, Steam) = (new int[pulls.Count], new int[milks.Count]);
-        Steps = TakeApart();
+        Todo = TakeApart();
+        DrinksOf = [.. milks.Select(milk => milk.Drinks.ToArray())];
     }
 
     /// <summary>The drinks.</summary>
@@ -103,7 +104,13 @@ internal sealed class OrderWork
     public Workplaces Places { get; }
 
     /// <summary>The steps.</summary>
-    public IReadOnlyList<OrderStep> Steps { get; }
+    public IReadOnlyList<OrderStep> Steps => Todo;
+
+    /// <summary>The same, for those who ask for them thousands of times.</summary>
+    internal OrderStep[] Todo { get; }
+
+    /// <summary>Of each pitcher of milk, the drinks that it goes into.</summary>
+    internal IReadOnlyList<int[]> DrinksOf { get; }
 
     /// <summary>Of each drink, its first step; its milk's pour, -1 where none is poured; its last step.</summary>
     public int[] Begin { get; }
@@ -129,7 +136,7 @@ internal sealed class OrderWork
     /// <summary>The steps as a barista does them who makes one drink after another and steams its milk while its pull
     /// runs.</summary>
     /// <param name="sequence">The drinks in the order in which they are made.</param>
-    public List<int> OneAfterAnother(IReadOnlyList<int> sequence)
+    public int[] OneAfterAnother(IReadOnlyList<int> sequence)
     {
         var list = new List<int>(Steps.Count);
         foreach (var drink in sequence)
@@ -155,7 +162,7 @@ internal sealed class OrderWork
             Add(Finish[drink]);
         }
 
-        return list;
+        return [.. list];
 
         void Add(int step)
         {
@@ -179,7 +186,7 @@ internal sealed class OrderWork
         return -1;
     }
 
-    private List<OrderStep> TakeApart()
+    private OrderStep[] TakeApart()
     {
         var steps = new List<OrderStep>();
         for (var drink = 0; drink < Drinks.Count; drink++)
@@ -214,7 +221,7 @@ internal sealed class OrderWork
             Finish[drink] = Add(OrderStepKind.Finish, drink, Drinks[drink].After, milk < 0 ? [.. into] : [Pour[drink]]);
         }
 
-        return steps;
+        return [.. steps];
 
         int Add(OrderStepKind kind, int of, double seconds, params int[] after)
         {
