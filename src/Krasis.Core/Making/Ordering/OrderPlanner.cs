@@ -70,7 +70,7 @@ public static class OrderPlanner
         OrderTimes? best = null;
         foreach (var (pulls, milks) in Ways())
         {
-            foreach (var work in pulls.SelectMany(_ => milks, Work))
+            foreach (var work in Worth([.. pulls.SelectMany(_ => milks, Work)]))
             {
                 var found = OrderSearch.Best(work, sequences, isThorough);
                 best = best is null || found.Score.IsBetterThan(best.Score) ? found : best;
@@ -83,6 +83,18 @@ public static class OrderPlanner
         }
 
         return best!;
+
+        // Of many drinks, only the way of sharing that looks best in haste is worked on.
+        IEnumerable<OrderWork> Worth(List<OrderWork> works)
+        {
+            if (works.Count <= 1 || drinks.Count <= Small || !isThorough)
+            {
+                return works;
+            }
+
+            var hasty = works.ConvertAll(work => OrderSearch.Best(work, sequences, isThorough: false));
+            return [hasty.Aggregate((one, other) => other.Score.IsBetterThan(one.Score) ? other : one).Work];
+        }
 
         // A little milk is wasted rather than drinks standing too long, and half a pull only where that is not enough.
         IEnumerable<(List<List<SharedPull>> Pulls, List<List<SharedPitcher>> Milks)> Ways()

@@ -8,7 +8,7 @@ internal static class OrderSearch
 {
     // So many of the first lists are worked on, and up to so many steps are moved at once.
     private const int Worked = 6;
-    private const int WorkedInHaste = 3;
+    private const int WorkedInHaste = 1;
     private const int MovedAtOnce = 3;
 
     // So often it goes on from a few steps put elsewhere, and of so many of them, with few steps and with many.
@@ -84,14 +84,14 @@ internal static class OrderSearch
             return scheduler.Times();
         }
 
+        // Every better move is made at once, and the list gone through again until none is left.
         public Scored Improve(Scored from)
         {
-            while (Better(from) is { } next)
-            {
-                from = next;
-            }
+            int[] list = [.. from.List];
+            var score = from.Score;
+            while (GoThrough(ref list, ref score)) { }
 
-            return from;
+            return new Scored(list, score);
         }
 
         public Scored? Kick(int[] list, ref uint drawn)
@@ -114,16 +114,16 @@ internal static class OrderSearch
             return scheduler.Score(start) is { } score ? new Scored(start, score) : null;
         }
 
-        private Scored? Better(Scored from)
+        private bool GoThrough(ref int[] list, ref OrderScore score)
         {
-            var (list, score) = (from.List, from.Score);
             var moved = new int[list.Length];
-            int[]? best = null;
+            var isBetter = false;
             for (var count = 1; count <= MovedAtOnce; count++)
             {
                 for (var at = 0; at + count <= list.Length; at++)
                 {
-                    for (var to = 0; to <= list.Length - count; to++)
+                    var (first, last) = Window(list, at, count);
+                    for (var to = first; to <= last; to++)
                     {
                         if (to == at)
                         {
@@ -133,13 +133,58 @@ internal static class OrderSearch
                         Move(list, moved, at, count, to);
                         if (scheduler.Score(moved, score) is { } found && found.IsBetterThan(score))
                         {
-                            (best, score) = ([.. moved], found);
+                            (list, moved) = (moved, list);
+                            (score, isBetter) = (found, true);
+                            break;
                         }
                     }
                 }
             }
 
-            return best is null ? null : new Scored(best, score);
+            return isBetter;
+        }
+
+        // The places to which some steps can be moved: not before what they need, and not after what needs them.
+        private (int First, int Last) Window(int[] list, int at, int count)
+        {
+            var (first, last) = (at, at);
+            while (first > 0 && !NeedsAny(list, at, at + count, list[first - 1]))
+            {
+                first--;
+            }
+
+            while (last + count < list.Length && !IsNeeded(list, at, at + count, list[last + count]))
+            {
+                last++;
+            }
+
+            return (first, last);
+        }
+
+        private bool NeedsAny(int[] list, int from, int to, int before)
+        {
+            for (var i = from; i < to; i++)
+            {
+                if (Array.IndexOf(work.Todo[list[i]].After, before) >= 0)
+                {
+                    return true;
+                }
+            }
+
+            return false;
+        }
+
+        private bool IsNeeded(int[] list, int from, int to, int later)
+        {
+            foreach (var before in work.Todo[later].After)
+            {
+                if (Array.IndexOf(list, before, from, to - from) >= 0)
+                {
+                    return true;
+                }
+            }
+
+            return false;
         }
 
         // The list with some steps that follow each other at another place among the rest.
