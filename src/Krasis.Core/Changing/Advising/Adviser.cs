@@ -24,6 +24,10 @@ public static class Adviser
     // Of so many of the ways that look best, the build is worked out as a whole.
     private const int Finalists = 40;
 
+    // Of those that change the same things, so many are tried where the first is refused: what stands against it stands
+    // against those beside it too.
+    private const int TriedAlike = 4;
+
     /// <summary>The best ways of pouring one size.</summary>
     /// <param name="document">The build as it was entered.</param>
     /// <param name="build">The same, read against <paramref name="bar"/>.</param>
@@ -44,7 +48,7 @@ public static class Adviser
         var own = worked.Find(candidate => candidate.Size.Cup.Id == size)
             ?? throw new ArgumentException($"The build has no size '{size}'.", nameof(size));
         var trial = new Trial(document, build, bar, own, new Goal(bar.House, build.Serve, reference, own));
-        var (ways, said) = (new List<Advice>(), new HashSet<string>());
+        var (ways, said, refused) = (new List<Advice>(), new HashSet<string>(), new Dictionary<string, int>());
         string? against = null;
         foreach (var way in trial.Ways().OrderBy(way => way.Score).Take(Finalists))
         {
@@ -54,7 +58,10 @@ public static class Adviser
                 continue;
             }
 
-            if (does == AdviceWords.AsItIs && !Goal.IsAllowed(way.Score))
+            if (
+                (does == AdviceWords.AsItIs && !Goal.IsAllowed(way.Score))
+                || refused.GetValueOrDefault(does) >= TriedAlike
+            )
             {
                 continue;
             }
@@ -64,6 +71,10 @@ public static class Adviser
             if (advice is not null && said.Add(does))
             {
                 ways.Add(advice);
+            }
+            else
+            {
+                refused[does] = refused.GetValueOrDefault(does) + 1;
             }
 
             if (ways.Count == Best)

@@ -21,6 +21,9 @@ internal sealed class Search
     private const int Refined = 24;
     private const int RefinedOfMany = 4;
 
+    // Of so many of them also the best way that leaves one line as it is.
+    private const int WithOneKept = 8;
+
     // The coarse grid has at most so many points for one combination of counts.
     private const int MostPoints = 3000;
 
@@ -38,6 +41,8 @@ internal sealed class Search
     private readonly (int Line, double Volume)? mark;
     private readonly bool hasMarks;
     private readonly Tally fixedPart;
+    private readonly int[] countedSteps;
+    private Tally withCounted;
     private readonly List<int> counted = [];
     private readonly List<int> fine = [];
     private readonly int[] most;
@@ -48,13 +53,19 @@ internal sealed class Search
     /// <param name="own">The size.</param>
     /// <param name="goal">What it is poured for.</param>
     /// <param name="mark">A marked line that is filled to another volume, ml; null leaves every mark.</param>
-    public Search(WorkedSize own, Goal goal, (int Line, double Volume)? mark = null)
+    /// <param name="only">Which of the lines are varied; null for all that can be.</param>
+    public Search(
+        WorkedSize own,
+        Goal goal,
+        (int Line, double Volume)? mark = null,
+        Func<WorkedLine, bool>? only = null
+    )
     {
         (this.own, this.goal, this.mark) = (own, goal, mark);
         hasMarks = own.Lines.Any(line => line.Mark is not null);
         amounts = own.Amounts();
         most = new int[own.Lines.Count];
-        var varied = VariedLines(own);
+        var varied = VariedLines(own).Where(i => only?.Invoke(own.Lines[i]) ?? true).ToList();
         fixedPart = new Tally(own.Size.CupVessel);
         foreach (var line in own.Lines.Where(line => !varied.Contains(line.Index) && line.Mark is null))
         {
@@ -68,6 +79,9 @@ internal sealed class Search
             var isCount = line.Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke && !line.IsIce;
             (isCount ? counted : fine).Add(i);
         }
+
+        countedSteps = new int[counted.Count];
+        withCounted = fixedPart;
     }
 
     /// <summary>Whether a line is of a sort that is varied at all.</summary>
@@ -105,7 +119,8 @@ internal sealed class Search
             foreach (var grid in Product([.. fine.Select(i => GridOf(own.Lines[i]))]))
             {
                 int[] steps = [.. counts, .. grid];
-                if (ScoreOf(steps) is var score && score < (best?.Score ?? double.PositiveInfinity))
+                var least = best?.Score ?? double.PositiveInfinity;
+                if (ScoreOf(steps, least) is var score && score < least)
                 {
                     best = (score, steps);
                 }
@@ -118,10 +133,10 @@ internal sealed class Search
         }
 
         var found = new Dictionary<string, (double[] Amounts, double Score)>();
-        foreach (var (_, steps) in Chosen(starts))
+        foreach (var (i, (_, steps)) in Chosen(starts).Index())
         {
             Keep(Descend(steps, -1));
-            for (var at = counted.Count; at < steps.Length && fine.Count <= Few; at++)
+            for (var at = counted.Count; at < steps.Length && fine.Count <= Few && i < WithOneKept; at++)
             {
                 var line = own.Lines[fine[at - counted.Count]];
                 int[] same = [.. steps];
@@ -179,7 +194,7 @@ internal sealed class Search
                 tried[i] = best[i] + move[i];
             }
 
-            if (ScoreOf(tried) is var now && now < score - 1e-12)
+            if (ScoreOf(tried, score) is var now && now < score - 1e-12)
             {
                 (score, found) = (now, move);
             }
@@ -233,8 +248,9 @@ internal sealed class Search
         }
     }
 
-    // Leaves the amounts of every line behind; beyond any number where it does not fit or is none.
-    private double ScoreOf(int[] steps)
+    // Leaves the amounts of every line behind; beyond any number where it does not fit, is none, or is no better than
+    // another.
+    private double ScoreOf(int[] steps, double than = double.PositiveInfinity)
     {
         for (var at = 0; at < steps.Length; at++)
         {
@@ -247,18 +263,23 @@ internal sealed class Search
             amounts[i] = steps[at] * own.Lines[i].Step;
         }
 
-        var content = hasMarks ? InOrder() : Together();
-        return goal.Fits(content) ? goal.Score(content, amounts) : double.PositiveInfinity;
+        return goal.ScoreIfBetter(hasMarks ? InOrder() : Together(steps), amounts, than);
     }
 
-    private Tally Together()
+    // What is counted stays as it is for most of the cups that are tried.
+    private Tally Together(int[] steps)
     {
-        var content = fixedPart;
-        foreach (var i in counted)
+        if (!steps.AsSpan(0, counted.Count).SequenceEqual(countedSteps))
         {
-            content.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));
+            steps.AsSpan(0, counted.Count).CopyTo(countedSteps);
+            withCounted = fixedPart;
+            foreach (var i in counted)
+            {
+                withCounted.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));
+            }
         }
 
+        var content = withCounted;
         foreach (var i in fine)
         {
             content.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));

@@ -24,22 +24,42 @@ internal static class FlavourBalance
     /// <param name="reference">The reference size.</param>
     /// <param name="own">The size.</param>
     /// <param name="amounts">How much of each line is poured, in the line's measure.</param>
-    public static double Off(WorkedSize reference, WorkedSize own, double[] amounts)
+    public static double Off(WorkedSize reference, WorkedSize own, double[] amounts) =>
+        Off(In(reference, own), amounts);
+
+    /// <summary>The same for those who ask thousands of times of one size.</summary>
+    public static double Off(Flavour[] flavours, double[] amounts)
     {
-        double least = double.PositiveInfinity,
-            most = 0;
-        var flavours = 0;
-        for (var i = 0; i < own.Lines.Count; i++)
+        if (flavours.Length < 2)
         {
-            if (IsFlavour(own.Lines[i]) && reference.Lines[i].Mass is > 0 and var wanted)
-            {
-                var share = own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch) / wanted;
-                (least, most, flavours) = (Math.Min(least, share), Math.Max(most, share), flavours + 1);
-            }
+            return 0;
         }
 
-        return flavours < 2 || most <= 0 ? 0
+        double least = double.PositiveInfinity,
+            most = 0;
+        foreach (var (line, wanted) in flavours)
+        {
+            var share = line.Facts.Mass(amounts[line.Index], line.Stretch) / wanted;
+            (least, most) = (Math.Min(least, share), Math.Max(most, share));
+        }
+
+        return most <= 0 ? 0
             : least <= 0 ? OneIsMissing
             : ((most / least) - 1) * 100;
     }
+
+    /// <summary>The flavours of a size that the reference size has too.</summary>
+    /// <param name="reference">The reference size.</param>
+    /// <param name="own">The size.</param>
+    public static Flavour[] In(WorkedSize reference, WorkedSize own) =>
+        [
+            .. own
+                .Lines.Where(line => IsFlavour(line) && reference.Lines[line.Index].Mass > 0)
+                .Select(line => new Flavour(line, reference.Lines[line.Index].Mass)),
+        ];
+
+    /// <summary>A flavour of a size.</summary>
+    /// <param name="Line">Its line.</param>
+    /// <param name="Wanted">How much of it is in the reference size, g.</param>
+    internal readonly record struct Flavour(WorkedLine Line, double Wanted);
 }

@@ -17,10 +17,22 @@ internal sealed class Nearness(HouseRules house, Measured standard)
 
     /// <summary>How far off a cup is; 0 is the same.</summary>
     public double Off(in Measured cup) =>
-        (house.StrengthWeight * DriftWeight * Squared(Drift.Of(standard.Strength, cup.Strength)?.Value))
-        + (house.SweetnessWeight * DriftWeight * Squared(Drift.Of(standard.Sweetness, cup.Sweetness)?.Value))
-        + (FullnessWeight * Squared(100 * (cup.Fullness - standard.Fullness)))
-        + (IceWeight * Squared(100 * (cup.Ice - standard.Ice)));
+        OffInTaste(Drift.Of(standard.Strength, cup.Strength)?.Value, Drift.Of(standard.Sweetness, cup.Sweetness)?.Value)
+        + OffInRoom(cup.Fullness, cup.Ice);
+
+    /// <summary>The part of it that is strength and sweetness.</summary>
+    /// <param name="strength">The drift in strength, %; null when it is not known.</param>
+    /// <param name="sweetness">The same in sweetness.</param>
+    public double OffInTaste(double? strength, double? sweetness) =>
+        (house.StrengthWeight * DriftWeight * Squared(strength))
+        + (house.SweetnessWeight * DriftWeight * Squared(sweetness));
+
+    /// <summary>The part of it that is how full the cup is, and how much of that is ice.</summary>
+    /// <param name="fullness">How much of the working volume is taken up, as a share.</param>
+    /// <param name="ice">Grams of ice to a millilitre of it.</param>
+    public double OffInRoom(double fullness, double ice) =>
+        (FullnessWeight * Squared(100 * (fullness - standard.Fullness)))
+        + (IceWeight * Squared(100 * (ice - standard.Ice)));
 
     // What is not known, or is nothing in the reference, does not count.
     private static double Squared(double? off) => off is { } known ? known * known : 0;

@@ -58,6 +58,7 @@ internal sealed class RescueSearch
     private readonly List<Option> options;
     private readonly Nearness nearness;
     private readonly double[] total;
+    private readonly FlavourBalance.Flavour[] flavours;
 
     /// <summary>Prepares a search.</summary>
     /// <param name="own">The size as it was to be.</param>
@@ -73,6 +74,7 @@ internal sealed class RescueSearch
         Limit = (limit ?? Math.Max(own.Size.WorkingVolume.Value, own.Poured.Occupied)) + Hair;
         nearness = new Nearness(house, Measured.Of(own.Poured, own.Size.WorkingVolume.Value));
         total = new double[own.Lines.Count];
+        flavours = FlavourBalance.In(own, own);
         options =
         [
             .. own
@@ -110,13 +112,10 @@ internal sealed class RescueSearch
         var least = double.PositiveInfinity;
         for (var changes = 0; changes <= Math.Min(MostChanges, options.Count); changes++)
         {
-            Try(0, changes, new double[own.Lines.Count], PointsFor(changes), said =>
+            foreach (var chosen in Choose(changes))
             {
-                if (CostOf(said, planned) is var cost && cost < least - 1e-9)
-                {
-                    (best, least) = ([.. said], cost);
-                }
-            });
+                new Trial(this, chosen, PointsFor(changes), planned).Run(ref best, ref least);
+            }
 
             // Three things are only changed where two are not enough.
             if (changes >= 2 && least < BeyondAll)
@@ -158,16 +157,16 @@ internal sealed class RescueSearch
         return best;
     }
 
-    private double CostOf(double[] said, Cup planned)
-    {
-        var cup = Pour(said, null, null);
-        return !cup.Fits || (planned.Fits && cup.Off > planned.Off)
+    private double CostOf(double[] said, Cup planned) =>
+        CostOf(Pour(said, null, null), said.Count(amount => amount != 0), planned);
+
+    private static double CostOf(in Cup cup, int changes, in Cup planned) =>
+        !cup.Fits || (planned.Fits && cup.Off > planned.Off)
             ? double.PositiveInfinity
             : cup.Off
-                + (said.Count(amount => amount != 0) * EachChange)
+                + (changes * EachChange)
                 + (cup.Size * Hardly)
                 + (cup.Beyond > 0 ? BeyondAll + (cup.Beyond * EachBeyond) : 0);
-    }
 
     // How many amounts of each line are tried where so many lines are changed at once.
     private int PointsFor(int changes)
@@ -204,6 +203,8 @@ internal sealed class RescueSearch
         };
     }
 
+    private bool IsIn(WorkedLine line) => !double.IsNaN(actual[line.Index]);
+
     private Cup Pour(double[] said, double[]? amounts, double[]? more)
     {
         var tally = new Tally(own.Size.CupVessel);
@@ -211,17 +212,13 @@ internal sealed class RescueSearch
         foreach (var line in own.Lines)
         {
             var i = line.Index;
-            var isIn = !double.IsNaN(actual[i]);
+            var isIn = IsIn(line);
             var amount =
                 isIn ? actual[i]
                 : said[i] != 0 ? said[i]
                 : Planned(line, tally);
             var extra = isIn ? said[i] : 0;
-            if (said[i] != 0)
-            {
-                size += line.Origin == Origin.Marked ? LosesItsLine : 0;
-                size += Math.Abs(isIn ? extra : amount - line.Amount) / Math.Max(line.Amount, line.Step);
-            }
+            size += said[i] == 0 ? 0 : SizeOf(line, isIn, said[i]);
 
             tally.Add(line.Facts, line.Facts.Mass(amount, line.Stretch));
             tally.Add(line.Facts, line.Facts.Mass(extra, line.Stretch));
@@ -230,10 +227,21 @@ internal sealed class RescueSearch
             more?[i] = extra;
         }
 
+        return CupOf(tally, size);
+    }
+
+    // How large a change of a line is: its share of what is planned.
+    private static double SizeOf(WorkedLine line, bool isIn, double said) =>
+        (line.Origin == Origin.Marked ? LosesItsLine : 0)
+        + (Math.Abs(isIn ? said : said - line.Amount) / Math.Max(line.Amount, line.Step));
+
+    // What a cup comes to; how much of every line is in it stands in the totals.
+    private Cup CupOf(in Tally tally, double size)
+    {
         var strength = Drift.Of(own.Poured.Strength, tally.Strength);
         var sweetness = Drift.Of(own.Poured.Sweetness, tally.Sweetness);
         var occupied = tally.Occupied;
-        var balance = FlavourBalance.Off(own, own, total);
+        var balance = FlavourBalance.Off(flavours, total);
         return new Cup(
             strength,
             sweetness,
@@ -258,25 +266,15 @@ internal sealed class RescueSearch
             ? MarkFill.To(before, line.Facts, line.Stretch, own.Size.Cup.VolumeTo(height).Value).Amount
             : line.Amount;
 
-    private void Try(int from, int changes, double[] said, int points, Action<double[]> keep)
+    // Every way of choosing so many of the options, by their places.
+    private IEnumerable<int[]> Choose(int count)
     {
-        if (changes == 0)
-        {
-            keep(said);
-            return;
-        }
+        return Put(0, []);
 
-        for (var at = from; at <= options.Count - changes; at++)
-        {
-            var i = options[at].Line.Index;
-            foreach (var amount in options[at].Some(points))
-            {
-                said[i] = amount;
-                Try(at + 1, changes - 1, said, points, keep);
-            }
-
-            said[i] = 0;
-        }
+        IEnumerable<int[]> Put(int from, int[] chosen) =>
+            chosen.Length == count
+                ? [chosen]
+                : Enumerable.Range(from, options.Count - from).SelectMany(at => Put(at + 1, [.. chosen, at]));
     }
 
     private static double Excess(Percent? drift, Percent allowed) =>
@@ -285,7 +283,7 @@ internal sealed class RescueSearch
     // Whole steps, from one on, as far as the cup goes; counts no further than somebody would go.
     private double[] Choices(WorkedLine line)
     {
-        var isIn = !double.IsNaN(actual[line.Index]);
+        var isIn = IsIn(line);
         var isCount = line.Line.Set.Measure.Kind is MeasureKind.Shot or MeasureKind.Stroke or MeasureKind.Piece;
         var perStep = line.Facts.Mass(line.Step, line.Stretch) * Math.Max(line.VolumePerGram, 1e-3);
         var most = (int)Math.Min(line.Line.Set.Measure.Most / line.Step, own.Size.Cup.BrimCapacity.Value / perStep);
@@ -311,6 +309,76 @@ internal sealed class RescueSearch
         var perUnit = line.Facts.Mass(1, line.Stretch);
         var grams = Math.Round((line.Amount - actual[line.Index]) * perUnit);
         return line.Ingredient.Kind == IngredientKind.Espresso && grams > 0 ? [grams / perUnit] : [];
+    }
+
+    // The same lines poured otherwise, in all their amounts. What the other lines come to is added up once, unless one
+    // of them fills up to a mark.
+    private sealed class Trial
+    {
+        private readonly RescueSearch search;
+        private readonly Option[] chosen;
+        private readonly double[][] amounts;
+        private readonly Cup planned;
+        private readonly double[] said;
+        private readonly bool isInOrder;
+        private readonly Tally rest;
+
+        public Trial(RescueSearch search, int[] at, int points, Cup planned)
+        {
+            (this.search, this.planned) = (search, planned);
+            chosen = [.. at.Select(each => search.options[each])];
+            amounts = [.. chosen.Select(option => option.Some(points).ToArray())];
+            said = new double[search.own.Lines.Count];
+            rest = new Tally(search.own.Size.CupVessel);
+            foreach (var line in search.own.Lines)
+            {
+                var (i, isIn) = (line.Index, search.IsIn(line));
+                var isChosen = Array.Exists(chosen, option => option.Line.Index == i);
+                isInOrder |= !isIn && !isChosen && line.Origin == Origin.Marked;
+                search.total[i] =
+                    isIn ? search.actual[i]
+                    : isChosen ? 0
+                    : line.Amount;
+                rest.Add(line.Facts, line.Facts.Mass(search.total[i], line.Stretch));
+            }
+        }
+
+        public void Run(ref double[]? best, ref double least) => Run(0, rest, 0, ref best, ref least);
+
+        private void Run(int depth, in Tally tally, double size, ref double[]? best, ref double least)
+        {
+            // More never takes up less room.
+            if (!isInOrder && tally.Occupied > search.Limit)
+            {
+                return;
+            }
+
+            if (depth == chosen.Length)
+            {
+                var cost = isInOrder
+                    ? search.CostOf(said, planned)
+                    : CostOf(search.CupOf(tally, size), chosen.Length, planned);
+                if (cost < least - 1e-9)
+                {
+                    (best, least) = ([.. said], cost);
+                }
+
+                return;
+            }
+
+            var line = chosen[depth].Line;
+            var before = search.total[line.Index];
+            foreach (var amount in amounts[depth])
+            {
+                var with = tally;
+                with.Add(line.Facts, line.Facts.Mass(amount, line.Stretch));
+                said[line.Index] = amount;
+                search.total[line.Index] = before + amount;
+                Run(depth + 1, with, size + SizeOf(line, search.IsIn(line), amount), ref best, ref least);
+            }
+
+            (said[line.Index], search.total[line.Index]) = (0, before);
+        }
     }
 
     /// <summary>A line that may be poured otherwise, and how much of it then.</summary>
