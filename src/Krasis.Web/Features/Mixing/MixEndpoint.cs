@@ -31,5 +31,10 @@ internal sealed class MixEndpoint : IEndpoints
             .WithName(nameof(EditBuild))
             .WithSummary("Do one thing to a build as it stands on a sheet, and work it out anew. Nothing is kept.")
             .Fails(400, 413, 422);
+        mixing
+            .MapPost("/every-size", (EverySizeRequest request, ChangeEverySize act) => act.Run(request).ToOk())
+            .WithName(nameof(ChangeEverySize))
+            .WithSummary("Change one thing of a build in every size, to be looked at before it is kept.")
+            .Fails(400, 413, 422);
     }
 }

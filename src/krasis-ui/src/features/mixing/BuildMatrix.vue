@@ -29,6 +29,7 @@ const props = defineProps<{
 defineEmits<{
   line: [line: DraftLine]
   advise: [size: string]
+  everySize: [line: string]
   undo: []
   redo: []
 }>()
@@ -178,6 +179,7 @@ defineExpose({
           @measure="(to) => edits.measure(row.line.id, to)"
           @move="(by) => edits.move(row.line.id, by)"
           @remove="edits.remove(row.line.id)"
+          @every-size="$emit('everySize', row.line.id)"
           @change="(line) => $emit('line', line)"
           @unpin="(size) => edits.unpin(row.line.id, size)"
           @go="(sizeName, by) => moveFrom(index, sizeName, by)"

@@ -13,6 +13,7 @@ import type {
 } from '@/shared/api/types'
 import AdviceDialog from '@/features/mixing/findings/AdviceDialog.vue'
 import SchoolsDialog from '@/features/mixing/facts/SchoolsDialog.vue'
+import EverySizeDialog from '@/features/mixing/sizes/EverySizeDialog.vue'
 import ShortcutSheet from './ShortcutSheet.vue'
 import type { SheetDialog } from '@/features/mixing/sizes/words'
 
@@ -34,6 +35,7 @@ defineEmits<{
   restore: [document: BuildDocument]
   school: [code: string]
   take: [edits: CellEdit[]]
+  everySize: [document: BuildDocument]
 }>()
 
 const open = defineModel<SheetDialog | null>({ required: true })
@@ -44,8 +46,20 @@ const isHistoryOpen = isOpen('history')
 const areSchoolsOpen = isOpen('schools')
 const isTextOpen = isOpen('text')
 const areKeysOpen = isOpen('keys')
+const everySize = computed({
+  get: () => open.value !== null && typeof open.value === 'object' && 'everySize' in open.value,
+  set: (is) => (open.value = is ? { everySize: null } : null),
+})
+const everySizeLine = computed(() =>
+  open.value !== null && typeof open.value === 'object' && 'everySize' in open.value
+    ? open.value.everySize
+    : null,
+)
 const asked = computed({
-  get: () => (typeof open.value === 'object' ? (open.value?.adviseOn ?? null) : null),
+  get: () =>
+    open.value !== null && typeof open.value === 'object' && 'adviseOn' in open.value
+      ? open.value.adviseOn
+      : null,
   set: (size) => (open.value = size === null ? null : { adviseOn: size }),
 })
 </script>
@@ -89,5 +103,14 @@ const asked = computed({
     :draft="draft"
     :sizes="sheet?.sizes ?? []"
     @take="$emit('take', $event)"
+  />
+  <EverySizeDialog
+    v-if="everySize && sheet"
+    :id="id"
+    v-model:open="everySize"
+    :draft="draft"
+    :sheet="sheet"
+    :begin-with="everySizeLine"
+    @take="$emit('everySize', $event)"
   />
 </template>

@@ -70,7 +70,7 @@ const startCups = computed(() =>
   })),
 )
 const pourables = computed(() => pourablesOf(bar.data.value))
-const { waive, begin, makeAnew, adjust, bringBack } = useReplacing(change)
+const { waive, begin, makeAnew, adjust, bringBack, changeEverySize } = useReplacing(change)
 const { saveCopy, duplicateThis, deleteThis } = useWholeBuild(draft, editor)
 const matrix = useTemplateRef('matrix')
 const { wanted } = edits
@@ -236,6 +236,7 @@ async function settle(): Promise<boolean> {
             @moved="editor.lookAtState"
             @history="dialog = 'history'"
             @variant="openVariant"
+            @every-size="dialog = { everySize: null }"
             @duplicate="duplicateThis"
             @copy="copyCells"
             @text="dialog = 'text'"
@@ -292,6 +293,7 @@ async function settle(): Promise<boolean> {
         :problem-at="problemAt"
         @line="(line) => change((next) => putLine(next, line))"
         @advise="(size) => (dialog = { adviseOn: size })"
+        @every-size="(line) => (dialog = { everySize: line })"
         @undo="editor.undo"
         @redo="editor.redo"
       >
@@ -377,6 +379,7 @@ async function settle(): Promise<boolean> {
         @restore="bringBack"
         @school="(code) => change((next) => (next.school = code))"
         @take="edits.put"
+        @every-size="changeEverySize"
       />
       <LeaveDialog
         title="This build has changes that are not saved"

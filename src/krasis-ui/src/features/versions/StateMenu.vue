@@ -22,6 +22,7 @@ const emit = defineEmits<{
   moved: []
   history: []
   variant: []
+  everySize: []
   duplicate: []
   copy: []
   text: []
@@ -33,6 +34,12 @@ const to = ref<BuildState | null>(null)
 const menu = useTemplateRef('menu')
 const items = computed(() => [
   { label: 'Make a variant…', icon: 'pi pi-share-alt', test: 'variant', command: () => emit('variant') },
+  {
+    label: 'Change every size…',
+    icon: 'pi pi-sliders-h',
+    test: 'every-size',
+    command: () => emit('everySize'),
+  },
   ...(props.state === 'draft' || props.state === 'retired'
     ? []
     : [

@@ -31,6 +31,7 @@ defineEmits<{
   measure: [to: string]
   move: [by: -1 | 1]
   remove: []
+  everySize: []
   change: [line: DraftLine]
   unpin: [size: string]
   /** From a cell to the line above or below, to the size beside, or with the line to another place. */
@@ -95,6 +96,7 @@ const findingOf = (size: string) => props.found?.find((finding) => finding.size 
         @measure="$emit('measure', $event)"
         @move="$emit('move', $event)"
         @remove="$emit('remove')"
+        @every-size="$emit('everySize')"
         @change="$emit('change', $event)"
       />
     </td>

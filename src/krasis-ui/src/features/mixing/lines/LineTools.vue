@@ -15,6 +15,7 @@ const emit = defineEmits<{
   measure: [code: string]
   move: [by: -1 | 1]
   remove: []
+  everySize: []
   change: [line: DraftLine]
 }>()
 
@@ -123,6 +124,16 @@ function putRule(by: string | null): void {
       @change="put({ note: ($event.target as HTMLInputElement).value.trim() || null })"
     />
     <span class="buttons">
+      <Button
+        v-if="!line.to"
+        icon="pi pi-sliders-h"
+        text
+        severity="secondary"
+        :aria-label="`Pour more or less of ${name} in every size`"
+        title="More or less in every size"
+        data-test="every-size"
+        @click="$emit('everySize')"
+      />
       <Button
         icon="pi pi-arrow-up"
         text

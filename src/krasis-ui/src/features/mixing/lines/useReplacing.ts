@@ -39,5 +39,11 @@ export function useReplacing(change: (make: (next: Draft) => void) => void) {
     tell({ text: 'It is on the sheet as it was then. Save to have it so, or undo.' })
   }
 
-  return { waive, begin, makeAnew, adjust, bringBack }
+  /** Lays the build on the sheet in which one thing changed in every size. */
+  function changeEverySize(document: BuildDocument): void {
+    change((next) => Object.assign(next, toDraft(document)))
+    tell({ text: 'Every size is changed. Undo takes it back.' })
+  }
+
+  return { waive, begin, makeAnew, adjust, bringBack, changeEverySize }
 }

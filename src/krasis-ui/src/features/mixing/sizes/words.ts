@@ -22,4 +22,12 @@ export const drawingAt = (size: SizeSheet, at: number): CupDrawing =>
   size.life.moments[at - 1]?.drawing ?? size.drawing.poured
 
 /** What opens over the sheet. */
-export type SheetDialog = 'variant' | 'history' | 'schools' | 'keys' | 'text' | { adviseOn: string }
+export type SheetDialog =
+  | 'variant'
+  | 'history'
+  | 'schools'
+  | 'keys'
+  | 'text'
+  | { adviseOn: string }
+  /** One thing in every size, and the line with which it begins. */
+  | { everySize: string | null }

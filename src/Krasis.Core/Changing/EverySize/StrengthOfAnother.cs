@@ -1,0 +1,106 @@
+using Krasis.Core.Bar;
+using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.Ingredients;
+using Krasis.Core.Builds;
+using Krasis.Core.Builds.Lines;
+using Krasis.Core.Changing.Advising;
+using Krasis.Core.Input;
+using Krasis.Core.Judging;
+using Krasis.Core.Judging.Findings;
+using Krasis.Core.Working.Lines;
+using Krasis.Core.Working.Mixing;
+using Krasis.Core.Working.SizeSheets;
+using Krasis.Core.Working.Tasting;
+
+namespace Krasis.Core.Changing.EverySize;
+
+/// <summary>Makes every size of a drink as strong as another drink is.</summary>
+internal static class StrengthOfAnother
+{
+    /// <summary>Does it: the coffee and what fills the cup change, in the bar's own steps, and nothing else. A size is to
+    /// be as strong as the other drink in the same cup; where the other drink is not sold in that cup, as strong as its
+    /// reference size.</summary>
+    public static Reading<ToTell> Of(BuildDocument document, BuildDocument other, BuildSheet before, BarFacts bar)
+    {
+        var (build, another) = (
+            BuildReader.Read(document, bar, nameless: true),
+            BuildReader.Read(other, bar, nameless: true)
+        );
+        if (!another.IsRead)
+        {
+            return Problem.At(
+                "strongAs",
+                null,
+                "This bar cannot pour the other drink as it is.",
+                "a drink without faults"
+            );
+        }
+
+        var strengths = Strengths(Mixer.Mix(another.Value, bar));
+        if (strengths.Reference is not > 0)
+        {
+            return Problem.At("strongAs", null, $"{Named(other)} has no coffee in it.", "a drink with coffee");
+        }
+
+        var worked = SizeWork.SettleAll(build.Value, bar, build.Value.School.Scaling);
+        var reference = worked.Single(size => size.Size.Cup.Id == build.Value.ReferenceSize);
+        var amounts = new Dictionary<LineId, Dictionary<CupId, double>>();
+        List<string> said = [];
+        foreach (var own in worked)
+        {
+            var wanted = strengths.ByCup.GetValueOrDefault(own.Size.Cup.Id, strengths.Reference.Value) / 100;
+            var goal = new Goal(bar.House, build.Value.Serve, reference, own, wanted);
+            var found = new Search(own, goal, only: IsCoffeeOrFiller).Best();
+            if (found.Count == 0 || !own.Lines.Any(line => line.Ingredient.CoffeeShare > 0 && Search.IsVaried(line)))
+            {
+                return Problem.At(
+                    "strongAs",
+                    null,
+                    $"No coffee of it can be poured otherwise in {own.Size.Cup.Name}.",
+                    "a drink whose coffee is poured by amount"
+                );
+            }
+
+            foreach (var line in own.Lines.Where(line => Search.IsVaried(line) && IsCoffeeOrFiller(line)))
+            {
+                var sizes = amounts.TryGetValue(line.Line.Id, out var known) ? known : amounts[line.Line.Id] = [];
+                sizes[own.Size.Cup.Id] = found[0].Amounts[line.Index];
+            }
+
+            if (Far(own, found[0].Amounts, wanted, bar) is { } sentence)
+            {
+                said.Add(sentence);
+            }
+        }
+
+        return Reading<ToTell>.Of(new(EverySizeAmounts.Put(document, before, amounts, bar), said));
+    }
+
+    private static bool IsCoffeeOrFiller(WorkedLine line) =>
+        line.Ingredient.Kind
+            is IngredientKind.Espresso
+                or IngredientKind.Coffee
+                or IngredientKind.Milk
+                or IngredientKind.Water;
+
+    // What is to be told where the bar pours nothing that is as strong, as far as the house lets sizes drift.
+    private static string? Far(WorkedSize own, double[] amounts, double wanted, BarFacts bar)
+    {
+        var strength = own.With(amounts).Strength;
+        return Drift.Of(wanted, strength) is { } drift && Math.Abs(drift.Value) > bar.House.AllowedStrengthDrift.Value
+            ? $"{own.Size.Cup.Name} comes to {strength * 100:0.00} % and not to {wanted * 100:0.00} %: "
+                + "the bar pours nothing nearer that fits the cup."
+            : null;
+    }
+
+    private static (double? Reference, IReadOnlyDictionary<CupId, double> ByCup) Strengths(BuildSheet sheet) =>
+        (
+            sheet.Sizes.Single(size => size.IsReference).Taste.Poured.Strength?.Value,
+            sheet
+                .Sizes.Where(size => size.Taste.Poured.Strength is not null)
+                .ToDictionary(size => size.Size, size => size.Taste.Poured.Strength!.Value.Value)
+        );
+
+    private static string Named(BuildDocument build) =>
+        string.IsNullOrWhiteSpace(build.Name) ? "The other drink" : build.Name;
+}
