@@ -26,6 +26,18 @@ public sealed class KrasisFile
     private readonly string connectionString;
     private readonly FactsCache facts = new();
 
+    private readonly Lock commits = new();
+
+    // The file's count of writes when something was last kept in it.
+    private long writesKept;
+
+    // Whether a write has failed since the file was last seen to be good.
+    private volatile bool isDoubted;
+
+    // The last connection to a file that has gone: all that was kept can still be read through it.
+    private SqliteConnection? lastView;
+    private string? realPath;
+
     // By the machine's running time: when something was kept last.
     private long keptAt = Never;
 
@@ -114,22 +126,42 @@ public sealed class KrasisFile
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
     public long BarRevision =>
         TranslateFaults(() =>
-        {
-            using var connection = Connect();
-            using var command = connection.CreateCommand();
-            command.CommandText = BarStore.RevisionNow;
-            return (long)command.ExecuteScalar()!;
-        });
+            Look(connection =>
+            {
+                using var command = connection.CreateCommand();
+                command.CommandText = BarStore.RevisionNow;
+                return (long)command.ExecuteScalar()!;
+            })
+        );
 
     /// <summary>Runs <paramref name="work"/> on one consistent view of the file, without changing it.</summary>
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
     public T Read<T>(Func<Session, T> work) =>
         TranslateFaults(() =>
+            Look(connection =>
+            {
+                using var transaction = connection.BeginTransaction(deferred: true);
+                return work(new Session(connection, transaction, facts, isReading: true));
+            })
+        );
+
+    // Uses a connection that only reads; of a file that has gone, the one that still can.
+    private T Look<T>(Func<SqliteConnection, T> use)
+    {
+        if (lastView is { } view)
         {
-            using var connection = Connect();
-            using var transaction = connection.BeginTransaction(deferred: true);
-            return work(new Session(connection, transaction, facts, isReading: true));
-        });
+            lock (view)
+            {
+                if (lastView == view)
+                {
+                    return use(view);
+                }
+            }
+        }
+
+        using var connection = Connect();
+        return use(connection);
+    }
 
     /// <summary>Runs <paramref name="work"/> as the only writer. All of it is kept, or, if it throws or abandons
     /// the session, none.</summary>
@@ -140,26 +172,128 @@ public sealed class KrasisFile
     private T Write<T>(Func<Session, T> work, bool isCounted) =>
         TranslateFaults(() =>
         {
-            using var connection = Connect();
-            connection.Execute("PRAGMA synchronous = FULL;");
-            using var transaction = connection.BeginTransaction(deferred: false);
-            RefuseIfMoved(connection);
-            var session = new Session(connection, transaction, facts, isReading: false, WhoWrites());
-            var result = work(session);
-            if (!session.IsAbandoned)
+            try
             {
-                if (isCounted)
-                {
-                    session.CountWrite();
-                }
+                Prove();
+                return UseAndKeep(connection => Write(connection, work, isCounted));
+            }
+            catch (DataFileException e) when (e.Trouble != DataFileTrouble.Locked)
+            {
+                isDoubted = true;
+                throw;
+            }
+            catch (SqliteException e)
+                when (DataFileException.Of(e, Path) is not (null or { Trouble: DataFileTrouble.Locked }))
+            {
+                isDoubted = true;
+                throw;
+            }
+        });
 
-                transaction.Commit();
-                RefuseIfMoved(connection);
-                keptAt = Environment.TickCount64;
+    private T Write<T>(SqliteConnection connection, Func<Session, T> work, bool isCounted)
+    {
+        connection.Execute("PRAGMA synchronous = FULL;");
+        using var transaction = connection.BeginTransaction(deferred: false);
+        RefuseIfMoved(connection);
+        var session = new Session(connection, transaction, facts, isReading: false, WhoWrites());
+        if (isCounted)
+        {
+            RefuseIfBehind(session.Writes);
+        }
+
+        var result = work(session);
+        if (!session.IsAbandoned)
+        {
+            if (isCounted)
+            {
+                session.CountWrite();
             }
 
-            return result;
-        });
+            var writes = isCounted ? session.Writes : 0;
+            lock (commits)
+            {
+                transaction.Commit();
+                writesKept = Math.Max(writesKept, writes);
+            }
+
+            RefuseIfMoved(connection);
+            keptAt = Environment.TickCount64;
+        }
+
+        return result;
+    }
+
+    // Uses a connection; if the file has gone meanwhile, the connection stays open, because all can still be read
+    // through it.
+    private T UseAndKeep<T>(Func<SqliteConnection, T> work)
+    {
+        var connection = Connect();
+        var isKept = false;
+        try
+        {
+            return work(connection);
+        }
+        catch (DataFileException e) when (e.Trouble == DataFileTrouble.Gone && MovedFile.Is(connection))
+        {
+            isKept = Interlocked.CompareExchange(ref lastView, connection, null) is null;
+            throw;
+        }
+        finally
+        {
+            if (!isKept)
+            {
+                connection.Dispose();
+            }
+        }
+    }
+
+    // After a failed write nothing is taken until the file is seen to be good: it is the one at its path, whole, and
+    // holds all that was kept. What a deleted log holds is written into the file when its last connection is closed.
+    private void Prove()
+    {
+        if (!isDoubted)
+        {
+            return;
+        }
+
+        lock (commits)
+        {
+            if (lastView is { } view)
+            {
+                lock (view)
+                {
+                    if (MovedFile.Is(view))
+                    {
+                        throw new DataFileException(DataFileTrouble.Gone, Path, isStillRead: true);
+                    }
+
+                    lastView = null;
+                    view.Dispose();
+                }
+            }
+
+            LetGo(Path);
+            using var connection = new SqliteConnection(
+                new SqliteConnectionStringBuilder(connectionString) { Pooling = false }.ToString()
+            );
+            connection.Open();
+            if (DataFileLook.FaultOf(connection, isThorough: false) is not null)
+            {
+                throw new DataFileException(DataFileTrouble.Damaged, Path);
+            }
+
+            RefuseIfBehind(connection.ExecuteScalar<long>("SELECT writes FROM house_file"));
+            isDoubted = false;
+        }
+    }
+
+    private void RefuseIfBehind(long writes)
+    {
+        if (writes < writesKept)
+        {
+            throw new DataFileException(DataFileTrouble.Behind, Path);
+        }
+    }
 
     /// <summary>Works something out on a consistent view of the file, and then writes it as the only writer, in a short
     /// transaction. Where somebody wrote in between, it is worked out again, so that what is written always follows from
@@ -203,14 +337,14 @@ public sealed class KrasisFile
             if (Environment.TickCount64 - keptAt < GoodForMilliseconds)
             {
                 return TranslateFaults(() =>
-                {
-                    using var connection = Connect();
-
-                    // Its log is opened with the first thing that is read.
-                    connection.ExecuteScalar<long>("SELECT count(*) FROM house_file");
-                    RefuseIfMoved(connection);
-                    return default(DataFileException);
-                });
+                    UseAndKeep(connection =>
+                    {
+                        // Its log is opened with the first thing that is read.
+                        connection.ExecuteScalar<long>("SELECT count(*) FROM house_file");
+                        RefuseIfMoved(connection);
+                        return default(DataFileException);
+                    })
+                );
             }
 
             // What a full disk takes of a few bytes says nothing of what it takes of a save. It is on the disk before
@@ -248,8 +382,14 @@ public sealed class KrasisFile
     private void RefuseIfMoved(SqliteConnection connection)
     {
         // Its log is a file too, and holds what was written last.
-        if (MovedFile.Is(connection) || !File.Exists(Path + "-wal"))
+        if (MovedFile.Is(connection))
         {
+            throw new DataFileException(DataFileTrouble.Gone, Path, isStillRead: true);
+        }
+
+        if (!File.Exists(Path + "-wal") || MovedFile.HasLostItsLog(realPath ??= MovedFile.RealPath(Path)))
+        {
+            isDoubted = true;
             throw new DataFileException(DataFileTrouble.Gone, Path);
         }
     }

@@ -21,8 +21,9 @@ public sealed class DataFileException : Exception
     /// <param name="trouble">What is the matter.</param>
     /// <param name="path">Which file.</param>
     /// <param name="inner">What SQLite said, if it did.</param>
-    public DataFileException(DataFileTrouble trouble, string path, Exception? inner = null)
-        : base(Say(trouble, path), inner)
+    /// <param name="isStillRead">Whether all of it can still be read, though it has gone.</param>
+    public DataFileException(DataFileTrouble trouble, string path, Exception? inner = null, bool isStillRead = false)
+        : base(Say(trouble, path) + (isStillRead ? SaveTheHouse : ""), inner)
     {
         Trouble = trouble;
     }
@@ -50,11 +51,19 @@ public sealed class DataFileException : Exception
             _ => null,
         };
 
+    private const string SaveTheHouse =
+        " Before you stop Krasis, save the whole house as a file on the page Files: everything that was saved can still "
+        + "be read.";
+
     private static string Say(DataFileTrouble trouble, string path) =>
         trouble switch
         {
             DataFileTrouble.Gone =>
-                $"The data file '{path}' is not there any more, or another one lies in its place. Put it back, or start Krasis again.",
+                $"The data file '{path}' is not there any more, or another one lies in its place. Nothing more is saved until you put it back.",
+            DataFileTrouble.Behind =>
+                $"The data file '{path}' lacks changes that were saved: an older file lies in its place, or its log was lost. "
+                    + "Nothing more is saved into it. Put the right file back. To go on with this one, stop Krasis and start it "
+                    + "again.",
             DataFileTrouble.ReadOnly =>
                 $"The data file '{path}' may not be written to. Give Krasis leave to write there.",
             DataFileTrouble.Full => $"The disk that the data file '{path}' is on is full. Make room on it.",

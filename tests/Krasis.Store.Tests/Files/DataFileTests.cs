@@ -65,6 +65,82 @@ public sealed class DataFileTests : IDisposable
         Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "b"));
     }
 
+    // What the deleted log held is written into the file when it is closed; then the file is good, and takes more.
+    [Fact]
+    public void After_a_log_was_deleted_all_that_was_kept_is_there_before_anything_more_is_taken()
+    {
+        var file = KrasisFile.Open(folder.File);
+        CopiesTests.Keep(file, "a");
+        File.Delete(folder.File + "-wal");
+        Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "b"));
+
+        CopiesTests.Keep(file, "c");
+        KrasisFile.LetGo(folder.File);
+        using var other = Connect();
+        Assert.Equal(["a", "c"], other.Query<string>("SELECT id FROM build ORDER BY id"));
+    }
+
+    [Fact]
+    public void Nothing_is_kept_where_another_log_lies_in_the_place_of_the_deleted_one()
+    {
+        if (!Directory.Exists("/proc/self/fd"))
+        {
+            return;
+        }
+
+        var file = KrasisFile.Open(folder.File);
+        CopiesTests.Keep(file, "a");
+        File.Delete(folder.File + "-wal");
+        File.WriteAllBytes(folder.File + "-wal", []);
+
+        Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "b"));
+    }
+
+    [Fact]
+    public void Nothing_is_kept_in_a_file_that_lacks_what_was_saved()
+    {
+        var file = KrasisFile.Open(folder.File);
+        CopiesTests.Keep(file, "a");
+        var older = Path.Combine(folder.Root, "older.db");
+        KrasisFile.LetGo(folder.File);
+        File.Copy(folder.File, older);
+        CopiesTests.Keep(file, "b");
+        KrasisFile.LetGo(folder.File);
+        using (var place = File.Open(folder.File, FileMode.Truncate, FileAccess.Write))
+        {
+            using var from = File.OpenRead(older);
+            from.CopyTo(place);
+        }
+
+        for (var time = 0; time < 2; time++)
+        {
+            Assert.Equal(
+                DataFileTrouble.Behind,
+                Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "c")).Trouble
+            );
+        }
+    }
+
+    [Fact]
+    public void All_that_was_kept_in_a_file_that_was_deleted_can_still_be_read()
+    {
+        var file = KrasisFile.Open(folder.File);
+        CopiesTests.Keep(file, "a");
+        foreach (var end in (string[])["", "-wal", "-shm"])
+        {
+            File.Delete(folder.File + end);
+        }
+
+        for (var time = 0; time < 2; time++)
+        {
+            var trouble = Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "b"));
+            Assert.Contains("save the whole house as a file", trouble.Message, StringComparison.Ordinal);
+        }
+
+        KrasisFile.LetGo(folder.File);
+        Assert.Equal("a", Assert.Single(file.Read(session => session.Builds.List())).Id);
+    }
+
     [Fact]
     public void A_file_that_another_program_holds_is_told_and_taken_when_it_lets_go()
     {
