@@ -136,6 +136,8 @@ function take(): void {
           :suffix="cell ? ` ${cell.unit}` : ''"
           show-buttons
           button-layout="horizontal"
+          increment-button-icon="pi pi-plus"
+          decrement-button-icon="pi pi-minus"
           aria-label="How much more; with a minus it is less"
           class="by"
           data-test="every-by"
@@ -260,6 +262,10 @@ thead th {
 
 .amount {
   display: block;
+}
+
+td .soft {
+  margin-right: 0.25em;
 }
 
 .over {
