@@ -113,11 +113,32 @@ public sealed class FlowTests(DemoHost server) : DemoTests(server)
         );
     }
 
+    [Fact]
+    public void One_thing_changes_in_every_size_after_all_of_them_were_shown()
+    {
+        Open("Black sesame latte");
+        Tab.Click("[data-test=line] [data-test=line-name]");
+        Tab.Click("[data-test=tools] [data-test=every-size]");
+        Tab.Until("the sizes", () => Tab.All("[data-test=every-sizes] tbody tr").Count == 3);
+        var before = SizeNames.Select(size => Tab.Cell(0, size)).ToList();
+        var shown = SizeNames
+            .Select(size => Tab.TextOf($"[data-test=every-sizes] [data-size={size}] .amount strong").Split(' ')[0])
+            .ToList();
+        Assert.All(before.Zip(shown), size => Assert.NotEqual(size.First, size.Second));
+
+        Tab.Click("[data-test=every-take]");
+        Tab.Until("all of them", () => SizeNames.Select(size => Tab.Cell(0, size)).SequenceEqual(shown));
+        Tab.Click("button[aria-label=Undo]");
+        Tab.Until("them as before", () => SizeNames.Select(size => Tab.Cell(0, size)).SequenceEqual(before));
+    }
+
     private void PressOn(string css)
     {
         Tab.TabTo(css);
         Tab.Press(Keys.Enter);
     }
+
+    private static string[] SizeNames => ["Wren", "Plover", "Heron"];
 
     private bool Finding(params string[] words) =>
         Tab.All("[data-test=finding]")
