@@ -390,7 +390,7 @@ public sealed class KrasisFile
         if (!File.Exists(Path + "-wal") || MovedFile.HasLostItsLog(realPath ??= MovedFile.RealPath(Path)))
         {
             isDoubted = true;
-            throw new DataFileException(DataFileTrouble.Gone, Path);
+            throw new DataFileException(DataFileTrouble.LogGone, Path);
         }
     }
 

@@ -60,6 +60,9 @@ public sealed class DataFileException : Exception
         {
             DataFileTrouble.Gone =>
                 $"The data file '{path}' is not there any more, or another one lies in its place. Nothing more is saved until you put it back.",
+            DataFileTrouble.LogGone =>
+                $"The log beside the data file '{path}' was deleted. This change was not saved. Try again: Krasis first makes "
+                    + "sure that the file is whole.",
             DataFileTrouble.Behind =>
                 $"The data file '{path}' lacks changes that were saved: an older file lies in its place, or its log was lost. "
                     + "Nothing more is saved into it. Put the right file back. To go on with this one, stop Krasis and start it "

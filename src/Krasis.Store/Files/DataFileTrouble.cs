@@ -6,6 +6,9 @@ public enum DataFileTrouble
     /// <summary>It was deleted, moved away, or another file lies in its place.</summary>
     Gone,
 
+    /// <summary>The log beside it was deleted.</summary>
+    LogGone,
+
     /// <summary>It lacks what was saved: an older one lies in its place, or its log was lost.</summary>
     Behind,
 

@@ -62,7 +62,10 @@ public sealed class DataFileTests : IDisposable
         CopiesTests.Keep(file, "a");
         File.Delete(folder.File + "-wal");
 
-        Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "b"));
+        Assert.Equal(
+            DataFileTrouble.LogGone,
+            Assert.Throws<DataFileException>(() => CopiesTests.Keep(file, "b")).Trouble
+        );
     }
 
     // What the deleted log held is written into the file when it is closed; then the file is good, and takes more.
