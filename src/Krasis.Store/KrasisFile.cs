@@ -26,17 +26,7 @@ public sealed class KrasisFile
     private readonly string connectionString;
     private readonly FactsCache facts = new();
 
-    private readonly Lock commits = new();
-
-    // The file's count of writes when something was last kept in it.
-    private long writesKept;
-
-    // Whether a write has failed since the file was last seen to be good.
-    private volatile bool isDoubted;
-
-    // The last connection to a file that has gone: all that was kept can still be read through it.
-    private SqliteConnection? lastView;
-    private string? realPath;
+    private readonly DataFileGuard guard;
 
     // By the machine's running time: when something was kept last.
     private long keptAt = Never;
@@ -54,6 +44,7 @@ public sealed class KrasisFile
             ForeignKeys = true,
             DefaultTimeout = BusySeconds,
         }.ToString();
+        guard = new DataFileGuard(path, connectionString);
     }
 
     /// <summary>Where the file is.</summary>
@@ -126,7 +117,7 @@ public sealed class KrasisFile
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
     public long BarRevision =>
         TranslateFaults(() =>
-            Look(connection =>
+            guard.Look(connection =>
             {
                 using var command = connection.CreateCommand();
                 command.CommandText = BarStore.RevisionNow;
@@ -138,30 +129,12 @@ public sealed class KrasisFile
     /// <exception cref="DataFileException">The file cannot be used now.</exception>
     public T Read<T>(Func<Session, T> work) =>
         TranslateFaults(() =>
-            Look(connection =>
+            guard.Look(connection =>
             {
                 using var transaction = connection.BeginTransaction(deferred: true);
                 return work(new Session(connection, transaction, facts, isReading: true));
             })
         );
-
-    // Uses a connection that only reads; of a file that has gone, the one that still can.
-    private T Look<T>(Func<SqliteConnection, T> use)
-    {
-        if (lastView is { } view)
-        {
-            lock (view)
-            {
-                if (lastView == view)
-                {
-                    return use(view);
-                }
-            }
-        }
-
-        using var connection = Connect();
-        return use(connection);
-    }
 
     /// <summary>Runs <paramref name="work"/> as the only writer. All of it is kept, or, if it throws or abandons
     /// the session, none.</summary>
@@ -169,36 +142,32 @@ public sealed class KrasisFile
     /// it was written, and what was written is in a file that nobody will find.</exception>
     public T Write<T>(Func<Session, T> work) => Write(work, isCounted: true);
 
-    private T Write<T>(Func<Session, T> work, bool isCounted) =>
-        TranslateFaults(() =>
+    private T Write<T>(Func<Session, T> work, bool isCounted)
+    {
+        try
         {
-            try
+            return TranslateFaults(() =>
             {
-                Prove();
-                return UseAndKeep(connection => Write(connection, work, isCounted));
-            }
-            catch (DataFileException e) when (e.Trouble != DataFileTrouble.Locked)
-            {
-                isDoubted = true;
-                throw;
-            }
-            catch (SqliteException e)
-                when (DataFileException.Of(e, Path) is not (null or { Trouble: DataFileTrouble.Locked }))
-            {
-                isDoubted = true;
-                throw;
-            }
-        });
+                guard.Prove();
+                return guard.Use(connection => Write(connection, work, isCounted));
+            });
+        }
+        catch (DataFileException e) when (e.Trouble != DataFileTrouble.Locked)
+        {
+            guard.Doubt();
+            throw;
+        }
+    }
 
     private T Write<T>(SqliteConnection connection, Func<Session, T> work, bool isCounted)
     {
         connection.Execute("PRAGMA synchronous = FULL;");
         using var transaction = connection.BeginTransaction(deferred: false);
-        RefuseIfMoved(connection);
+        guard.RefuseIfMoved(connection);
         var session = new Session(connection, transaction, facts, isReading: false, WhoWrites());
         if (isCounted)
         {
-            RefuseIfBehind(session.Writes);
+            guard.RefuseIfBehind(session.Writes);
         }
 
         var result = work(session);
@@ -209,90 +178,11 @@ public sealed class KrasisFile
                 session.CountWrite();
             }
 
-            var writes = isCounted ? session.Writes : 0;
-            lock (commits)
-            {
-                transaction.Commit();
-                writesKept = Math.Max(writesKept, writes);
-            }
-
-            RefuseIfMoved(connection);
+            guard.Commit(connection, transaction, isCounted ? session.Writes : 0);
             keptAt = Environment.TickCount64;
         }
 
         return result;
-    }
-
-    // Uses a connection; if the file has gone meanwhile, the connection stays open, because all can still be read
-    // through it.
-    private T UseAndKeep<T>(Func<SqliteConnection, T> work)
-    {
-        var connection = Connect();
-        var isKept = false;
-        try
-        {
-            return work(connection);
-        }
-        catch (DataFileException e) when (e.Trouble == DataFileTrouble.Gone && MovedFile.Is(connection))
-        {
-            isKept = Interlocked.CompareExchange(ref lastView, connection, null) is null;
-            throw;
-        }
-        finally
-        {
-            if (!isKept)
-            {
-                connection.Dispose();
-            }
-        }
-    }
-
-    // After a failed write nothing is taken until the file is seen to be good: it is the one at its path, whole, and
-    // holds all that was kept. What a deleted log holds is written into the file when its last connection is closed.
-    private void Prove()
-    {
-        if (!isDoubted)
-        {
-            return;
-        }
-
-        lock (commits)
-        {
-            if (lastView is { } view)
-            {
-                lock (view)
-                {
-                    if (MovedFile.Is(view))
-                    {
-                        throw new DataFileException(DataFileTrouble.Gone, Path, isStillRead: true);
-                    }
-
-                    lastView = null;
-                    view.Dispose();
-                }
-            }
-
-            LetGo(Path);
-            using var connection = new SqliteConnection(
-                new SqliteConnectionStringBuilder(connectionString) { Pooling = false }.ToString()
-            );
-            connection.Open();
-            if (DataFileLook.FaultOf(connection, isThorough: false) is not null)
-            {
-                throw new DataFileException(DataFileTrouble.Damaged, Path);
-            }
-
-            RefuseIfBehind(connection.ExecuteScalar<long>("SELECT writes FROM house_file"));
-            isDoubted = false;
-        }
-    }
-
-    private void RefuseIfBehind(long writes)
-    {
-        if (writes < writesKept)
-        {
-            throw new DataFileException(DataFileTrouble.Behind, Path);
-        }
     }
 
     /// <summary>Works something out on a consistent view of the file, and then writes it as the only writer, in a short
@@ -337,11 +227,11 @@ public sealed class KrasisFile
             if (Environment.TickCount64 - keptAt < GoodForMilliseconds)
             {
                 return TranslateFaults(() =>
-                    UseAndKeep(connection =>
+                    guard.Use(connection =>
                     {
                         // Its log is opened with the first thing that is read.
                         connection.ExecuteScalar<long>("SELECT count(*) FROM house_file");
-                        RefuseIfMoved(connection);
+                        guard.RefuseIfMoved(connection);
                         return default(DataFileException);
                     })
                 );
@@ -379,28 +269,6 @@ public sealed class KrasisFile
         }
     }
 
-    private void RefuseIfMoved(SqliteConnection connection)
-    {
-        // Its log is a file too, and holds what was written last.
-        if (MovedFile.Is(connection))
-        {
-            throw new DataFileException(DataFileTrouble.Gone, Path, isStillRead: true);
-        }
-
-        if (!File.Exists(Path + "-wal") || MovedFile.HasLostItsLog(realPath ??= MovedFile.RealPath(Path)))
-        {
-            isDoubted = true;
-            throw new DataFileException(DataFileTrouble.LogGone, Path);
-        }
-    }
-
-    private SqliteConnection Connect()
-    {
-        var connection = new SqliteConnection(connectionString);
-        connection.Open();
-        return connection;
-    }
-
     private void RefuseStrangers()
     {
         if (!DataFileLook.MayBeDatabase(Path))
@@ -431,7 +299,7 @@ public sealed class KrasisFile
             return;
         }
 
-        using var connection = Connect();
+        using var connection = guard.Connect();
         if (connection.ExecuteScalar<long>("SELECT count(*) FROM sqlite_schema") == 0)
         {
             return;
@@ -452,7 +320,7 @@ public sealed class KrasisFile
 
     private bool IsOlder()
     {
-        using var connection = Connect();
+        using var connection = guard.Connect();
         return Migrations.AreMissing(connection, Path);
     }
 
@@ -516,7 +384,7 @@ public sealed class KrasisFile
     /// it.</summary>
     private void Mark(DateTimeOffset now)
     {
-        using var connection = Connect();
+        using var connection = guard.Connect();
         connection.Execute(
             "PRAGMA synchronous = FULL; UPDATE house_file SET opened_at = @now",
             new { now = now.UtcDateTime.ToString("O", CultureInfo.InvariantCulture) }

@@ -8,8 +8,8 @@ using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Tests.EverySize;
 
-/// <summary>One thing changes in every size; what is told of it is what the changed build says, and nothing else is
-/// poured otherwise.</summary>
+/// <summary>Changing one thing in every size changes only that, and the sentences agree with the changed
+/// build.</summary>
 public class EverySizeChangerTests
 {
     private static readonly BuildDocument Latte = TestBar.Build(
@@ -36,8 +36,16 @@ public class EverySizeChangerTests
         Assert.Equal(1, FullBar.Mix(changed.Build).Size("s").Lines[0].Amount);
         Assert.Equal(1, FullBar.Mix(changed.Build).Size("m").Lines[0].Amount);
         Assert.Contains(changed.Said, says =>
-            says.StartsWith("Small cannot change by as much", StringComparison.Ordinal)
+            says.StartsWith("Small cannot change that much", StringComparison.Ordinal)
         );
+    }
+
+    [Fact]
+    public void A_cup_that_gets_too_full_is_told()
+    {
+        var full = TestBar.Build(TestBar.Line("espresso", 2, "shot"), TestBar.Line("milk", 370, "ml"));
+        var changed = Line(full, "milk", 20).Value;
+        Assert.Contains(changed.Troubles, trouble => trouble.StartsWith("Middle", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -128,8 +136,8 @@ public class EverySizeChangerTests
         Assert.Equal("wish", Assert.Single(Change(Latte, new() { Sweet = 50, StrongAs = Latte }).Problems).Field);
     }
 
-    // Over random builds: of a line by so many steps, each size is poured by as many steps more, or it is told; every
-    // other line is poured as before, but for what fills the cup up to a line.
+    // Over random builds: every size gets as many steps more, or a sentence says why not. Every other line keeps its
+    // amount.
     [Fact]
     public void Only_the_line_changes()
     {

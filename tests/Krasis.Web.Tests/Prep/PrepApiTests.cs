@@ -116,7 +116,7 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         var history = (await server.Get($"/api/prep/lots/{lot["lot"]}")).Json;
         Assert.Equal("made", (string?)Assert.Single(history["moves"]!.AsArray())!["move"]);
 
-        // Whoever has it open on another tablet is told so.
+        // Another tablet may still show the batch; its answer says that somebody was first.
         var gone = await server.Get(path);
         Assert.Equal((404, "This batch was made already."), (gone.Status, (string?)gone.Json["title"]));
 

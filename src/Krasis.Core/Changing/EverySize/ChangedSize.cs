@@ -4,17 +4,15 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.EverySize;
 
-/// <summary>What one size comes to when one thing changes in all of them.</summary>
+/// <summary>One size before and after a change to every size.</summary>
 /// <param name="Size">The cup.</param>
 /// <param name="Name">What the bar calls it.</param>
-/// <param name="Amounts">The lines of which more or less is poured; none where this size stays as it is.</param>
+/// <param name="Amounts">The lines whose amount changes; none if this size stays as it is.</param>
 /// <param name="StrengthWas">Its strength now; null without coffee.</param>
 /// <param name="StrengthWill">Its strength then.</param>
-/// <param name="Sweeter">By how much it becomes sweeter, %; null where that is not known.</param>
-/// <param name="RoomWas">The room it leaves now below the reserve; below nothing it runs over.</param>
-/// <param name="RoomWill">The room it leaves then.</param>
-/// <param name="ColourWas">Its colour now, as <c>#rrggbb</c>.</param>
-/// <param name="ColourWill">Its colour then.</param>
+/// <param name="Sweeter">How much sweeter it gets, %; negative if it gets less sweet, null if unknown.</param>
+/// <param name="RoomWas">How much room it has left below the reserve now; negative if it is too full.</param>
+/// <param name="RoomWill">How much room it has left then.</param>
 public sealed record ChangedSize(
     CupId Size,
     string Name,
@@ -23,9 +21,7 @@ public sealed record ChangedSize(
     Percent? StrengthWill,
     Percent? Sweeter,
     Millilitres RoomWas,
-    Millilitres RoomWill,
-    string? ColourWas,
-    string? ColourWill
+    Millilitres RoomWill
 );
 
 /// <summary>How much of a line is poured, and how much would be.</summary>

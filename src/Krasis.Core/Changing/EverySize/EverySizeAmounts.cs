@@ -10,17 +10,18 @@ using Krasis.Core.Working.SizeSheets;
 
 namespace Krasis.Core.Changing.EverySize;
 
-/// <summary>Puts amounts into every size of some lines, and leaves every other line as it is poured.</summary>
+/// <summary>Sets some lines in every size. All other lines keep the amounts that are poured now.</summary>
 internal static class EverySizeAmounts
 {
-    // Each pass pins what the one before has moved; a chain of shares is never as long as this.
+    // Each pass pins what the pass before has moved. No chain of shares is this long.
     private const int MostPasses = 6;
 
-    /// <summary>The build with these amounts. Another size is pinned only if it would not come out at its amount by
-    /// following the reference. What follows a line that changes, such as a share of it, is pinned too.</summary>
+    /// <summary>The build with these amounts. The reference size is set; another size is pinned only if following the
+    /// reference would give a different amount. Lines that follow a changed line, such as a share of it, are pinned
+    /// too.</summary>
     /// <param name="document">The build.</param>
     /// <param name="before">The same, worked out.</param>
-    /// <param name="amounts">How much of a line a size gets, in its measure. What is not named stays as it is.</param>
+    /// <param name="amounts">How much of a line each size gets, in the line's measure.</param>
     /// <param name="bar">The bar.</param>
     public static BuildDocument Put(
         BuildDocument document,
@@ -32,7 +33,7 @@ internal static class EverySizeAmounts
         var reference = before.Sizes.Single(size => size.IsReference);
         var build = reference.Lines.Aggregate(document, (with, cell) => PutOne(with, reference, cell));
 
-        // A pin can move what follows it, before it or after it, so every cell is looked at until all are right.
+        // A pin can move earlier and later lines that follow it, so look at every cell until all are right.
         for (var pass = 0; pass < MostPasses && Wrong(build) is { Count: > 0 } wrong; pass++)
         {
             build = wrong.Aggregate(build, (with, at) => BuildEdits.Apply(with, Edit(at.Size, at.Cell)));

@@ -1,19 +1,17 @@
 using Krasis.Core.Builds;
-using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Changing.EverySize;
 
-/// <summary>A build with one thing changed in every size: applied and worked out, to be looked at before it is
-/// kept.</summary>
+/// <summary>A build with one thing changed in every size, worked out so that the user can look at it before accepting
+/// it.</summary>
 /// <param name="Build">The build with the change.</param>
-/// <param name="Sizes">What every size comes to.</param>
-/// <param name="Said">What is to be told of it, a sentence each: where the bar could not pour it exactly.</param>
-/// <param name="NewFindings">What the checks find that they did not find before.</param>
-/// <param name="IsWorse">Whether anything in any size stands further beyond what the house allows than before.</param>
+/// <param name="Sizes">Every size before and after.</param>
+/// <param name="Said">A sentence for each place where the bar cannot pour the change exactly.</param>
+/// <param name="Troubles">A sentence for each problem that the change brings: what the checks did not find before, and
+/// what is further beyond the house's limits than before.</param>
 public sealed record EverySizeChanged(
     BuildDocument Build,
     IReadOnlyList<ChangedSize> Sizes,
     IReadOnlyList<string> Said,
-    IReadOnlyList<Finding> NewFindings,
-    bool IsWorse
+    IReadOnlyList<string> Troubles
 );

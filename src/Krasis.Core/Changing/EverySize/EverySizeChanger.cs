@@ -19,8 +19,8 @@ public static class EverySizeChanger
     /// <param name="document">The build.</param>
     /// <param name="wish">What is to change.</param>
     /// <param name="bar">The bar that pours it.</param>
-    /// <returns>What becomes of it; a problem where the build cannot be read, where not exactly one thing is asked for,
-    /// or where nothing would change.</returns>
+    /// <returns>The changed build with every size before and after. A problem if the build cannot be read, if not exactly
+    /// one change is asked for, or if nothing would change.</returns>
     public static Reading<EverySizeChanged> Change(BuildDocument document, EverySizeWish wish, BarFacts bar)
     {
         var read = BuildReader.Read(document, bar, nameless: true);
@@ -34,8 +34,19 @@ public static class EverySizeChanger
         {
             { Line: { } line, Sweet: null, StrongAs: null } => MoreInEverySize.Of(document, line, before, bar),
             { Line: null, Sweet: { } share, StrongAs: null } => Sweetened(document, share, bar),
-            { Line: null, Sweet: null, StrongAs: { } other } => StrengthOfAnother.Of(document, other, before, bar),
-            _ => Problem.At("wish", null, "Not one thing was asked for.", "a line, a sweetness or another drink"),
+            { Line: null, Sweet: null, StrongAs: { } other } => StrengthOfAnother.Of(
+                document,
+                read.Value,
+                other,
+                before,
+                bar
+            ),
+            _ => Problem.At(
+                "wish",
+                null,
+                "Choose one thing to change.",
+                "a line, how sweet it is, or a drink to be as strong as"
+            ),
         };
         if (!changed.IsRead)
         {
@@ -48,29 +59,30 @@ public static class EverySizeChanger
             : Reading<EverySizeChanged>.Failed(after.Problems);
     }
 
-    private static Reading<ToTell> Sweetened(BuildDocument document, double share, BarFacts bar)
+    private static Reading<ChangedBuild> Sweetened(BuildDocument document, double share, BarFacts bar)
     {
         var transformed = Transformer.LessSweet(document, share, bar);
         if (!transformed.IsRead)
         {
-            return Reading<ToTell>.Failed(transformed.Problems);
+            return Reading<ChangedBuild>.Failed(transformed.Problems);
         }
 
         var (build, changes) = transformed.Value;
         return changes.Count == 0
             ? Problem.At("sweet", null, "Nothing in the drink can be made less sweet.", "a drink with a syrup or sauce")
-            : Reading<ToTell>.Of(new(build, [.. changes.Select(change => $"{change.What} {change.Why}")]));
+            : Reading<ChangedBuild>.Of(new(build, [.. changes.Select(change => $"{change.What} {change.Why}")]));
     }
 
-    private static EverySizeChanged Tell(BuildSheet before, BuildSheet after, ToTell changed)
+    private static EverySizeChanged Tell(BuildSheet before, BuildSheet after, ChangedBuild changed)
     {
         var known = before.Findings.Select(finding => finding.Key).ToHashSet();
+        var found = after.Findings.Where(finding => finding.Severity != Severity.Note && !known.Contains(finding.Key));
+        var worse = Standing.Of(after).WorseThan(Standing.Of(before)).Select(one => one.Said).OfType<Finding>();
         return new(
             changed.Build,
-            [.. before.Sizes.Zip(after.Sizes, (was, will) => One(was, will))],
+            [.. before.Sizes.Zip(after.Sizes, One)],
             changed.Said,
-            [.. after.Findings.Where(finding => !known.Contains(finding.Key))],
-            Standing.Of(after).WorseThan(Standing.Of(before)).Count > 0
+            [.. worse.Concat(found).Select(finding => finding.Message).Distinct()]
         );
     }
 
@@ -83,12 +95,10 @@ public static class EverySizeChanger
             will.Taste.Poured.Strength,
             Drift.Of(was.Taste.Poured.Sweetness?.Value, will.Taste.Poured.Sweetness?.Value),
             was.Fill.RoomLeft,
-            will.Fill.RoomLeft,
-            was.Taste.Colour,
-            will.Taste.Colour
+            will.Fill.RoomLeft
         );
 
-    // The lines of which more or less is poured, by what is poured of them and not by how it is entered.
+    // The lines whose poured amount changes, however the amount was entered.
     private static IEnumerable<ChangedAmount> Amounts(SizeSheet was, SizeSheet will)
     {
         foreach (var line in was.Lines)

@@ -5,18 +5,18 @@ namespace Krasis.Core.Changing.EverySize;
 /// <summary>One thing that is to change in every size; exactly one of these is given.</summary>
 public sealed record EverySizeWish
 {
-    /// <summary>A line of which more or less is poured, by the same amount in every size.</summary>
+    /// <summary>A line that changes by the same amount in every size.</summary>
     public MoreOfLine? Line { get; init; }
 
     /// <summary>The share of its syrups and sauces that the drink keeps, %: 75, 50 or 25.</summary>
     public double? Sweet { get; init; }
 
-    /// <summary>Another drink, as strong as which it is to be.</summary>
+    /// <summary>The drink whose strength it gets.</summary>
     public BuildDocument? StrongAs { get; init; }
 }
 
 /// <summary>More or less of one line.</summary>
 /// <param name="Line">The line's id.</param>
-/// <param name="By">How much more, in the line's own measure; below nothing it is less. −1 is one stroke less of a line
-/// in strokes.</param>
+/// <param name="By">How much more, in the line's own measure; negative for less. −1 is one stroke less of a line in
+/// strokes.</param>
 public sealed record MoreOfLine(string? Line, double? By);

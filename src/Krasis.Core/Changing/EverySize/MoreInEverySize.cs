@@ -12,9 +12,9 @@ namespace Krasis.Core.Changing.EverySize;
 /// <summary>Pours more or less of one line, by the same amount in every size.</summary>
 internal static class MoreInEverySize
 {
-    /// <summary>Does it. A size that pours none of the line stays without it. The least that is left is one step of the
-    /// bar, so that the line does not go by accident; where that holds an amount back, it is told.</summary>
-    public static Reading<ToTell> Of(BuildDocument document, MoreOfLine more, BuildSheet before, BarFacts bar)
+    /// <summary>Does it. A size without the line stays without it. At least one step of the bar is left, so that the line
+    /// never disappears by accident; a sentence names the sizes where that happens.</summary>
+    public static Reading<ChangedBuild> Of(BuildDocument document, MoreOfLine more, BuildSheet before, BarFacts bar)
     {
         if (document.Lines.FirstOrDefault(each => each.Id == more.Line) is not { } entered)
         {
@@ -45,44 +45,44 @@ internal static class MoreInEverySize
             );
         }
 
-        return Put(document with { Lines = [.. document.Lines.Select(each => each.Id == line.Id ? line : each)] });
-
-        Reading<ToTell> Put(BuildDocument spelled)
+        var by = BarRounding.Round(asked, step);
+        var cells = before
+            .Sizes.Select(size =>
+                (size.Size, size.Name, Now: size.Lines.First(cell => cell.Line.Value == line.Id).Amount)
+            )
+            .ToList();
+        var amounts = cells.ToDictionary(
+            cell => cell.Size,
+            cell => cell.Now <= 0 ? cell.Now : Math.Clamp(cell.Now + by, Math.Min(step, cell.Now), measure.Most)
+        );
+        if (cells.TrueForAll(cell => Math.Abs(amounts[cell.Size] - cell.Now) < 1e-9))
         {
-            var by = BarRounding.Round(asked, step);
-            var (amounts, held, unpoured) = (new Dictionary<CupId, double>(), new List<string>(), new List<string>());
-            foreach (var size in before.Sizes)
-            {
-                var now = size.Lines.First(cell => cell.Line.Value == line.Id).Amount;
-                var wanted = now + by;
-                amounts[size.Size] = now <= 0 ? now : Math.Clamp(wanted, Math.Min(step, now), measure.Most);
-                (now <= 0 ? unpoured : held).AddRange(
-                    now <= 0 || Math.Abs(amounts[size.Size] - wanted) > 1e-9 ? [size.Name] : []
-                );
-            }
-
-            return amounts.All(size => Math.Abs(size.Value - Now(size.Key)) < 1e-9)
-                ? Problem.At(
-                    "line.by",
-                    null,
-                    $"No size can pour that much {(by < 0 ? "less" : "more")} of {ingredient.Name}.",
-                    "a smaller change"
-                )
-                : Reading<ToTell>.Of(
-                    new(
-                        EverySizeAmounts.Put(
-                            spelled,
-                            before,
-                            new Dictionary<LineId, Dictionary<CupId, double>> { [new(line.Id!)] = amounts },
-                            bar
-                        ),
-                        [.. Told(ingredient, measure, asked, by, held, unpoured)]
-                    )
-                );
+            return Problem.At(
+                "line.by",
+                null,
+                $"No size can take that much {(by < 0 ? "less" : "more")} {ingredient.Name}.",
+                "a smaller change"
+            );
         }
 
-        double Now(CupId size) =>
-            before.Sizes.First(each => each.Size == size).Lines.First(cell => cell.Line.Value == line.Id).Amount;
+        var spelled = document with { Lines = [.. document.Lines.Select(each => each.Id == line.Id ? line : each)] };
+        var lines = new Dictionary<LineId, Dictionary<CupId, double>> { [new(line.Id!)] = amounts };
+        var held = cells.Where(cell => cell.Now > 0 && Math.Abs(amounts[cell.Size] - cell.Now - by) > 1e-9);
+        return Reading<ChangedBuild>.Of(
+            new(
+                EverySizeAmounts.Put(spelled, before, lines, bar),
+                [
+                    .. Told(
+                        ingredient,
+                        measure,
+                        asked,
+                        by,
+                        [.. held.Select(cell => cell.Name)],
+                        [.. cells.Where(cell => cell.Now <= 0).Select(cell => cell.Name)]
+                    ),
+                ]
+            )
+        );
     }
 
     private static IEnumerable<string> Told(
@@ -96,18 +96,18 @@ internal static class MoreInEverySize
     {
         if (Math.Abs(asked - by) > 1e-9)
         {
-            yield return $"The bar pours {new Quantity(Math.Abs(by), measure)} at a time, so that is the change.";
+            yield return $"The nearest that the bar can pour is {new Quantity(Math.Abs(by), measure)} {(by < 0 ? "less" : "more")}.";
         }
 
         if (held.Count > 0)
         {
-            yield return $"{Say.List(held)} cannot change by as much; {(held.Count == 1 ? "it keeps" : "they keep")} "
-                + $"{(by < 0 ? "the smallest amount" : "the largest amount")} of {ingredient.Name}.";
+            yield return $"{Say.List(held)} cannot change that much, and {(held.Count == 1 ? "gets" : "get")} "
+                + $"the {(by < 0 ? "smallest" : "largest")} amount of {ingredient.Name} that the bar pours.";
         }
 
         if (unpoured.Count > 0)
         {
-            yield return $"{Say.List(unpoured)} had no {ingredient.Name} and still {(unpoured.Count == 1 ? "has" : "have")} none.";
+            yield return $"{Say.List(unpoured)} {(unpoured.Count == 1 ? "has" : "have")} no {ingredient.Name}, and none is added.";
         }
     }
 }

@@ -17,22 +17,30 @@ namespace Krasis.Core.Changing.EverySize;
 /// <summary>Makes every size of a drink as strong as another drink is.</summary>
 internal static class StrengthOfAnother
 {
-    /// <summary>Does it: the coffee and what fills the cup change, in the bar's own steps, and nothing else. A size is to
-    /// be as strong as the other drink in the same cup; where the other drink is not sold in that cup, as strong as its
-    /// reference size.</summary>
-    public static Reading<ToTell> Of(BuildDocument document, BuildDocument other, BuildSheet before, BarFacts bar)
+    /// <summary>Does it. Only the coffee and the milk or water that fills the cup change, in the bar's own steps. Each size
+    /// becomes as strong as the other drink in the same cup. If the other drink is not sold in that cup, its reference
+    /// size counts.</summary>
+    /// <param name="document">The drink as it was entered.</param>
+    /// <param name="build">The same, read against <paramref name="bar"/>.</param>
+    /// <param name="other">The other drink.</param>
+    /// <param name="before">The drink's sheet.</param>
+    /// <param name="bar">The bar.</param>
+    public static Reading<ChangedBuild> Of(
+        BuildDocument document,
+        Build build,
+        BuildDocument other,
+        BuildSheet before,
+        BarFacts bar
+    )
     {
-        var (build, another) = (
-            BuildReader.Read(document, bar, nameless: true),
-            BuildReader.Read(other, bar, nameless: true)
-        );
+        var another = BuildReader.Read(other, bar, nameless: true);
         if (!another.IsRead)
         {
             return Problem.At(
                 "strongAs",
                 null,
-                "This bar cannot pour the other drink as it is.",
-                "a drink without faults"
+                $"{Named(other)} has entries that cannot be read.",
+                "a drink that this bar can pour"
             );
         }
 
@@ -42,22 +50,22 @@ internal static class StrengthOfAnother
             return Problem.At("strongAs", null, $"{Named(other)} has no coffee in it.", "a drink with coffee");
         }
 
-        var worked = SizeWork.SettleAll(build.Value, bar, build.Value.School.Scaling);
-        var reference = worked.Single(size => size.Size.Cup.Id == build.Value.ReferenceSize);
+        var worked = SizeWork.SettleAll(build, bar, build.School.Scaling);
+        var reference = worked.Single(size => size.Size.Cup.Id == build.ReferenceSize);
         var amounts = new Dictionary<LineId, Dictionary<CupId, double>>();
         List<string> said = [];
         foreach (var own in worked)
         {
             var wanted = strengths.ByCup.GetValueOrDefault(own.Size.Cup.Id, strengths.Reference.Value) / 100;
-            var goal = new Goal(bar.House, build.Value.Serve, reference, own, wanted);
+            var goal = new Goal(bar.House, build.Serve, reference, own, wanted);
             var found = new Search(own, goal, only: IsCoffeeOrFiller).Best();
             if (found.Count == 0 || !own.Lines.Any(line => line.Ingredient.CoffeeShare > 0 && Search.IsVaried(line)))
             {
                 return Problem.At(
                     "strongAs",
                     null,
-                    $"No coffee of it can be poured otherwise in {own.Size.Cup.Name}.",
-                    "a drink whose coffee is poured by amount"
+                    $"The coffee in {own.Size.Cup.Name} cannot be changed.",
+                    "a drink with coffee that is measured, not filled up to a line"
                 );
             }
 
@@ -73,7 +81,7 @@ internal static class StrengthOfAnother
             }
         }
 
-        return Reading<ToTell>.Of(new(EverySizeAmounts.Put(document, before, amounts, bar), said));
+        return Reading<ChangedBuild>.Of(new(EverySizeAmounts.Put(document, before, amounts, bar), said));
     }
 
     private static bool IsCoffeeOrFiller(WorkedLine line) =>
@@ -83,13 +91,13 @@ internal static class StrengthOfAnother
                 or IngredientKind.Milk
                 or IngredientKind.Water;
 
-    // What is to be told where the bar pours nothing that is as strong, as far as the house lets sizes drift.
+    // A sentence if nothing that the bar can pour is as strong, give or take the drift that the house allows.
     private static string? Far(WorkedSize own, double[] amounts, double wanted, BarFacts bar)
     {
         var strength = own.With(amounts).Strength;
         return Drift.Of(wanted, strength) is { } drift && Math.Abs(drift.Value) > bar.House.AllowedStrengthDrift.Value
             ? $"{own.Size.Cup.Name} comes to {strength * 100:0.00} % and not to {wanted * 100:0.00} %: "
-                + "the bar pours nothing nearer that fits the cup."
+                + "nothing nearer can be poured and fits the cup."
             : null;
     }
 

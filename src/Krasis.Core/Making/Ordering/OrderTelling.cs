@@ -111,6 +111,6 @@ internal static class OrderTelling
     private static string Warning(OrderTask task) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{char.ToUpperInvariant(task.What[0])}{task.What[1..]} stands for {task.To - task.From:0} s, but should stand for no more than {task.Limit:0} s."
+            $"{char.ToUpperInvariant(task.What[0])}{task.What[1..]} waits {task.To - task.From:0} s. It should wait no longer than {task.Limit:0} s."
         );
 }

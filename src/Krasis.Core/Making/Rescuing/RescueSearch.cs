@@ -235,7 +235,7 @@ internal sealed class RescueSearch
         (line.Origin == Origin.Marked ? LosesItsLine : 0)
         + (Math.Abs(isIn ? said : said - line.Amount) / Math.Max(line.Amount, line.Step));
 
-    // What a cup comes to; how much of every line is in it stands in the totals.
+    // Measures a cup. The totals hold how much of every line is in it.
     private Cup CupOf(in Tally tally, double size)
     {
         var strength = Drift.Of(own.Poured.Strength, tally.Strength);
@@ -311,8 +311,8 @@ internal sealed class RescueSearch
         return line.Ingredient.Kind == IngredientKind.Espresso && grams > 0 ? [grams / perUnit] : [];
     }
 
-    // The same lines poured otherwise, in all their amounts. What the other lines come to is added up once, unless one
-    // of them fills up to a mark.
+    // Tries every amount of the chosen lines. The other lines are added up only once, unless one of them fills up to a
+    // mark.
     private sealed class Trial
     {
         private readonly RescueSearch search;

@@ -122,7 +122,7 @@ public class OrderPlannerTests
         var late = OrderPlanner
             .Plan(plans, FullBar.Facts.Pitchers, StandingLimits.Usual with { Hot = standing - 1 }, Workplaces.Usual)
             .Value;
-        Assert.Contains("should stand for no more than", Assert.Single(late.Warnings), StringComparison.Ordinal);
+        Assert.Contains("should wait no longer than", Assert.Single(late.Warnings), StringComparison.Ordinal);
         Assert.Equal(1, late.Beyond, 6);
     }
 

@@ -85,7 +85,6 @@ const result = computed(() => (made.error.value || !isWhole.value ? null : (made
 const refusal = computed(() =>
   isWhole.value && made.error.value ? ApiProblem.of(made.error.value).message : null,
 )
-const findings = computed(() => result.value?.newFindings.filter(({ severity }) => severity !== 'note') ?? [])
 
 const strength = (value: number | null) => (value === null ? 'not known' : `${fixed(value, 2)} %`)
 const room = (value: number) =>
@@ -202,12 +201,10 @@ function take(): void {
         </table>
       </div>
       <p v-for="says in result.said" :key="says" data-test="every-said">{{ says }}</p>
-      <template v-if="findings.length > 0">
-        <p class="heading"><strong>Then the checks also find:</strong></p>
-        <ul data-test="every-findings">
-          <li v-for="finding in findings" :key="finding.check + finding.size + (finding.line ?? '')">
-            {{ finding.message }}
-          </li>
+      <template v-if="result.troubles.length > 0">
+        <p class="heading"><strong>Look at this before you change it:</strong></p>
+        <ul data-test="every-troubles">
+          <li v-for="trouble in result.troubles" :key="trouble">{{ trouble }}</li>
         </ul>
       </template>
     </template>
