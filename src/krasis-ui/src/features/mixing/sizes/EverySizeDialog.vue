@@ -261,6 +261,10 @@ thead th {
   display: block;
 }
 
+td strong {
+  white-space: nowrap;
+}
+
 td .soft {
   margin-right: 0.25em;
 }
