@@ -104,13 +104,7 @@ public sealed class KrasisFile
 
     /// <summary>Closes what is still open of a file that is not needed any more, so that it can be deleted.</summary>
     /// <param name="path">The file.</param>
-    public static void LetGo(string path)
-    {
-        using var connection = new SqliteConnection(
-            new KrasisFile(System.IO.Path.GetFullPath(path), "").connectionString
-        );
-        SqliteConnection.ClearPool(connection);
-    }
+    public static void LetGo(string path) => new KrasisFile(System.IO.Path.GetFullPath(path), "").guard.LetGo();
 
     /// <summary>Which state of the bar's facts is kept now: asked for by itself, where no more is wanted, it takes half
     /// the time of a view.</summary>

@@ -29,6 +29,13 @@ internal sealed class DataFileGuard(string path, string connectionString)
         return connection;
     }
 
+    /// <summary>Closes the connections that nobody uses now.</summary>
+    public void LetGo()
+    {
+        using var connection = new SqliteConnection(connectionString);
+        SqliteConnection.ClearPool(connection);
+    }
+
     /// <summary>Reads. If the file was deleted, it reads through the connection that is still open.</summary>
     public T Look<T>(Func<SqliteConnection, T> read)
     {
@@ -88,7 +95,7 @@ internal sealed class DataFileGuard(string path, string connectionString)
         lock (commits)
         {
             CloseLastView();
-            KrasisFile.LetGo(path);
+            LetGo();
             using var connection = new SqliteConnection(
                 new SqliteConnectionStringBuilder(connectionString) { Pooling = false }.ToString()
             );
