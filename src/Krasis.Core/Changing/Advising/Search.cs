@@ -113,22 +113,14 @@ internal sealed class Search
         }
 
         List<(double Score, int[] Steps)> starts = [];
+        int[][] grids = [.. fine.Select(i => GridOf(own.Lines[i]))];
         foreach (var counts in Product([.. counted.Select(i => CountsOf(own.Lines[i]))]))
         {
-            (double Score, int[] Steps)? best = null;
-            foreach (var grid in Product([.. fine.Select(i => GridOf(own.Lines[i]))]))
+            var start = new Start([.. counts, .. fine.Select(_ => 0)]);
+            BestOf(grids, 0, Counted(start.Tried), start);
+            if (double.IsFinite(start.Score))
             {
-                int[] steps = [.. counts, .. grid];
-                var least = best?.Score ?? double.PositiveInfinity;
-                if (ScoreOf(steps, least) is var score && score < least)
-                {
-                    best = (score, steps);
-                }
-            }
-
-            if (best is { } start)
-            {
-                starts.Add(start);
+                starts.Add((start.Score, start.Steps));
             }
         }
 
@@ -152,6 +144,31 @@ internal sealed class Search
             if (ScoreOf(steps) is var score && double.IsFinite(score))
             {
                 found.TryAdd(string.Join(' ', steps), ([.. amounts], score));
+            }
+        }
+    }
+
+    // The best of the coarse grid: line by line, so that what is in the cup already is added up once, and no further where
+    // it is too much already.
+    private void BestOf(int[][] grids, int at, Tally content, Start best)
+    {
+        if (at == grids.Length)
+        {
+            var score = hasMarks ? ScoreOf(best.Tried, best.Score) : goal.ScoreIfBetter(content, amounts, best.Score);
+            best.Keep(score);
+            return;
+        }
+
+        var line = own.Lines[fine[at]];
+        foreach (var steps in grids[at])
+        {
+            best.Tried[counted.Count + at] = steps;
+            amounts[line.Index] = steps * line.Step;
+            var with = content;
+            with.Add(line.Facts, line.Facts.Mass(amounts[line.Index], line.Stretch));
+            if (at + 1 == grids.Length || hasMarks || goal.Fits(with))
+            {
+                BestOf(grids, at + 1, with, best);
             }
         }
     }
@@ -269,23 +286,30 @@ internal sealed class Search
     // What is counted stays as it is for most of the cups that are tried.
     private Tally Together(int[] steps)
     {
-        if (!steps.AsSpan(0, counted.Count).SequenceEqual(countedSteps))
-        {
-            steps.AsSpan(0, counted.Count).CopyTo(countedSteps);
-            withCounted = fixedPart;
-            foreach (var i in counted)
-            {
-                withCounted.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));
-            }
-        }
-
-        var content = withCounted;
+        var content = Counted(steps);
         foreach (var i in fine)
         {
             content.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));
         }
 
         return content;
+    }
+
+    // What is not varied, and so much of what is counted.
+    private Tally Counted(int[] steps)
+    {
+        if (!steps.AsSpan(0, counted.Count).SequenceEqual(countedSteps))
+        {
+            steps.AsSpan(0, counted.Count).CopyTo(countedSteps);
+            withCounted = fixedPart;
+            foreach (var (at, i) in counted.Index())
+            {
+                amounts[i] = steps[at] * own.Lines[i].Step;
+                withCounted.Add(own.Lines[i].Facts, own.Lines[i].Facts.Mass(amounts[i], own.Lines[i].Stretch));
+            }
+        }
+
+        return withCounted;
     }
 
     // A mark takes what is missing up to it.
@@ -414,5 +438,23 @@ internal sealed class Search
         }
 
         return all;
+    }
+
+    // The best that was found for one combination of counts, and what is being tried.
+    private sealed class Start(int[] tried)
+    {
+        public int[] Tried { get; } = tried;
+
+        public double Score { get; private set; } = double.PositiveInfinity;
+
+        public int[] Steps { get; private set; } = [];
+
+        public void Keep(double score)
+        {
+            if (score < Score)
+            {
+                (Score, Steps) = (score, [.. Tried]);
+            }
+        }
     }
 }
