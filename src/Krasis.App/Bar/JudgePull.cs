@@ -1,5 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Input;
 using Krasis.Core.Quantities;
@@ -21,19 +22,16 @@ public sealed class JudgePull(KrasisFile file) : IUseCase
             return Refusal.Fields(fields.Problems);
         }
 
-        var (document, house) = file.Read(session =>
-            (
-                session.Bar.List(BarKinds.Espresso).FirstOrDefault(fact => fact.Id == id)?.Document,
-                session.Bar.Facts().House
-            )
+        var (document, bar) = file.Read(session =>
+            (session.Bar.List(BarKinds.Espresso).FirstOrDefault(fact => fact.Id == id)?.Document, session.Bar.Facts())
         );
         return document is null
             ? Refusal.Missing("espresso recipe")
             : Result.Of(
                 PullVerdict.On(
                     new Pull(Grams.From(grams), seconds),
-                    EspressoReader.Read(document).Value,
-                    house.Serving.YieldTolerance
+                    EspressoReader.Read(document, "", bar.Find(new IngredientId(document.Ingredient!))?.Density).Value,
+                    bar.House.Serving.YieldTolerance
                 )
             );
     }

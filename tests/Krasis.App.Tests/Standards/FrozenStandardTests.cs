@@ -33,7 +33,7 @@ public sealed class FrozenStandardTests(PloverLock house) : IClassFixture<Plover
     public void The_version_of_the_sums_is_raised_when_a_number_changes()
     {
         // Written down from the program itself: it says that something changed, not that it was right.
-        const string Known = "84648a09a6f2d529";
+        const string Known = "9fd2b671e0c9285e";
         var numbers = new StringBuilder();
         foreach (var (build, bar) in house.Builds().OrderBy(each => each.Build.Name, StringComparer.Ordinal))
         {

@@ -129,8 +129,8 @@ public class DoseCheckTests
             new SweetenedMilkAndFullStrokes().Name
         );
 
-        // 20 g of added sugar in 100 g: of 280 g with the two shots, 70 g of it are 5.0 g to 100 and 69 are 4.9.
-        foreach (var (mix, fires) in new[] { (71, true), (69, false) })
+        // 20 g of added sugar in 100 g: of 280 g with the two shots, 49 g of it are 3.5 g to 100.
+        foreach (var (mix, fires) in new[] { (50, true), (48, false) })
         {
             var part = build with
             {

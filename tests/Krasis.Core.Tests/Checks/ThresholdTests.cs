@@ -59,8 +59,8 @@ public class ThresholdTests
         );
 
     [Theory]
-    [InlineData(4.9, false)]
-    [InlineData(5, true)]
+    [InlineData(3.4, false)]
+    [InlineData(3.5, true)]
     public void A_milk_that_counts_as_sweetened(double added, bool isTold) =>
         Told(
             isTold,

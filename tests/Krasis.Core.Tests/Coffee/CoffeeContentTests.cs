@@ -1,5 +1,6 @@
 using CsCheck;
 using Krasis.Core.Bar.Coffee;
+using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
@@ -238,6 +239,87 @@ public class CoffeeContentTests
                 .Inside.Nutrition.Caffeine!.Value.Value;
     }
 
+    // The same 10 g of instant, sugar and water as a part brings what the recipe brings: a third of its mass is solids, a
+    // third sugar, and all of it is coffee.
+    [Theory]
+    [InlineData("coffee", null)]
+    [InlineData("coffee", "top")]
+    [InlineData("topping", null)]
+    public void Coffee_powder_in_a_part_makes_coffee_of_it(string kind, string? technique)
+    {
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Ingredients =
+                [
+                    .. FullBar.Document.Ingredients,
+                    Powder(
+                        "instant-powder",
+                        new()
+                        {
+                            Sucrose = 0,
+                            Sugars = 0,
+                            CaffeineMg = 3000,
+                        }
+                    ) with
+                    {
+                        StrengthPercent = 100,
+                    },
+                    Powder(
+                        "fine-sugar",
+                        new()
+                        {
+                            Sucrose = 100,
+                            Sugars = 100,
+                            CaffeineMg = 0,
+                        }
+                    ),
+                ],
+                Parts =
+                [
+                    new()
+                    {
+                        Id = "whip-part",
+                        Name = "Whip part",
+                        Kind = kind,
+                        Colour = "#aabbcc",
+                        DensityGramsPerMl = 0.4,
+                        Lines = [Share("instant-powder", 10), Share("fine-sugar", 10), Share("water", 10)],
+                    },
+                ],
+            }
+        );
+        var size = FullBar
+            .Mix(
+                TestBar.Build(
+                    TestBar.Line("milk", 170, "g"),
+                    TestBar.Line("whip-part", 30, "g") with
+                    {
+                        Technique = technique,
+                    }
+                ),
+                bar
+            )
+            .Size("m");
+
+        Assert.Equal(10 / 200.0 * 100, size.Taste.Poured.Strength!.Value.Value, 1e-9);
+        Assert.Equal((10 + (170 * 0.05 * 0.16)) / 200 * 100, size.Taste.Poured.Sweetness!.Value.Value, 1e-9);
+        Assert.Equal(300, size.Inside.Nutrition.Caffeine!.Value.Value, 1e-9);
+        Assert.Equal(170 / 30.0, size.Taste.Poured.MilkPerCoffee!.Value, 1e-9);
+
+        static IngredientDocument Powder(string id, CompositionDocument content) =>
+            new()
+            {
+                Id = id,
+                Name = id,
+                Kind = "powder",
+                DensityGramsPerMl = 0.6,
+                Colour = "#6b4a2f",
+                Per100g = content,
+                Allergens = FullBar.Label(),
+            };
+    }
+
     [Fact]
     public void Sugar_in_a_whipped_coffee_counts_in_a_line_in_a_part_and_on_top()
     {
@@ -412,6 +494,34 @@ public class CoffeeContentTests
     {
         var recipe = EspressoReader.Read(FullBar.Document.Espresso[0] with { YieldGrams = null, YieldMl = 36 }).Value;
         Assert.Equal(36.36, recipe.Yield.Value, 1e-9);
+
+        // In the bar, by what a millilitre of its espresso weighs.
+        var bar = FullBar.Read(
+            FullBar.Document with
+            {
+                Ingredients =
+                [
+                    .. FullBar.Document.Ingredients.Select(each =>
+                        each.Id == FullBar.Document.Espresso[0].Ingredient
+                            ? each with
+                            {
+                                DensityGramsPerMl = 0.95,
+                            }
+                            : each
+                    ),
+                ],
+                Espresso =
+                [
+                    FullBar.Document.Espresso[0] with
+                    {
+                        YieldGrams = null,
+                        YieldMl = 36,
+                    },
+                    .. FullBar.Document.Espresso.Skip(1),
+                ],
+            }
+        );
+        Assert.Equal(36 * 0.95, bar.EspressoOf(recipe.Makes)!.Yield.Value, 1e-9);
         Assert.Equal(36, EspressoReader.Read(FullBar.Document.Espresso[0] with { YieldMl = 50 }).Value.Yield.Value);
     }
 

@@ -67,6 +67,7 @@ public partial class MethodTests
             $"at most 100 g in 100 g together, with {N(Of(typeof(CompositionReader), "RoundingSlack"))} g for rounding",
             $"specific heat of coffee and tea; milk, syrup, sauce, cream, powder, melted ice cream | as water; {Heats()} J/(g·K)",
             $"served at: espresso, from the fridge, from the shelf, ice | {Served()} °C",
+            $"{N(Blender.Work)} J a drink, some 300 W for 25 s",
             $"hot from the pot; steam of a wand | {N(CoffeeBaseReader.FromThePot.Value)} °C; {N(Of(typeof(FoamReader), "UsualSteam"))} °C",
             // Coffee.
             $"(1 − e^(−yield ÷ dose)) in a pull, × {N(Extraction.Brewed)} in a brew",

@@ -158,12 +158,12 @@ public class DrinkRuleTests
     }
 
     [Fact]
-    public void A_lid_keeps_a_hot_drink_warm_and_not_a_cold_one()
+    public void A_lid_keeps_a_hot_drink_warm_and_does_little_for_a_cold_one()
     {
         var (open, lidded) = (At(null), At(10));
 
         Assert.True(After(lidded, "hot") > After(open, "hot") + 1);
-        Assert.Equal(After(open, "iced"), After(lidded, "iced"), 1e-9);
+        Assert.InRange(After(lidded, "iced") - After(open, "iced"), 0.05, 0.5);
 
         static BarFacts At(double? clearance) =>
             FullBar.Read(

@@ -189,7 +189,8 @@ public class DrinkTests
                         var (syrup, coffee, milk) = (Mass(size, "syrup"), Mass(size, "espresso"), Mass(size, "milk"));
                         var milkAt = build.Lines[2].Technique == "steam" ? 62 : 4;
                         var before =
-                            (syrup * 2.8 * 20)
+                            (build.Serve == "blended" ? 300 * 25 : 0)
+                            + (syrup * 2.8 * 20)
                             + (coffee * 4.186 * 70)
                             + (milk * 3.93 * milkAt)
                             + (size.Life.Condensate.Value * 4.186 * milkAt);

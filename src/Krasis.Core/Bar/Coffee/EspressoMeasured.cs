@@ -26,12 +26,15 @@ public sealed record EspressoMeasured(
 
     /// <summary>Works out what is there so far; what is missing or cannot be is left out, and told when the recipe is
     /// read.</summary>
-    public static EspressoMeasured Of(EspressoDocument document, Grams tolerance)
+    /// <param name="document">The recipe as it is entered.</param>
+    /// <param name="tolerance">How far a pull may be off its recipe.</param>
+    /// <param name="density">What a millilitre of its espresso weighs; the usual when it is not known.</param>
+    public static EspressoMeasured Of(EspressoDocument document, Grams tolerance, Density? density = null)
     {
         var dose = document.DoseGrams is > 0 ? document.DoseGrams : null;
         var yield =
             document.YieldGrams is > 0 ? document.YieldGrams
-            : document.YieldMl is > 0 ? document.YieldMl * EspressoReader.GramsPerMl
+            : document.YieldMl is > 0 ? document.YieldMl * (density ?? EspressoReader.Usual).Value
             : null;
         var extraction = document.ExtractionPercent ?? (document.TdsPercent * yield / dose);
         var strength = extraction * dose / yield;
@@ -42,7 +45,9 @@ public sealed record EspressoMeasured(
                 Name = "New",
                 Ingredient = document.Ingredient ?? "new",
                 ShotsPerPull = document.ShotsPerPull ?? 1,
-            }
+            },
+            "",
+            density
         );
         return new EspressoMeasured(
             yield / dose,

@@ -8,14 +8,16 @@ namespace Krasis.Core.Bar.Coffee;
 /// <summary>Reads espresso recipes.</summary>
 public static class EspressoReader
 {
-    // Espresso at 65 °C without its crema: about 1.01 g/ml (common practice, no source). With the crema read in, a shot
-    // of 50 ml may weigh 40 g: a scale is surer.
-    internal const double GramsPerMl = 1.01;
+    // Espresso at 65 °C without its crema: about 1.01 g/ml (common practice, no source), where the bar does not say what
+    // its espresso weighs. With the crema read in, a shot of 50 ml may weigh 40 g: a scale is surer.
+    internal static readonly Density Usual = Density.From(1.01);
 
     /// <summary>Reads one recipe.</summary>
     /// <param name="document">The document.</param>
     /// <param name="path">Where it stands, for the problems' fields; empty when it stands alone.</param>
-    public static Reading<EspressoRecipe> Read(EspressoDocument document, string path = "")
+    /// <param name="density">What a millilitre of its espresso weighs, for a yield by volume; the usual when it is not
+    /// known.</param>
+    public static Reading<EspressoRecipe> Read(EspressoDocument document, string path = "", Density? density = null)
     {
         var fields = new FieldReader(path);
         var id = fields.Id("id", document.Id);
@@ -24,7 +26,7 @@ public static class EspressoReader
         var dose = fields.Number("doseGrams", document.DoseGrams, 4, 60, "g");
         var yield =
             document.YieldGrams is null && document.YieldMl is not null
-                ? fields.Number("yieldMl", document.YieldMl, 4, 300, "ml") * GramsPerMl
+                ? fields.Number("yieldMl", document.YieldMl, 4, 300, "ml") * (density ?? Usual).Value
                 : fields.Number("yieldGrams", document.YieldGrams, 4, 300, "g");
         var shots = fields.Whole("shotsPerPull", document.ShotsPerPull, 1, 4, "shots");
 

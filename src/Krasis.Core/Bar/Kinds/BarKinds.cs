@@ -83,7 +83,12 @@ public static class BarKinds
             From = bar => bar.Espresso,
             Into = (bar, recipes) => bar with { Espresso = recipes },
             IsUsed = (recipe, needs) => needs.Ingredient(recipe.Ingredient),
-            Measure = (recipe, bench) => EspressoMeasured.Of(recipe, bench.Bar.House.Serving.YieldTolerance),
+            Measure = (recipe, bench) =>
+                EspressoMeasured.Of(
+                    recipe,
+                    bench.Bar.House.Serving.YieldTolerance,
+                    bench.Bar.Ingredients.FirstOrDefault(made => made.Id.Value == recipe.Ingredient)?.Density
+                ),
         };
 
     /// <summary>How brewed coffees are made.</summary>

@@ -267,12 +267,24 @@ public static class BarReader
         SortedList<int, HouseRules> House
     )
     {
-        public static Each Read(BarDocument document, FieldReader fields) =>
-            new(
+        public static Each Read(BarDocument document, FieldReader fields)
+        {
+            var ingredients = ReadAll(BarKinds.Ingredients, document, IngredientReader.Read, fields);
+            return new(
                 ReadAll(BarKinds.Cups, document, CupReader.Read, fields),
-                ReadAll(BarKinds.Ingredients, document, IngredientReader.Read, fields),
+                ingredients,
                 ReadAll(BarKinds.Dispensers, document, DispenserReader.Read, fields),
-                ReadAll(BarKinds.Espresso, document, EspressoReader.Read, fields),
+                ReadAll(
+                    BarKinds.Espresso,
+                    document,
+                    (recipe, path) =>
+                        EspressoReader.Read(
+                            recipe,
+                            path,
+                            ingredients.Values.FirstOrDefault(made => made.Id.Value == recipe.Ingredient)?.Density
+                        ),
+                    fields
+                ),
                 ReadAll(BarKinds.Coffees, document, CoffeeBaseReader.Read, fields),
                 ReadAll(BarKinds.Foams, document, FoamReader.Read, fields),
                 ReadAll(BarKinds.Pitchers, document, PitcherReader.Read, fields),
@@ -280,6 +292,7 @@ public static class BarReader
                 ReadAll(BarKinds.Stations, document, StationReader.Read, fields),
                 ReadAll(BarKinds.House, document, HouseReader.Read, fields)
             );
+        }
     }
 
     private static SortedList<int, T> ReadAll<TDocument, T>(

@@ -32,7 +32,7 @@ internal static class Blend
             part.Density ?? Density.From(Math.Clamp(volume > 0 ? mass / volume : 2, 0.1, 2)),
             part.Colour,
             null,
-            Strength(shares, perHundred),
+            Strength(part, shares, perHundred),
             Sugars(shares, perHundred)
         )
         {
@@ -46,7 +46,7 @@ internal static class Blend
                 .GroupBy(entry => entry.Key)
                 .ToDictionary(group => group.Key, group => group.Sum(entry => entry.Grams) * perHundred),
             MilkShare = MilkShare(part, shares, mass),
-            CoffeeShare = shares.Sum(share => share.Mass.Value * share.Ingredient.CoffeeShare) / mass,
+            CoffeeShare = CoffeeShare(part, shares, mass),
             Composition = shares
                 .Aggregate(Composition.Nothing, (sum, share) =>
                     share.Ingredient.Composition.AddTo(sum, share.Mass.Value)
@@ -92,8 +92,42 @@ internal static class Blend
         return milk <= 0 && part.Kind == IngredientKind.Milk ? 1 : milk / mass;
     }
 
-    private static Percent? Strength(IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double perHundred)
+    // What went in of coffees. Coffee powder makes coffee of the water and of the other powders that it is dissolved with,
+    // as it does by a recipe; alone, or in a mix of powders, it is none yet. A coffee made of other things is coffee.
+    private static double CoffeeShare(Part part, IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double mass)
     {
+        var isDissolved =
+            part.Kind != IngredientKind.Powder
+            && shares.Any(share => IsCoffeePowder(share.Ingredient) && share.Mass.Value > 0);
+        var coffee = shares.Sum(share =>
+            share.Mass.Value
+            * (
+                isDissolved && share.Ingredient.Kind is (IngredientKind.Powder or IngredientKind.Water)
+                    ? 1
+                    : share.Ingredient.CoffeeShare
+            )
+        );
+        return coffee <= 0 && part.Kind == IngredientKind.Coffee ? 1 : coffee / mass;
+    }
+
+    private static bool IsCoffeePowder(Ingredient ingredient) =>
+        ingredient is { Kind: IngredientKind.Powder, Strength.Value: > 0 };
+
+    private static Percent? Strength(
+        Part part,
+        IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares,
+        double perHundred
+    )
+    {
+        // Of a coffee in which nothing is known to be coffee nobody knows how strong it is.
+        if (
+            part.Kind == IngredientKind.Coffee
+            && !shares.Any(share => share.Ingredient.CoffeeShare > 0 || share.Ingredient.Strength is { Value: > 0 })
+        )
+        {
+            return null;
+        }
+
         double? solids = 0;
         foreach (var (ingredient, mass) in shares)
         {

@@ -109,9 +109,14 @@ internal static class LifeOfADrink
             return null;
         }
 
-        return serve != Serve.Hot ? loss.Cold
-            : cup.LidClearance is not null ? loss.HotLidded
-            : loss.HotUnderFoam(cup.Shape, cup.Material ?? CupMaterial.Paper, Millimetres.From(CapOf(cup, content)));
+        var material = cup.Material ?? CupMaterial.Paper;
+        return (serve == Serve.Hot, cup.LidClearance is not null) switch
+        {
+            (false, false) => loss.Cold,
+            (false, true) => loss.ColdLidded(cup.Shape, material),
+            (true, true) => loss.HotLidded,
+            (true, false) => loss.HotUnderFoam(cup.Shape, material, Millimetres.From(CapOf(cup, content))),
+        };
     }
 
     /// <summary>How thick the foam stands on the liquid, mm; zero where the air is blended in.</summary>

@@ -41,11 +41,12 @@ public sealed class LineFacts
         CondensatePerGram = Foam is { IsCold: false } ? Foam.CondensatePerGram(Ingredient.SpecificHeat) : 0;
         FoamCap = Foam is not null && line.FoamCap is { } cap ? cap.Value : 0;
         Overrun = line.FoamCap is not null ? 0 : Foam?.Overrun ?? 0;
+        FoamsLikeMilk = Ingredient.MilkShare > 0 || Ingredient.CoffeeShare <= 0;
         var served = ServedAt(build, here);
         Temperature = line.Technique switch
         {
             Builds.Technique.Steam when Foam is not null => Foam.To.Value,
-            Builds.Technique.Foam when Foam is not null => Foam.From.Value,
+            Builds.Technique.Foam when Foam is not null && FoamsLikeMilk => Foam.From.Value,
             Builds.Technique.Cool => Math.Min(
                 (line.CooledTo ?? CoolingWays.Usual(line.Cooling, bar.House.Room)).Value,
                 served.Value
@@ -93,6 +94,10 @@ public sealed class LineFacts
 
     /// <summary>The smallest difference that the bar pours, in the line's measure.</summary>
     public double Step { get; }
+
+    /// <summary>Whether it is foamed as milk is, from the fridge and by its fat. Whipped coffee foams as warm as it
+    /// is.</summary>
+    public bool FoamsLikeMilk { get; }
 
     /// <summary>Whether it stands on the drink and is no part of the liquid.</summary>
     public bool IsOnTop => PourPlace == PourPlace.OnTop;

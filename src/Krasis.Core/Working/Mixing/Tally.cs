@@ -16,6 +16,7 @@ internal struct Tally
     private readonly CupVessel glass;
     private double foamAir;
     private double capMm;
+    private HeatContent heat;
     private double topDrink;
     private double topSolids;
     private double topSweet;
@@ -70,8 +71,9 @@ internal struct Tally
     /// <summary>The same as <see cref="Sweet"/>, in the ice.</summary>
     public double IceSweet { get; private set; }
 
-    /// <summary>The heat of it all.</summary>
-    public HeatContent Heat { get; private set; }
+    /// <summary>The heat of it all, and what the blades bring where it is blended.</summary>
+    public readonly HeatContent Heat =>
+        IsBlended && LiquidMass > NoLiquid ? heat with { LiquidHeat = heat.LiquidHeat + Blender.Work } : heat;
 
     /// <summary>Whether the ice is in the drink whole.</summary>
     public readonly bool IsBlended => glass.IsBlended;
@@ -159,10 +161,10 @@ internal struct Tally
             IceHeap += grams * line.HeapPerGram;
             IceSolids += grams * (line.Solids ?? double.NaN);
             IceSweet += grams * (line.Sweetness ?? double.NaN);
-            Heat = Heat with
+            heat = heat with
             {
-                IceMass = Heat.IceMass + grams,
-                IceCold = Heat.IceCold - (grams * line.Capacity * line.Temperature),
+                IceMass = heat.IceMass + grams,
+                IceCold = heat.IceCold - (grams * line.Capacity * line.Temperature),
             };
             return;
         }
@@ -181,11 +183,11 @@ internal struct Tally
         Solids += grams * (line.Solids ?? double.NaN);
         Sweet += grams * (line.Sweetness ?? double.NaN);
         var capacity = (grams * line.Capacity) + ((steam + melt) * Water.SpecificHeat);
-        Heat = Heat with
+        heat = heat with
         {
-            LiquidHeat = Heat.LiquidHeat + (capacity * line.Temperature) - (grams * line.MeltHeat),
-            LiquidCapacity = Heat.LiquidCapacity + capacity,
-            MeltHeat = Heat.MeltHeat + (grams * line.MeltHeat),
+            LiquidHeat = heat.LiquidHeat + (capacity * line.Temperature) - (grams * line.MeltHeat),
+            LiquidCapacity = heat.LiquidCapacity + capacity,
+            MeltHeat = heat.MeltHeat + (grams * line.MeltHeat),
         };
     }
 

@@ -19,6 +19,7 @@ internal sealed class ColdFoamTooWarm() : LineCheck(onlyReference: true)
         var limit = at.Ingredient.FoamsColdBelow ?? FoamLevels.ColdMilk;
         if (
             at.Line.Line.Technique != Technique.Foam
+            || !at.Line.Facts.FoamsLikeMilk
             || at.Line.Foam is not { IsCold: true } foam
             || foam.From.Value <= limit.Value
         )

@@ -44,6 +44,7 @@ internal sealed class FoamWillNotStand() : LineCheck(onlyReference: true)
 
         if (
             at.Line.Line.Technique != Technique.Foam
+            || !at.Line.Facts.FoamsLikeMilk
             || !foam.IsCold
             || at.Line.Facts.FoamCap > 0
             || fat is not { } known

@@ -10,9 +10,9 @@ namespace Krasis.Core.Judging.Checks.Taste;
 internal sealed class SweetenedMilkAndFullStrokes() : LineCheck(onlyReference: false)
 {
     /// <summary>From so many grams of added sugar in 100 g on something is sweetened. A plant drink may have 2 to 3 g;
-    /// condensed milk and its mixes have ten times as much (from memory). 20 ml of such a mix to 100 ml of milk is
+    /// condensed milk has 45 and its mixes half of that (from memory). 20 ml of such a mix to 100 ml of milk is
     /// 4.</summary>
-    public const double AddedSugar = 5;
+    public const double AddedSugar = 3.5;
 
     private const double NearlyFull = 0.8;
 
