@@ -1,3 +1,4 @@
+using Krasis.App.Builds;
 using Krasis.App.Shared;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
@@ -8,10 +9,10 @@ using Krasis.Store;
 namespace Krasis.App.Starting;
 
 /// <summary>Proposes a build to start from.</summary>
-public sealed class ProposeBuild(KrasisFile file) : IUseCase
+public sealed class ProposeBuild(KrasisFile file, Library library) : IUseCase
 {
     /// <summary>Does it.</summary>
-    public Result<BuildDocument> Run(StartRequest request)
+    public Result<Proposal> Run(StartRequest request)
     {
         var fields = new FieldReader();
         var made = fields.Word("base", request.Base, DrinkBase.Espresso);
@@ -21,14 +22,16 @@ public sealed class ProposeBuild(KrasisFile file) : IUseCase
             return Refusal.Fields(fields.Problems);
         }
 
-        var build = Skeleton.Propose(
+        var (bar, sold) = file.Read(session => (session.Bar.Facts(), library.Standards(session)));
+        var proposal = Skeleton.Propose(
             made,
             serve,
             [.. request.Sizes.Distinct().Select(id => new CupId(id ?? ""))],
-            file.Read(session => session.Bar.Facts()),
+            bar,
             request.Of,
-            request.Flavour
+            request.Flavour,
+            [.. sold.Select(standard => standard.Frozen.Sheet)]
         );
-        return build.IsRead ? Result.Of(build.Value) : Refusal.Fields(build.Problems);
+        return proposal.IsRead ? Result.Of(proposal.Value) : Refusal.Fields(proposal.Problems);
     }
 }

@@ -83,7 +83,7 @@ public sealed class ProposalTableTests(PloverLock lockCafe) : IClassFixture<Plov
                 bar,
                 flavour: flavour
             )
-            .Value;
+            .Value.Build;
         var sheet = Mixer.Mix(BuildReader.Read(build with { Name = drink }, bar).Value, bar);
 
         foreach (var row in rows)
@@ -125,7 +125,7 @@ public sealed class ProposalTableTests(PloverLock lockCafe) : IClassFixture<Plov
             }
 
             tried++;
-            var sheet = Mixer.Mix(BuildReader.Read(read.Value with { Name = "x" }, bar).Value, bar);
+            var sheet = Mixer.Mix(BuildReader.Read(read.Value.Build with { Name = "x" }, bar).Value, bar);
             var what = $"{made} {serve} {flavour} in {string.Join(", ", sizes)}";
             wrong.AddRange(
                 sheet
@@ -147,6 +147,74 @@ public sealed class ProposalTableTests(PloverLock lockCafe) : IClassFixture<Plov
 
         Assert.True(tried > 80, $"{tried} were proposed");
         Assert.True(wrong.Count == 0, $"{wrong.Count} of {tried}: {string.Join("\n", wrong.Take(25))}");
+    }
+
+    // What is proposed beside what is sold is never further from it than what is proposed alone, and no worse in anything
+    // else; where one shot more or less, or a stroke, comes as near as the house allows without a warning, it is as near.
+    [Fact]
+    public void A_proposal_is_about_as_strong_as_what_is_sold_on_its_base()
+    {
+        List<string> wrong = [];
+        var (near, all) = (0, 0);
+        var sold = lockCafe.File.Read(session =>
+            session.Standards.Newest().Select(standard => standard.Frozen.Sheet).ToList()
+        );
+        foreach (
+            var (made, serve, flavour, sizes) in from made in Enum.GetValues<DrinkBase>()
+            from serve in Enum.GetValues<Serve>()
+            from flavour in Flavours
+            from sizes in new[] { HotCups, ColdCups, ["wren", "plover"], ["sedge", "reed"] }
+            where serve == Serve.Hot == (sizes[0] is "wren")
+            select (made, serve, flavour, sizes)
+        )
+        {
+            CupId[] cups = [.. sizes.Select(id => new CupId(id))];
+            var alone = Skeleton.Propose(made, serve, cups, bar, flavour: flavour);
+            if (
+                !alone.IsRead
+                || HouseStrength.Of(
+                    sold,
+                    new IngredientId(Skeleton.Choices(bar).Single(one => one.Base == made).Of[0].Id),
+                    serve
+                )
+                    is not { } house
+            )
+            {
+                continue;
+            }
+
+            var proposal = Skeleton.Propose(made, serve, cups, bar, flavour: flavour, sold: sold).Value;
+            var (offAlone, warnedAlone) = Off(alone.Value.Build, house.Percent);
+            var (off, warned) = Off(proposal.Build, house.Percent);
+            all++;
+            near += off <= bar.House.AllowedStrengthDrift.Value ? 1 : 0;
+            var what = $"{made} {serve} {flavour} in {string.Join(", ", sizes)}: {string.Join(' ', proposal.Says)}";
+            if (
+                warned > warnedAlone
+                || (warned == warnedAlone && off > Math.Max(offAlone, bar.House.AllowedStrengthDrift.Value) + 1e-9)
+            )
+            {
+                wrong.Add($"{off} and {warned}, alone {offAlone} and {warnedAlone}: {what}");
+            }
+
+            if (!proposal.Says.Any(says => says.Contains("caffeine", StringComparison.OrdinalIgnoreCase)))
+            {
+                wrong.Add(what);
+            }
+        }
+
+        Assert.True(wrong.Count == 0, string.Join("\n", wrong));
+        Assert.True(all > 10 && near >= all * 0.7, $"{near} of {all}");
+    }
+
+    private (double Off, int Warned) Off(BuildDocument build, double sold)
+    {
+        var sheet = Mixer.Mix(BuildReader.Read(build with { Name = "x" }, bar).Value, bar);
+        var strength = sheet.Sizes.Single(size => size.IsReference).Taste.Poured.Strength!.Value.Value;
+        return (
+            Math.Abs((strength / sold) - 1) * 100,
+            sheet.Findings.Count(finding => finding.Severity != Severity.Note)
+        );
     }
 
     [Theory]

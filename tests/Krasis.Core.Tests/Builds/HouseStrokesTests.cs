@@ -159,13 +159,13 @@ public class HouseStrokesTests
     [Fact]
     public void A_new_build_follows_where_the_house_has_said_it_for_all_its_cups()
     {
-        var follows = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m"), new("l")], Bar).Value;
+        var follows = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m"), new("l")], Bar).Value.Build;
         Assert.True(HouseStrokes.Follows(follows.Lines.Single(line => line.Ingredient == "syrup")));
         Assert.False(
             HouseStrokes.Follows(
                 Skeleton
                     .Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], House(("m", 2)))
-                    .Value.Lines.Single(line => line.Ingredient == "syrup")
+                    .Value.Build.Lines.Single(line => line.Ingredient == "syrup")
             )
         );
     }

@@ -75,7 +75,7 @@ public class TeaAndPowderTests
     public void A_tea_is_proposed_as_far_as_it_is_thinned(Serve serve, double? parts, double least, double most)
     {
         var bar = BarWith(Tea with { DilutionParts = parts });
-        var build = Skeleton.Propose(DrinkBase.Tea, serve, [new CupId("m")], bar).Value;
+        var build = Skeleton.Propose(DrinkBase.Tea, serve, [new CupId("m")], bar).Value.Build;
         var (tea, milk) = (Of(build, "tea"), Of(build, "milk"));
         Assert.InRange(tea / (tea + milk), least, most);
         Assert.DoesNotContain(FullBar.Mix(build with { Name = "Tea" }, bar).Findings, finding =>
@@ -133,7 +133,7 @@ public class TeaAndPowderTests
     [Fact]
     public void It_is_proposed_whisked_and_its_step_says_how()
     {
-        var build = Skeleton.Propose(DrinkBase.Powder, Serve.Iced, [new CupId("m")], Bar, "leaf").Value;
+        var build = Skeleton.Propose(DrinkBase.Powder, Serve.Iced, [new CupId("m")], Bar, "leaf").Value.Build;
         Assert.Equal("whisk", build.Lines[0].Technique);
         Assert.InRange(build.Lines[0].Amount!.Value, 2, 6);
         var steps = Planner.Plan(BuildReader.Read(build with { Name = "Leaf" }, Bar).Value, Bar).Value[0].Steps;

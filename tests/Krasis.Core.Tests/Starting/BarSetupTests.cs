@@ -51,7 +51,7 @@ public class BarSetupTests
     public void The_first_proposal_comes_out_of_it_at_once()
     {
         var bar = BarReader.Read(BarSetup.Make(FullBar.Document, House).Value).Value;
-        var build = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("otter"), new("coot")], bar).Value;
+        var build = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("otter"), new("coot")], bar).Value.Build;
         var sheet = FullBar.Mix(build with { Name = "First" }, bar);
 
         Assert.Equal("damson-syrup", build.Lines[0].Ingredient);

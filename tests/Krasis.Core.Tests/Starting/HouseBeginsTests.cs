@@ -133,7 +133,7 @@ public class HouseBeginsTests
     private static BuildDocument Propose(BarDocument bar) =>
         Skeleton
             .Propose(DrinkBase.Espresso, Serve.Hot, [.. bar.Cups.Select(cup => new CupId(cup.Id!))], FullBar.Read(bar))
-            .Value;
+            .Value.Build;
 
     private static LineDocument Line(BuildDocument build, string id) => build.Lines.Single(line => line.Id == id);
 }

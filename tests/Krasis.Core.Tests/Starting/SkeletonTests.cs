@@ -92,7 +92,7 @@ public class SkeletonTests
     public void A_proposal_fits_is_nearly_full_and_has_no_fault(DrinkBase made, Serve serve, string cups)
     {
         var sizes = cups.Split(' ');
-        var build = Skeleton.Propose(made, serve, [.. sizes.Select(id => new CupId(id))], Bar).Value;
+        var build = Skeleton.Propose(made, serve, [.. sizes.Select(id => new CupId(id))], Bar).Value.Build;
         var sheet = FullBar.Mix(build with { Name = "New" }, Bar);
         var reference = sheet.Sizes.Single(size => size.IsReference);
 
@@ -134,7 +134,7 @@ public class SkeletonTests
         string lines
     )
     {
-        var build = Skeleton.Propose(made, serve, [new(cup)], Bar).Value;
+        var build = Skeleton.Propose(made, serve, [new(cup)], Bar).Value.Build;
         var filler = made == DrinkBase.Batch ? "coffee" : "milk";
         var said = build.Lines.Select(line =>
             string.Create(
@@ -198,9 +198,9 @@ public class SkeletonTests
             ["espresso", "milk"],
             Skeleton
                 .Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], bar, flavour: "")
-                .Value.Lines.Select(line => line.Ingredient)
+                .Value.Build.Lines.Select(line => line.Ingredient)
         );
-        var two = Skeleton.Propose(DrinkBase.Chocolate, Serve.Hot, [new("m")], bar, "sauce", "white").Value;
+        var two = Skeleton.Propose(DrinkBase.Chocolate, Serve.Hot, [new("m")], bar, "sauce", "white").Value.Build;
         Assert.DoesNotContain(FullBar.Mix(two with { Name = "New" }, bar).Findings, finding =>
             finding.Severity != Severity.Note
         );
@@ -218,14 +218,14 @@ public class SkeletonTests
         IEnumerable<string> Lines(string? of, string? flavour) =>
             Skeleton
                 .Propose(DrinkBase.Chocolate, Serve.Hot, [new("m")], bar, of, flavour)
-                .Value.Lines.Select(line => line.Ingredient!);
+                .Value.Build.Lines.Select(line => line.Ingredient!);
     }
 
     [Fact]
     public void A_bar_without_a_pump_foam_or_a_stirred_base_has_a_proposal_too()
     {
         var bare = FullBar.Read(FullBar.Document with { Dispensers = [], Foams = [] });
-        var hot = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], bare).Value;
+        var hot = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], bare).Value.Build;
         Assert.Equal(
             [("syrup", "ml"), ("espresso", "shot"), ("milk", "ml")],
             hot.Lines.Select(line => (line.Ingredient!, line.Measure!))
@@ -240,11 +240,13 @@ public class SkeletonTests
     {
         Assert.Equal(
             "m",
-            Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m"), new("l")], Bar).Value.ReferenceSize
+            Skeleton
+                .Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m"), new("l")], Bar)
+                .Value.Build.ReferenceSize
         );
         Assert.Equal(
             "s",
-            Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], Bar).Value.ReferenceSize
+            Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], Bar).Value.Build.ReferenceSize
         );
 
         // A reserve of 60 mm would leave less than half of a cup of 100 mm, and less still of one of 80 mm.
@@ -263,8 +265,11 @@ public class SkeletonTests
                 ],
             }
         );
-        Assert.Equal(40, Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], low).Value.ReserveMm);
-        Assert.Equal(50, Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], low).Value.ReserveMm);
+        Assert.Equal(
+            40,
+            Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], low).Value.Build.ReserveMm
+        );
+        Assert.Equal(50, Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], low).Value.Build.ReserveMm);
     }
 
     [Fact]
@@ -399,7 +404,7 @@ public class SkeletonTests
         string First(DrinkBase made, string line, BarFacts? at = null) =>
             Skeleton
                 .Propose(made, Serve.Hot, [new("m")], at ?? bar)
-                .Value.Lines.Single(one => one.Id == line)
+                .Value.Build.Lines.Single(one => one.Id == line)
                 .Ingredient!;
     }
 
@@ -482,7 +487,13 @@ public class SkeletonTests
     private static string[] Names(Serve serve) =>
         [
             .. FullBar
-                .Mix(Skeleton.Propose(DrinkBase.Espresso, serve, [new("m")], Bar).Value with { Name = "New" }, Bar)
+                .Mix(
+                    Skeleton.Propose(DrinkBase.Espresso, serve, [new("m")], Bar).Value.Build with
+                    {
+                        Name = "New",
+                    },
+                    Bar
+                )
                 .Sizes[0]
                 .Lines.Select(line => line.IngredientName),
         ];

@@ -11,10 +11,12 @@ public sealed class StartApiTests(KrasisServer server) : IClassFixture<KrasisSer
             bases.Where(one => one!["missing"] is null).Select(one => (string)one!["base"]!)
         );
 
-        var build = await server.Post("/api/start", """{"base":"coldBrew","serve":"iced","sizes":["reed","rush"]}""");
-        Assert.Equal(200, build.Status);
-        Assert.Contains(build.Json["lines"]!.AsArray(), line => (string?)line!["ingredient"] == "slipway-coffee");
-        Assert.Equal(200, (await server.Post("/api/mix", build.Text)).Status);
+        var start = await server.Post("/api/start", """{"base":"coldBrew","serve":"iced","sizes":["reed","rush"]}""");
+        Assert.Equal(200, start.Status);
+        var build = start.Json["build"]!;
+        Assert.Contains(build["lines"]!.AsArray(), line => (string?)line!["ingredient"] == "slipway-coffee");
+        Assert.Equal(200, (await server.Post("/api/mix", build.ToJsonString())).Status);
+        Assert.NotEmpty(start.Json["says"]!.AsArray());
     }
 
     [Theory]

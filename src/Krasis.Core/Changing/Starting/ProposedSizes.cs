@@ -7,30 +7,44 @@ using Krasis.Core.Judging;
 using Krasis.Core.Judging.Findings;
 using Krasis.Core.Judging.Mends;
 using Krasis.Core.Quantities;
+using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Starting;
 
 /// <summary>Settles the sizes of a proposal beside its reference: as like it as whole shots and strokes allow, full, and
-/// without more caffeine than the house sells.</summary>
+/// without more caffeine than the house sells. The reference itself is near what the house sells already.</summary>
 internal static class ProposedSizes
 {
     // Below this share of its working volume a cup looks half empty (common practice, no source).
     private const double Full = 0.85;
 
-    /// <summary>Settles every size. Whole strokes and shots may leave no size like another: then a stroke more or less
-    /// in the reference is tried, and a shot less.</summary>
+    // How much more or less of a brewed coffee is tried, as a share of what is proposed (no source).
+    private static readonly double[] BrewShares = [1, 0.9, 1.1, 0.8, 1.2, 0.7, 1.35, 1.5];
+
+    /// <summary>Settles every size. Whole strokes and shots may leave no size like another, or the drink far from what
+    /// the house sells: then a stroke more or less in the reference is tried, a shot less or more, and more or less of a
+    /// brewed coffee.</summary>
     /// <param name="build">The proposal, settled at the reference.</param>
     /// <param name="bar">The bar.</param>
-    public static BuildDocument Settle(BuildDocument build, BarFacts bar)
+    /// <param name="sold">How strong the house's drinks on that base are, %; null where it sells none.</param>
+    public static BuildDocument Settle(BuildDocument build, BarFacts bar, double? sold = null)
     {
-        var best = Alike(build, bar);
-        var fewest = Warnings(best, bar);
-        foreach (var reference in fewest == 0 ? [] : References(build, bar))
+        IEnumerable<BuildDocument> references = References(build, bar, sold is not null);
+        if (sold is { } percent)
         {
-            var other = Alike(reference, bar);
-            if (Warnings(other, bar) is var found && found < fewest)
+            // Those that are as near as the house allows stay in their order.
+            references = references.OrderBy(each =>
+                Math.Max(0, Off(each, bar, percent) - bar.House.AllowedStrengthDrift.Value)
+            );
+        }
+
+        var (best, fewest) = (build, int.MaxValue);
+        foreach (var reference in references)
+        {
+            var alike = Alike(reference, bar);
+            if (Warnings(alike, bar) is var found && found < fewest)
             {
-                (best, fewest) = (other, found);
+                (best, fewest) = (alike, found);
             }
 
             if (fewest == 0)
@@ -42,23 +56,71 @@ internal static class ProposedSizes
         return best;
     }
 
-    // The reference otherwise: a stroke more or less, a shot less, or both; filled again.
-    private static IEnumerable<BuildDocument> References(BuildDocument build, BarFacts bar)
+    // How far the reference's strength is from what is sold, %.
+    private static double Off(BuildDocument build, BarFacts bar, double sold) =>
+        Drift.Of(sold, Sheet(build, bar).Sizes.Single(size => size.IsReference).Taste.Poured.Strength?.Value)
+            is { } drift
+            ? Math.Abs(drift.Value)
+            : double.PositiveInfinity;
+
+    // The reference as it is; then otherwise: a stroke more or less, a shot less, or both; filled again. Where it is to be
+    // near what is sold, a shot more too, and more or less of a brewed coffee.
+    private static IEnumerable<BuildDocument> References(BuildDocument build, BarFacts bar, bool isNear)
     {
-        foreach (var shots in new[] { 0, -1 })
+        foreach (var shots in isNear ? [0, -1, 1] : new[] { 0, -1 })
         {
-            foreach (var strokes in new[] { 0, -1, 1 })
+            foreach (var share in isNear && shots == 0 ? BrewShares : [1])
             {
-                if (
-                    (shots, strokes) != default
-                    && With(build, "coffee", shots, bar) is { } fewer
-                    && With(fewer, "flavour", strokes, bar) is { } with
-                )
+                foreach (var strokes in new[] { 0, -1, 1 })
                 {
-                    yield return shots == 0 ? with : Fitting.Fill(with, bar);
+                    if (
+                        With(build, "coffee", shots, bar) is { } other
+                        && Brewed(other, share, bar) is { } brewed
+                        && With(brewed, "flavour", strokes, bar) is { } with
+                    )
+                    {
+                        yield return shots == 0 ? with : Fitting.Fill(with, bar);
+                    }
                 }
             }
         }
+    }
+
+    // So large a share of its brewed coffee, and as much less or more milk, in the bar's steps; null where it has none, or
+    // where it has not as much milk.
+    private static BuildDocument? Brewed(BuildDocument build, double share, BarFacts bar)
+    {
+        if (share == 1)
+        {
+            return build;
+        }
+
+        if (
+            build.Lines.FirstOrDefault(each => each.Id == "coffee") is not { Amount: { } said } coffee
+            || build.Lines.FirstOrDefault(each => each.Id == "milk") is not { Amount: { } milk } filler
+            || coffee.Measure != Measure.Millilitre.Code
+            || filler.Measure != Measure.Millilitre.Code
+        )
+        {
+            return null;
+        }
+
+        var step = BarRounding.StepOf(Measure.Millilitre, bar.Find(new IngredientId(coffee.Ingredient!))!, bar);
+        var amount = BarRounding.Round(said * share, step);
+        var left = milk - (amount - said);
+        return amount > 0 && left > 0
+            ? build with
+            {
+                Lines =
+                [
+                    .. build.Lines.Select(each =>
+                        each == coffee ? each with { Amount = amount }
+                        : each == filler ? each with { Amount = left }
+                        : each
+                    ),
+                ],
+            }
+            : null;
     }
 
     // So many of the bar's steps more of a line; null where it has no such line, or where nothing would be left of it.

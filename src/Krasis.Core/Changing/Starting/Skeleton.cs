@@ -9,6 +9,7 @@ using Krasis.Core.Changing.Transforming;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Checks.Taste;
+using Krasis.Core.Judging.Findings;
 using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Starting;
@@ -66,14 +67,17 @@ public static class Skeleton
     /// missing.</param>
     /// <param name="flavour">Its flavour; null for the house's first with espresso and brewed coffee and none with
     /// chocolate, powder and tea; empty for none.</param>
-    /// <returns>The build, without a name; or what the bar lacks.</returns>
-    public static Reading<BuildDocument> Propose(
+    /// <param name="sold">The sheets of what the house sells: its reference is proposed near to the strength of those
+    /// that are made on the same and served alike. Null for none.</param>
+    /// <returns>The build, without a name, and what there is to know of it; or what the bar lacks.</returns>
+    public static Reading<Proposal> Propose(
         DrinkBase made,
         Serve serve,
         IReadOnlyList<CupId> sizes,
         BarFacts bar,
         string? of = null,
-        string? flavour = null
+        string? flavour = null,
+        IReadOnlyList<BuildSheet>? sold = null
     )
     {
         var fields = new FieldReader();
@@ -93,7 +97,7 @@ public static class Skeleton
 
         if (fields.Problems.Count > 0)
         {
-            return Reading<BuildDocument>.Failed(fields.Problems);
+            return Reading<Proposal>.Failed(fields.Problems);
         }
 
         var reference = cups[(cups.Count - 1) / 2];
@@ -114,14 +118,17 @@ public static class Skeleton
             var served = Served(build, serve, bar);
             if (!served.IsRead)
             {
-                return served;
+                return Reading<Proposal>.Failed(served.Problems);
             }
 
             build = served.Value;
         }
 
         build = made == DrinkBase.Tea ? Thinning.Keep(build, found!, bar) : build;
-        return Reading<BuildDocument>.Of(ProposedSizes.Settle(build, bar));
+        var others = HouseStrength.Of(sold ?? [], found!.Id, serve);
+        return Reading<Proposal>.Of(
+            Proposal.Of(ProposedSizes.Settle(build, bar, others?.Percent), found.Id, others, bar)
+        );
     }
 
     private static Ingredient? BaseOf(DrinkBase made, Serve serve, string? of, BarFacts bar, FieldReader fields)

@@ -5,12 +5,12 @@ import { computed, ref } from 'vue'
 import { ApiProblem } from '@/shared/api/ApiProblem'
 import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
-import type { BuildDocument } from '@/shared/api/types'
+import type { Proposal } from '@/shared/api/types'
 import ChoiceRow from '@/shared/ChoiceRow.vue'
 
 /** Begins a build by naming the base first, then how it is served, then the cups. */
 const props = defineProps<{ cups: { id: string; name: string; says: string }[] }>()
-const emit = defineEmits<{ propose: [build: BuildDocument] }>()
+const emit = defineEmits<{ propose: [proposal: Proposal] }>()
 
 const choices = useQuery({
   queryKey: keys.start,

@@ -1,4 +1,4 @@
-import type { BuildDocument, Draft, Finding } from '@/shared/api/types'
+import type { BuildDocument, Draft, Finding, Proposal } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
 import { toDraft } from '@/features/mixing/saving/draft'
 
@@ -14,9 +14,10 @@ export function useReplacing(change: (make: (next: Draft) => void) => void) {
     })
   }
 
-  /** Begins with what was proposed; the name that was typed stays. */
-  function begin(build: BuildDocument): void {
+  /** Begins with what was proposed, and says what there is to know of it; the name that was typed stays. */
+  function begin({ build, says }: Proposal): void {
     change((next) => Object.assign(next, toDraft(build), { name: next.name }))
+    tell({ text: [...says, 'Taste it before you publish it.'].join(' ') })
   }
 
   /** Lays what was made anew of the parent on the sheet; name, tags and what else is the variant's own stay. */
