@@ -54,6 +54,17 @@ public class ReadingTests
         Assert.Contains(result.Warnings, warning => warning.StartsWith("One taster:", StringComparison.Ordinal));
     }
 
+    [Theory]
+    [InlineData("best", 1)]
+    [InlineData("suits", 1)]
+    [InlineData("triangle", 0)]
+    [InlineData("preference", 0)]
+    public void Scales_are_asked_beside_an_order_and_not_beside_a_choice(string question, int scales) =>
+        Assert.Equal(
+            scales,
+            TastingReader.Read(Document(question, 2, 12) with { Scales = ["sweetness"] }).Value.Scales.Count
+        );
+
     [Fact]
     public void Nobody_has_answered()
     {

@@ -16,7 +16,7 @@ public sealed class DecideTasting(KrasisFile file, TimeProvider clock) : IUseCas
         var fields = new FieldReader();
         var who = fields.Note("who", request.Who, 80) ?? "";
         var why = fields.Note("why", request.Why) ?? "";
-        if (request.Line is null && why.Length == 0)
+        if (request.ChangesNothing && why.Length == 0)
         {
             fields.Report("why", request.Why, "It is not said why all stays as it is.", "a few words");
         }
@@ -42,13 +42,13 @@ public sealed class DecideTasting(KrasisFile file, TimeProvider clock) : IUseCas
                 // Decided on another device, or the answer to this was lost: what was decided stays.
                 if (tasted.Decision is { } before)
                 {
-                    return before.Why == why && (request.Line is null) == (before.Build is null)
+                    return before.Why == why && request.ChangesNothing == (before.Build is null)
                         ? default(Done)
                         : Refusal.Conflict("It has been decided already.", before.Says ?? "All stays as it is.");
                 }
 
                 var now = clock.GetUtcNow();
-                var decision = request.Line is null
+                var decision = request.ChangesNothing
                     ? new TastingDecision(
                         now,
                         who,

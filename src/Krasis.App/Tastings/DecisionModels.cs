@@ -3,10 +3,23 @@ namespace Krasis.App.Tastings;
 /// <summary>What is decided.</summary>
 /// <param name="Sample">The sample's place, where something is changed.</param>
 /// <param name="Scale">The scale because of which.</param>
-/// <param name="Line">The line that is changed; null where all stays as it is.</param>
+/// <param name="Line">The line that is changed; null where no line is.</param>
 /// <param name="Who">Who decided.</param>
 /// <param name="Why">Why.</param>
-public sealed record DecideRequest(int? Sample, string? Scale, string? Line, string? Who, string? Why);
+/// <param name="Take">Whether the build becomes the sample as it was tasted. All stays as it is where neither this nor
+/// a line is said.</param>
+public sealed record DecideRequest(
+    int? Sample,
+    string? Scale,
+    string? Line,
+    string? Who,
+    string? Why,
+    bool Take = false
+)
+{
+    /// <summary>Whether all stays as it is.</summary>
+    internal bool ChangesNothing => Line is null && !Take;
+}
 
 /// <summary>Under which id the next tasting is set up.</summary>
 /// <param name="As">The id.</param>

@@ -22,6 +22,13 @@ public sealed class ReadTastingResult(KrasisFile file) : IUseCase
                 return TastingViews.Running("It has not been opened yet: there is nothing to read.");
             }
 
-            return Result.Of(new TastingReadView(outcome.Result, outcome.Simulated, outcome.Ways(session)));
+            return Result.Of(
+                new TastingReadView(
+                    outcome.Result,
+                    outcome.Simulated,
+                    outcome.Ways(session),
+                    Favourite.Of(session, outcome.Opened, outcome.Result)
+                )
+            );
         });
 }

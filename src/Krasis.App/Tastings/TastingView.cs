@@ -54,7 +54,14 @@ public sealed record TastingView(
 /// <param name="Result">What they mean.</param>
 /// <param name="Simulated">How many of them are simulated.</param>
 /// <param name="Ways">What may be changed, for each scale on which there is something to act on.</param>
-public sealed record TastingReadView(TastingResult Result, int Simulated, IReadOnlyList<ScaleWays> Ways);
+/// <param name="Favourite">The version of a drink that is liked better than its others; null where there is
+/// none.</param>
+public sealed record TastingReadView(
+    TastingResult Result,
+    int Simulated,
+    IReadOnlyList<ScaleWays> Ways,
+    Favourite? Favourite
+);
 
 /// <summary>What may be changed about one sample because of one scale.</summary>
 /// <param name="Sample">The sample's place.</param>

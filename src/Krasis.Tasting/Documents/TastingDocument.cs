@@ -13,7 +13,8 @@ public sealed record TastingDocument
     /// <summary>What is tasted.</summary>
     public IReadOnlyList<SampleDocument> Samples { get; init; } = [];
 
-    /// <summary>The codes of the house's scales that are asked, where the question is how it suits.</summary>
+    /// <summary>The codes of the house's scales that are asked, where the question is how it suits or which is
+    /// best.</summary>
     public IReadOnlyList<string> Scales { get; init; } = [];
 
     /// <summary>Scales of the tasting's own.</summary>

@@ -37,7 +37,7 @@ public sealed record TastingQuestion(
     public static readonly TastingQuestion Best = new(
         "best",
         "Which is best?",
-        "All drinks put in order, the best first.",
+        "All drinks put in order, the best first; then each on scales, if you wish.",
         2,
         6,
         null,

@@ -86,7 +86,7 @@ public static class TastingReader
 
     private static List<JarScale> ReadScales(TastingDocument document, TastingQuestion question, FieldReader fields)
     {
-        if (question != TastingQuestion.Suits)
+        if (question.Method is not null)
         {
             return [];
         }

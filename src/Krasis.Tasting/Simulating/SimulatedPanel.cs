@@ -72,24 +72,19 @@ public static class SimulatedPanel
                                 {
                                     Code = glass.Code,
                                     Liking = Math.Clamp(Math.Round(points[i]), 1, Documents.Answer.MostLiking),
-                                    Scales =
-                                    [
-                                        .. tasting.Scales.Select(scale => new ScaleAnswerDocument
-                                        {
-                                            Scale = scale.Code,
-                                            Said = Math.Clamp(
-                                                Math.Round(Off(sips[i], glass.Sample, scale.Code)),
-                                                -JarScale.Farthest,
-                                                JarScale.Farthest
-                                            ),
-                                        }),
-                                    ],
+                                    Scales = Said(glass, sips[i]),
                                 }
                         ),
                     ],
                 },
                 "best" => new AnswerDocument
                 {
+                    Cups =
+                    [
+                        .. glasses.Select(
+                            (glass, i) => new CupAnswerDocument { Code = glass.Code, Scales = Said(glass, sips[i]) }
+                        ),
+                    ],
                     Order =
                     [
                         .. glasses.Zip(points).OrderByDescending(each => each.Second).Select(each => each.First.Code),
@@ -110,6 +105,19 @@ public static class SimulatedPanel
                 _ => new AnswerDocument { Chosen = glasses[points[0] >= points[1] ? 0 : 1].Code },
             };
         }
+
+        private IReadOnlyList<ScaleAnswerDocument> Said(Glass glass, Dictionary<string, double> sip) =>
+            [
+                .. tasting.Scales.Select(scale => new ScaleAnswerDocument
+                {
+                    Scale = scale.Code,
+                    Said = Math.Clamp(
+                        Math.Round(Off(sip, glass.Sample, scale.Code)),
+                        -JarScale.Farthest,
+                        JarScale.Farthest
+                    ),
+                }),
+            ];
 
         private IEnumerable<string> Scales() =>
             tasting

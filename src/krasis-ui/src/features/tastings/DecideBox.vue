@@ -4,7 +4,7 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import RadioButton from 'primevue/radiobutton'
 import { computed, ref } from 'vue'
-import type { ScaleWays, TastingView, Tuning } from '@/shared/api/types'
+import type { Favourite, ScaleWays, TastingView, Tuning } from '@/shared/api/types'
 import { decimal, when } from '@/shared/format'
 import type { Tasting } from './useTasting'
 
@@ -12,6 +12,7 @@ import type { Tasting } from './useTasting'
 const props = defineProps<{
   view: TastingView
   ways: ScaleWays[]
+  favourite: Favourite | null
   isBusy: boolean
   decide: Tasting['decide']
 }>()
@@ -21,7 +22,8 @@ const all = computed(() =>
   props.ways.flatMap((ways) => ways.ways.map((way) => ({ ways, way, key: keyOf(ways, way) }))),
 )
 const chosen = ref<string | null>(null)
-const picked = computed(() => chosen.value ?? all.value[0]?.key ?? 'nothing')
+const take = computed(() => (props.favourite && !props.favourite.trouble ? props.favourite : null))
+const picked = computed(() => chosen.value ?? (take.value ? 'take' : (all.value[0]?.key ?? 'nothing')))
 const way = computed(() => all.value.find(({ key }) => key === picked.value) ?? null)
 const who = useLocalStorage('krasis.who', '')
 const why = ref('')
@@ -32,8 +34,10 @@ const signed = (value: number | null, digits: 0 | 1 | 2, unit: string) =>
 
 function keep(): void {
   const at = way.value
+  const isTake = picked.value === 'take'
   void props.decide({
-    sample: at?.ways.sample ?? null,
+    take: isTake,
+    sample: (isTake ? take.value?.sample : at?.ways.sample) ?? null,
     scale: at?.ways.scale ?? null,
     line: at?.way.line ?? null,
     who: who.value,
@@ -53,7 +57,8 @@ function keep(): void {
       <p class="soft">{{ when(view.decision.at) }}{{ view.decision.who ? `, ${view.decision.who}` : '' }}</p>
     </div>
     <template v-else>
-      <p v-if="all.length === 0" class="soft">Nothing that a change of one line would mend.</p>
+      <p v-if="favourite?.trouble" data-test="favourite">{{ favourite.says }} {{ favourite.trouble }}</p>
+      <p v-if="all.length === 0 && !take" class="soft">Nothing that a change of one line would mend.</p>
       <p v-for="each in ways.filter(({ trouble }) => trouble)" :key="`${each.sample} ${each.scale}`">
         {{ each.says }} {{ each.trouble }}
       </p>
@@ -65,6 +70,19 @@ function keep(): void {
         The build has been changed since it was tasted: the change is worked out on it as it is now.
       </p>
       <p v-if="all.length > 0" class="soft">Change one thing, as little as can be tasted, and taste again.</p>
+      <div v-if="take" class="way" :class="{ on: picked === 'take' }" data-test="take">
+        <RadioButton
+          :model-value="picked"
+          input-id="way-take"
+          value="take"
+          name="way"
+          @update:model-value="chosen = 'take'"
+        />
+        <label for="way-take">
+          <strong>Make it as {{ view.samples[take.sample]?.name }} was</strong>
+          <span class="soft">{{ take.says }}</span>
+        </label>
+      </div>
       <div
         v-for="each in all"
         :key="each.key"
@@ -134,6 +152,14 @@ function keep(): void {
           {{ finding.message }}
         </p>
       </div>
+      <template v-if="take && picked === 'take'">
+        <ul class="differs" data-test="differs">
+          <li v-for="each in take.differs" :key="each.where">
+            {{ each.where }}: {{ each.before }} → {{ each.after }}
+          </li>
+        </ul>
+        <p v-for="finding in take.newFindings" :key="finding.message" class="error">{{ finding.message }}</p>
+      </template>
       <div class="why">
         <label for="who">Who decides</label><InputText id="who" v-model="who" data-test="who" />
         <label for="why">Why</label
@@ -144,10 +170,10 @@ function keep(): void {
           data-test="why"
         />
         <Button
-          :label="way ? 'Keep it as the next trial version' : 'Leave it as it is'"
+          :label="way || picked === 'take' ? 'Keep it as the next trial version' : 'Leave it as it is'"
           icon="pi pi-check"
           :loading="isBusy"
-          :disabled="!way && why.trim() === ''"
+          :disabled="picked === 'nothing' && why.trim() === ''"
           data-test="decide"
           @click="keep"
         />

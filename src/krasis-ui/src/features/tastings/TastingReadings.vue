@@ -22,6 +22,14 @@ const read = useQuery({
 })
 const result = computed(() => read.data.value?.result ?? null)
 const nameOf = (sample: number) => props.view.samples[sample]?.name ?? ''
+/** A ranking of before scales were asked beside it has none. */
+const scaled = computed(() =>
+  (result.value?.samples ?? []).filter(({ scales }) =>
+    props.view.document.question === 'best'
+      ? scales.some(({ figures }) => figures.tasters > 0)
+      : scales.length > 0,
+  ),
+)
 /** What there is to act on comes first. */
 const verdicts = ['act', 'divided', 'unsure', 'leave', 'tooFew']
 const gravestFirst = (scales: ScaleResult[]) =>
@@ -135,11 +143,7 @@ async function again(): Promise<void> {
       <p v-for="line in result.order?.says ?? []" :key="line" data-test="order">{{ line }}</p>
     </section>
 
-    <section
-      v-for="sample in result.samples.filter(({ scales }) => scales.length > 0)"
-      :key="sample.sample"
-      :aria-label="nameOf(sample.sample)"
-    >
+    <section v-for="sample in scaled" :key="sample.sample" :aria-label="nameOf(sample.sample)">
       <h2>
         {{ nameOf(sample.sample) }} <span class="soft">{{ sample.codes.join(' ') }}</span>
       </h2>
@@ -150,6 +154,7 @@ async function again(): Promise<void> {
       v-if="read.data.value"
       :view="view"
       :ways="read.data.value.ways"
+      :favourite="read.data.value.favourite"
       :is-busy="tasting.isBusy.value"
       :decide="tasting.decide"
     />

@@ -90,7 +90,7 @@ async function throwAway(): Promise<void> {
         <h2>What is tasted</h2>
         <SampleList v-model="draft.samples" :most="question?.mostSamples ?? 6" :problem-at="problemAt" />
 
-        <template v-if="draft.question === 'suits'">
+        <template v-if="draft.question && ['suits', 'best'].includes(draft.question)">
           <h2>Scales</h2>
           <div class="scales">
             <span v-for="scale in choices.data.value?.scales ?? []" :key="scale.code">

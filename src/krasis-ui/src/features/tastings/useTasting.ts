@@ -60,6 +60,7 @@ export function useTasting(id: string) {
     practise: (body: { tasters: number; scale: string | null; percent: number | null }) =>
       act(() => ask(api.POST('/api/tastings/{id}/practise', { params, body }))),
     decide: (body: {
+      take: boolean
       sample: number | null
       scale: string | null
       line: string | null

@@ -4,8 +4,8 @@ import type { AnswerDocument, SeatView } from '@/shared/api/types'
 import CommentBox from './CommentBox.vue'
 
 /** All cups in order, the best first: one after another is pressed. */
-const props = defineProps<{ cups: SeatView['cups']; answer: AnswerDocument }>()
-const emit = defineEmits<{ change: [answer: AnswerDocument]; send: [] }>()
+const props = defineProps<{ cups: SeatView['cups']; answer: AnswerDocument; hasScales: boolean }>()
+const emit = defineEmits<{ change: [answer: AnswerDocument]; send: []; next: [] }>()
 const order = computed(() => props.answer.order ?? [])
 const left = computed(() => props.cups.filter(({ code }) => !order.value.includes(code)))
 const words = computed(() =>
@@ -52,12 +52,30 @@ function put(next: string[]): void {
       </button>
     </div>
     <CommentBox
+      v-if="!hasScales"
       :model-value="answer.comment"
       label="Anything else"
       @update:model-value="(comment) => emit('change', { ...answer, comment: comment ?? null })"
     />
     <div class="turn">
-      <button type="button" class="go" :disabled="left.length > 0" data-test="send" @click="emit('send')">
+      <button
+        v-if="hasScales"
+        type="button"
+        class="go"
+        :disabled="left.length > 0"
+        data-test="to-scales"
+        @click="emit('next')"
+      >
+        Next: each cup by itself
+      </button>
+      <button
+        v-else
+        type="button"
+        class="go"
+        :disabled="left.length > 0"
+        data-test="send"
+        @click="emit('send')"
+      >
         Send
       </button>
     </div>

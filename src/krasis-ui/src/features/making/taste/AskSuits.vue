@@ -5,12 +5,14 @@ import LikingButtons from '@/features/tastings/LikingButtons.vue'
 import { likings } from '@/features/tastings/words'
 import CommentBox from './CommentBox.vue'
 
-/** One cup after another: how much it is liked, and every scale from too little to too much. */
+/** One cup after another: how much it is liked (unless that is known by the order), and every scale from too little to
+ * too much. */
 const props = defineProps<{
   cups: SeatView['cups']
   scales: JarScale[]
   answer: AnswerDocument
   at: number
+  isOrdered?: boolean
 }>()
 const emit = defineEmits<{ change: [answer: AnswerDocument, at?: number]; send: [] }>()
 const head = useTemplateRef<HTMLHeadingElement>('head')
@@ -18,7 +20,8 @@ const cup = computed(() => props.cups[props.at])
 const glass = computed(() => props.answer.cups?.find(({ code }) => code === cup.value?.code) ?? null)
 const said = (scale: string) => glass.value?.scales?.find((each) => each.scale === scale)?.said ?? null
 const isDone = computed(
-  () => glass.value?.liking != null && props.scales.every(({ code }) => said(code) !== null),
+  () =>
+    (props.isOrdered || glass.value?.liking != null) && props.scales.every(({ code }) => said(code) !== null),
 )
 
 function put(change: Partial<NonNullable<AnswerDocument['cups']>[number]>): void {
@@ -47,7 +50,7 @@ function go(by: number): void {
       <span class="soft of">{{ at + 1 }} of {{ cups.length }}</span>
     </h1>
     <p>Water, wait a moment, then two sips of this cup.</p>
-    <fieldset>
+    <fieldset v-if="!isOrdered">
       <legend>How much do you like it?</legend>
       <div class="nine">
         <LikingButtons
@@ -81,7 +84,7 @@ function go(by: number): void {
       @update:model-value="(comment) => emit('change', { ...answer, comment: comment ?? null })"
     />
     <div class="turn">
-      <button v-if="at > 0" type="button" @click="go(-1)">Back</button>
+      <button v-if="at > 0 || isOrdered" type="button" @click="go(-1)">Back</button>
       <button
         v-if="at < cups.length - 1"
         type="button"

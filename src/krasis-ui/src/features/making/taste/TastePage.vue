@@ -161,10 +161,22 @@ onReturn(() => {
         @send="send"
       />
       <AskOrder
-        v-else-if="question.code === 'best'"
+        v-else-if="question.code === 'best' && mine.at === 0"
         :cups="mine.seat.cups"
         :answer="mine.answer"
+        :has-scales="(view?.scales ?? []).length > 0"
         @change="change"
+        @next="change(mine.answer, 1)"
+        @send="send"
+      />
+      <AskSuits
+        v-else-if="question.code === 'best'"
+        :cups="mine.seat.cups"
+        :scales="view?.scales ?? []"
+        :answer="mine.answer"
+        :at="mine.at - 1"
+        is-ordered
+        @change="(answer, at) => change(answer, at === undefined ? undefined : at + 1)"
         @send="send"
       />
       <AskChoice
