@@ -174,6 +174,47 @@ public class DrinkImporterTests
         Assert.Contains(drink.Said, said => said.Contains("does not hold as much", StringComparison.Ordinal));
     }
 
+    // 22.5 ml are 2.25 strokes of 10, poured as 2: the large cup gets what 22.5 ml come to in it, and not what 20 do.
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    [InlineData(5)]
+    [InlineData(6)]
+    [InlineData(7)]
+    public void In_another_cup_the_strokes_follow_from_what_is_poured_there(int strokes)
+    {
+        var here = FullBar.Read(Other);
+        var drink = Bring(Build(TestBar.Line("syrup", strokes, "stroke"), TestBar.Line("milk", 100, "ml")));
+        var reserve = Quantities.Millimetres.From(10);
+        double Working(string cup) => here.Cups.Single(each => each.Id.Value == cup).WorkingVolume(reserve).Value;
+
+        Assert.Equal(
+            Math.Max(
+                1,
+                Math.Round(strokes * 0.75 * Working("l-here") / Working("m-here"), MidpointRounding.AwayFromZero)
+            ),
+            drink.Sheet.Sizes.Single(size => size.Size.Value == "l-here").Lines[0].Amount
+        );
+    }
+
+    [Fact]
+    public void What_tastes_otherwise_here_is_said_with_how_much()
+    {
+        // One stroke of 7.5 ml becomes one of 10: a third more, and milk has some sugar too.
+        var drink = Bring(Build(TestBar.Line("syrup", 1, "stroke"), TestBar.Line("milk", 100, "ml")));
+        Assert.Contains(drink.Said, said =>
+            said.StartsWith("Middle comes out ", StringComparison.Ordinal)
+            && said.EndsWith(" % sweeter here.", StringComparison.Ordinal)
+        );
+
+        // Four are three of ours to the millilitre.
+        Assert.DoesNotContain(
+            Bring(Build(TestBar.Line("syrup", 4, "stroke"), TestBar.Line("milk", 100, "ml"))).Said,
+            said => said.StartsWith("Middle comes out ", StringComparison.Ordinal)
+        );
+    }
+
     [Fact]
     public void A_name_is_given_once()
     {

@@ -1,5 +1,6 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
+using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
@@ -8,6 +9,8 @@ using Krasis.Core.Changing.Moving;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Findings;
+using Krasis.Core.Quantities;
+using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Bringing;
 
@@ -73,17 +76,48 @@ public static class DrinkImporter
                 .Select(size => size.Size)
                 .ToHashSet();
             var pinned = SameCups.Pin(build, before, sheet, same, here.Value);
+            pinned = OtherCups.Pin(pinned, before, sheet, same, here.Value);
             if (pinned != build && BuildReader.Read(pinned, here.Value) is { IsRead: true } again)
             {
                 (build, sheet) = (pinned, Mixer.Mix(again.Value, here.Value));
             }
 
+            said.AddRange(Drifted(before, sheet, here.Value.House));
             drinks.Add(new BroughtDrink(build, sheet, Pours.Of(before, sheet, null, here.Value.House).Sizes, said));
         }
 
         return problems.Count > 0
             ? Reading<Brought>.Failed(problems)
             : Reading<Brought>.Of(new Brought(drinks, bag.Added));
+    }
+
+    // What is further from what is sold there than the house lets sizes of one drink be.
+    private static IEnumerable<string> Drifted(BuildSheet there, BuildSheet here, HouseRules house)
+    {
+        foreach (var now in here.Sizes)
+        {
+            if (there.Sizes.FirstOrDefault(size => size.Size == now.Size) is not { } was)
+            {
+                continue;
+            }
+
+            var drift = Drift.Between(was.Taste.Poured, now.Taste.Poured);
+            var (strength, sweetness) = DriftWords.Of(drift.Strength, drift.Sweetness);
+            string[] beyond =
+            [
+                .. new[]
+                {
+                    (Says: strength, By: drift.Strength, Allowed: house.AllowedStrengthDrift),
+                    (Says: sweetness, By: drift.Sweetness, Allowed: house.AllowedSweetnessDrift),
+                }
+                    .Where(one => one.By is { } by && Math.Abs(by.Value) > one.Allowed.Value + 1e-9)
+                    .Select(one => one.Says),
+            ];
+            if (beyond.Length > 0)
+            {
+                yield return $"{now.Name} comes out {Say.List(beyond)} here.";
+            }
+        }
     }
 
     private static BuildDocument Write(

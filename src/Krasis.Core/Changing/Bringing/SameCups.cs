@@ -60,15 +60,22 @@ internal static class SameCups
             return null;
         }
 
-        var times =
-            measure.Kind == MeasureKind.Mass ? was.Mass.Value / now.Mass.Value : was.Volume.Value / now.Volume.Value;
+        var times = Times(line, was, now);
         var step = BarRounding.StepOf(measure, ingredient, bar.Pulling(line.Recipe));
         var nearest = Math.Max(step, BarRounding.Round(now.Amount * times, step));
         var wanted = now.Amount * times;
         return Math.Abs(nearest - wanted) < Math.Abs(now.Amount - wanted) - 1e-6 ? nearest : null;
     }
 
-    private static BuildDocument Pinned(BuildDocument build, int at, string size, double amount) =>
+    /// <summary>How many times as much of a line is poured there as here: by mass where it is weighed, else by
+    /// volume.</summary>
+    internal static double Times(LineDocument line, SheetLine was, SheetLine now) =>
+        Measure.Find(line.Measure)?.Kind == MeasureKind.Mass
+            ? was.Mass.Value / now.Mass.Value
+            : was.Volume.Value / now.Volume.Value;
+
+    /// <summary>The build with a line set by hand in a size.</summary>
+    internal static BuildDocument Pinned(BuildDocument build, int at, string size, double amount) =>
         build with
         {
             Lines =
