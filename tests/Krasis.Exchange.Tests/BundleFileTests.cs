@@ -119,6 +119,48 @@ public class BundleFileTests
         );
     }
 
+    [Fact]
+    public void A_manifest_of_spaces_is_refused_before_it_is_unpacked_whole()
+    {
+        using var file = new MemoryStream();
+        using (var zip = new ZipArchive(file, ZipArchiveMode.Create, leaveOpen: true))
+        using (var entry = zip.CreateEntry("manifest.json", CompressionLevel.Optimal).Open())
+        {
+            var spaces = new byte[1_000_000];
+            Array.Fill(spaces, (byte)' ');
+            for (var i = 0; i < 100; i++)
+            {
+                entry.Write(spaces);
+            }
+        }
+
+        var before = GC.GetAllocatedBytesForCurrentThread();
+        Assert.StartsWith(
+            "This is not a .krasis file",
+            BundleFile.Read(file, new UnpackingRoom(BundleFile.LargestContent)).Problems[0].Message,
+            StringComparison.Ordinal
+        );
+        Assert.InRange(GC.GetAllocatedBytesForCurrentThread() - before, 0, 30_000_000);
+    }
+
+    [Fact]
+    public void All_that_are_read_at_once_share_one_room_and_give_it_back()
+    {
+        var room = new UnpackingRoom(BundleFile.LargestContent);
+        Assert.True(room.TryTake(BundleFile.LargestContent - 100));
+        Assert.Equal(
+            "Krasis is reading other files. Send this one again in a minute.",
+            BundleFile.Read(new MemoryStream(Two), room).Problems[0].Message
+        );
+        room.GiveBack(BundleFile.LargestContent - 100);
+
+        // What was refused has given back what it took, and so does what was read or is damaged.
+        Assert.True(BundleFile.Read(new MemoryStream(Two), room).IsRead);
+        Assert.False(BundleFile.Read(new MemoryStream(Two[..^30]), room).IsRead);
+        Assert.True(room.TryTake(BundleFile.LargestContent));
+        Assert.False(room.TryTake(1));
+    }
+
     private static (string, string, Action<Utf8JsonWriter>)[] Many(int number) =>
         [
             .. Enumerable

@@ -96,11 +96,32 @@ public sealed class MoveBatch(KrasisFile file, StandardNeeds standards, TimeProv
                 $"a time from {PlanWords.Moment(clock, kitchen.Now)} on"
             );
         }
+        else if (!IsWorkedAt(kitchen, day!.Value, time, out var hours))
+        {
+            fields.Report(
+                "time",
+                request.Time,
+                $"Nobody works at {PlanWords.Time(time)} on {PlanWords.Day(day.Value)}.",
+                hours
+            );
+        }
         else
         {
             return clock.MinuteAt(index, time);
         }
 
         return null;
+    }
+
+    private static bool IsWorkedAt(Kitchen kitchen, DateOnly day, int wall, out string hours)
+    {
+        if (kitchen.Facts.HoursOn(day) is not { WorkFrom: { } from, WorkTo: { } to })
+        {
+            hours = "a day on which somebody works";
+            return false;
+        }
+
+        hours = $"a time from {PlanWords.Time(from)} to {PlanWords.Time(to)}";
+        return wall >= from && wall < to;
     }
 }

@@ -65,6 +65,7 @@ public static class PlanViews
             Says(kitchen, batch.Due),
             batch.Earliest is { } earliest ? Says(kitchen, earliest) : null,
             batch.Latest is { } latest ? Says(kitchen, latest) : null,
+            MoveDays(kitchen, batch),
             batch.From,
             batch.To,
             batch.UseBy,
@@ -74,6 +75,14 @@ public static class PlanViews
             making?.Who,
             [.. batch.Of.Select(of => new IntoView(of.Item.ToString(), kitchen.NameOf(of.Item), of.Grams))]
         );
+    }
+
+    private static IReadOnlyList<DateOnly> MoveDays(Kitchen kitchen, PlannedBatch batch)
+    {
+        var clock = kitchen.Clock.Plan;
+        var from = clock.DayOf(Math.Max(kitchen.Now, batch.Earliest ?? 0));
+        var to = batch.Latest is { } latest && latest >= kitchen.Now ? clock.DayOf(latest) : clock.Days - 1;
+        return [.. Enumerable.Range(from, Math.Max(1, to - from + 1)).Select(clock.DayAt)];
     }
 
     // Minutes beyond the plan are on days that its clock has not.

@@ -16,6 +16,9 @@ public static class BundleFile
     /// <summary>How large everything in it may be once it is unpacked, in bytes.</summary>
     public const long LargestContent = 150_000_000;
 
+    /// <summary>How large the manifest may be once it is unpacked, in bytes: a line for each document.</summary>
+    public const long LargestManifest = 5_000_000;
+
     private const int MostDocuments = 10_000;
     private const string ManifestPath = "manifest.json";
 
@@ -71,25 +74,32 @@ public static class BundleFile
         return stream.ToArray();
     }
 
-    /// <summary>Reads a bundle.</summary>
+    /// <summary>Reads a bundle that lies in memory, with as much room as one bundle may take.</summary>
+    /// <inheritdoc cref="Read(Stream, UnpackingRoom)"/>
     /// <param name="bytes">The file.</param>
+    public static Reading<Bundle> Read(byte[] bytes) =>
+        Read(new MemoryStream(bytes), new UnpackingRoom(LargestContent));
+
+    /// <summary>Reads a bundle, one document after another.</summary>
+    /// <param name="file">The file; it can be read from any place. It is left open.</param>
+    /// <param name="room">What all bundles that are being read may take.</param>
     /// <returns>The bundle, or why it is none, under <c>file</c>.</returns>
-    public static Reading<Bundle> Read(byte[] bytes)
+    public static Reading<Bundle> Read(Stream file, UnpackingRoom room)
     {
-        if (bytes.LongLength > LargestFile)
+        if (file.Length > LargestFile)
         {
             return Refuse($"The file is larger than {LargestFile / 1_000_000} MB.");
         }
 
+        using var unpacking = new Unpacking(room);
         try
         {
-            using var zip = new ZipArchive(
-                new MemoryStream(bytes),
-                ZipArchiveMode.Read,
-                leaveOpen: false,
-                Encoding.UTF8
-            );
-            return Read(zip);
+            using var zip = new ZipArchive(file, ZipArchiveMode.Read, leaveOpen: true, Encoding.UTF8);
+            return Read(zip, unpacking);
+        }
+        catch (Unpacking.NoRoomException)
+        {
+            return Refuse("Krasis is reading other files. Send this one again in a minute.");
         }
         catch (InvalidDataException)
         {
@@ -106,7 +116,7 @@ public static class BundleFile
         }
     }
 
-    private static Reading<Bundle> Read(ZipArchive zip)
+    private static Reading<Bundle> Read(ZipArchive zip, Unpacking unpacking)
     {
         if (zip.Entries.Count > MostDocuments + 1)
         {
@@ -124,8 +134,7 @@ public static class BundleFile
             }
         }
 
-        var budget = LargestContent;
-        if (!entries.TryGetValue(ManifestPath, out var first) || Unpack(first, ref budget) is not { } head)
+        if (!entries.TryGetValue(ManifestPath, out var first) || unpacking.Read(first, LargestManifest) is not { } head)
         {
             return Refuse("This is not a .krasis file: its manifest is missing.");
         }
@@ -152,13 +161,13 @@ public static class BundleFile
             );
         }
 
-        return ReadDocuments(manifest, entries, ref budget);
+        return ReadDocuments(manifest, entries, unpacking);
     }
 
     private static Reading<Bundle> ReadDocuments(
         BundleManifest manifest,
         Dictionary<string, ZipArchiveEntry> entries,
-        ref long budget
+        Unpacking unpacking
     )
     {
         var documents = new Dictionary<string, JsonElement>(StringComparer.Ordinal);
@@ -175,12 +184,12 @@ public static class BundleFile
                 );
             }
 
-            if (Unpack(entry, ref budget) is not { } content)
+            if (unpacking.Read(entry, LargestContent) is not { } content)
             {
                 return Refuse($"The contents of the file are larger than {LargestContent / 1_000_000} MB.");
             }
 
-            if (Hash(content) != listed.Sha256)
+            if (Hash(content.Span) != listed.Sha256)
             {
                 return Refuse($"'{listed.Path}' has changed since Krasis wrote the file.");
             }
@@ -196,7 +205,7 @@ public static class BundleFile
             : Reading<Bundle>.Of(new Bundle(manifest, documents));
     }
 
-    private static BundleManifest? ManifestOf(byte[] head)
+    private static BundleManifest? ManifestOf(ReadOnlyMemory<byte> head)
     {
         using var document = JsonDocument.Parse(head);
         try
@@ -208,25 +217,6 @@ public static class BundleFile
             // It is JSON, and says something else.
             return null;
         }
-    }
-
-    // What an entry says of its size is not believed: it is unpacked as far as there is room.
-    private static byte[]? Unpack(ZipArchiveEntry entry, ref long budget)
-    {
-        using var stream = entry.Open();
-        using var content = new MemoryStream();
-        var buffer = new byte[81_920];
-        for (int read; (read = stream.Read(buffer)) > 0; )
-        {
-            if ((budget -= read) < 0)
-            {
-                return null;
-            }
-
-            content.Write(buffer, 0, read);
-        }
-
-        return content.ToArray();
     }
 
     private static bool IsPlain(string path) =>
@@ -258,7 +248,7 @@ public static class BundleFile
         return Convert.ToHexStringLower(sha.Hash!);
     }
 
-    private static string Hash(byte[] bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes));
+    private static string Hash(ReadOnlySpan<byte> bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes));
 
     private static Reading<Bundle> Refuse(string why) =>
         Problem.At("file", null, why, "an unchanged .krasis file exported from Krasis");

@@ -6,6 +6,7 @@ using Krasis.App.Prep;
 using Krasis.App.Seeding;
 using Krasis.App.Shared;
 using Krasis.App.Standards;
+using Krasis.Exchange.Bundles;
 using Krasis.Store;
 using Krasis.Store.Files;
 using Krasis.Web.Json;
@@ -53,6 +54,7 @@ public static class KrasisApp
         builder.Services.AddSingleton<Board>();
         builder.Services.AddSingleton<StandardNeeds>();
         builder.Services.AddSingleton<BundleShelf>();
+        builder.Services.AddSingleton(new UnpackingRoom(BundleFile.LargestContent));
         builder.Services.AddSingleton<WorkedOut>();
         builder.Services.AddResponseCompression(compression =>
             compression.MimeTypes = [

@@ -132,6 +132,36 @@ public class PlanAgainTests
         Proof.Tell($"{plans} plans, {told} with conflicts that are told; in the others nothing was lacking");
     }
 
+    // The mix keeps two days and gets a syrup that is good until Friday: what is made on Friday is over with it, as on its
+    // label. Where the syrup is cooked anew, or is good for longer, the mix keeps its two days.
+    [Theory]
+    [InlineData(1, false, 1)]
+    [InlineData(2, false, 2)]
+    [InlineData(30, false, 2)]
+    [InlineData(1, true, 2)]
+    public void A_batch_is_good_no_longer_than_what_goes_into_it(int syrupGoodFor, bool startsAnew, int mixGoodUntil)
+    {
+        var input = Given(stock: [new Lot("old", Syrup, 50_000, Thursday, null, Thursday.AddDays(syrupGoodFor))]);
+        input = input with
+        {
+            Catalogue = input.Catalogue.ToDictionary(
+                each => each.Key,
+                each => each.Key == Mix ? each.Value with { StartsAnew = startsAnew } : each.Value
+            ),
+        };
+        var plan = PrepPlanner.Plan(input);
+        var first = plan.Batches.First(batch => batch.Item == Mix && batch.Begin / 1440 == 1);
+
+        Assert.Equal(Thursday.AddDays(mixGoodUntil), first.UseBy);
+        var told = plan.Conflicts.Where(conflict => conflict.Kind == ConflictKind.OverDate).ToList();
+        Assert.Equal(first.UseBy < first.To, told.Count > 0);
+        Assert.All(told, conflict =>
+        {
+            Assert.Contains("gets Syrup that must be used by", conflict.Says, StringComparison.Ordinal);
+            Assert.Contains("Put in Syrup that keeps longer", conflict.Would);
+        });
+    }
+
     // Twenty cups and the like a day, evenly over the opening hours; the portion that is over date first is used first.
     private static void GoThrough(PlanInput input, PrepPlan plan)
     {
@@ -157,6 +187,13 @@ public class PlanAgainTests
             {
                 foreach (var (item, grams) in batch.Of.Where(inner => inner.Item == Syrup))
                 {
+                    var soonest = portions.Find(each =>
+                        each.Item == item && each.From <= minute && day <= each.LastDay && each.Left > 1
+                    );
+                    Assert.True(
+                        soonest is null || batch.UseBy <= soonest.LastDay,
+                        $"{batch.Key} is over with what goes in"
+                    );
                     Use(item, grams, $"{batch.Key} begins");
                 }
             }

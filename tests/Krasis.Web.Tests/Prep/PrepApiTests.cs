@@ -43,6 +43,16 @@ public sealed class PrepApiTests(KrasisServer server) : IClassFixture<KrasisServ
         Assert.Equal(["day"], (await server.Put(path, new { day = "2026-12-24", time = "08:00" }, null)).Fields);
         Assert.Equal(["time"], (await server.Put(path, new { day = "2026-11-25", time = "08:59" }, null)).Fields);
         Assert.Equal(["time"], (await server.Put(path, new { day = "2026-11-26", time = "24:30" }, null)).Fields);
+        Assert.Contains(
+            "Nobody works at 02:30 on",
+            (await server.Put(path, new { day = "2026-11-26", time = "02:30" }, null)).Text,
+            StringComparison.Ordinal
+        );
+
+        // It is offered only the days on which it can be in time, and on which it keeps long enough.
+        var days = batch["moveDays"]!.AsArray().Select(day => (string)day!).ToList();
+        Assert.Contains((string)batch["beginDay"]!, days);
+        Assert.All(days, day => Assert.True(string.CompareOrdinal(day, (string)batch["from"]!) <= 0));
         Assert.Equal(
             404,
             (

@@ -1,3 +1,4 @@
+using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Scheduling;
 
 namespace Krasis.Core.Planning.Plans;
@@ -103,6 +104,26 @@ internal sealed class ConflictTelling(
         {
             Busy(wanted, begin, fitted);
         }
+    }
+
+    /// <summary>Tells where a batch is over date before it is used up because of something that goes into it.</summary>
+    public void OverByWhatGoesIn(PlannedBatch batch, Item inner)
+    {
+        if (batch.UseBy is not { } last || last >= batch.To)
+        {
+            return;
+        }
+
+        var (name, begin) = (input.Catalogue.GetValueOrDefault(inner)?.Name ?? inner.Id, batch.Begin!.Value);
+        conflicts.Add(
+            new Conflict(
+                ConflictKind.OverDate,
+                batch.Key,
+                batch.From,
+                $"{batch.Name} started on {PlanWords.Moment(input.Clock, begin)} gets {name} that must be used by {PlanWords.Day(last)}, and so must the batch. It is needed until {PlanWords.Day(batch.To)}.",
+                []
+            )
+        );
     }
 
     // Somebody has moved it: whether there are hands and equipment for it then, beside all that is fixed as well.

@@ -54,6 +54,17 @@ internal sealed class Pantry
         return amount;
     }
 
+    /// <summary>Uses some of it on a day, as far as it is there.</summary>
+    /// <returns>The last day of what was used, the soonest of them; a day beyond any where nothing was.</returns>
+    public int Take(int day, double amount)
+    {
+        var there = portions.Where(portion => portion.From <= day && day <= portion.To && portion.Left > 1e-9);
+        var soonest =
+            amount > 1e-9 ? there.Select(portion => portion.To).DefaultIfEmpty(int.MaxValue).Min() : int.MaxValue;
+        Use(day, amount);
+        return soonest;
+    }
+
     /// <summary>What is there on a day.</summary>
     public double GramsOn(int day) =>
         portions.Where(portion => portion.From <= day && day <= portion.To).Sum(portion => portion.Left);

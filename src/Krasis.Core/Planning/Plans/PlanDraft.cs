@@ -37,6 +37,7 @@ internal sealed class PlanDraft
             Schedule([.. level.SelectMany(item => sizing.Of(item, demands.GetValueOrDefault(item.Item)))]);
         }
 
+        CapByWhatGoesIn();
         var (litres, waste, wasteCost) = ForecastFridge();
         telling.FullFridge(litres);
         var needs = demands
@@ -211,6 +212,19 @@ internal sealed class PlanDraft
             wanted.IsBegun,
             [.. wanted.Item.Of.Select(inner => (inner.Item, Grams: inner.Share * wanted.Grams))]
         );
+
+    // On its label a batch is good no longer than anything that went in, and so it is here.
+    private void CapByWhatGoesIn()
+    {
+        foreach (var (batch, by) in new GoneIn(input, demands).Cap(batches.Where(batch => batch.Begin is not null)))
+        {
+            batches[batches.FindIndex(each => each.Key == batch.Key)] = batch;
+            if (by is { } inner)
+            {
+                telling.OverByWhatGoesIn(batch, inner);
+            }
+        }
+    }
 
     // Litres in the fridge day by day, and what will pass its use-by day, both for average sales.
     private (double[] Litres, double Waste, double Cost) ForecastFridge()

@@ -66,6 +66,21 @@ internal static class Remedies
             yield return ("Let Krasis choose the time", free);
         }
 
+        foreach (var (inner, _) in batch.Of)
+        {
+            var longer = input.Stock.Where(lot => lot.Item != inner || !(lot.UseBy < batch.To)).ToList();
+            if (longer.Count < input.Stock.Count)
+            {
+                yield return (
+                    $"Put in {input.Catalogue.GetValueOrDefault(inner)?.Name ?? inner.Id} that keeps longer",
+                    input with
+                    {
+                        Stock = longer,
+                    }
+                );
+            }
+        }
+
         yield return ("Begin work two hours earlier", WithHours(BeginEarlier));
         foreach (var used in prep.Equipment.Where(each => making.WorkOn.Contains(each.Id) || making.WaitOn == each.Id))
         {

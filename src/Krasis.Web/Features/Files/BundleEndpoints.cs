@@ -65,19 +65,7 @@ internal sealed class BundleEndpoints : IEndpoints
     // Written to a temporary file first: a slow download then keeps no view of the data file open, and shows its progress.
     private static IResult House(KrasisFile file, TimeProvider clock)
     {
-        var options = new FileStreamOptions
-        {
-            Mode = FileMode.CreateNew,
-            Access = FileAccess.ReadWrite,
-            Options = FileOptions.DeleteOnClose,
-        };
-        if (!OperatingSystem.IsWindows())
-        {
-            // The folder is everybody's, and the house's data is not.
-            options.UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite;
-        }
-
-        var packed = new FileStream(Path.Combine(Path.GetTempPath(), $"krasis-{Guid.NewGuid():N}.krasis"), options);
+        var packed = TemporaryFile();
         try
         {
             file.Read(session =>
@@ -93,6 +81,23 @@ internal sealed class BundleEndpoints : IEndpoints
             packed.Dispose();
             throw;
         }
+    }
+
+    private static FileStream TemporaryFile()
+    {
+        var options = new FileStreamOptions
+        {
+            Mode = FileMode.CreateNew,
+            Access = FileAccess.ReadWrite,
+            Options = FileOptions.DeleteOnClose,
+        };
+        if (!OperatingSystem.IsWindows())
+        {
+            // The folder is everybody's, and the house's data is not.
+            options.UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite;
+        }
+
+        return new FileStream(Path.Combine(Path.GetTempPath(), $"krasis-{Guid.NewGuid():N}.krasis"), options);
     }
 
     private static IResult Drinks(KrasisFile file, TimeProvider clock, string[]? build) =>
@@ -113,12 +118,15 @@ internal sealed class BundleEndpoints : IEndpoints
         HttpRequest request,
         KrasisFile file,
         BundleShelf shelf,
+        UnpackingRoom room,
         CancellationToken cancellation
     )
     {
-        using var sent = new MemoryStream();
+        // It waits on disk and is unpacked piece by piece: however many are sent at once, memory holds no more than the room.
+        await using var sent = TemporaryFile();
         await request.Body.CopyToAsync(sent, cancellation).ConfigureAwait(false);
-        var bundle = BundleFile.Read(sent.ToArray());
+        sent.Position = 0;
+        var bundle = BundleFile.Read(sent, room);
         if (!bundle.IsRead)
         {
             return ProblemResult.Fields(bundle.Problems);

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { BatchView, PrepPlanView } from '@/shared/api/types'
 import { day } from '@/shared/format'
 import { mass, quantity, shortDay, span, waits } from './words'
@@ -12,6 +12,12 @@ const props = defineProps<{ batch: BatchView; plan: PrepPlanView; isBusy: boolea
 const emit = defineEmits<{ move: [day: string, time: string]; let: []; close: [] }>()
 const to = ref('')
 const time = ref('')
+/** The days on which it can be begun, and the one on which it is. */
+const days = computed(() =>
+  props.plan.days
+    .filter(({ day: one }) => props.batch.moveDays.includes(one) || one === props.batch.beginDay)
+    .map(({ day: value, name }) => ({ value, name })),
+)
 watch(
   () => props.batch,
   (batch) => {
@@ -66,7 +72,7 @@ watch(
       <Select
         v-model="to"
         input-id="move-day"
-        :options="plan.days.map(({ day: value, name }) => ({ value, name }))"
+        :options="days"
         option-label="name"
         option-value="value"
         data-test="move-day"
