@@ -85,12 +85,13 @@ public sealed record Favourite(
         }
 
         var (stands, becomes) = (Mixer.Mix(now.Value, bar), Mixer.Mix(then.Value, bar));
-        var known = stands.Findings.Select(finding => (finding.Check, finding.Size, finding.Line)).ToHashSet();
+        // Which line a finding names may change with the amounts: it is the same finding.
+        var known = stands.Findings.Select(finding => (finding.Check, finding.Size)).ToHashSet();
         return new(
             sample,
             says,
             BuildDiff.Between(stored.Document, stands, document, becomes, bar),
-            [.. becomes.Findings.Where(finding => !known.Contains((finding.Check, finding.Size, finding.Line)))],
+            [.. becomes.Findings.Where(finding => !known.Contains((finding.Check, finding.Size)))],
             null
         );
     }

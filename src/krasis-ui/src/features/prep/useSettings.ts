@@ -6,7 +6,7 @@ import { api, ask } from '@/shared/api/client'
 import { keys } from '@/shared/api/queries'
 import type { PrepDocument } from '@/shared/api/types'
 import { tell } from '@/shared/notice/notice'
-import { dropUnsaved, findUnsaved, keepUnsaved } from '@/shared/unsaved/unsaved'
+import { dropUnsaved, findUnsaved, keepUnsaved, storageRefuses } from '@/shared/unsaved/unsaved'
 
 const what = 'prep-settings'
 const copy = (document: PrepDocument) => JSON.parse(JSON.stringify(document)) as PrepDocument
@@ -94,7 +94,11 @@ export function useSettings() {
   onBeforeRouteLeave(
     () =>
       !isUnsaved.value ||
-      window.confirm('What you changed here is not saved. It stays in this browser. Leave the page?'),
+      window.confirm(
+        storageRefuses.value
+          ? 'What you changed here is not saved, and this browser cannot keep it: it is lost. Leave the page?'
+          : 'What you changed here is not saved. It stays in this browser. Leave the page?',
+      ),
   )
 
   return { view: computed(() => query.data.value ?? null), draft, problem, isSaving, isUnsaved, save, undo }

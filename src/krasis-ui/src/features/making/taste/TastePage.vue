@@ -9,7 +9,7 @@ import { isAway, onReturn } from '@/shared/api/server'
 import AskChoice from './AskChoice.vue'
 import AskOrder from './AskOrder.vue'
 import AskSuits from './AskSuits.vue'
-import { begun, keptTastings, type Tasting } from './kept'
+import { answersOnPageOnly, begun, keptTastings, type Tasting } from './kept'
 
 /** The taster's page: codes, large scales, nothing of what is in the cups or what others say. */
 const props = defineProps<{ id: string }>()
@@ -106,7 +106,12 @@ onReturn(() => {
     </p>
     <p v-if="problem" class="error big" role="alert" data-test="problem">{{ problem }}</p>
     <p v-if="isAway && mine?.state === 'tasting'" class="away" role="status">
-      No network now. Go on: what you answer is kept on this device.
+      No network now. Go on:
+      {{
+        answersOnPageOnly
+          ? 'your answers are on this page only, so leave it open.'
+          : 'what you answer is kept on this device.'
+      }}
     </p>
 
     <section v-if="!mine || mine.state === 'sent'" class="start">
@@ -131,7 +136,10 @@ onReturn(() => {
 
     <section v-else-if="mine.state === 'refused'" class="start">
       <h1 data-test="refused">Your answers were not taken</h1>
-      <p class="big">They are kept on this device but do not count. Tell whoever leads the tasting.</p>
+      <p class="big">
+        {{ answersOnPageOnly ? 'They are on this page only and' : 'They are kept on this device but' }} do not
+        count. Tell whoever leads the tasting.
+      </p>
       <button
         v-if="asked.data.value?.state === 'open'"
         type="button"
@@ -144,8 +152,15 @@ onReturn(() => {
     </section>
 
     <section v-else-if="mine.state === 'sending'" class="start">
-      <h1 data-test="kept">Your answers are kept on this device</h1>
-      <p class="big" role="status">They go out as soon as the network is back. You may close the page.</p>
+      <h1 data-test="kept">
+        {{
+          answersOnPageOnly ? 'Your answers are on this page only' : 'Your answers are kept on this device'
+        }}
+      </h1>
+      <p class="big" role="status">
+        They go out as soon as the network is back.
+        {{ answersOnPageOnly ? 'Leave the page open until then.' : 'You may close the page.' }}
+      </p>
       <p v-if="unsent > 1">{{ unsent }} tasters wait to be sent.</p>
       <button v-if="!isAway" type="button" class="go" @click="flush">Send again</button>
     </section>

@@ -1,4 +1,5 @@
 import { useLocalStorage } from '@vueuse/core'
+import { readonly, ref } from 'vue'
 import type { AnswerDocument, SeatView, TasteView } from '@/shared/api/types'
 
 /** What one taster has said of a tasting on this device, and how far it has come. */
@@ -24,5 +25,19 @@ export const begun = (device: string): Tasting => ({
   at: 0,
 })
 
+const refused = ref(false)
+
+/** Whether this device has refused to keep answers: then they are on the page and nowhere else. */
+export const answersOnPageOnly = readonly(refused)
+
 /** The tastings on this device, by their id: the one that is being tasted, and before it those that are not sent yet. */
-export const keptTastings = () => useLocalStorage<Record<string, Tasting[]>>('krasis.tastings', {})
+export const keptTastings = () =>
+  useLocalStorage<Record<string, Tasting[]>>(
+    'krasis.tastings',
+    {},
+    {
+      onError: () => {
+        refused.value = true
+      },
+    },
+  )
