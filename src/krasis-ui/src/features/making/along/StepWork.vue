@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import AllergenLine from '@/shared/AllergenLine.vue'
+import Button from 'primevue/button'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed } from 'vue'
 import StepCup from '@/features/making/service/StepCup.vue'
 import StepFigure from '@/features/making/service/StepFigure.vue'
+import { decimal } from '@/shared/format'
 import type { Make } from './kept'
 import RescuePanel from './RescuePanel.vue'
 import ShotTimer from './ShotTimer.vue'
@@ -12,6 +14,7 @@ import StepTimer from './StepTimer.vue'
 import TypedBox from './TypedBox.vue'
 import type { Along } from './useAlong'
 import WeightBar from './WeightBar.vue'
+import { stepOfTotal } from './weight'
 
 /** The step that one is at: what goes in, how much of it is, what runs beside it, and what comes next. */
 const props = defineProps<{ along: Along; make: Make }>()
@@ -32,6 +35,13 @@ const {
 } = props.along
 const { state, reading, isOff, isOther } = props.along.weighing
 
+const ofTotal = computed(() =>
+  stepOfTotal(
+    typed.value,
+    props.make.poured.reduce((sum, { grams }) => sum + grams, 0),
+    target.value,
+  ),
+)
 const next = computed(() => props.make.plan.steps[props.make.at + 1] ?? null)
 const hears = computed(() => {
   if (state.value === 'lost') {
@@ -70,14 +80,24 @@ const hears = computed(() => {
           <TypedBox
             v-model="typed"
             v-model:wrong="isWrong"
-            label="In the cup"
+            label="In by this step"
             unit="g"
             :from="0"
             :to="make.limits.mostGrams"
-            hint="as the scale shows"
+            hint="this alone"
             test="typed"
             :of="make.at"
           />
+          <p v-if="ofTotal !== null && typed !== null" class="hears" role="status" data-test="of-total">
+            Is {{ decimal(typed, 1) }} g all that is in the cup?
+            <Button
+              :label="`Yes, ${decimal(ofTotal, 1)} g of it is this`"
+              size="small"
+              outlined
+              data-test="take-of-total"
+              @click="typed = ofTotal"
+            />
+          </p>
         </div>
       </component>
     </div>

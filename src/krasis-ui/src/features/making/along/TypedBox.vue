@@ -24,6 +24,12 @@ watch(text, () => {
   value.value = isPossible.value ? typed.value : null
   isWrong.value = text.value.trim() !== '' && !isPossible.value
 })
+// Somebody else has put it right.
+watch(value, (now) => {
+  if (now !== null && now !== typed.value) {
+    text.value = String(now)
+  }
+})
 watch(
   () => props.of,
   () => (text.value = ''),

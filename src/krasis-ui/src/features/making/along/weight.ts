@@ -11,3 +11,23 @@ export function standing(grams: number | null, target: { from: number; to: numbe
 
   return grams < target.from - hair ? 'less' : grams > target.to + hair ? 'more' : 'right'
 }
+
+/**
+ * What went in by this step, where what was typed reads like all that is in the cup: a scale that was not set to zero shows
+ * that. It has to be right as the whole and wrong as the step.
+ * @param typed What was typed, g.
+ * @param before What was in the cup before the step, g.
+ * @returns Grams of the step alone; null where it does not read so.
+ */
+export function stepOfTotal(
+  typed: number | null,
+  before: number,
+  target: { from: number; to: number } | null,
+): number | null {
+  if (typed === null || before <= 0 || standing(typed, target) === 'right') {
+    return null
+  }
+
+  const step = Math.round((typed - before) * 10) / 10
+  return standing(step, target) === 'right' ? step : null
+}
