@@ -46,7 +46,8 @@ internal static class WaterCauses
             yield return cause;
         }
 
-        if (!isHotOnIce && melt > Least)
+        // Blended ice is in the drink whole, melted or not.
+        if (!isHotOnIce && melt > Least && at.Build.Serve != Serve.Blended)
         {
             yield return new Cause(
                 "ice-melts",
