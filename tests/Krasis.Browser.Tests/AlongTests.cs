@@ -341,8 +341,22 @@ public sealed class AlongTests : BenchTests
     private void Begin(string drink)
     {
         Open(drink);
-        Tab.Click("[data-test=begin]");
-        Tab.Find("[data-test=figure]");
+
+        // The button goes with the click: now and then the driver says that it is stale although the click has come through.
+        Tab.Until("the first step", () =>
+        {
+            if (Tab.Has("[data-test=figure]"))
+            {
+                return true;
+            }
+
+            foreach (var begin in Tab.All("[data-test=begin]"))
+            {
+                begin.Click();
+            }
+
+            return false;
+        });
     }
 
     private void Enter(string grams)
