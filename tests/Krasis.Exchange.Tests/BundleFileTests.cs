@@ -137,7 +137,7 @@ public class BundleFileTests
         var before = GC.GetAllocatedBytesForCurrentThread();
         Assert.StartsWith(
             "This is not a .krasis file",
-            BundleFile.Read(file, new UnpackingRoom(BundleFile.LargestContent)).Problems[0].Message,
+            BundleFile.Read(file, new UnpackingBudget(BundleFile.LargestContent)).Problems[0].Message,
             StringComparison.Ordinal
         );
         Assert.InRange(GC.GetAllocatedBytesForCurrentThread() - before, 0, 30_000_000);
@@ -146,10 +146,10 @@ public class BundleFileTests
     [Fact]
     public void All_that_are_read_at_once_share_one_room_and_give_it_back()
     {
-        var room = new UnpackingRoom(BundleFile.LargestContent);
+        var room = new UnpackingBudget(BundleFile.LargestContent);
         Assert.True(room.TryTake(BundleFile.LargestContent - 100));
         Assert.Equal(
-            "Krasis is reading other files. Send this one again in a minute.",
+            "Krasis is busy reading other files. Try again in a minute.",
             BundleFile.Read(new MemoryStream(Two), room).Problems[0].Message
         );
         room.GiveBack(BundleFile.LargestContent - 100);

@@ -74,8 +74,8 @@ public sealed record PlanDayView(
 /// <param name="DueSays">When it has to be, in words.</param>
 /// <param name="EarliestSays">The earliest that it may be begun, in words; null when it keeps.</param>
 /// <param name="LatestSays">The latest, in words; null when that is over.</param>
-/// <param name="MoveDays">The days on which it can be begun: in time, and not so early that it is over date before it is
-/// used; all that are left where none is in time.</param>
+/// <param name="MoveDays">The days on which it can start: early enough to be ready, and late enough to keep until it is
+/// used. All remaining days if it cannot be ready in time.</param>
 /// <param name="From">The first day that it is for.</param>
 /// <param name="To">The last.</param>
 /// <param name="UseBy">The last day on which it may be used; null when it keeps.</param>

@@ -57,9 +57,9 @@ public static class Deciding
                 && outcome.Opened.Samples[favourite.Sample] is { Build: { } tasted } sample
                 ? (
                     favourite.Sample,
-                    Favourite.Becoming(session.Builds.Find(tasted)!.Document, sample),
+                    Favourite.WithRecipeOf(session.Builds.Find(tasted)!.Document, sample),
                     $"Back to {sample.Name}.",
-                    $"Set after the tasting of {day}{simulated}: {favourite.Says}"
+                    $"Changed after the tasting of {day}{simulated}: {favourite.Says}"
                 )
                 : null;
         }

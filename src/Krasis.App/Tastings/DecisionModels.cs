@@ -6,8 +6,8 @@ namespace Krasis.App.Tastings;
 /// <param name="Line">The line that is changed; null where no line is.</param>
 /// <param name="Who">Who decided.</param>
 /// <param name="Why">Why.</param>
-/// <param name="Take">Whether the build becomes the sample as it was tasted. All stays as it is where neither this nor
-/// a line is said.</param>
+/// <param name="Take">Whether the build goes back to the sample as it was tasted. Without this and without a line,
+/// nothing changes.</param>
 public sealed record DecideRequest(
     int? Sample,
     string? Scale,
@@ -17,7 +17,7 @@ public sealed record DecideRequest(
     bool Take = false
 )
 {
-    /// <summary>Whether all stays as it is.</summary>
+    /// <summary>Whether the build stays as it is.</summary>
     internal bool ChangesNothing => Line is null && !Take;
 }
 

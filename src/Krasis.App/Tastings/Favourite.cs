@@ -2,29 +2,29 @@ using Krasis.Core.Builds;
 using Krasis.Core.Changing.Comparing;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Findings;
+using Krasis.Core.Judging.Standings;
 using Krasis.Store;
 using Krasis.Tasting.Choosing;
 using Krasis.Tasting.Reading;
 
 namespace Krasis.App.Tastings;
 
-/// <summary>The version of a drink that tasters put before its other versions: the build can become what it was
-/// then.</summary>
+/// <summary>The version of a drink that tasters prefer to its other versions. The build can go back to it.</summary>
 /// <param name="Sample">Its place among the samples.</param>
 /// <param name="Says">What was found, in a sentence.</param>
-/// <param name="Differs">How the build is now, and how it would be.</param>
-/// <param name="NewFindings">What the checks find then that they do not find now.</param>
-/// <param name="Trouble">Why the build cannot become it, or need not; null where it can.</param>
+/// <param name="Differs">What changes in the build.</param>
+/// <param name="Worse">What gets worse with it.</param>
+/// <param name="Trouble">Why the build cannot or need not go back to it; null if it can.</param>
 public sealed record Favourite(
     int Sample,
     string Says,
     IReadOnlyList<Difference> Differs,
-    IReadOnlyList<Finding> NewFindings,
+    IReadOnlyList<Finding> Worse,
     string? Trouble
 )
 {
-    /// <summary>The version that is liked better than every other version of the same drink that was tasted, each beyond
-    /// chance; null where there is none, or where no two versions of a drink were tasted.</summary>
+    /// <summary>The version that tasters prefer to every other tasted version of the same drink, by more than chance. Null
+    /// if there is none, or if only one version was tasted.</summary>
     internal static Favourite? Of(Session session, OpenedTasting opened, TastingResult result)
     {
         if (result.Order is not { Test: not null } order)
@@ -64,40 +64,38 @@ public sealed record Favourite(
     private static Favourite Of(Session session, OpenedTasting opened, int sample, string id)
     {
         var tasted = opened.Samples[sample];
-        var says = $"{tasted.Name} is liked better than what else was tasted of {tasted.BuildName}.";
+        var says = $"Tasters prefer {tasted.Name} to the other versions of {tasted.BuildName}.";
         Favourite Nothing(string trouble) => new(sample, says, [], [], trouble);
         if (session.Builds.Find(id) is not { } stored)
         {
             return Nothing($"{tasted.BuildName} has been deleted since.");
         }
 
-        var document = Becoming(stored.Document, tasted);
+        var document = WithRecipeOf(stored.Document, tasted);
         if (Tasted.Write(stored.Document) == Tasted.Write(document))
         {
-            return Nothing("It is what the build is now: leave it as it is.");
+            return Nothing("The build is like this already.");
         }
 
         var bar = session.Bar.Facts();
         var (now, then) = (BuildReader.Read(stored.Document, bar), BuildReader.Read(document, bar));
         if (!now.IsRead || !then.IsRead)
         {
-            return Nothing("The bar has changed since, and cannot pour it any more.");
+            return Nothing("The bar has changed since then. It can no longer pour this version.");
         }
 
-        var (stands, becomes) = (Mixer.Mix(now.Value, bar), Mixer.Mix(then.Value, bar));
-        // Which line a finding names may change with the amounts: it is the same finding.
-        var known = stands.Findings.Select(finding => (finding.Check, finding.Size)).ToHashSet();
+        var (before, after) = (Mixer.Mix(now.Value, bar), Mixer.Mix(then.Value, bar));
         return new(
             sample,
             says,
-            BuildDiff.Between(stored.Document, stands, document, becomes, bar),
-            [.. becomes.Findings.Where(finding => !known.Contains((finding.Check, finding.Size)))],
+            BuildDiff.Between(stored.Document, before, document, after, bar),
+            ChangeFindings.Between(before, after),
             null
         );
     }
 
-    /// <summary>The build as it was tasted; its name and what it is sold by stay as they are now.</summary>
-    internal static BuildDocument Becoming(BuildDocument now, OpenedSample tasted) =>
+    /// <summary>The build as it was tasted, with its present name, tags, season, prices and claims.</summary>
+    internal static BuildDocument WithRecipeOf(BuildDocument now, OpenedSample tasted) =>
         tasted.Document! with
         {
             Name = now.Name,

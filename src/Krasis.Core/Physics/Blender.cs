@@ -1,9 +1,9 @@
 namespace Krasis.Core.Physics;
 
-/// <summary>What a blender does to what is in its jar, besides cutting it up.</summary>
+/// <summary>The heat that a blender adds.</summary>
 public static class Blender
 {
-    /// <summary>What the blades give to the jar as heat, J: some 300 W for the 25 s that a drink is blended (common
-    /// practice, no source). It melts about 22 g of ice.</summary>
+    /// <summary>Heat that the blades add to a drink, J: about 300 W for 25 s (common practice, no source). It melts about
+    /// 22 g of ice.</summary>
     public const double Work = 300 * 25;
 }

@@ -74,32 +74,32 @@ public static class BundleFile
         return stream.ToArray();
     }
 
-    /// <summary>Reads a bundle that lies in memory, with as much room as one bundle may take.</summary>
-    /// <inheritdoc cref="Read(Stream, UnpackingRoom)"/>
+    /// <summary>Reads a bundle from memory, with the limit of a single bundle.</summary>
+    /// <inheritdoc cref="Read(Stream, UnpackingBudget)"/>
     /// <param name="bytes">The file.</param>
     public static Reading<Bundle> Read(byte[] bytes) =>
-        Read(new MemoryStream(bytes), new UnpackingRoom(LargestContent));
+        Read(new MemoryStream(bytes), new UnpackingBudget(LargestContent));
 
     /// <summary>Reads a bundle, one document after another.</summary>
-    /// <param name="file">The file; it can be read from any place. It is left open.</param>
-    /// <param name="room">What all bundles that are being read may take.</param>
+    /// <param name="file">The file. Its stream can seek, and is left open.</param>
+    /// <param name="budget">The limit for all bundles that are being read.</param>
     /// <returns>The bundle, or why it is none, under <c>file</c>.</returns>
-    public static Reading<Bundle> Read(Stream file, UnpackingRoom room)
+    public static Reading<Bundle> Read(Stream file, UnpackingBudget budget)
     {
         if (file.Length > LargestFile)
         {
             return Refuse($"The file is larger than {LargestFile / 1_000_000} MB.");
         }
 
-        using var unpacking = new Unpacking(room);
+        using var unpacking = new Unpacking(budget);
         try
         {
             using var zip = new ZipArchive(file, ZipArchiveMode.Read, leaveOpen: true, Encoding.UTF8);
             return Read(zip, unpacking);
         }
-        catch (Unpacking.NoRoomException)
+        catch (Unpacking.OverBudgetException)
         {
-            return Refuse("Krasis is reading other files. Send this one again in a minute.");
+            return Refuse("Krasis is busy reading other files. Try again in a minute.");
         }
         catch (InvalidDataException)
         {

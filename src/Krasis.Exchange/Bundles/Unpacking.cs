@@ -2,20 +2,20 @@ using System.IO.Compression;
 
 namespace Krasis.Exchange.Bundles;
 
-/// <summary>Unpacks the entries of one bundle, as far as one bundle may go and as there is room beside others. The room
-/// is given back when it is disposed of.</summary>
-/// <param name="room">What all bundles that are being read may take.</param>
-internal sealed class Unpacking(UnpackingRoom room) : IDisposable
+/// <summary>Unpacks the entries of one bundle, within the limit of one bundle and the budget of all. Disposing of it
+/// releases what it used of the budget.</summary>
+/// <param name="budget">The limit for all bundles that are being read.</param>
+internal sealed class Unpacking(UnpackingBudget budget) : IDisposable
 {
     private const int Piece = 81_920;
 
     private long unpacked;
 
-    /// <summary>Unpacks an entry. What it says of its size is not believed.</summary>
+    /// <summary>Unpacks an entry, whatever size it claims to have.</summary>
     /// <param name="entry">The entry.</param>
     /// <param name="most">The most that it may hold, in bytes.</param>
-    /// <returns>Its content; null where that is more than it, or the bundle as a whole, may hold.</returns>
-    /// <exception cref="NoRoomException">Other bundles that are being read leave no room for it.</exception>
+    /// <returns>Its content; null if it is larger than it, or the whole bundle, may be.</returns>
+    /// <exception cref="OverBudgetException">Other bundles are using the budget.</exception>
     public ReadOnlyMemory<byte>? Read(ZipArchiveEntry entry, long most)
     {
         using var stream = entry.Open();
@@ -28,9 +28,9 @@ internal sealed class Unpacking(UnpackingRoom room) : IDisposable
                 return null;
             }
 
-            if (!room.TryTake(read))
+            if (!budget.TryTake(read))
             {
-                throw new NoRoomException();
+                throw new OverBudgetException();
             }
 
             unpacked += read;
@@ -40,8 +40,8 @@ internal sealed class Unpacking(UnpackingRoom room) : IDisposable
         return content.GetBuffer().AsMemory(0, (int)content.Length);
     }
 
-    public void Dispose() => room.GiveBack(unpacked);
+    public void Dispose() => budget.GiveBack(unpacked);
 
-    /// <summary>Other bundles leave no room for this one.</summary>
-    internal sealed class NoRoomException : Exception;
+    /// <summary>Other bundles are using the budget.</summary>
+    internal sealed class OverBudgetException : Exception;
 }

@@ -37,7 +37,7 @@ public sealed record TastingQuestion(
     public static readonly TastingQuestion Best = new(
         "best",
         "Which is best?",
-        "All drinks put in order, the best first; then each on scales, if you wish.",
+        "Tasters rank all drinks, the best first. You can also ask about each drink on scales.",
         2,
         6,
         null,

@@ -54,7 +54,7 @@ public static class KrasisApp
         builder.Services.AddSingleton<Board>();
         builder.Services.AddSingleton<StandardNeeds>();
         builder.Services.AddSingleton<BundleShelf>();
-        builder.Services.AddSingleton(new UnpackingRoom(BundleFile.LargestContent));
+        builder.Services.AddSingleton(new UnpackingBudget(BundleFile.LargestContent));
         builder.Services.AddSingleton<WorkedOut>();
         builder.Services.AddResponseCompression(compression =>
             compression.MimeTypes = [

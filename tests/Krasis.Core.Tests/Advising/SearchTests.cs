@@ -98,7 +98,7 @@ public class SearchTests
     {
         var amounts = own.Amounts();
         (double[] Amounts, double Score) best = ([.. amounts], double.PositiveInfinity);
-        var free = own.Lines.Where(Search.IsVaried).Select(line => line.Index).ToList();
+        var free = own.Lines.Where(VariedLines.Has).Select(line => line.Index).ToList();
         Try(0);
         return best;
 

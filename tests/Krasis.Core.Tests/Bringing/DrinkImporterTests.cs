@@ -174,7 +174,7 @@ public class DrinkImporterTests
         Assert.Contains(drink.Said, said => said.Contains("does not hold as much", StringComparison.Ordinal));
     }
 
-    // 22.5 ml are 2.25 strokes of 10, poured as 2: the large cup gets what 22.5 ml come to in it, and not what 20 do.
+    // 22.5 ml are 2.25 strokes of 10 ml, rounded to 2. The large cup is scaled from 22.5 ml, not from 20.
     [Theory]
     [InlineData(1)]
     [InlineData(2)]
@@ -204,14 +204,14 @@ public class DrinkImporterTests
         // One stroke of 7.5 ml becomes one of 10: a third more, and milk has some sugar too.
         var drink = Bring(Build(TestBar.Line("syrup", 1, "stroke"), TestBar.Line("milk", 100, "ml")));
         Assert.Contains(drink.Said, said =>
-            said.StartsWith("Middle comes out ", StringComparison.Ordinal)
+            said.StartsWith("Middle will be ", StringComparison.Ordinal)
             && said.EndsWith(" % sweeter here.", StringComparison.Ordinal)
         );
 
         // Four are three of ours to the millilitre.
         Assert.DoesNotContain(
             Bring(Build(TestBar.Line("syrup", 4, "stroke"), TestBar.Line("milk", 100, "ml"))).Said,
-            said => said.StartsWith("Middle comes out ", StringComparison.Ordinal)
+            said => said.StartsWith("Middle will be ", StringComparison.Ordinal)
         );
     }
 

@@ -1,6 +1,5 @@
 using CsCheck;
 using Krasis.Core.Bar.Coffee;
-using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Bar.Parts;
 using Krasis.Core.Builds;
@@ -237,87 +236,6 @@ public class CoffeeContentTests
                 )
                 .Size("m")
                 .Inside.Nutrition.Caffeine!.Value.Value;
-    }
-
-    // The same 10 g of instant, sugar and water as a part brings what the recipe brings: a third of its mass is solids, a
-    // third sugar, and all of it is coffee.
-    [Theory]
-    [InlineData("coffee", null)]
-    [InlineData("coffee", "top")]
-    [InlineData("topping", null)]
-    public void Coffee_powder_in_a_part_makes_coffee_of_it(string kind, string? technique)
-    {
-        var bar = FullBar.Read(
-            FullBar.Document with
-            {
-                Ingredients =
-                [
-                    .. FullBar.Document.Ingredients,
-                    Powder(
-                        "instant-powder",
-                        new()
-                        {
-                            Sucrose = 0,
-                            Sugars = 0,
-                            CaffeineMg = 3000,
-                        }
-                    ) with
-                    {
-                        StrengthPercent = 100,
-                    },
-                    Powder(
-                        "fine-sugar",
-                        new()
-                        {
-                            Sucrose = 100,
-                            Sugars = 100,
-                            CaffeineMg = 0,
-                        }
-                    ),
-                ],
-                Parts =
-                [
-                    new()
-                    {
-                        Id = "whip-part",
-                        Name = "Whip part",
-                        Kind = kind,
-                        Colour = "#aabbcc",
-                        DensityGramsPerMl = 0.4,
-                        Lines = [Share("instant-powder", 10), Share("fine-sugar", 10), Share("water", 10)],
-                    },
-                ],
-            }
-        );
-        var size = FullBar
-            .Mix(
-                TestBar.Build(
-                    TestBar.Line("milk", 170, "g"),
-                    TestBar.Line("whip-part", 30, "g") with
-                    {
-                        Technique = technique,
-                    }
-                ),
-                bar
-            )
-            .Size("m");
-
-        Assert.Equal(10 / 200.0 * 100, size.Taste.Poured.Strength!.Value.Value, 1e-9);
-        Assert.Equal((10 + (170 * 0.05 * 0.16)) / 200 * 100, size.Taste.Poured.Sweetness!.Value.Value, 1e-9);
-        Assert.Equal(300, size.Inside.Nutrition.Caffeine!.Value.Value, 1e-9);
-        Assert.Equal(170 / 30.0, size.Taste.Poured.MilkPerCoffee!.Value, 1e-9);
-
-        static IngredientDocument Powder(string id, CompositionDocument content) =>
-            new()
-            {
-                Id = id,
-                Name = id,
-                Kind = "powder",
-                DensityGramsPerMl = 0.6,
-                Colour = "#6b4a2f",
-                Per100g = content,
-                Allergens = FullBar.Label(),
-            };
     }
 
     [Fact]

@@ -132,14 +132,14 @@ public class PlanAgainTests
         Proof.Tell($"{plans} plans, {told} with conflicts that are told; in the others nothing was lacking");
     }
 
-    // The mix keeps two days and gets a syrup that is good until Friday: what is made on Friday is over with it, as on its
-    // label. Where the syrup is cooked anew, or is good for longer, the mix keeps its two days.
+    // The mix keeps for two days. With a syrup that expires on Friday, a mix made on Friday expires on Friday too. With a
+    // later syrup, or if the mix is cooked, it keeps for its two days.
     [Theory]
     [InlineData(1, false, 1)]
     [InlineData(2, false, 2)]
     [InlineData(30, false, 2)]
     [InlineData(1, true, 2)]
-    public void A_batch_is_good_no_longer_than_what_goes_into_it(int syrupGoodFor, bool startsAnew, int mixGoodUntil)
+    public void A_batch_expires_no_later_than_what_goes_into_it(int syrupGoodFor, bool startsAnew, int mixGoodUntil)
     {
         var input = Given(stock: [new Lot("old", Syrup, 50_000, Thursday, null, Thursday.AddDays(syrupGoodFor))]);
         input = input with
@@ -157,8 +157,8 @@ public class PlanAgainTests
         Assert.Equal(first.UseBy < first.To, told.Count > 0);
         Assert.All(told, conflict =>
         {
-            Assert.Contains("gets Syrup that must be used by", conflict.Says, StringComparison.Ordinal);
-            Assert.Contains("Put in Syrup that keeps longer", conflict.Would);
+            Assert.Contains("uses Syrup with use-by day", conflict.Says, StringComparison.Ordinal);
+            Assert.Contains("Use Syrup with a later use-by day", conflict.Would);
         });
     }
 
@@ -192,7 +192,7 @@ public class PlanAgainTests
                     );
                     Assert.True(
                         soonest is null || batch.UseBy <= soonest.LastDay,
-                        $"{batch.Key} is over with what goes in"
+                        $"{batch.Key} expires with what goes in"
                     );
                     Use(item, grams, $"{batch.Key} begins");
                 }

@@ -38,9 +38,9 @@ public class ProposalTests
         var beside = Propose([Latte(60)]);
 
         Assert.True(Shots(beside) > Shots(alone), $"{Shots(beside)} and {Shots(alone)}");
-        Assert.DoesNotContain(alone.Says, says => says.Contains("your", StringComparison.Ordinal));
+        Assert.DoesNotContain(alone.Says, says => says.Contains("Your ", StringComparison.Ordinal));
         Assert.Contains(beside.Says, says =>
-            says.Contains("and your hot drink on Espresso is ", StringComparison.Ordinal)
+            says.Contains("Your hot drink with Espresso has ", StringComparison.Ordinal)
         );
 
         static Proposal Propose(IReadOnlyList<BuildSheet> sold) =>
@@ -51,12 +51,12 @@ public class ProposalTests
     }
 
     [Fact]
-    public void Whose_caffeine_nobody_has_entered_is_named()
+    public void It_names_the_ingredient_whose_caffeine_is_missing()
     {
         var bar = FullBar.With("espresso", coffee => coffee with { RoastCaffeinePercent = null });
         var proposal = Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], bar, flavour: "").Value;
 
-        Assert.Equal(["Nobody has entered how much caffeine is in Espresso."], proposal.Says);
+        Assert.Equal(["Caffeine unknown: enter it for Espresso under The bar."], proposal.Says);
     }
 
     private static BuildSheet Latte(double milk) =>

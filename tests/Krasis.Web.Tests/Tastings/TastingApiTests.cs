@@ -3,7 +3,7 @@ using System.Text.Json.Nodes;
 namespace Krasis.Web.Tests.Tastings;
 
 /// <summary>A tasting from setting up to the kept next version and its retest, over HTTP.</summary>
-public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisServer>
+public sealed class TastingApiTests(KrasisServer server) : TastingSteps(server), IClassFixture<KrasisServer>
 {
     [Fact]
     public async Task From_setting_up_to_the_retest_that_shows_the_mend()
@@ -13,7 +13,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
 
         // A panel that would have it a quarter less sweet.
         await Good(
-            server.Post(
+            Server.Post(
                 $"/api/tastings/{id}/practise",
                 new
                 {
@@ -24,7 +24,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
             )
         );
         await Close(id);
-        var read = (await server.Get($"/api/tastings/{id}/results")).Json;
+        var read = (await Server.Get($"/api/tastings/{id}/results")).Json;
         var sweetness = Scale(read, 0, "sweetness");
         Assert.EndsWith("act on it.", (string)sweetness["says"]!, StringComparison.Ordinal);
         Assert.Contains("of 24 found it too sweet", (string)sweetness["says"]!, StringComparison.Ordinal);
@@ -34,10 +34,10 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.True((double)way["byPercent"]! < 0);
 
         // The change is kept as the next version, and the draft goes on trial.
-        var before = await server.Get($"/api/builds/{build}");
+        var before = await Server.Get($"/api/builds/{build}");
         var decided = (
             await Good(
-                server.Post(
+                Server.Post(
                     $"/api/tastings/{id}/decide",
                     new
                     {
@@ -50,14 +50,14 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
                 )
             )
         ).Json["decision"]!;
-        var after = await server.Get($"/api/builds/{build}");
+        var after = await Server.Get($"/api/builds/{build}");
         Assert.Equal(("draft", "trial"), ((string?)before.Json["state"], (string?)after.Json["state"]));
         Assert.Equal(way["build"]!["lines"]!.ToJsonString(), after.Json["document"]!["lines"]!.ToJsonString());
         Assert.Contains("found it too sweet", (string)decided["found"]!, StringComparison.Ordinal);
         Assert.Contains("(simulated tasters)", (string)decided["found"]!, StringComparison.Ordinal);
 
         // Why stands in the build's history for good.
-        var history = (await server.Get($"/api/builds/{build}/history")).Json.AsArray();
+        var history = (await Server.Get($"/api/builds/{build}/history")).Json.AsArray();
         var entry = Assert.Single(history, entry => (string?)entry!["kind"] == "tasted")!;
         Assert.StartsWith(
             "Sweetness set after the tasting of 25 Nov",
@@ -69,13 +69,13 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         // Tasted again, old against new, by the same panel.
         var next = Guid.NewGuid().ToString();
         var again = (
-            await Good(server.Post($"/api/tastings/{id}/again", new Dictionary<string, string> { ["as"] = next }))
+            await Good(Server.Post($"/api/tastings/{id}/again", new Dictionary<string, string> { ["as"] = next }))
         ).Json;
         Assert.Equal(2, again["samples"]!.AsArray().Count);
-        Assert.Equal(next, (string?)(await server.Get($"/api/tastings/{id}")).Json["retest"]);
+        Assert.Equal(next, (string?)(await Server.Get($"/api/tastings/{id}")).Json["retest"]);
         await Open(next);
         await Good(
-            server.Post(
+            Server.Post(
                 $"/api/tastings/{next}/practise",
                 new
                 {
@@ -85,7 +85,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
                 }
             )
         );
-        var mended = (await server.Get($"/api/tastings/{next}/results")).Json;
+        var mended = (await Server.Get($"/api/tastings/{next}/results")).Json;
         Assert.EndsWith("act on it.", (string)Scale(mended, 0, "sweetness")["says"]!, StringComparison.Ordinal);
         Assert.False(
             ((string)Scale(mended, 1, "sweetness")["says"]!).Contains("too sweet", StringComparison.Ordinal)
@@ -99,100 +99,10 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         );
     }
 
-    // Tasters put the first version before a much sweeter one, and find that one too sweet: both lead to a proposal.
-    [Fact]
-    public async Task A_ranking_asks_scales_and_leads_to_a_proposal()
-    {
-        var build = await Copy("Black sesame latte", "Sesame, ranked");
-        var before = await server.Get($"/api/builds/{build}");
-        var sweeter = before.Json["document"]!.DeepClone();
-        var syrup = sweeter["lines"]!
-            .AsArray()
-            .First(line =>
-                (string?)line!["measure"] == "stroke"
-                || (string?)line["ingredient"] is { } of && of.Contains("sesame", StringComparison.Ordinal)
-            )!;
-        syrup["amount"] = (double)syrup["amount"]! * 2;
-        await Good(server.Put($"/api/builds/{build}", sweeter, before.ETag));
-        var ranking = Suits(build, "plover", 24);
-        ranking["question"] = "best";
-        ranking["samples"] = new JsonArray(
-            new JsonObject
-            {
-                ["build"] = build,
-                ["size"] = "plover",
-                ["place"] = "v1",
-            },
-            new JsonObject { ["build"] = build, ["size"] = "plover" }
-        );
-        var id = await Opened(ranking);
-        await Good(
-            server.Post(
-                $"/api/tastings/{id}/practise",
-                new
-                {
-                    tasters = 24,
-                    scale = "sweetness",
-                    percent = 0,
-                }
-            )
-        );
-        await Close(id);
-
-        var read = (await server.Get($"/api/tastings/{id}/results")).Json;
-        Assert.EndsWith("act on it.", (string)Scale(read, 1, "sweetness")["says"]!, StringComparison.Ordinal);
-        Assert.Contains(read["ways"]!.AsArray(), ways =>
-            (int)ways!["sample"]! == 1 && (string?)ways["scale"] == "sweetness" && ways["ways"]!.AsArray().Count > 0
-        );
-        var favourite = read["favourite"]!;
-        Assert.Equal((0, null), ((int)favourite["sample"]!, (string?)favourite["trouble"]));
-        Assert.Contains("is liked better than", (string)favourite["says"]!, StringComparison.Ordinal);
-        Assert.NotEmpty(favourite["differs"]!.AsArray());
-
-        // The other one is not what they liked better.
-        var other = await server.Post($"/api/tastings/{id}/decide", new { sample = 1, take = true });
-        Assert.Equal(409, other.Status);
-        var decided = (
-            await Good(
-                server.Post(
-                    $"/api/tastings/{id}/decide",
-                    new
-                    {
-                        sample = 0,
-                        take = true,
-                        who = "IN",
-                    }
-                )
-            )
-        ).Json["decision"]!;
-        Assert.StartsWith("Back to ", (string)decided["says"]!, StringComparison.Ordinal);
-        Assert.Equal(
-            before.Json["document"]!["lines"]!.ToJsonString(),
-            (await server.Get($"/api/builds/{build}")).Json["document"]!["lines"]!.ToJsonString()
-        );
-
-        // Sent twice, it is kept once; and there is nothing left to take.
-        await Good(
-            server.Post(
-                $"/api/tastings/{id}/decide",
-                new
-                {
-                    sample = 0,
-                    take = true,
-                    who = "IN",
-                }
-            )
-        );
-        Assert.Equal(
-            "It is what the build is now: leave it as it is.",
-            (string?)(await server.Get($"/api/tastings/{id}/results")).Json["favourite"]!["trouble"]
-        );
-    }
-
     [Fact]
     public async Task The_demo_has_four_finished_tastings_one_of_them_undecided_and_all_simulated()
     {
-        var log = (await server.Get("/api/tastings"))
+        var log = (await Server.Get("/api/tastings"))
             .Json.AsArray()
             .Where(entry => ((string)entry!["id"]!).StartsWith("00000000-0000-0000-0000", StringComparison.Ordinal))
             .ToList();
@@ -203,20 +113,20 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.Single(log, entry => entry!["decided"] is null);
         foreach (var entry in log)
         {
-            var read = await server.Get($"/api/tastings/{entry!["id"]}/results");
+            var read = await Server.Get($"/api/tastings/{entry!["id"]}/results");
             Assert.True(read.Status == 200, read.Text);
         }
 
         // The one that is not decided yet has something to decide.
         var open = log.Single(entry => entry!["decided"] is null)!;
-        Assert.NotEmpty((await server.Get($"/api/tastings/{open["id"]}/results")).Json["ways"]!.AsArray());
+        Assert.NotEmpty((await Server.Get($"/api/tastings/{open["id"]}/results")).Json["ways"]!.AsArray());
     }
 
     [Fact]
     public async Task A_taster_sees_codes_and_nothing_else()
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
-        var (asked, seat) = (await server.Get($"/api/taste/{id}"), await Sit(id, out _));
+        var (asked, seat) = (await Server.Get($"/api/taste/{id}"), await Sit(id, out _));
         foreach (var text in new[] { asked.Text, seat.Text })
         {
             Assert.DoesNotContain("azelnut", text, StringComparison.Ordinal);
@@ -233,15 +143,15 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
         var seat = await Sit(id, out var device);
         var answer = Liked(seat, 7);
-        await Good(server.Put($"/api/taste/{id}/answers/{device}", answer, null));
-        await Good(server.Put($"/api/taste/{id}/answers/{device}", answer, null));
-        Assert.Equal(409, (await server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 2), null)).Status);
+        await Good(Server.Put($"/api/taste/{id}/answers/{device}", answer, null));
+        await Good(Server.Put($"/api/taste/{id}/answers/{device}", answer, null));
+        Assert.Equal(409, (await Server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 2), null)).Status);
         Assert.Equal((1, 1), await Counts(id));
 
         // The same device has the same seat.
         Assert.Equal(
             (int)seat.Json["seat"]!,
-            (int)(await server.Put($"/api/taste/{id}/seats/{device}", new { }, null)).Json["seat"]!
+            (int)(await Server.Put($"/api/taste/{id}/seats/{device}", new { }, null)).Json["seat"]!
         );
     }
 
@@ -251,26 +161,26 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
         var seat = await Sit(id, out var device);
         await Close(id);
-        var late = await Good(server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 7), null));
+        var late = await Good(Server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 7), null));
         Assert.False((bool)late.Json["isCounted"]!);
         Assert.Equal(
             (0, 1),
             (
-                (int)(await server.Get($"/api/tastings/{id}")).Json["answered"]!,
-                (int)(await server.Get($"/api/tastings/{id}")).Json["late"]!
+                (int)(await Server.Get($"/api/tastings/{id}")).Json["answered"]!,
+                (int)(await Server.Get($"/api/tastings/{id}")).Json["late"]!
             )
         );
-        await Good(server.Post($"/api/tastings/{id}/late"));
+        await Good(Server.Post($"/api/tastings/{id}/late"));
         Assert.Equal(
             (1, 0),
             (
-                (int)(await server.Get($"/api/tastings/{id}")).Json["answered"]!,
-                (int)(await server.Get($"/api/tastings/{id}")).Json["late"]!
+                (int)(await Server.Get($"/api/tastings/{id}")).Json["answered"]!,
+                (int)(await Server.Get($"/api/tastings/{id}")).Json["late"]!
             )
         );
 
         // And nobody sits down any more.
-        Assert.Equal(409, (await server.Put($"/api/taste/{id}/seats/{Guid.NewGuid()}", new { }, null)).Status);
+        Assert.Equal(409, (await Server.Put($"/api/taste/{id}/seats/{Guid.NewGuid()}", new { }, null)).Status);
     }
 
     [Fact]
@@ -278,7 +188,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
         await Sit(id, out var device);
-        var answer = await server.Put(
+        var answer = await Server.Put(
             $"/api/taste/{id}/answers/{device}",
             new { cups = new[] { new { code = "000", liking = 5 } } },
             null
@@ -295,12 +205,12 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
         await Sit(id, out var device);
         var comment = "<script>alert(1)</script>".PadRight(length, '!');
-        Assert.Equal(status, (await server.Put($"/api/taste/{id}/answers/{device}", new { comment }, null)).Status);
+        Assert.Equal(status, (await Server.Put($"/api/taste/{id}/answers/{device}", new { comment }, null)).Status);
         if (status == 200)
         {
             Assert.Equal(
                 comment,
-                (string?)(await server.Get($"/api/tastings/{id}/results")).Json["result"]!["comments"]![0]
+                (string?)(await Server.Get($"/api/tastings/{id}/results")).Json["result"]!["comments"]![0]
             );
         }
     }
@@ -311,7 +221,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var build = await Copy("Cardamom latte", "Soon gone");
         var id = await Opened(Suits(build, "plover", 24));
         await Good(
-            server.Post(
+            Server.Post(
                 $"/api/tastings/{id}/practise",
                 new
                 {
@@ -324,20 +234,20 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         await Close(id);
         Assert.Equal(
             204,
-            (await server.Delete($"/api/builds/{build}", (await server.Get($"/api/builds/{build}")).ETag)).Status
+            (await Server.Delete($"/api/builds/{build}", (await Server.Get($"/api/builds/{build}")).ETag)).Status
         );
 
-        var read = await Good(server.Get($"/api/tastings/{id}/results"));
+        var read = await Good(Server.Get($"/api/tastings/{id}/results"));
         var ways = Assert.Single(read.Json["ways"]!.AsArray())!;
         Assert.Equal("Soon gone has been deleted since.", (string?)ways["trouble"]);
         Assert.Equal(
             "Soon gone, Plover",
-            (string?)(await server.Get($"/api/tastings/{id}")).Json["samples"]![0]!["name"]
+            (string?)(await Server.Get($"/api/tastings/{id}")).Json["samples"]![0]!["name"]
         );
         Assert.Equal(
             409,
             (
-                await server.Post(
+                await Server.Post(
                     $"/api/tastings/{id}/decide",
                     new
                     {
@@ -357,8 +267,8 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         var seat = await Sit(id, out var device);
         var answer = Liked(seat, 7);
         answer["comment"] = "=cmd|' /C calc'!A0";
-        await Good(server.Put($"/api/taste/{id}/answers/{device}", answer, null));
-        var csv = await server.Get($"/api/tastings/{id}/answers.csv");
+        await Good(Server.Put($"/api/taste/{id}/answers/{device}", answer, null));
+        var csv = await Server.Get($"/api/tastings/{id}/answers.csv");
         var lines = csv.Text.Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
         Assert.Equal("text/csv", csv.ContentType);
         Assert.Equal(
@@ -377,11 +287,11 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         document["name"] = "Otherwise";
         Assert.Equal(
             409,
-            (await server.Put($"/api/tastings/{id}", document, (await server.Get($"/api/tastings/{id}")).ETag)).Status
+            (await Server.Put($"/api/tastings/{id}", document, (await Server.Get($"/api/tastings/{id}")).ETag)).Status
         );
         Assert.Equal(
             409,
-            (await server.Delete($"/api/tastings/{id}", (await server.Get($"/api/tastings/{id}")).ETag)).Status
+            (await Server.Delete($"/api/tastings/{id}", (await Server.Get($"/api/tastings/{id}")).ETag)).Status
         );
     }
 
@@ -389,12 +299,12 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task Two_who_set_it_up_at_once_do_not_overwrite_one_another()
     {
         var (id, document) = (Guid.NewGuid().ToString(), Suits(await Id("Hazelnut iced latte"), "rush", 6));
-        var kept = await Good(server.Put($"/api/tastings/{id}", document, null));
+        var kept = await Good(Server.Put($"/api/tastings/{id}", document, null));
         document["tasters"] = 9;
-        await Good(server.Put($"/api/tastings/{id}", document, kept.ETag));
+        await Good(Server.Put($"/api/tastings/{id}", document, kept.ETag));
         document["tasters"] = 10;
-        Assert.Equal(412, (await server.Put($"/api/tastings/{id}", document, kept.ETag)).Status);
-        Assert.Equal(428, (await server.Put($"/api/tastings/{id}", document, null)).Status);
+        Assert.Equal(412, (await Server.Put($"/api/tastings/{id}", document, kept.ETag)).Status);
+        Assert.Equal(428, (await Server.Put($"/api/tastings/{id}", document, null)).Status);
     }
 
     [Fact]
@@ -402,7 +312,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var id = Guid.NewGuid().ToString();
         var kept = await Good(
-            server.Put(
+            Server.Put(
                 $"/api/tastings/{id}",
                 new { question = "triangle", samples = new[] { new { words = "The drink across the bridge" } } },
                 null
@@ -412,7 +322,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
             ["name", "samples"],
             kept.Json["problems"]!.AsArray().Select(problem => (string)problem!["field"]!)
         );
-        var opened = await server.Send(HttpMethod.Post, $"/api/tastings/{id}/open", null, kept.ETag);
+        var opened = await Server.Send(HttpMethod.Post, $"/api/tastings/{id}/open", null, kept.ETag);
         Assert.Equal((422, "name"), (opened.Status, opened.Fields[0]));
     }
 
@@ -421,7 +331,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var (cardamom, sesame) = (await Id("Cardamom latte"), await Id("Black sesame latte"));
         var view = await Good(
-            server.Post(
+            Server.Post(
                 "/api/tastings/try",
                 new
                 {
@@ -458,21 +368,21 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
             words = "Nutty, and not too sweet.",
             who = "IN",
         };
-        await Good(server.Put($"/api/notes/{id}", note, null));
-        await Good(server.Put($"/api/notes/{id}", note, null));
-        var found = (await server.Get("/api/tastings?text=nutty+sesame")).Json.AsArray();
+        await Good(Server.Put($"/api/notes/{id}", note, null));
+        await Good(Server.Put($"/api/notes/{id}", note, null));
+        var found = (await Server.Get("/api/tastings?text=nutty+sesame")).Json.AsArray();
         Assert.Equal(
             ("note", 8, "Plover"),
             ((string?)found.Single()!["kind"], (int)found[0]!["liking"]!, (string?)found[0]!["sizeName"])
         );
         Assert.Equal(
             422,
-            (await server.Put($"/api/notes/{Guid.NewGuid()}", new { build, size = "plover" }, null)).Status
+            (await Server.Put($"/api/notes/{Guid.NewGuid()}", new { build, size = "plover" }, null)).Status
         );
         Assert.Equal(
             422,
             (
-                await server.Put(
+                await Server.Put(
                     $"/api/notes/{Guid.NewGuid()}",
                     new
                     {
@@ -484,7 +394,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
                 )
             ).Status
         );
-        Assert.Contains((await server.Get($"/api/tastings?build={build}")).Json.AsArray(), entry =>
+        Assert.Contains((await Server.Get($"/api/tastings?build={build}")).Json.AsArray(), entry =>
             (string?)entry!["id"] == id
         );
     }
@@ -492,7 +402,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     [Fact]
     public async Task Nothing_at_all_is_said_to_be_empty()
     {
-        var answer = await server.Send(HttpMethod.Put, $"/api/tastings/{Guid.NewGuid()}", "null");
+        var answer = await Server.Send(HttpMethod.Put, $"/api/tastings/{Guid.NewGuid()}", "null");
         Assert.Equal((400, "It is empty. Send JSON."), (answer.Status, (string?)answer.Json["detail"]));
     }
 
@@ -500,26 +410,26 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     public async Task The_last_sample_is_not_withdrawn()
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
-        Assert.Equal(409, (await server.Post($"/api/tastings/{id}/withdraw", new { sample = 0 })).Status);
+        Assert.Equal(409, (await Server.Post($"/api/tastings/{id}/withdraw", new { sample = 0 })).Status);
     }
 
     [Fact]
     public async Task Five_hundred_answers_are_read_and_the_next_taster_is_told_that_there_is_no_room()
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 500));
-        await Good(server.Post($"/api/tastings/{id}/practise", new { tasters = 500 }));
-        Assert.Equal(500, (int)(await Good(server.Get($"/api/tastings/{id}/results"))).Json["result"]!["tasters"]!);
-        Assert.Equal(409, (await server.Put($"/api/taste/{id}/seats/{Guid.NewGuid()}", new { }, null)).Status);
+        await Good(Server.Post($"/api/tastings/{id}/practise", new { tasters = 500 }));
+        Assert.Equal(500, (int)(await Good(Server.Get($"/api/tastings/{id}/results"))).Json["result"]!["tasters"]!);
+        Assert.Equal(409, (await Server.Put($"/api/taste/{id}/seats/{Guid.NewGuid()}", new { }, null)).Status);
     }
 
     [Fact]
     public async Task A_complaint_is_answered_by_what_the_bar_really_pours()
     {
         // The demo's grinder runs fast.
-        var build = (await server.Get($"/api/builds/{await Id("Black sesame latte")}")).Json["document"]!;
+        var build = (await Server.Get($"/api/builds/{await Id("Black sesame latte")}")).Json["document"]!;
         var causes = (
             await Good(
-                server.Post(
+                Server.Post(
                     "/api/complaints",
                     new
                     {
@@ -533,16 +443,16 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
         Assert.Equal("pulls-run-fast", (string?)causes[0]!["code"]);
 
         // A hot drink has no layers and is not to be cold; a build that cannot be read may have everything.
-        var offered = (await Good(server.Post("/api/complaints/offered", new { build }))).Json.AsArray();
+        var offered = (await Good(Server.Post("/api/complaints/offered", new { build }))).Json.AsArray();
         Assert.DoesNotContain(offered, each => (string?)each!["complaint"] is "notCold" or "layersRanTogether");
         Assert.Equal(12, offered.Count);
         var nothing = new { build = new { } };
-        Assert.Equal(14, (await Good(server.Post("/api/complaints/offered", nothing))).Json.AsArray().Count);
+        Assert.Equal(14, (await Good(Server.Post("/api/complaints/offered", nothing))).Json.AsArray().Count);
         Assert.Equal(
             "complaint",
             Assert.Single(
                 (
-                    await server.Post(
+                    await Server.Post(
                         "/api/complaints",
                         new
                         {
@@ -558,7 +468,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
             "size",
             Assert.Single(
                 (
-                    await server.Post(
+                    await Server.Post(
                         "/api/complaints",
                         new
                         {
@@ -577,7 +487,7 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
     {
         var id = await Opened(Suits(await Id("Hazelnut iced latte"), "rush", 6));
         await Sit(id, out _);
-        Assert.Equal(409, (await server.Post($"/api/tastings/{id}/practise", new { tasters = 5 })).Status);
+        Assert.Equal(409, (await Server.Post($"/api/tastings/{id}/practise", new { tasters = 5 })).Status);
     }
 
     [Fact]
@@ -589,107 +499,15 @@ public sealed class TastingApiTests(KrasisServer server) : IClassFixture<KrasisS
             .AsArray()
             .Add(new JsonObject { ["build"] = await Id("Maple iced coffee"), ["size"] = "rush" });
         var id = await Opened(document);
-        await Good(server.Post($"/api/tastings/{id}/withdraw", new { sample = 1 }));
+        await Good(Server.Post($"/api/tastings/{id}/withdraw", new { sample = 1 }));
         var seat = await Sit(id, out var device);
         Assert.Equal(2, seat.Json["cups"]!.AsArray().Count);
-        await Good(server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 6), null));
+        await Good(Server.Put($"/api/taste/{id}/answers/{device}", Liked(seat, 6), null));
         Assert.Contains(
             "The one across the bridge was withdrawn and is not compared.",
-            (await server.Get($"/api/tastings/{id}/results")).Json["result"]!["warnings"]!
+            (await Server.Get($"/api/tastings/{id}/results")).Json["result"]!["warnings"]!
                 .AsArray()
                 .Select(line => (string?)line)
         );
-    }
-
-    private static JsonNode Scale(JsonNode read, int sample, string code) =>
-        read["result"]!["samples"]![sample]!["scales"]!
-            .AsArray()
-            .Single(scale => (string?)scale!["scale"]!["code"] == code)!;
-
-    private static JsonObject Liked(Answer seat, int points) =>
-        new()
-        {
-            ["cups"] = new JsonArray([
-                .. seat.Json["cups"]!
-                    .AsArray()
-                    .Select(cup =>
-                        (JsonNode)
-                            new JsonObject
-                            {
-                                ["code"] = (string?)cup!["code"],
-                                ["liking"] = points,
-                                ["scales"] = new JsonArray(new JsonObject { ["scale"] = "sweetness", ["said"] = 1 }),
-                            }
-                    ),
-            ]),
-        };
-
-    private static JsonObject Suits(string build, string size, int tasters) =>
-        new()
-        {
-            ["name"] = "Does it suit?",
-            ["question"] = "suits",
-            ["samples"] = new JsonArray(new JsonObject { ["build"] = build, ["size"] = size }),
-            ["scales"] = new JsonArray("strength", "sweetness", "flavour"),
-            ["tasters"] = tasters,
-        };
-
-    private Task<Answer> Sit(string id, out string device)
-    {
-        device = Guid.NewGuid().ToString();
-        return Good(server.Put($"/api/taste/{id}/seats/{device}", new { }, null));
-    }
-
-    private async Task<(int Came, int Answered)> Counts(string id)
-    {
-        var view = (await server.Get($"/api/tastings/{id}")).Json;
-        return ((int)view["came"]!, (int)view["answered"]!);
-    }
-
-    private async Task<string> Opened(JsonObject document)
-    {
-        var id = Guid.NewGuid().ToString();
-        await Good(server.Put($"/api/tastings/{id}", document, null));
-        await Open(id);
-        return id;
-    }
-
-    private async Task Open(string id) =>
-        await Good(
-            server.Send(
-                HttpMethod.Post,
-                $"/api/tastings/{id}/open",
-                null,
-                (await server.Get($"/api/tastings/{id}")).ETag
-            )
-        );
-
-    private async Task Close(string id) =>
-        await Good(
-            server.Send(
-                HttpMethod.Post,
-                $"/api/tastings/{id}/close",
-                null,
-                (await server.Get($"/api/tastings/{id}")).ETag
-            )
-        );
-
-    private static async Task<Answer> Good(Task<Answer> answer)
-    {
-        var got = await answer;
-        Assert.True(got.Status == 200, got.Text);
-        return got;
-    }
-
-    private async Task<string> Id(string name) =>
-        (string)
-            (await server.Get("/api/builds")).Json.AsArray().Single(build => (string?)build!["name"] == name)!["id"]!;
-
-    private async Task<string> Copy(string name, string copy)
-    {
-        var document = (await server.Get($"/api/builds/{await Id(name)}")).Json["document"]!;
-        document["name"] = copy;
-        document["parent"] = null;
-        return (string)(await server.Post("/api/builds", document)).Json["id"]!;
     }
 }

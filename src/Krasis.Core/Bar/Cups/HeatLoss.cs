@@ -33,8 +33,8 @@ public sealed record HeatLoss(WattsPerKelvin HotOpen, WattsPerKelvin HotLidded, 
     // A lid is cooler than the drink under it by about so much, K.
     private const double LidIsCooler = 12;
 
-    // A lid over a cold drink comes about so much below the room, K, and lies so far above the drink, m: a tenth of the
-    // height that a cup is not filled, and the lid's own.
+    // A lid over a cold drink is about this much colder than the room, K, and this far above the drink, m (common
+    // practice, no source).
     private const double LidIsWarmer = 7;
     private const double LidGap = 0.015;
 
@@ -67,8 +67,8 @@ public sealed record HeatLoss(WattsPerKelvin HotOpen, WattsPerKelvin HotLidded, 
         return WattsPerKelvin.From(HotOpen.Value * (1 - (SurfaceArea(shape) * (bare - under) / worked)));
     }
 
-    /// <summary>A cold drink under its lid, which keeps the air of the room off its surface: in proportion to what
-    /// <see cref="Cold"/> is against the same worked out. It comes to about a tenth less.</summary>
+    /// <summary>A cold drink under a lid, which keeps the room's air off its surface. It is about a tenth less than
+    /// <see cref="Cold"/>, by the ratio of the two as worked out.</summary>
     /// <param name="shape">The cup's inside.</param>
     /// <param name="material">What the cup is made of.</param>
     public WattsPerKelvin ColdLidded(Frustum shape, CupMaterial material)
@@ -88,7 +88,7 @@ public sealed record HeatLoss(WattsPerKelvin HotOpen, WattsPerKelvin HotLidded, 
 
     private static double Lid() => 1 / ((1 / UnderALid) + (1 / Air.OffAWall(0.03, Hot - LidIsCooler, Room)));
 
-    // The air between lid and drink lies still, warm above cold: it conducts, and lid and drink radiate to each other.
+    // The air between lid and drink is still, because the warm side is on top: only conduction and radiation count.
     private static double ColdLid()
     {
         var lid = Room - LidIsWarmer;

@@ -92,8 +92,8 @@ internal static class Blend
         return milk <= 0 && part.Kind == IngredientKind.Milk ? 1 : milk / mass;
     }
 
-    // What went in of coffees. Coffee powder makes coffee of the water and of the other powders that it is dissolved with,
-    // as it does by a recipe; alone, or in a mix of powders, it is none yet. A coffee made of other things is coffee.
+    // Coffee powder turns the water and the powders it is mixed with into coffee, as a recipe does. A mix of powders alone
+    // is not coffee yet. A part of the kind coffee is coffee, whatever it is made of.
     private static double CoffeeShare(Part part, IReadOnlyList<(Ingredient Ingredient, Grams Mass)> shares, double mass)
     {
         var isDissolved =
@@ -119,7 +119,7 @@ internal static class Blend
         double perHundred
     )
     {
-        // Of a coffee in which nothing is known to be coffee nobody knows how strong it is.
+        // The strength is unknown if no ingredient is known to be coffee.
         if (
             part.Kind == IngredientKind.Coffee
             && !shares.Any(share => share.Ingredient.CoffeeShare > 0 || share.Ingredient.Strength is { Value: > 0 })

@@ -27,7 +27,7 @@ internal static class AdviceWords
     public static string Does(WorkedSize own, double[] amounts, string? mark)
     {
         List<string> says = [];
-        foreach (var line in own.Lines.Where(line => line.Mark is null && Search.IsOfSort(line)))
+        foreach (var line in own.Lines.Where(line => line.Mark is null && VariedLines.IsOfSort(line)))
         {
             if (Of(line, amounts[line.Index] - line.Amount) is { } said)
             {

@@ -202,7 +202,7 @@ public static class Adviser
         // What the way is made of, and what would follow it if it were not said: pinned, so that it stays as it is
         // described.
         private static bool Relies(WorkedLine line) =>
-            Search.IsVaried(line)
+            VariedLines.Has(line)
             || line.Facts.Rule.By is ScaleBy.Share or ScaleBy.Rest or ScaleBy.Coffee or ScaleBy.Sweetness;
     }
 }

@@ -1,4 +1,3 @@
-using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Judging.Standings;
 using Krasis.Core.Quantities;
 using Krasis.Core.Working.Lines;
@@ -27,15 +26,6 @@ internal sealed class Search
     // The coarse grid has at most so many points for one combination of counts.
     private const int MostPoints = 3000;
 
-    // With more fine lines than this, fewer moves are tried, or nobody could wait for it.
-    private const int Few = 4;
-
-    private static readonly int[] Strides = [1, 2, 3, 5, 8, 16];
-    private static readonly int[] PairStrides = [1, 2, 3, 4, 5, 6, 8];
-    private static readonly int[] PairStridesOfMany = [1, 3];
-    private static readonly int[] Around = [-2, -1, 0, 1, 2];
-    private static readonly int[] Beside = [-1, 0, 1];
-
     private readonly WorkedSize own;
     private readonly Goal goal;
     private readonly (int Line, double Volume)? mark;
@@ -47,7 +37,7 @@ internal sealed class Search
     private readonly List<int> fine = [];
     private readonly int[] most;
     private readonly double[] amounts;
-    private readonly Dictionary<int, int[][][]> movesWithout = [];
+    private readonly SearchMoves moves;
 
     /// <summary>Prepares a search.</summary>
     /// <param name="own">The size.</param>
@@ -65,7 +55,7 @@ internal sealed class Search
         hasMarks = own.Lines.Any(line => line.Mark is not null);
         amounts = own.Amounts();
         most = new int[own.Lines.Count];
-        var varied = VariedLines(own).Where(i => only?.Invoke(own.Lines[i]) ?? true).ToList();
+        var varied = VariedLines.Of(own).Where(i => only?.Invoke(own.Lines[i]) ?? true).ToList();
         fixedPart = new Tally(own.Size.CupVessel);
         foreach (var line in own.Lines.Where(line => !varied.Contains(line.Index) && line.Mark is null))
         {
@@ -81,27 +71,9 @@ internal sealed class Search
         }
 
         countedSteps = new int[counted.Count];
+        moves = new SearchMoves(counted.Count, fine.Count);
         withCounted = fixedPart;
     }
-
-    /// <summary>Whether a line is of a sort that is varied at all.</summary>
-    public static bool IsVaried(WorkedLine line) =>
-        line.Mark is null && (line.Exact > 0 || line.IsPoured) && IsOfSort(line);
-
-    /// <summary>Whether a line is in the drink and of a sort of which more or less may be poured: coffee, milk, water,
-    /// ice and flavours.</summary>
-    public static bool IsOfSort(WorkedLine line) =>
-        line.IsInside
-        && (
-            line.IsIce
-            || line.Ingredient.Kind
-                is IngredientKind.Espresso
-                    or IngredientKind.Coffee
-                    or IngredientKind.Tea
-                    or IngredientKind.Milk
-                    or IngredientKind.Water
-            || FlavourBalance.IsFlavour(line)
-        );
 
     /// <summary>The best ways to pour the size, the best first: an amount for every line. For each of the best counts of
     /// shots and strokes, these are the best way and the best ways that leave one other line as it is.</summary>
@@ -114,7 +86,7 @@ internal sealed class Search
 
         List<(double Score, int[] Steps)> starts = [];
         int[][] grids = [.. fine.Select(i => GridOf(own.Lines[i]))];
-        foreach (var counts in Product([.. counted.Select(i => CountsOf(own.Lines[i]))]))
+        foreach (var counts in SearchMoves.Product([.. counted.Select(i => CountsOf(own.Lines[i]))]))
         {
             var start = new Start([.. counts, .. fine.Select(_ => 0)]);
             BestOf(grids, 0, Counted(start.Tried), start);
@@ -128,7 +100,7 @@ internal sealed class Search
         foreach (var (i, (_, steps)) in Chosen(starts).Index())
         {
             Keep(Descend(steps, -1));
-            for (var at = counted.Count; at < steps.Length && fine.Count <= Few && i < WithOneKept; at++)
+            for (var at = counted.Count; at < steps.Length && fine.Count <= SearchMoves.Few && i < WithOneKept; at++)
             {
                 var line = own.Lines[fine[at - counted.Count]];
                 int[] same = [.. steps];
@@ -180,7 +152,7 @@ internal sealed class Search
         return counted.Count == 0
             ? order
             : order
-                .Take(fine.Count <= Few ? Refined : RefinedOfMany)
+                .Take(fine.Count <= SearchMoves.Few ? Refined : RefinedOfMany)
                 .Concat(order.GroupBy(start => start.Steps[0]).Select(group => group.First()))
                 .Distinct();
     }
@@ -190,10 +162,10 @@ internal sealed class Search
     private int[] Descend(int[] from, int kept)
     {
         var (best, score) = ((int[])[.. from], ScoreOf(from));
-        var moves = MovesFor(kept);
-        for (var stage = 0; stage < moves.Length; )
+        var stages = moves.Without(kept);
+        for (var stage = 0; stage < stages.Length; )
         {
-            stage = Move(best, moves[stage], ref score) ? 0 : stage + 1;
+            stage = Move(best, stages[stage], ref score) ? 0 : stage + 1;
         }
 
         return best;
@@ -223,46 +195,6 @@ internal sealed class Search
         }
 
         return found is not null;
-    }
-
-    // By how many steps every line moves: first one line alone, then two, then a step or none of each.
-    private int[][][] MovesFor(int kept)
-    {
-        if (movesWithout.TryGetValue(kept, out var known))
-        {
-            return known;
-        }
-
-        int[] free = [.. Enumerable.Range(counted.Count, fine.Count).Where(at => at != kept)];
-        var ones = free.SelectMany(at => Strides.SelectMany(by => new[] { Of((at, by)), Of((at, -by)) }));
-        var strides = free.Length <= Few ? PairStrides : PairStridesOfMany;
-        var twos =
-            from a in free
-            from b in free
-            where a < b
-            from one in strides
-            from other in strides
-            from signs in new[] { (1, 1), (1, -1), (-1, 1), (-1, -1) }
-            select Of((a, one * signs.Item1), (b, other * signs.Item2));
-        var near = free.Length < Few ? Around : Beside;
-        var all =
-            free.Length > Few ? [] : Product([.. free.Select(_ => near)]).Select(steps => Of([.. free.Zip(steps)]));
-        return movesWithout[kept] = [
-            [.. ones],
-            [.. twos],
-            [.. all],
-        ];
-
-        int[] Of(params (int At, int By)[] each)
-        {
-            var move = new int[counted.Count + fine.Count];
-            foreach (var (at, by) in each)
-            {
-                move[at] = by;
-            }
-
-            return move;
-        }
     }
 
     // Leaves the amounts of every line behind; beyond any number where it does not fit, is none, or is no better than
@@ -333,34 +265,6 @@ internal sealed class Search
         return content;
     }
 
-    // The largest coffee, every flavour, the largest ice, and what fills the cup.
-    private static List<int> VariedLines(WorkedSize own)
-    {
-        var free = own.Lines.Where(IsVaried).ToList();
-        var coffee = Largest(line => line.Ingredient.Kind == IngredientKind.Espresso)
-            ?? Largest(line => line.Ingredient.Kind is IngredientKind.Coffee or IngredientKind.Tea);
-        var filler = Largest(line =>
-            line.Ingredient.Kind is IngredientKind.Milk or IngredientKind.Water
-            || (
-                line.Ingredient.Kind == IngredientKind.Coffee
-                && coffee is not null
-                && coffee.Ingredient.Id != line.Ingredient.Id
-            )
-        );
-        return
-        [
-            .. new[] { coffee }
-                .Concat(free.Where(FlavourBalance.IsFlavour))
-                .Append(Largest(line => line.IsIce))
-                .Append(filler)
-                .OfType<WorkedLine>()
-                .Select(line => line.Index)
-                .Distinct(),
-        ];
-
-        WorkedLine? Largest(Func<WorkedLine, bool> which) => free.Where(which).MaxBy(line => line.Mass);
-    }
-
     // Of what there are too many counts, those nearest to what is asked for: by the lead's rules, or where it is pinned,
     // as it would grow with the cup.
     private int[] CountsOf(WorkedLine line)
@@ -424,20 +328,6 @@ internal sealed class Search
             with.Add(line.Facts, line.Facts.Mass(steps * line.Step, line.Stretch));
             return goal.Fits(with);
         }
-    }
-
-    private static IEnumerable<int[]> Product(IReadOnlyList<int[]> of)
-    {
-        IEnumerable<int[]> all =
-        [
-            [],
-        ];
-        foreach (var choices in of)
-        {
-            all = all.SelectMany(head => choices.Select(choice => (int[])[.. head, choice]));
-        }
-
-        return all;
     }
 
     // The best that was found for one combination of counts, and what is being tried.

@@ -1,6 +1,5 @@
 using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
-using Krasis.Core.Bar.House;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
 using Krasis.Core.Builds;
@@ -9,8 +8,6 @@ using Krasis.Core.Changing.Moving;
 using Krasis.Core.Input;
 using Krasis.Core.Judging;
 using Krasis.Core.Judging.Findings;
-using Krasis.Core.Quantities;
-using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Bringing;
 
@@ -18,8 +15,7 @@ namespace Krasis.Core.Changing.Bringing;
 /// millilitres or grams as this bar can pour; what nothing stands for comes along.</summary>
 public static class DrinkImporter
 {
-    // Marks what is there by an id that nothing here has.
-    private const string There = "there~";
+    private const string There = TwoBars.Mark;
 
     /// <summary>Brings drinks.</summary>
     /// <param name="builds">The drinks.</param>
@@ -37,11 +33,11 @@ public static class DrinkImporter
         IReadOnlyCollection<string>? taken = null
     )
     {
-        theirs = AtItsFirst(theirs);
+        theirs = TwoBars.AtItsFirst(theirs);
         var bag = new BundleDependencies(theirs, own, choices, taken ?? []);
         var here = BarReader.Read(bag.Here);
         var there = BarReader.Read(theirs);
-        var both = BarReader.Read(Beside(bag.Here, theirs));
+        var both = BarReader.Read(TwoBars.Beside(bag.Here, theirs));
         if (new[] { there, here, both }.FirstOrDefault(bar => !bar.IsRead) is { } unread)
         {
             return Reading<Brought>.Failed(unread.Problems);
@@ -82,42 +78,13 @@ public static class DrinkImporter
                 (build, sheet) = (pinned, Mixer.Mix(again.Value, here.Value));
             }
 
-            said.AddRange(Drifted(before, sheet, here.Value.House));
+            said.AddRange(TasteHere.Differs(before, sheet, here.Value.House));
             drinks.Add(new BroughtDrink(build, sheet, Pours.Of(before, sheet, null, here.Value.House).Sizes, said));
         }
 
         return problems.Count > 0
             ? Reading<Brought>.Failed(problems)
             : Reading<Brought>.Of(new Brought(drinks, bag.Added));
-    }
-
-    // What is further from what is sold there than the house lets sizes of one drink be.
-    private static IEnumerable<string> Drifted(BuildSheet there, BuildSheet here, HouseRules house)
-    {
-        foreach (var now in here.Sizes)
-        {
-            if (there.Sizes.FirstOrDefault(size => size.Size == now.Size) is not { } was)
-            {
-                continue;
-            }
-
-            var drift = Drift.Between(was.Taste.Poured, now.Taste.Poured);
-            var (strength, sweetness) = DriftWords.Of(drift.Strength, drift.Sweetness);
-            string[] beyond =
-            [
-                .. new[]
-                {
-                    (Says: strength, By: drift.Strength, Allowed: house.AllowedStrengthDrift),
-                    (Says: sweetness, By: drift.Sweetness, Allowed: house.AllowedSweetnessDrift),
-                }
-                    .Where(one => one.By is { } by && Math.Abs(by.Value) > one.Allowed.Value + 1e-9)
-                    .Select(one => one.Says),
-            ];
-            if (beyond.Length > 0)
-            {
-                yield return $"{now.Name} comes out {Say.List(beyond)} here.";
-            }
-        }
     }
 
     private static BuildDocument Write(
@@ -329,102 +296,4 @@ public static class DrinkImporter
 
     private static string? OwnOf(string id, IReadOnlyList<FactChoice> choices) =>
         choices.FirstOrDefault(choice => choice.Id == id && choice.Own is not null)?.Own;
-
-    // A standard is set at a house's first station; how others pour it is theirs alone.
-    private static BarDocument AtItsFirst(BarDocument theirs)
-    {
-        var first = theirs.Stations.Count > 0 ? theirs.Stations[0].Id : null;
-        return theirs with
-        {
-            Stations = [],
-            Cups = [.. theirs.Cups.Select(cup => cup with { Stations = [] })],
-            Dispensers =
-            [
-                .. theirs
-                    .Dispensers.Where(pump => pump.Station is null || pump.Station == first)
-                    .OrderBy(pump => pump.Station is null)
-                    .DistinctBy(pump => pump.Ingredient)
-                    .Select(pump => pump with { Station = null }),
-            ],
-            Espresso =
-            [
-                .. theirs
-                    .Espresso.Where(recipe => recipe.Station is null || recipe.Station == first)
-                    .Select(recipe => recipe with { Station = null }),
-            ],
-        };
-    }
-
-    // Both bars as one, theirs under marked ids and names; of the rules and places this bar's alone.
-    private static BarDocument Beside(BarDocument here, BarDocument theirs) =>
-        here with
-        {
-            Cups =
-            [
-                .. here.Cups,
-                .. theirs.Cups.Select(cup => cup with { Id = There + cup.Id, Name = Marked(cup.Name), Stations = [] }),
-            ],
-            Ingredients =
-            [
-                .. here.Ingredients,
-                .. theirs.Ingredients.Select(one =>
-                    one with
-                    {
-                        Id = There + one.Id,
-                        Name = Marked(one.Name),
-                        FrozenFrom = one.FrozenFrom is { } from ? There + from : null,
-                    }
-                ),
-            ],
-            Parts =
-            [
-                .. here.Parts,
-                .. theirs.Parts.Select(part =>
-                    part with
-                    {
-                        Id = There + part.Id,
-                        Name = Marked(part.Name),
-                        Lines = [.. part.Lines.Select(line => line with { Ingredient = There + line.Ingredient })],
-                    }
-                ),
-            ],
-            Dispensers =
-            [
-                .. here.Dispensers,
-                .. theirs.Dispensers.Select(pump =>
-                    pump with
-                    {
-                        Id = There + pump.Id,
-                        Name = Marked(pump.Name),
-                        Ingredient = There + pump.Ingredient,
-                    }
-                ),
-            ],
-            Espresso =
-            [
-                .. here.Espresso,
-                .. theirs.Espresso.Select(recipe =>
-                    recipe with
-                    {
-                        Id = There + recipe.Id,
-                        Name = Marked(recipe.Name),
-                        Ingredient = There + recipe.Ingredient,
-                    }
-                ),
-            ],
-            Coffees =
-            [
-                .. here.Coffees,
-                .. theirs.Coffees.Select(coffee =>
-                    coffee with
-                    {
-                        Id = There + coffee.Id,
-                        Name = Marked(coffee.Name),
-                        Ingredient = There + coffee.Ingredient,
-                    }
-                ),
-            ],
-        };
-
-    private static string Marked(string? name) => $"{name} there";
 }

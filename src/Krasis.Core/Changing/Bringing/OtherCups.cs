@@ -7,16 +7,17 @@ using Krasis.Core.Quantities;
 
 namespace Krasis.Core.Changing.Bringing;
 
-/// <summary>Scales a drink of another house into the cups that are not the same here. They follow from what its
-/// reference holds there and not from what this bar's pumps and shots make of that: 2.25 strokes, poured as 2, are 4 in
-/// a cup that is 1.6 times as large, and not 3.</summary>
+/// <summary>Scales a drink of another house into cups of other sizes. Amounts follow from the exact amounts of the
+/// reference there, not from what this bar rounds them to: 2.25 strokes become 4 in a cup 1.6 times as large, although
+/// the reference pours 2.</summary>
 internal static class OtherCups
 {
-    /// <summary>Sets by hand, in those cups, what would otherwise follow from a rounded reference.</summary>
+    /// <summary>Pins in those cups what would follow from a rounded reference.</summary>
     /// <param name="build">The drink, written for this bar.</param>
     /// <param name="there">Its sheet there, under the cups of here.</param>
     /// <param name="here">Its sheet here.</param>
-    /// <param name="same">The cups that hold as much here as there; without the reference's nothing is set.</param>
+    /// <param name="same">The cups that hold as much here as there. If the reference cup is not among them, nothing is
+    /// pinned.</param>
     /// <param name="bar">This bar.</param>
     public static BuildDocument Pin(
         BuildDocument build,

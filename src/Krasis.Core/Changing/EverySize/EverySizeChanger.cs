@@ -73,18 +73,13 @@ public static class EverySizeChanger
             : Reading<ChangedBuild>.Of(new(build, [.. changes.Select(change => $"{change.What} {change.Why}")]));
     }
 
-    private static EverySizeChanged Tell(BuildSheet before, BuildSheet after, ChangedBuild changed)
-    {
-        var known = before.Findings.Select(finding => finding.Key).ToHashSet();
-        var found = after.Findings.Where(finding => finding.Severity != Severity.Note && !known.Contains(finding.Key));
-        var worse = Standing.Of(after).WorseThan(Standing.Of(before)).Select(one => one.Said).OfType<Finding>();
-        return new(
+    private static EverySizeChanged Tell(BuildSheet before, BuildSheet after, ChangedBuild changed) =>
+        new(
             changed.Build,
             [.. before.Sizes.Zip(after.Sizes, One)],
             changed.Said,
-            [.. worse.Concat(found).Select(finding => finding.Message).Distinct()]
+            [.. ChangeFindings.Between(before, after).Select(finding => finding.Message)]
         );
-    }
 
     private static ChangedSize One(SizeSheet was, SizeSheet will) =>
         new(

@@ -59,7 +59,7 @@ internal static class StrengthOfAnother
             var wanted = strengths.ByCup.GetValueOrDefault(own.Size.Cup.Id, strengths.Reference.Value) / 100;
             var goal = new Goal(bar.House, build.Serve, reference, own, wanted);
             var found = new Search(own, goal, only: IsCoffeeOrFiller).Best();
-            if (found.Count == 0 || !own.Lines.Any(line => line.Ingredient.CoffeeShare > 0 && Search.IsVaried(line)))
+            if (found.Count == 0 || !own.Lines.Any(line => line.Ingredient.CoffeeShare > 0 && VariedLines.Has(line)))
             {
                 return Problem.At(
                     "strongAs",
@@ -69,7 +69,7 @@ internal static class StrengthOfAnother
                 );
             }
 
-            foreach (var line in own.Lines.Where(line => Search.IsVaried(line) && IsCoffeeOrFiller(line)))
+            foreach (var line in own.Lines.Where(line => VariedLines.Has(line) && IsCoffeeOrFiller(line)))
             {
                 var sizes = amounts.TryGetValue(line.Line.Id, out var known) ? known : amounts[line.Line.Id] = [];
                 sizes[own.Size.Cup.Id] = found[0].Amounts[line.Index];

@@ -4,16 +4,16 @@ using Krasis.Core.Judging.Findings;
 
 namespace Krasis.Core.Changing.Starting;
 
-/// <summary>How strong the house's drinks on a base are already.</summary>
+/// <summary>How strong the house's drinks on a base are.</summary>
 /// <param name="Percent">Coffee solids in the middle one of them, in its reference size, %.</param>
-/// <param name="Drinks">How many drinks that is told from; one or more.</param>
+/// <param name="Drinks">How many drinks were compared; one or more.</param>
 public sealed record HouseStrength(double Percent, int Drinks)
 {
-    /// <summary>The strength of what is sold on an ingredient and served alike.</summary>
+    /// <summary>The median strength of the drinks on a base that are served the same way.</summary>
     /// <param name="sold">The sheets of what the house sells.</param>
     /// <param name="made">What the drinks are made on.</param>
     /// <param name="serve">How they are served.</param>
-    /// <returns>Null where no such drink is sold, or where none has coffee of which the strength is known.</returns>
+    /// <returns>Null if the house sells no such drink, or if the strength of none is known.</returns>
     public static HouseStrength? Of(IEnumerable<BuildSheet> sold, IngredientId made, Serve serve)
     {
         var strengths = sold.Where(sheet => sheet.Serve == serve)

@@ -9,13 +9,13 @@ using Krasis.Core.Working.Tasting;
 
 namespace Krasis.Core.Changing.Starting;
 
-/// <summary>A build to begin from, and what there is to know of it before it is tasted.</summary>
+/// <summary>A build to start from, and what to know before tasting it.</summary>
 /// <param name="Build">The build, without a name.</param>
-/// <param name="Says">Its caffeine, and how strong it is beside what the house sells on that base; a sentence
-/// each.</param>
+/// <param name="Says">A sentence about its caffeine, and one that compares its strength with what the house
+/// sells.</param>
 public sealed record Proposal(BuildDocument Build, IReadOnlyList<string> Says)
 {
-    /// <summary>Tells of a proposal.</summary>
+    /// <summary>Describes a proposal.</summary>
     /// <param name="build">The build that is proposed.</param>
     /// <param name="made">What it is made on.</param>
     /// <param name="sold">How strong the house's drinks on it are; null where it sells none.</param>
@@ -31,7 +31,7 @@ public sealed record Proposal(BuildDocument Build, IReadOnlyList<string> Says)
         var unknown = sheet.Sizes.SelectMany(size => size.Inside.Nutrition.Gaps.Caffeine).Distinct().ToList();
         if (unknown.Count > 0)
         {
-            return $"Nobody has entered how much caffeine is in {Say.List(unknown)}.";
+            return $"Caffeine unknown: enter it for {Say.List(unknown)} under The bar.";
         }
 
         var each = sheet
@@ -53,12 +53,12 @@ public sealed record Proposal(BuildDocument Build, IReadOnlyList<string> Says)
         var serve = Choice.Word(sheet.Serve);
         var beside =
             sold.Drinks == 1
-                ? $"your {serve} drink on {made} is {Say.Hundredths(sold.Percent)} %"
-                : $"your {sold.Drinks} {serve} drinks on {made} are around {Say.Hundredths(sold.Percent)} %";
+                ? $"Your {serve} drink with {made} has {Say.Hundredths(sold.Percent)} %."
+                : $"Your {sold.Drinks} {serve} drinks with {made} have around {Say.Hundredths(sold.Percent)} %.";
         var drift = Drift.Of(sold.Percent, strength.Value)!.Value.Value;
-        var says = $"{reference.Name} is {Say.Hundredths(strength.Value)} % strong, and {beside}.";
+        var says = $"Strength in {reference.Name}: {Say.Hundredths(strength.Value)} %. {beside}";
         return Math.Abs(drift) <= sheet.AllowedStrengthDrift.Value
             ? says
-            : $"{says} Nothing nearer was found that fits and tastes alike in every size.";
+            : $"{says} Krasis found nothing closer that fits every cup and tastes the same in each.";
     }
 }

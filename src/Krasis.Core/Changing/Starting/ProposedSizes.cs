@@ -18,11 +18,11 @@ internal static class ProposedSizes
     // Below this share of its working volume a cup looks half empty (common practice, no source).
     private const double Full = 0.85;
 
-    // How much more or less of a brewed coffee is tried, as a share of what is proposed (no source).
+    // The shares of the proposed amount of a brewed coffee that are tried (no source).
     private static readonly double[] BrewShares = [1, 0.9, 1.1, 0.8, 1.2, 0.7, 1.35, 1.5];
 
-    /// <summary>Settles every size. Whole strokes and shots may leave no size like another, or the drink far from what
-    /// the house sells: then a stroke more or less in the reference is tried, a shot less or more, and more or less of a
+    /// <summary>Settles every size. With whole strokes and shots, sizes may differ too much, or the drink may be far from
+    /// what the house sells. Then it tries the reference with a stroke or a shot more or less, or with another amount of
     /// brewed coffee.</summary>
     /// <param name="build">The proposal, settled at the reference.</param>
     /// <param name="bar">The bar.</param>
@@ -32,7 +32,7 @@ internal static class ProposedSizes
         IEnumerable<BuildDocument> references = References(build, bar, sold is not null);
         if (sold is { } percent)
         {
-            // Those that are as near as the house allows stay in their order.
+            // All within the allowed drift are equally good, and keep their order.
             references = references.OrderBy(each =>
                 Math.Max(0, Off(each, bar, percent) - bar.House.AllowedStrengthDrift.Value)
             );
@@ -63,8 +63,8 @@ internal static class ProposedSizes
             ? Math.Abs(drift.Value)
             : double.PositiveInfinity;
 
-    // The reference as it is; then otherwise: a stroke more or less, a shot less, or both; filled again. Where it is to be
-    // near what is sold, a shot more too, and more or less of a brewed coffee.
+    // The reference as proposed, then with a stroke more or less, a shot less, or both. To get near what is sold, also a
+    // shot more, and other amounts of a brewed coffee.
     private static IEnumerable<BuildDocument> References(BuildDocument build, BarFacts bar, bool isNear)
     {
         foreach (var shots in isNear ? [0, -1, 1] : new[] { 0, -1 })
@@ -86,8 +86,8 @@ internal static class ProposedSizes
         }
     }
 
-    // So large a share of its brewed coffee, and as much less or more milk, in the bar's steps; null where it has none, or
-    // where it has not as much milk.
+    // With a share of its brewed coffee, the difference made up with milk. Null if it has no brewed coffee, or not enough
+    // milk.
     private static BuildDocument? Brewed(BuildDocument build, double share, BarFacts bar)
     {
         if (share == 1)

@@ -46,7 +46,7 @@ internal static class WaterCauses
             yield return cause;
         }
 
-        // Blended ice is in the drink whole, melted or not.
+        // All of a blended drink's ice is in the drink, melted or not.
         if (!isHotOnIce && melt > Least && at.Build.Serve != Serve.Blended)
         {
             yield return new Cause(

@@ -78,7 +78,7 @@ internal sealed class RescueSearch
         options =
         [
             .. own
-                .Lines.Where(line => line.IsPoured && Search.IsOfSort(line))
+                .Lines.Where(line => line.IsPoured && VariedLines.IsOfSort(line))
                 .Select(line => new Option(line, Choices(line))),
         ];
     }

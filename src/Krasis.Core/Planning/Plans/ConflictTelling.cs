@@ -106,8 +106,8 @@ internal sealed class ConflictTelling(
         }
     }
 
-    /// <summary>Tells where a batch is over date before it is used up because of something that goes into it.</summary>
-    public void OverByWhatGoesIn(PlannedBatch batch, Item inner)
+    /// <summary>Tells that a batch expires before it is used up because an ingredient in it does.</summary>
+    public void ExpiresWithAnIngredient(PlannedBatch batch, Item inner)
     {
         if (batch.UseBy is not { } last || last >= batch.To)
         {
@@ -120,7 +120,7 @@ internal sealed class ConflictTelling(
                 ConflictKind.OverDate,
                 batch.Key,
                 batch.From,
-                $"{batch.Name} started on {PlanWords.Moment(input.Clock, begin)} gets {name} that must be used by {PlanWords.Day(last)}, and so must the batch. It is needed until {PlanWords.Day(batch.To)}.",
+                $"{batch.Name} started on {PlanWords.Moment(input.Clock, begin)} uses {name} with use-by day {PlanWords.Day(last)}, so the batch must be used by then too. It is needed until {PlanWords.Day(batch.To)}.",
                 []
             )
         );

@@ -54,8 +54,8 @@ internal sealed class Pantry
         return amount;
     }
 
-    /// <summary>Uses some of it on a day, as far as it is there.</summary>
-    /// <returns>The last day of what was used, the soonest of them; a day beyond any where nothing was.</returns>
+    /// <summary>Uses up to an amount on a day.</summary>
+    /// <returns>The earliest use-by day of what was used; <see cref="int.MaxValue"/> if nothing was.</returns>
     public int Take(int day, double amount)
     {
         var there = portions.Where(portion => portion.From <= day && day <= portion.To && portion.Left > 1e-9);

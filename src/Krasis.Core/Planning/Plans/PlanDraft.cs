@@ -37,7 +37,7 @@ internal sealed class PlanDraft
             Schedule([.. level.SelectMany(item => sizing.Of(item, demands.GetValueOrDefault(item.Item)))]);
         }
 
-        CapByWhatGoesIn();
+        SetUseByDays();
         var (litres, waste, wasteCost) = ForecastFridge();
         telling.FullFridge(litres);
         var needs = demands
@@ -213,15 +213,15 @@ internal sealed class PlanDraft
             [.. wanted.Item.Of.Select(inner => (inner.Item, Grams: inner.Share * wanted.Grams))]
         );
 
-    // On its label a batch is good no longer than anything that went in, and so it is here.
-    private void CapByWhatGoesIn()
+    // The plan shows the use-by day that the label will show.
+    private void SetUseByDays()
     {
-        foreach (var (batch, by) in new GoneIn(input, demands).Cap(batches.Where(batch => batch.Begin is not null)))
+        foreach (var (batch, by) in new BatchUseBy(input, demands).On(batches.Where(batch => batch.Begin is not null)))
         {
             batches[batches.FindIndex(each => each.Key == batch.Key)] = batch;
             if (by is { } inner)
             {
-                telling.OverByWhatGoesIn(batch, inner);
+                telling.ExpiresWithAnIngredient(batch, inner);
             }
         }
     }

@@ -72,7 +72,7 @@ internal static class Remedies
             if (longer.Count < input.Stock.Count)
             {
                 yield return (
-                    $"Put in {input.Catalogue.GetValueOrDefault(inner)?.Name ?? inner.Id} that keeps longer",
+                    $"Use {input.Catalogue.GetValueOrDefault(inner)?.Name ?? inner.Id} with a later use-by day",
                     input with
                     {
                         Stock = longer,

@@ -95,8 +95,8 @@ public sealed class LineFacts
     /// <summary>The smallest difference that the bar pours, in the line's measure.</summary>
     public double Step { get; }
 
-    /// <summary>Whether it is foamed as milk is, from the fridge and by its fat. Whipped coffee foams as warm as it
-    /// is.</summary>
+    /// <summary>Whether it foams like milk: from fridge temperature, and depending on its fat. Whipped coffee does
+    /// not.</summary>
     public bool FoamsLikeMilk { get; }
 
     /// <summary>Whether it stands on the drink and is no part of the liquid.</summary>

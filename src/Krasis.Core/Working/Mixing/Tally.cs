@@ -71,7 +71,7 @@ internal struct Tally
     /// <summary>The same as <see cref="Sweet"/>, in the ice.</summary>
     public double IceSweet { get; private set; }
 
-    /// <summary>The heat of it all, and what the blades bring where it is blended.</summary>
+    /// <summary>The heat of everything, with the heat of the blades if it is blended.</summary>
     public readonly HeatContent Heat =>
         IsBlended && LiquidMass > NoLiquid ? heat with { LiquidHeat = heat.LiquidHeat + Blender.Work } : heat;
 

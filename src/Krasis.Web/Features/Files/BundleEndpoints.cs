@@ -118,15 +118,15 @@ internal sealed class BundleEndpoints : IEndpoints
         HttpRequest request,
         KrasisFile file,
         BundleShelf shelf,
-        UnpackingRoom room,
+        UnpackingBudget budget,
         CancellationToken cancellation
     )
     {
-        // It waits on disk and is unpacked piece by piece: however many are sent at once, memory holds no more than the room.
+        // On disk, so that large uploads at the same time do not exhaust the memory.
         await using var sent = TemporaryFile();
         await request.Body.CopyToAsync(sent, cancellation).ConfigureAwait(false);
         sent.Position = 0;
-        var bundle = BundleFile.Read(sent, room);
+        var bundle = BundleFile.Read(sent, budget);
         if (!bundle.IsRead)
         {
             return ProblemResult.Fields(bundle.Problems);

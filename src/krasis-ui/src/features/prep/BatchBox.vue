@@ -12,7 +12,7 @@ const props = defineProps<{ batch: BatchView; plan: PrepPlanView; isBusy: boolea
 const emit = defineEmits<{ move: [day: string, time: string]; let: []; close: [] }>()
 const to = ref('')
 const time = ref('')
-/** The days on which it can be begun, and the one on which it is. */
+/** The days on which it can start, and its present day. */
 const days = computed(() =>
   props.plan.days
     .filter(({ day: one }) => props.batch.moveDays.includes(one) || one === props.batch.beginDay)

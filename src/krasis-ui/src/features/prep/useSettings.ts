@@ -96,7 +96,7 @@ export function useSettings() {
       !isUnsaved.value ||
       window.confirm(
         storageRefuses.value
-          ? 'What you changed here is not saved, and this browser cannot keep it: it is lost. Leave the page?'
+          ? 'Your changes are not saved, and this browser cannot keep them. Leave the page and lose them?'
           : 'What you changed here is not saved. It stays in this browser. Leave the page?',
       ),
   )

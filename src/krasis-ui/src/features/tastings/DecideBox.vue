@@ -79,7 +79,7 @@ function keep(): void {
           @update:model-value="chosen = 'take'"
         />
         <label for="way-take">
-          <strong>Make it as {{ view.samples[take.sample]?.name }} was</strong>
+          <strong>Go back to {{ view.samples[take.sample]?.name }}</strong>
           <span class="soft">{{ take.says }}</span>
         </label>
       </div>
@@ -158,7 +158,7 @@ function keep(): void {
             {{ each.where }}: {{ each.before }} → {{ each.after }}
           </li>
         </ul>
-        <p v-for="finding in take.newFindings" :key="finding.message" class="error">{{ finding.message }}</p>
+        <p v-for="finding in take.worse" :key="finding.message" class="error">{{ finding.message }}</p>
       </template>
       <div class="why">
         <label for="who">Who decides</label><InputText id="who" v-model="who" data-test="who" />

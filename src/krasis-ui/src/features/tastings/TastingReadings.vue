@@ -22,7 +22,7 @@ const read = useQuery({
 })
 const result = computed(() => read.data.value?.result ?? null)
 const nameOf = (sample: number) => props.view.samples[sample]?.name ?? ''
-/** A ranking of before scales were asked beside it has none. */
+/** The samples with answers on scales. Older rankings have none. */
 const scaled = computed(() =>
   (result.value?.samples ?? []).filter(({ scales }) =>
     props.view.document.question === 'best'

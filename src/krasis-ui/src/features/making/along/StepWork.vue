@@ -80,18 +80,18 @@ const hears = computed(() => {
           <TypedBox
             v-model="typed"
             v-model:wrong="isWrong"
-            label="In by this step"
+            label="Added in this step"
             unit="g"
             :from="0"
             :to="make.limits.mostGrams"
-            hint="this alone"
+            hint="this step only"
             test="typed"
             :of="make.at"
           />
           <p v-if="ofTotal !== null && typed !== null" class="hears" role="status" data-test="of-total">
-            Is {{ decimal(typed, 1) }} g all that is in the cup?
+            Is {{ decimal(typed, 1) }} g the weight of everything in the cup?
             <Button
-              :label="`Yes, ${decimal(ofTotal, 1)} g of it is this`"
+              :label="`Yes, use ${decimal(ofTotal, 1)} g for this step`"
               size="small"
               outlined
               data-test="take-of-total"

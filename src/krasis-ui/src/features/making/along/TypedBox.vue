@@ -24,7 +24,7 @@ watch(text, () => {
   value.value = isPossible.value ? typed.value : null
   isWrong.value = text.value.trim() !== '' && !isPossible.value
 })
-// Somebody else has put it right.
+// The page has corrected the number.
 watch(value, (now) => {
   if (now !== null && now !== typed.value) {
     text.value = String(now)

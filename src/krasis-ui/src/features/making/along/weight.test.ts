@@ -15,15 +15,15 @@ describe('a weight beside what is right', () => {
   })
 })
 
-describe('a weight that reads like the whole cup', () => {
+describe('a weight that looks like a total', () => {
   it.each([
-    // 120 g were in, and 38 more: the scale shows 158.
+    // 120 g in the cup and 38 g added: the scale shows 158.
     [158, 120, 38],
     [156, 120, 36],
     [155.9, 120, null],
     [160, 120, 40],
     [160.1, 120, null],
-    // Right as it is, or nothing was in before.
+    // Right for the step, or the cup was empty before.
     [38, 120, null],
     [38, 1, null],
     [158, 0, null],

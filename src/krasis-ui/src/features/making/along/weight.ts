@@ -13,11 +13,11 @@ export function standing(grams: number | null, target: { from: number; to: numbe
 }
 
 /**
- * What went in by this step, where what was typed reads like all that is in the cup: a scale that was not set to zero shows
- * that. It has to be right as the whole and wrong as the step.
+ * The weight of this step, if the typed number looks like the weight of everything in the cup: a scale that was not tared
+ * shows that. The number must be right as a total and wrong for the step.
  * @param typed What was typed, g.
  * @param before What was in the cup before the step, g.
- * @returns Grams of the step alone; null where it does not read so.
+ * @returns Grams of this step; null if the number does not look like a total.
  */
 export function stepOfTotal(
   typed: number | null,

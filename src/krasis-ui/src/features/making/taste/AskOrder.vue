@@ -66,7 +66,7 @@ function put(next: string[]): void {
         data-test="to-scales"
         @click="emit('next')"
       >
-        Next: each cup by itself
+        Next: rate each cup
       </button>
       <button
         v-else

@@ -5,8 +5,7 @@ import LikingButtons from '@/features/tastings/LikingButtons.vue'
 import { likings } from '@/features/tastings/words'
 import CommentBox from './CommentBox.vue'
 
-/** One cup after another: how much it is liked (unless that is known by the order), and every scale from too little to
- * too much. */
+/** One cup after another: how much the taster likes it (not after a ranking), and each scale from too little to too much. */
 const props = defineProps<{
   cups: SeatView['cups']
   scales: JarScale[]

@@ -106,11 +106,11 @@ onReturn(() => {
     </p>
     <p v-if="problem" class="error big" role="alert" data-test="problem">{{ problem }}</p>
     <p v-if="isAway && mine?.state === 'tasting'" class="away" role="status">
-      No network now. Go on:
+      You are offline. Keep going:
       {{
         answersOnPageOnly
-          ? 'your answers are on this page only, so leave it open.'
-          : 'what you answer is kept on this device.'
+          ? 'this device cannot save your answers, so keep this page open.'
+          : 'your answers are saved on this device.'
       }}
     </p>
 
@@ -137,8 +137,8 @@ onReturn(() => {
     <section v-else-if="mine.state === 'refused'" class="start">
       <h1 data-test="refused">Your answers were not taken</h1>
       <p class="big">
-        {{ answersOnPageOnly ? 'They are on this page only and' : 'They are kept on this device but' }} do not
-        count. Tell whoever leads the tasting.
+        {{ answersOnPageOnly ? 'They are only on this page' : 'They are saved on this device' }}, but they do
+        not count. Tell whoever leads the tasting.
       </p>
       <button
         v-if="asked.data.value?.state === 'open'"
@@ -154,12 +154,12 @@ onReturn(() => {
     <section v-else-if="mine.state === 'sending'" class="start">
       <h1 data-test="kept">
         {{
-          answersOnPageOnly ? 'Your answers are on this page only' : 'Your answers are kept on this device'
+          answersOnPageOnly ? 'Your answers are only on this page' : 'Your answers are saved on this device'
         }}
       </h1>
       <p class="big" role="status">
-        They go out as soon as the network is back.
-        {{ answersOnPageOnly ? 'Leave the page open until then.' : 'You may close the page.' }}
+        They will be sent when you are back online.
+        {{ answersOnPageOnly ? 'Keep this page open until then.' : 'You can close this page.' }}
       </p>
       <p v-if="unsent > 1">{{ unsent }} tasters wait to be sent.</p>
       <button v-if="!isAway" type="button" class="go" @click="flush">Send again</button>

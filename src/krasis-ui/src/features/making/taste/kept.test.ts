@@ -1,14 +1,14 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 
-describe('answers of tasters', () => {
+describe("tasters' answers", () => {
   beforeEach(() => {
     localStorage.clear()
     vi.resetModules()
   })
   afterEach(() => vi.restoreAllMocks())
 
-  it('are kept on the device', async () => {
+  it('are saved on the device', async () => {
     const { answersOnPageOnly, begun, keptTastings } = await import('./kept')
     keptTastings().value = { one: [begun('a')] }
     await nextTick()
@@ -17,7 +17,7 @@ describe('answers of tasters', () => {
     expect(answersOnPageOnly.value).toBe(false)
   })
 
-  it('are said to be on the page only where the device refuses them', async () => {
+  it('are only on the page if the device cannot save them', async () => {
     const { answersOnPageOnly, begun, keptTastings } = await import('./kept')
     const all = keptTastings()
     vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {

@@ -27,7 +27,7 @@ export const begun = (device: string): Tasting => ({
 
 const refused = ref(false)
 
-/** Whether this device has refused to keep answers: then they are on the page and nowhere else. */
+/** Whether this device could not save answers. Then they are only on the page. */
 export const answersOnPageOnly = readonly(refused)
 
 /** The tastings on this device, by their id: the one that is being tasted, and before it those that are not sent yet. */

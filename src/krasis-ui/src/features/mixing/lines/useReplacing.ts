@@ -14,7 +14,7 @@ export function useReplacing(change: (make: (next: Draft) => void) => void) {
     })
   }
 
-  /** Begins with what was proposed, and says what there is to know of it; the name that was typed stays. */
+  /** Starts with the proposal and shows what to know about it. A typed name stays. */
   function begin({ build, says }: Proposal): void {
     change((next) => Object.assign(next, toDraft(build), { name: next.name }))
     tell({ text: [...says, 'Taste it before you publish it.'].join(' ') })

@@ -2,25 +2,24 @@ using Krasis.Core.Planning.Needing;
 
 namespace Krasis.Core.Planning.Plans;
 
-/// <summary>Until when batches may be used because of what goes into them: no longer than any lot that does, as it will
-/// stand on their labels (<see cref="Stocking.UseByDate.OfMade"/>). Lots go in as they are used, the one that is over
-/// date first.</summary>
+/// <summary>Works out the use-by days of batches as their labels will show them: no batch may be used longer than any lot
+/// that goes into it (<see cref="Stocking.UseByDate.OfMade"/>). The lot that expires first is used first.</summary>
 /// <param name="input">What the plan is made of.</param>
-/// <param name="demands">What is needed of everything, what goes into batches with it.</param>
-internal sealed class GoneIn(PlanInput input, IReadOnlyDictionary<Item, Demand> demands)
+/// <param name="demands">How much of each item drinks and batches need.</param>
+internal sealed class BatchUseBy(PlanInput input, IReadOnlyDictionary<Item, Demand> demands)
 {
     private readonly int days = input.Clock.Days;
     private readonly Dictionary<Item, Pantry> pantries = [];
 
-    /// <summary>A batch, and what in it is over date before it would be by itself; null where nothing is.</summary>
-    internal sealed record Capped(PlannedBatch Batch, Item? By);
+    /// <summary>A batch with its use-by day, and the item in it that makes that day earlier; null if none does.</summary>
+    internal sealed record Dated(PlannedBatch Batch, Item? By);
 
-    /// <summary>The batches with the days until which they may be used, in the order in which they are begun.</summary>
-    /// <param name="batches">The batches that have a time.</param>
-    public IEnumerable<Capped> Cap(IEnumerable<PlannedBatch> batches)
+    /// <summary>The batches with their use-by days, in the order in which they are started.</summary>
+    /// <param name="batches">The batches that have a start.</param>
+    public IEnumerable<Dated> On(IEnumerable<PlannedBatch> batches)
     {
         var waiting = new Queue<PlannedBatch>(batches.OrderBy(batch => batch.Begin));
-        var capped = new List<Capped>();
+        var dated = new List<Dated>();
         for (var day = 0; day < days; day++)
         {
             var taken = new Dictionary<Item, double>();
@@ -33,7 +32,7 @@ internal sealed class GoneIn(PlanInput input, IReadOnlyDictionary<Item, Demand> 
                         Math.Max(0, input.Clock.DayOf(Math.Max(0, one.Batch.Ready!.Value))),
                         one.Batch.UseBy is { } last ? input.Clock.IndexOf(last) : days
                     );
-                capped.Add(one);
+                dated.Add(one);
             }
 
             foreach (var (item, demand) in demands)
@@ -42,10 +41,10 @@ internal sealed class GoneIn(PlanInput input, IReadOnlyDictionary<Item, Demand> 
             }
         }
 
-        return capped;
+        return dated;
     }
 
-    private Capped Made(PlannedBatch batch, int day, Dictionary<Item, double> taken)
+    private Dated Made(PlannedBatch batch, int day, Dictionary<Item, double> taken)
     {
         var (last, by) = (batch.UseBy, default(Item?));
         foreach (var (inner, grams) in batch.Of)
@@ -56,14 +55,14 @@ internal sealed class GoneIn(PlanInput input, IReadOnlyDictionary<Item, Demand> 
                 soonest < days
                 && !input.Catalogue[batch.Item].StartsAnew
                 && input.Clock.First.AddDays(soonest) is var over
-                && (last is not { } day1 || over < day1)
+                && (last is not { } own || over < own)
             )
             {
                 (last, by) = (over, inner);
             }
         }
 
-        return new Capped(batch with { UseBy = last }, by);
+        return new Dated(batch with { UseBy = last }, by);
     }
 
     private Pantry PantryOf(Item item)

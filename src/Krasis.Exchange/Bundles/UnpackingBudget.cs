@@ -1,15 +1,15 @@
 namespace Krasis.Exchange.Bundles;
 
-/// <summary>How much may be unpacked at once of all bundles that are being read: several large ones sent together must
-/// not take the machine's memory. Safe to share between threads.</summary>
+/// <summary>Limits how much of all bundles may be in memory while they are read, so that several large bundles sent
+/// together do not exhaust it. Threads may share it.</summary>
 /// <param name="most">The most, in bytes; above zero.</param>
-public sealed class UnpackingRoom(long most)
+public sealed class UnpackingBudget(long most)
 {
     private long taken;
 
-    /// <summary>Takes some of it.</summary>
+    /// <summary>Reserves some of it.</summary>
     /// <param name="bytes">How much; zero or more.</param>
-    /// <returns>Whether there was as much; where not, nothing is taken.</returns>
+    /// <returns>Whether that much was left. If not, nothing is reserved.</returns>
     public bool TryTake(long bytes)
     {
         if (Interlocked.Add(ref taken, bytes) <= most)
@@ -21,7 +21,7 @@ public sealed class UnpackingRoom(long most)
         return false;
     }
 
-    /// <summary>Gives back what was taken.</summary>
+    /// <summary>Releases what was reserved.</summary>
     /// <param name="bytes">How much.</param>
     public void GiveBack(long bytes) => Interlocked.Add(ref taken, -bytes);
 }
