@@ -88,12 +88,11 @@ const hears = computed(() => {
             test="typed"
             :of="make.at"
           />
-          <p v-if="ofTotal !== null && typed !== null" class="hears" role="status" data-test="of-total">
+          <p v-if="ofTotal !== null && typed !== null" class="asks" role="status" data-test="of-total">
             Is {{ decimal(typed, 1) }} g the weight of everything in the cup?
             <Button
               :label="`Yes, use ${decimal(ofTotal, 1)} g for this step`"
-              size="small"
-              outlined
+              size="large"
               data-test="take-of-total"
               @click="typed = ofTotal"
             />
@@ -153,6 +152,15 @@ const hears = computed(() => {
 .cup :deep(svg) {
   width: 100%;
   height: 100%;
+}
+
+.asks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem;
+  align-items: center;
+  margin: 0.5rem 0;
+  font-size: 1.5rem;
 }
 
 .weighed {
