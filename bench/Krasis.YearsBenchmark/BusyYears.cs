@@ -90,12 +90,12 @@ internal static class BusyYears
                 station,
                 drinks
                     .SelectMany(drink =>
-                        new[] { new CupsRow(day, station, drink.Build, drink.Size, 1 + dice.Next(30)) }
+                        new[] { new SoldRow(day, station, drink.Build, drink.Size, 1 + dice.Next(30)) }
                     )
                     .Concat(
                         Enumerable
                             .Range(0, Math.Max(0, (SoldADay / 2) - drinks.Count))
-                            .Select(i => new CupsRow(day, station, $"retired-{i}", "plover", 1 + dice.Next(9)))
+                            .Select(i => new SoldRow(day, station, $"retired-{i}", "plover", 1 + dice.Next(9)))
                     )
             );
         }

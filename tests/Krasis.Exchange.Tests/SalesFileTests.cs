@@ -136,10 +136,10 @@ public class SalesFileTests
             ["Date", "Item", "Qty", "Size", "Till"],
             [(2, ["2026-11-25", "Tern", "3", "small", "kiosk"])]
         );
-        var columns = SalesColumns.Guess(table.Head);
+        var columns = SalesColumns.Guess(table);
         Assert.Equal(new SalesColumns(0, 1, 2, 3, 4, null), columns);
         Assert.Equal(
-            [new SalesRow(2, new DateOnly(2026, 11, 25), "Tern", "small", "kiosk", 3)],
+            [new SalesRow(2, new DateOnly(2026, 11, 25), "Tern", "small", "kiosk", 3, null)],
             SalesFile.Read(table, columns).Rows
         );
     }
@@ -150,8 +150,91 @@ public class SalesFileTests
     [InlineData("a;b;c", null, null, null)]
     public void A_head_leads_to_suppose_its_columns(string head, int? day, int? drink, int? cups)
     {
-        var columns = SalesColumns.Guess(head.Split(';'));
+        var columns = SalesColumns.Guess(new SalesTable(head.Split(';'), []));
         Assert.Equal((day, drink, cups), (columns.Day, columns.Drink, columns.Cups));
+    }
+
+    // ISO 8601 has 24 hours; 12 noon is 12 pm and midnight 12 am by the usage of the US Government Publishing Office's
+    // style manual.
+    [Theory]
+    [InlineData("14:03", 843)]
+    [InlineData(" 0:00 ", 0)]
+    [InlineData("23:59:59", 1439)]
+    [InlineData("08:15:00.000", 495)]
+    [InlineData("2:03 pm", 843)]
+    [InlineData("2:03PM", 843)]
+    [InlineData("2:03 p.m.", 843)]
+    [InlineData("2 pm", 840)]
+    [InlineData("12:30 am", 30)]
+    [InlineData("12:30 pm", 750)]
+    [InlineData("0.5", 720)]
+    [InlineData("0.999999", 1439)]
+    [InlineData("1899-12-31 14:03", 843)]
+    [InlineData("24:00", null)]
+    [InlineData("23:60", null)]
+    [InlineData("10:00:60", null)]
+    [InlineData("13:00 pm", null)]
+    [InlineData("0:30 am", null)]
+    [InlineData("14", null)]
+    [InlineData("1.5", null)]
+    [InlineData("14:3", null)]
+    [InlineData("noon", null)]
+    [InlineData("14:03Z", null)]
+    public void A_time_of_day_is_read_as_tills_write_it(string text, int? minute) =>
+        Assert.Equal(minute, SalesTime.OfCell(text));
+
+    [Theory]
+    [InlineData("2026-11-25 14:03", 843)]
+    [InlineData("2026-11-25T14:03:00", 843)]
+    [InlineData("11/25/2026 2:03 PM", 843)]
+    [InlineData("2026-11-25 00:01", 1)]
+    [InlineData("2026-11-25", null)]
+    [InlineData("2026-11-25 00:00:00", null)] // What a program adds to a day.
+    [InlineData("2026-11-25T14:03:00Z", null)] // Another zone's: it may be another hour here.
+    [InlineData("2026-11-25T14:03:00+01:00", null)]
+    public void A_time_behind_a_day_is_read_where_it_is_the_houses_own(string text, int? minute) =>
+        Assert.Equal(minute, SalesTime.BehindDay(text));
+
+    [Fact]
+    public void A_column_of_times_is_found_only_where_all_of_it_can_be_read()
+    {
+        string[] head = ["Date", "Item", "Qty", "Time"];
+        Assert.Equal(
+            3,
+            SalesColumns.Guess(Of(["2026-11-25", "Tern", "1", "08:03"], ["2026-11-25", "Tern", "1", ""])).Time
+        );
+        Assert.Null(
+            SalesColumns.Guess(Of(["2026-11-25", "Tern", "1", "08:03"], ["2026-11-25", "Tern", "1", "17"])).Time
+        );
+        Assert.Null(SalesColumns.Guess(new SalesTable(["Date", "Item", "Qty"], [])).Time);
+
+        SalesTable Of(params string[][] rows) =>
+            new(head, [.. rows.Select((row, i) => (i + 2, (IReadOnlyList<string>)row))]);
+    }
+
+    [Fact]
+    public void A_row_is_timed_by_its_column_or_else_behind_its_day_and_a_time_that_is_none_is_told()
+    {
+        var read = SalesFile.Read(
+            new SalesTable(
+                ["when", "what", "cups", "time"],
+                [
+                    (2, ["2026-11-25", "Tern", "1", "08:03"]),
+                    (3, ["2026-11-25 09:10", "Tern", "1", ""]),
+                    (4, ["2026-11-25", "Tern", "1"]),
+                    (5, ["2026-11-25", "Tern", "1", "25:00"]),
+                ]
+            ),
+            Three with
+            {
+                Time = 3,
+            }
+        );
+        Assert.Equal([483, 550, null], read.Rows.Select(row => row.Minute));
+        Assert.Equal(
+            new SalesProblem(5, "time", "25:00", "That is not a time of day.", "a time such as 14:03 or 2:03 pm"),
+            Assert.Single(read.Problems)
+        );
     }
 
     [Fact]

@@ -70,10 +70,7 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
         );
     }
 
-    private static HashSet<DateOnly> DaysWithMore(
-        Session session,
-        List<(DateOnly Day, DrinkSize What, double Cups)> rows
-    ) =>
+    private static HashSet<DateOnly> DaysWithMore(Session session, List<Sold> rows) =>
         rows.GroupBy(row => (row.Day, row.What.Station))
             .Where(day =>
                 session
@@ -94,18 +91,7 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
         session.Prep.SetColumns(SalesReading.HeadOf(table), Tasted.Write(import.View.Columns));
         foreach (var day in import.Rows.GroupBy(row => (Day: Kitchen.Written(row.Day), row.What.Station)))
         {
-            session.Prep.Sell(
-                day.Key.Day,
-                day.Key.Station,
-                day.GroupBy(row => row.What)
-                    .Select(cups => new CupsRow(
-                        day.Key.Day,
-                        cups.Key.Station,
-                        cups.Key.Build,
-                        cups.Key.Size,
-                        cups.Sum(row => row.Cups)
-                    ))
-            );
+            session.Prep.Sell(day.Key.Day, day.Key.Station, day.GroupBy(row => row.What).Select(SoldRows.Write));
         }
 
         // What a cup takes does not change with what was sold: the kitchen of before is good for every day.
@@ -120,10 +106,5 @@ public sealed class ImportSales(KrasisFile file, StandardNeeds standards, TimePr
     }
 
     // What is to be kept.
-    private sealed record Prepared(
-        Kitchen Kitchen,
-        SalesView View,
-        List<(DateOnly Day, DrinkSize What, double Cups)> Rows,
-        SalesImported Done
-    );
+    private sealed record Prepared(Kitchen Kitchen, SalesView View, List<Sold> Rows, SalesImported Done);
 }

@@ -46,7 +46,7 @@ public sealed class Kitchen
         Stations = Bar.Stations.Count == 0 ? [""] : [.. Bar.Stations.Select(station => station.Id)];
         Kinds = session.Prep.Kinds();
         Drinks = session.Builds.Names();
-        Sales = [.. session.Prep.Sold(Written(Today.AddDays(-SalesDays)), Written(Today)).Select(SoldOf)];
+        Sales = [.. session.Prep.Sold(Written(Today.AddDays(-SalesDays)), Written(Today)).Select(SoldRows.Read)];
         Lots = Stock.InOrderOfUse(session.Prep.LotsInStock().Select(LotBalances.ToLot));
         Done = session.Prep.DoneSince(Written(Today.AddDays(-DoneDays)));
         Set = session.Prep.Set();
@@ -224,24 +224,24 @@ public sealed class Kitchen
     private SalesLearner LearnedIn(Session session, (DateOnly From, DateOnly To) season)
     {
         var from = season.From > season.To.AddDays(-SalesDays) ? season.From : season.To.AddDays(-SalesDays);
-        var sold = session.Prep.Sold(Written(from), Written(season.To)).Select(SoldOf).Where(each => each.Day < Today);
+        var sold = session
+            .Prep.Sold(Written(from), Written(season.To))
+            .Select(SoldRows.Read)
+            .Where(each => each.Day < Today);
         return new SalesLearner(sold, FactorOn, Board.Has);
     }
 
-    /// <summary>Which share of a day's cups was sold after a count, the cups spread over the opening hours: none where
-    /// the count is of a later day, or was written on another than it is of.</summary>
+    /// <summary>The minute of a day, by the clock on the wall, at which a count of it was written: infinite where the count
+    /// is of a later day, or was written on another than it is of.</summary>
     /// <param name="day">The day.</param>
     /// <param name="countedOn">The day of the count.</param>
     /// <param name="at">When it was written.</param>
-    public double ShareSoldAfter(DateOnly day, string countedOn, string at)
+    public double MinuteOfCount(DateOnly day, string countedOn, string at)
     {
-        if (countedOn != Written(day) || Facts.HoursOn(day) is not { Opens: { } opens, Closes: { } closes })
-        {
-            return 0;
-        }
-
-        var moment = new HouseClock(clock, day, 1).MinuteOf(Timestamp.Read(at));
-        return moment is < 0 or >= 1440 ? 0 : Math.Clamp((closes - (double)moment) / (closes - opens), 0, 1);
+        var moment = TimeZoneInfo.ConvertTime(Timestamp.Read(at), clock.LocalTimeZone);
+        return countedOn == Written(day) && DateOnly.FromDateTime(moment.DateTime) == day
+            ? moment.TimeOfDay.TotalMinutes
+            : double.PositiveInfinity;
     }
 
     /// <summary>How many times as much as on an ordinary day is sold on a day.</summary>
@@ -262,9 +262,6 @@ public sealed class Kitchen
 
     /// <summary>The day that the file has so.</summary>
     public static DateOnly Day(string written) => LotBalances.Day(written);
-
-    /// <summary>What was sold, for the core.</summary>
-    public static Sold SoldOf(CupsRow row) => new(Day(row.Day), SizeOf(row), row.Cups);
 
     private static DrinkSize SizeOf(CupsRow row) => new(row.Station, row.Build, row.Size);
 

@@ -23,7 +23,7 @@ public static class SalesReading
             : null;
     }
 
-    public static (SalesView View, List<(DateOnly Day, DrinkSize What, double Cups)> Rows) Read(
+    public static (SalesView View, List<Sold> Rows) Read(
         Session session,
         SalesTable table,
         SalesRequest request,
@@ -31,15 +31,10 @@ public static class SalesReading
     )
     {
         var kept = session.Prep.Columns(HeadOf(table));
-        var columns = request.Columns
-            ?? (kept is null ? SalesColumns.Guess(table.Head) : Tasted.Read<SalesColumns>(kept));
+        var columns = request.Columns ?? (kept is null ? SalesColumns.Guess(table) : Tasted.Read<SalesColumns>(kept));
         var read = SalesFile.Read(table, columns);
         var names = NamesOf(session, request);
-        var (rows, problems, unknown) = (
-            new List<(DateOnly, DrinkSize, double)>(),
-            read.Problems.ToList(),
-            new Dictionary<string, double>()
-        );
+        var (rows, problems, unknown) = (new List<Sold>(), read.Problems.ToList(), new Dictionary<string, double>());
         foreach (var row in read.Rows)
         {
             if (ProblemOf(row, kitchen) is { } problem)
@@ -54,12 +49,12 @@ public static class SalesReading
             {
                 if (name is { Build: { } build, Size: { } size })
                 {
-                    rows.Add((row.Day, new DrinkSize(station, build, size), row.Cups));
+                    rows.Add(SoldOf(row, new DrinkSize(station, build, size)));
                 }
             }
             else if (Match(row, kitchen) is { } match)
             {
-                rows.Add((row.Day, new DrinkSize(station, match.Build, match.Size), row.Cups));
+                rows.Add(SoldOf(row, new DrinkSize(station, match.Build, match.Size)));
             }
             else
             {
@@ -72,14 +67,18 @@ public static class SalesReading
             columns,
             kept is not null,
             table.Rows.Count,
-            rows.Select(row => row.Item1).Distinct().Count(),
-            rows.Sum(row => row.Item3),
+            rows.Select(row => row.Day).Distinct().Count(),
+            rows.Sum(row => row.Cups),
+            rows.Sum(row => row.Times.Sum(time => time.Cups)),
             problems,
             read.Twins,
             [.. unknown.OrderByDescending(each => each.Value).Select(each => new UnknownDrink(each.Key, each.Value))]
         );
         return (view, rows);
     }
+
+    private static Sold SoldOf(SalesRow row, DrinkSize what) =>
+        new(row.Day, what, row.Cups, row.Minute is { } minute ? [new SoldTime(minute, row.Cups)] : []);
 
     // What the house has said that its words mean; what is said now goes before.
     private static Dictionary<string, SalesName> NamesOf(Session session, SalesRequest request) =>

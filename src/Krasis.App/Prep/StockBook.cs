@@ -22,14 +22,15 @@ public static class StockBook
             .DistinctBy(balance => balance.Lot)
             .Select(LotBalances.ToLot);
         var counted = session.Prep.CountedSince(written);
-        var sold = session.Prep.Sold(written, written).Select(Kitchen.SoldOf).ToList();
+        var sold = session.Prep.Sold(written, written).Select(SoldRows.Read).ToList();
         var taken = SoldUse.Of(
             lots,
             before.Select(LotBalances.ToEntry),
-            counted.ToDictionary(one => one.Lot, one => kitchen.ShareSoldAfter(day, one.Day, one.At)),
+            counted.ToDictionary(one => one.Lot, one => kitchen.MinuteOfCount(day, one.Day, one.At)),
             sold,
             kitchen.Needs,
-            day
+            day,
+            kitchen.Facts.HoursOn(day)
         );
         foreach (var (lot, item, amount) in taken)
         {

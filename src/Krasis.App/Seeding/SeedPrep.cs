@@ -286,7 +286,7 @@ public static class SeedPrep
                 Week[((int)day.DayOfWeek + 6) % 7] * (session.Prep.Kinds().ContainsKey(Kitchen.Written(day)) ? 1.7 : 1);
             foreach (var station in Stations)
             {
-                var rows = new List<CupsRow>();
+                var rows = new List<SoldRow>();
                 foreach (var (name, cups) in Usual)
                 {
                     var (standard, bar) = drinks[name];
@@ -298,7 +298,7 @@ public static class SeedPrep
                         // The middle sizes sell most.
                         var share = (i == sizes.Count / 2 ? 1.6 : 1) / (sizes.Count + 0.6);
                         rows.Add(
-                            new CupsRow(
+                            new SoldRow(
                                 Kitchen.Written(day),
                                 station,
                                 standard.BuildId,

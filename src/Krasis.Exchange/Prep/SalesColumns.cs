@@ -7,9 +7,19 @@ namespace Krasis.Exchange.Prep;
 /// <param name="Size">The size; null where the drink's name says it.</param>
 /// <param name="Station">The station; null where there is one.</param>
 /// <param name="Order">In what order days are written: ymd, dmy or mdy; null to be told by the file.</param>
-public sealed record SalesColumns(int? Day, int? Drink, int? Cups, int? Size, int? Station, string? Order)
+/// <param name="Time">The time of day; null where there is none, or where it stands behind the day.</param>
+public sealed record SalesColumns(
+    int? Day,
+    int? Drink,
+    int? Cups,
+    int? Size,
+    int? Station,
+    string? Order,
+    int? Time = null
+)
 {
-    private static readonly string[] DayWords = ["day", "date", "datum", "when", "business day"];
+    private static readonly string[] DayWords = ["day", "date", "datum", "when", "business day", "timestamp"];
+    private static readonly string[] TimeWords = ["time", "hour"];
     private static readonly string[] DrinkWords = ["drink", "item", "product", "name", "article", "description"];
     private static readonly string[] CupWords =
     [
@@ -25,30 +35,33 @@ public sealed record SalesColumns(int? Day, int? Drink, int? Cups, int? Size, in
     private static readonly string[] SizeWords = ["size", "cup", "variant", "modifier"];
     private static readonly string[] StationWords = ["station", "till", "place", "location", "register", "outlet"];
 
-    /// <summary>What a head leads to suppose. No column holds two things.</summary>
-    public static SalesColumns Guess(IReadOnlyList<string> head)
+    /// <summary>What a table's head leads to suppose. No column holds two things, and a time is looked for only where
+    /// all of the column can be read as one.</summary>
+    public static SalesColumns Guess(SalesTable table)
     {
+        var head = table.Head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), At: i)).ToList();
         var taken = new HashSet<int>();
         return new SalesColumns(
-            Find(DayWords),
-            Find(DrinkWords),
-            Find(CupWords),
-            Find(SizeWords),
-            Find(StationWords),
-            null
+            Find(DayWords, _ => true),
+            Find(DrinkWords, _ => true),
+            Find(CupWords, _ => true),
+            Find(SizeWords, _ => true),
+            Find(StationWords, _ => true),
+            null,
+            Find(TimeWords, HoldsTimes)
         );
 
-        int? Find(string[] words)
+        bool HoldsTimes(int at) =>
+            table.Rows.All(row =>
+                row.Cells.ElementAtOrDefault(at) is not { Length: > 0 } cell || SalesTime.OfCell(cell) is not null
+            );
+
+        int? Find(string[] words, Func<int, bool> fits)
         {
-            var at = head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i))
-                .Where(each => words.Contains(each.Cell) && !taken.Contains(each.i))
-                .Select(each => (int?)each.i)
-                .FirstOrDefault();
-            at ??= head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), i))
-                .Where(each =>
-                    words.Any(word => each.Cell.Contains(word, StringComparison.Ordinal)) && !taken.Contains(each.i)
-                )
-                .Select(each => (int?)each.i)
+            var free = head.Where(each => !taken.Contains(each.At) && fits(each.At)).ToList();
+            var at = free.Where(each => words.Contains(each.Cell)).Select(each => (int?)each.At).FirstOrDefault();
+            at ??= free.Where(each => words.Any(word => each.Cell.Contains(word, StringComparison.Ordinal)))
+                .Select(each => (int?)each.At)
                 .FirstOrDefault();
             if (at is { } found)
             {

@@ -22,7 +22,8 @@ public static class SalesFile
             At(columns.Cups),
             At(columns.Size),
             At(columns.Station),
-            columns.Order
+            columns.Order,
+            At(columns.Time)
         );
         if (columns is not { Day: { } dayAt, Drink: not null, Cups: not null })
         {
@@ -121,14 +122,23 @@ public static class SalesFile
             );
         }
 
-        return day is { } on && cups is { } sold && isNamed
+        var time = columns.Time is { } timeAt ? Cell(cells, timeAt) : "";
+        var minute = time.Length > 0 ? SalesTime.OfCell(time) : SalesTime.BehindDay(Cell(cells, dayAt));
+        var isTimed = time.Length == 0 || minute is not null;
+        if (!isTimed)
+        {
+            Report(columns.Time!.Value, time, "That is not a time of day.", "a time such as 14:03 or 2:03 pm");
+        }
+
+        return day is { } on && cups is { } sold && isNamed && isTimed
             ? new SalesRow(
                 line,
                 on,
                 drink,
                 columns.Size is { } size ? Cell(cells, size) : "",
                 columns.Station is { } station ? Cell(cells, station) : "",
-                sold
+                sold,
+                minute
             )
             : null;
 

@@ -7,7 +7,17 @@ namespace Krasis.Exchange.Prep;
 /// <param name="Size">The size, as it stands there; empty where there is no such column.</param>
 /// <param name="Station">The station, likewise.</param>
 /// <param name="Cups">How many were sold.</param>
-public sealed record SalesRow(int Line, DateOnly Day, string Drink, string Size, string Station, double Cups);
+/// <param name="Minute">At which minute of the day by the clock on the wall, 0 to 1439; null where the file does not
+/// say.</param>
+public sealed record SalesRow(
+    int Line,
+    DateOnly Day,
+    string Drink,
+    string Size,
+    string Station,
+    double Cups,
+    int? Minute
+);
 
 /// <summary>A row that cannot be taken.</summary>
 /// <param name="Line">Its place in the file.</param>

@@ -94,17 +94,17 @@ public sealed class PrepStore
         );
 
     /// <summary>What was sold from a day to another.</summary>
-    public IReadOnlyList<CupsRow> Sold(string from, string to) =>
+    public IReadOnlyList<SoldRow> Sold(string from, string to) =>
         [
-            .. connection.Query<CupsRow>(
-                $"SELECT {CupsColumns} FROM sold_cups WHERE day BETWEEN @from AND @to ORDER BY day, station, build_id, size",
+            .. connection.Query<SoldRow>(
+                $"SELECT {CupsColumns}, times FROM sold_cups WHERE day BETWEEN @from AND @to ORDER BY day, station, build_id, size",
                 new { from, to },
                 transaction
             ),
         ];
 
     /// <summary>Keeps what was sold on a day at a station, in the place of what was known of it.</summary>
-    public void Sell(string day, string station, IEnumerable<CupsRow> rows)
+    public void Sell(string day, string station, IEnumerable<SoldRow> rows)
     {
         connection.Execute(
             "DELETE FROM sold_cups WHERE day = @day AND station = @station",
@@ -112,7 +112,7 @@ public sealed class PrepStore
             transaction
         );
         connection.Execute(
-            "INSERT INTO sold_cups (day, station, build_id, size, cups) VALUES (@Day, @Station, @Build, @Size, @Cups)",
+            "INSERT INTO sold_cups (day, station, build_id, size, cups, times) VALUES (@Day, @Station, @Build, @Size, @Cups, @Times)",
             rows,
             transaction
         );

@@ -5,8 +5,18 @@ namespace Krasis.Store.Prep;
 /// <param name="Document">It, as JSON.</param>
 public sealed record StoredPrep(long Version, string Document);
 
-/// <summary>Cups of a drink on a day, expected or sold.</summary>
+/// <summary>Cups of a drink that are expected on a day.</summary>
 public sealed record CupsRow(string Day, string Station, string Build, string Size, double Cups);
+
+/// <summary>Cups of a drink that were sold on a day.</summary>
+/// <param name="Day">The day.</param>
+/// <param name="Station">The station's id.</param>
+/// <param name="Build">The build's id.</param>
+/// <param name="Size">The cup's id.</param>
+/// <param name="Cups">How many.</param>
+/// <param name="Times">When, as far as it is known: minutes of the day with their cups, "494:2 500:1"; null where no time
+/// is known.</param>
+public sealed record SoldRow(string Day, string Station, string Build, string Size, double Cups, string? Times = null);
 
 /// <summary>What the till calls a drink.</summary>
 /// <param name="Words">What it says.</param>

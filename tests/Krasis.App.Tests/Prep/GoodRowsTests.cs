@@ -53,7 +53,7 @@ public sealed class GoodRowsTests : IDisposable
     private void Sell(DrinkSize what, double cups) =>
         house.File.Write(session =>
         {
-            session.Prep.Sell(Day, what.Station, [new CupsRow(Day, what.Station, what.Build, what.Size, cups)]);
+            session.Prep.Sell(Day, what.Station, [new SoldRow(Day, what.Station, what.Build, what.Size, cups)]);
             return true;
         });
 }

@@ -32,7 +32,7 @@ public sealed class LearningTests : IDisposable
     private void Sell(string day, DrinkSize what, double cups) =>
         house.File.Write(session =>
         {
-            session.Prep.Sell(day, what.Station, [new CupsRow(day, what.Station, what.Build, what.Size, cups)]);
+            session.Prep.Sell(day, what.Station, [new SoldRow(day, what.Station, what.Build, what.Size, cups)]);
             return true;
         });
 }

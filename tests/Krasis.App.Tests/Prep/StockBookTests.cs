@@ -194,6 +194,72 @@ public sealed class StockBookTests : IDisposable
         Assert.Empty(Sold(0));
     }
 
+    // The clock of the tests stands at one time of the day; the lots are counted then.
+    [Fact]
+    public void Of_a_day_with_a_count_only_cups_of_a_later_time_come_out_of_stock()
+    {
+        var now = TimeZoneInfo.ConvertTime(house.Clock.GetUtcNow(), house.Clock.LocalTimeZone);
+        CountAll();
+        Timed(now.AddMinutes(-1), now.AddMinutes(-2));
+        Assert.Empty(Used());
+
+        Timed(now.AddMinutes(-1), now.AddMinutes(1));
+        var one = Used();
+        Assert.NotEmpty(one);
+
+        // Both after it: twice as much.
+        Timed(now.AddMinutes(1), now.AddMinutes(2));
+        Assert.Equal(
+            one.ToDictionary(each => each.Key, each => Math.Round(2 * each.Value, 6)),
+            Used().ToDictionary(each => each.Key, each => Math.Round(each.Value, 6))
+        );
+        Assert.Equal(
+            $"{Minute(now.AddMinutes(1))}:1 {Minute(now.AddMinutes(2))}:1",
+            house.File.Read(session =>
+                Assert.Single(session.Prep.Sold("2026-11-25", "2026-11-25"), row => row.Cups > 0).Times
+            )
+        );
+
+        static int Minute(DateTimeOffset at) => (int)at.TimeOfDay.TotalMinutes;
+    }
+
+    private void CountAll() =>
+        house.File.Write(session =>
+        {
+            foreach (var lot in session.Prep.LotsInStock())
+            {
+                session.Prep.Write(
+                    new LotRow(
+                        0,
+                        Guid.NewGuid().ToString(),
+                        Timestamp.Write(house.Clock.GetUtcNow()),
+                        lot.Lot,
+                        lot.Item,
+                        "counted",
+                        0,
+                        "2026-11-25",
+                        null,
+                        null,
+                        null,
+                        null,
+                        null
+                    )
+                );
+            }
+
+            return true;
+        });
+
+    // One cup at each time.
+    private void Timed(params DateTimeOffset[] times)
+    {
+        var rows = times.Select(at => $"2026-11-25;Hazelnut iced latte;Rush;1;{at:HH:mm}");
+        var imported = new ImportSales(house.File, house.Needs, house.Clock).Run(
+            new SalesRequest($"day;drink;size;cups;time\n{string.Join('\n', rows)}", null, null, null, false)
+        );
+        Assert.True(imported.Refusal is null, imported.Refusal?.Detail);
+    }
+
     private IReadOnlyList<string> Sold(int cups) =>
         new ImportSales(house.File, house.Needs, house.Clock)
             .Run(

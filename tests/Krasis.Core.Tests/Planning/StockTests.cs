@@ -1,6 +1,7 @@
 using CsCheck;
 using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
+using Krasis.Core.Planning.Preparing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Core.Tests.Outside;
 
@@ -11,6 +12,13 @@ public class StockTests
 {
     private static readonly Item Milk = Item.Ingredient("milk");
     private static readonly DateOnly Today = new(2026, 11, 26);
+    private static readonly DayHours Open = new(8 * 60, 18 * 60, null, null, 1);
+    private static readonly DayHours Closed = new(null, null, null, null, 1);
+    private static readonly DrinkSize Drink = new("bar", "drink", "small");
+    private static readonly Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>> HundredOfMilk = new()
+    {
+        [Drink] = new Dictionary<Item, double> { [Milk] = 100 },
+    };
 
     [Fact]
     public void First_expired_is_first_out_and_what_is_over_date_is_not_taken()
@@ -118,34 +126,113 @@ public class StockTests
             SoldUse.Of(
                 Stock.All(lines).Values,
                 before,
-                new Dictionary<string, double> { ["counted"] = 0 },
+                new Dictionary<string, double> { ["counted"] = double.PositiveInfinity },
                 [new Sold(Today, drink, cups)],
                 needs,
-                Today
+                Today,
+                Open
             );
     }
 
-    // 5 cups of 100 g over the day. At the count 3 of 5 were still to be sold: what was used before it is in the count.
+    // 5 cups of 100 g over ten hours from 8 on: half a cup an hour. What was used before the count is in the count.
     [Theory]
-    [InlineData(1, -500.0)]
-    [InlineData(0.6, -300.0)]
-    [InlineData(0, 0.0)]
-    public void A_count_in_the_middle_of_a_day_leaves_what_was_sold_after_it(double after, double taken)
-    {
-        var drink = new DrinkSize("bar", "drink", "small");
-        var used = SoldUse.Of(
-            [new Lot("milk", Milk, 900, Today.AddDays(-1), null, null)],
-            [],
-            new Dictionary<string, double> { ["milk"] = after },
-            [new Sold(Today, drink, 5)],
-            new Dictionary<DrinkSize, IReadOnlyDictionary<Item, double>>
-            {
-                [drink] = new Dictionary<Item, double> { [Milk] = 100 },
-            },
-            Today
+    [InlineData(479, -500.0)]
+    [InlineData(480, -500.0)]
+    [InlineData(720, -300.0)]
+    [InlineData(1079, -500.0 / 600)]
+    [InlineData(1080, 0.0)]
+    [InlineData(1200, 0.0)]
+    [InlineData(double.PositiveInfinity, 0.0)]
+    public void A_count_in_the_middle_of_a_day_leaves_what_was_sold_after_it(double counted, double taken) =>
+        Assert.Equal(taken, UsedAfter(counted, new Sold(Today, Drink, 5), Open), 9);
+
+    // By hand: of five cups two are sold at 11:40, one at 12:00, one at 12:01, and of one nobody knows when: of that,
+    // 360 of 600 minutes lie after noon and 359 after 12:01.
+    [Theory]
+    [InlineData(699, -400 - (100 * 381 / 600.0))]
+    [InlineData(700, -200 - (100 * 380 / 600.0))]
+    [InlineData(719, -200 - (100 * 361 / 600.0))]
+    [InlineData(720, -100 - (100 * 360 / 600.0))]
+    [InlineData(721, -(100 * 359 / 600.0))]
+    public void Cups_whose_time_is_known_are_used_at_that_time(double counted, double taken) =>
+        Assert.Equal(
+            taken,
+            UsedAfter(
+                counted,
+                new Sold(Today, Drink, 5, [new SoldTime(700, 2), new SoldTime(720, 1), new SoldTime(721, 1)]),
+                Open
+            ),
+            9
         );
-        Assert.Equal(taken, used.Sum(each => each.Amount), 9);
+
+    [Fact]
+    public void On_a_day_without_hours_cups_of_unknown_time_come_before_a_count_and_others_at_their_time()
+    {
+        Assert.Equal(0, UsedAfter(720, new Sold(Today, Drink, 5), Closed), 9);
+        Assert.Equal(-200, UsedAfter(720, new Sold(Today, Drink, 5, [new SoldTime(721, 2)]), Closed), 9);
     }
+
+    // A lot that is not counted is there all day; what of the day's cups lies before the count of the other comes from it.
+    [Fact]
+    public void Before_a_count_cups_come_from_the_lots_that_nobody_counted()
+    {
+        var used = SoldUse.Of(
+            [
+                new Lot("first", Milk, 900, Today.AddDays(-1), null, Today),
+                new Lot("second", Milk, 900, Today.AddDays(-1), null, Today.AddDays(3)),
+            ],
+            [],
+            new Dictionary<string, double> { ["first"] = 720 },
+            [new Sold(Today, Drink, 5, [new SoldTime(600, 2), new SoldTime(800, 3)])],
+            HundredOfMilk,
+            Today,
+            Open
+        );
+        Assert.Equal([("first", -300.0), ("second", -200.0)], used.Select(each => (each.Lot, each.Amount)).Order());
+    }
+
+    // Whatever the times, the parts of a day add up to the day.
+    [Fact]
+    public void Counts_of_others_change_nothing_of_what_a_day_takes_in_all() =>
+        Gen.Select(Gen.Int[0, 1439].Array[0, 6], Gen.Int[0, 1439].Array[0, 6], Gen.Int[0, 4])
+            .Sample(
+                (times, counts, untimed) =>
+                {
+                    var sold = new Sold(
+                        Today,
+                        Drink,
+                        times.Length + untimed,
+                        [.. times.GroupBy(at => at).Select(at => new SoldTime(at.Key, at.Count()))]
+                    );
+                    var used = SoldUse.Of(
+                        [new Lot("milk", Milk, 9000, Today.AddDays(-1), null, null)],
+                        [],
+                        counts
+                            .Select((at, i) => ($"other{i}", at))
+                            .ToDictionary(each => each.Item1, each => (double)each.at),
+                        [sold],
+                        HundredOfMilk,
+                        Today,
+                        Open
+                    );
+                    Assert.Equal(-100.0 * (times.Length + untimed), used.Sum(each => each.Amount), 6);
+                },
+                iter: 300,
+                threads: 1
+            );
+
+    private static double UsedAfter(double counted, Sold sold, DayHours hours) =>
+        SoldUse
+            .Of(
+                [new Lot("milk", Milk, 900, Today.AddDays(-1), null, null)],
+                [],
+                new Dictionary<string, double> { ["milk"] = counted },
+                [sold],
+                HundredOfMilk,
+                Today,
+                hours
+            )
+            .Sum(each => each.Amount);
 
     // US Food Code 3-501.17: the day of making is day 1, and what goes in does not last longer for being mixed.
     [Theory]

@@ -4,4 +4,16 @@ namespace Krasis.Core.Planning.Expecting;
 /// <param name="Day">The day.</param>
 /// <param name="What">The drink, its size and the station.</param>
 /// <param name="Cups">How many, from 0.</param>
-public sealed record Sold(DateOnly Day, DrinkSize What, double Cups);
+/// <param name="Times">When they were sold, for as many of them as that is known of: no more cups than
+/// <paramref name="Cups"/>.</param>
+public sealed record Sold(DateOnly Day, DrinkSize What, double Cups, IReadOnlyList<SoldTime> Times)
+{
+    /// <summary>Cups whose time nobody knows.</summary>
+    public Sold(DateOnly day, DrinkSize what, double cups)
+        : this(day, what, cups, []) { }
+}
+
+/// <summary>Cups that were sold at one time.</summary>
+/// <param name="Minute">The minute of the day by the clock on the wall, 0 to 1439.</param>
+/// <param name="Cups">How many, from 0.</param>
+public readonly record struct SoldTime(int Minute, double Cups);

@@ -1,5 +1,6 @@
 using Krasis.Core.Planning.Expecting;
 using Krasis.Core.Planning.Needing;
+using Krasis.Core.Planning.Preparing;
 
 namespace Krasis.Core.Planning.Stocking;
 
@@ -9,21 +10,24 @@ public static class SoldUse
     /// <summary>What is to be written in the book once it is known what was sold on a day.</summary>
     /// <param name="lots">Every lot of which something is left, and those that <paramref name="before"/> is of.</param>
     /// <param name="before">What was written for that day before: it is put back first.</param>
-    /// <param name="counted">The lots that were counted on that day or later, and which share of the day's cups was sold
-    /// after the count, 0 to 1: what was used before it, the count knows better.</param>
-    /// <param name="sold">What was sold on the day.</param>
+    /// <param name="counted">The lots that were counted on that day or later, and the minute of the day of the count by the
+    /// clock on the wall, infinite for a later day. What was used up to that minute, the count knows better.</param>
+    /// <param name="sold">What was sold on the day. Cups whose time is not known are spread evenly over the opening hours;
+    /// on a day without, they count as sold before any count.</param>
     /// <param name="needs">What a cup takes.</param>
     /// <param name="day">The day.</param>
+    /// <param name="hours">Its opening hours.</param>
     /// <returns>By how much each lot grows; below zero where it shrinks.</returns>
     /// <remarks>First expired, first out. A lot that came later was not there. Of a day with counts each part between two
-    /// of them is taken by itself, the cups spread evenly.</remarks>
+    /// of them is taken by itself.</remarks>
     public static IReadOnlyList<(string Lot, Item Item, double Amount)> Of(
         IEnumerable<Lot> lots,
         IEnumerable<LedgerEntry> before,
         IReadOnlyDictionary<string, double> counted,
         IEnumerable<Sold> sold,
         IReadOnlyDictionary<DrinkSize, IReadOnlyDictionary<Item, double>> needs,
-        DateOnly day
+        DateOnly day,
+        DayHours hours
     )
     {
         var back = before
@@ -40,18 +44,21 @@ public static class SoldUse
             );
         }
 
-        var used = Needed(sold, needs);
+        var cups = sold.ToList();
         var taken = new Dictionary<(string Lot, Item Item), double>();
         foreach (var (from, to) in Parts(counted))
         {
             var usable = Stock.InOrderOfUse(
                 there
-                    .Values.Where(lot => lot.Since <= day && counted.GetValueOrDefault(lot.Id, 1) >= from - 1e-9)
+                    .Values.Where(lot =>
+                        lot.Since <= day && counted.GetValueOrDefault(lot.Id, double.NegativeInfinity) <= from
+                    )
                     .Select(lot => lot with { Left = lot.Left - taken.GetValueOrDefault((lot.Id, lot.Item)) })
             );
-            foreach (var (item, amount) in used)
+            var part = cups.Select(row => row with { Cups = Between(row, from, to, hours) });
+            foreach (var (item, amount) in Needed(part, needs))
             {
-                foreach (var (lot, some) in Stock.Take(usable, item, amount * (from - to), day))
+                foreach (var (lot, some) in Stock.Take(usable, item, amount, day))
                 {
                     taken[(lot.Id, item)] = taken.GetValueOrDefault((lot.Id, item)) + some;
                 }
@@ -76,10 +83,29 @@ public static class SoldUse
             .GroupBy(use => use.Item, use => use.Amount)
             .ToDictionary(item => item.Key, item => item.Sum());
 
-    // The parts of a day between counts, as the share that was still to be sold at its beginning and at its end.
+    // The parts of a day between counts.
     private static IEnumerable<(double From, double To)> Parts(IReadOnlyDictionary<string, double> counted)
     {
-        var marks = counted.Values.Append(1).Append(0).Distinct().OrderDescending().ToList();
+        var marks = counted
+            .Values.Append(double.NegativeInfinity)
+            .Append(double.PositiveInfinity)
+            .Distinct()
+            .Order()
+            .ToList();
         return marks.Zip(marks.Skip(1));
     }
+
+    // How many cups were sold after one minute and up to another.
+    private static double Between(Sold row, double from, double to, DayHours hours)
+    {
+        var timed = row.Times.Where(each => each.Minute > from && each.Minute <= to).Sum(each => each.Cups);
+        var spread = Math.Max(row.Cups - row.Times.Sum(each => each.Cups), 0);
+        return timed + (spread * (SpreadBy(to, hours) - SpreadBy(from, hours)));
+    }
+
+    // Which share of the cups of unknown time is sold by a minute.
+    private static double SpreadBy(double minute, DayHours hours) =>
+        hours is { Opens: { } opens, Closes: { } closes } ? Math.Clamp((minute - opens) / (closes - opens), 0, 1)
+        : double.IsNegativeInfinity(minute) ? 0
+        : 1;
 }

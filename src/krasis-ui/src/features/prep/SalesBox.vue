@@ -49,8 +49,9 @@ const columnChoices = computed(() => [
   { value: -1, label: '–' },
   ...(view.value?.head ?? []).map((label, value) => ({ value, label: label || `column ${value + 1}` })),
 ])
-const fields: { key: 'day' | 'drink' | 'size' | 'station' | 'cups'; label: string }[] = [
+const fields: { key: 'day' | 'time' | 'drink' | 'size' | 'station' | 'cups'; label: string }[] = [
   { key: 'day', label: 'Day' },
+  { key: 'time', label: 'Time' },
   { key: 'drink', label: 'Drink' },
   { key: 'size', label: 'Size' },
   { key: 'station', label: 'Station' },
@@ -197,6 +198,11 @@ const isReady = computed(
           >{{ decimal(view.cups, 0) }} cups of {{ view.days }} {{ view.days === 1 ? 'day' : 'days' }}</strong
         >
         in {{ view.rows }} rows<template v-if="view.isRemembered">; columns as the last time</template>.
+        <template v-if="view.timedCups > 0">{{
+          view.timedCups === view.cups
+            ? 'All have a time.'
+            : `${decimal(view.timedCups, 0)} of them have a time; the others are spread over your opening hours.`
+        }}</template>
       </p>
       <p class="buttons">
         <label v-for="field in fields" :key="field.key">
