@@ -55,6 +55,34 @@ public class TriedMendTests
                 iter: Proof.Times(1500)
             );
 
+    // Ice, then milk up to a line: with less ice more milk goes in, and less stands out above the line.
+    [Fact]
+    public void Ice_that_stands_out_above_a_fill_line_is_taken_out_and_the_line_stays()
+    {
+        var build = TestBar.Build(
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("ice", 200, "g"),
+            TestBar.Line("milk", 100, "ml") with
+            {
+                To = "to 81 mm",
+            }
+        ) with
+        {
+            Serve = "iced",
+            Sizes = ["m"],
+            ReserveMm = 10,
+        };
+        var over = FullBar.Try(build).Findings.Single(finding => finding.Check == "overfull");
+        Assert.True(
+            over.Mend is not null,
+            over.Message + over.Otherwise + string.Join(";", FullBar.Try(build).Findings.Select(f => f.Check))
+        );
+        Assert.StartsWith("Take out ", over.Mend?.Label, StringComparison.Ordinal);
+        Assert.EndsWith(" of Ice", over.Mend!.Label, StringComparison.Ordinal);
+        var mended = BuildEdits.Apply(build, over.Mend, FullBar.Facts);
+        Assert.Equal(build.Lines[2].To, mended.Lines[2].To);
+    }
+
     // The generator makes what there is to mend: each of these is offered somewhere.
     [Fact]
     public void Mends_are_offered()

@@ -195,6 +195,7 @@ public class StockTests
     [Fact]
     public void Counts_of_others_change_nothing_of_what_a_day_takes_in_all() =>
         Gen.Select(Gen.Int[0, 1439].Array[0, 6], Gen.Int[0, 1439].Array[0, 6], Gen.Int[0, 4])
+            .Seeded()
             .Sample(
                 (times, counts, untimed) =>
                 {

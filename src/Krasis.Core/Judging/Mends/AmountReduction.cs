@@ -12,6 +12,9 @@ internal static class AmountReduction
     // A hair's breadth of arithmetic is not an overfull cup.
     private const double Tolerance = 1e-6;
 
+    // How much of the ice is kept where less of it is tried; with less than the last the drink is another (no source).
+    private static readonly double[] Kept = [0.9, 0.8, 0.65];
+
     // What a bartender would hold back: the plain liquid that fills the cup, and the ice. Espresso and flavour are the
     // drink, and are left alone.
     private static readonly IngredientKind[] First =
@@ -43,7 +46,7 @@ internal static class AmountReduction
         {
             foreach (var liquid in givers.Where(line => !line.IsIce))
             {
-                foreach (var kept in new[] { 0.9, 0.8, 0.65 })
+                foreach (var kept in Kept)
                 {
                     Take([(ice, kept), (liquid, 0)]);
                 }
@@ -71,6 +74,32 @@ internal static class AmountReduction
                     ways.Add(Said(worked, amounts, "Take out"));
                     return;
                 }
+            }
+        }
+    }
+
+    /// <summary>A little less ice below a fill line. The line is poured to all the same, but less ice stands out above
+    /// it. Whether that is enough shows only when the size is worked out again.</summary>
+    /// <param name="worked">The size.</param>
+    /// <returns>One step less of each ice, then more, up to a third; none where no fill line follows the ice.</returns>
+    public static IEnumerable<Mend> IceBelowAFillLine(WorkedSize worked)
+    {
+        foreach (
+            var ice in worked.Lines.Where(line =>
+                line is { IsIce: true, IsInside: true, Mark: null } && !worked.IsFree(line)
+            )
+        )
+        {
+            foreach (
+                var amount in Kept.Select(kept => BarRounding.RoundDown(ice.Amount * kept, ice.Step))
+                    .Prepend(ice.Amount - ice.Step)
+                    .Where(amount => amount > Tolerance)
+                    .Distinct()
+            )
+            {
+                var amounts = worked.Amounts();
+                amounts[ice.Index] = amount;
+                yield return Said(worked, amounts, "Take out");
             }
         }
     }

@@ -141,7 +141,7 @@ public static class Rescuer
         var changes = new List<RescueChange>();
         var lines = new List<BuildLine>();
         var last = Array.FindLastIndex(actual, amount => !double.IsNaN(amount));
-        var more = new List<BuildLine>();
+        var (more, next) = (new List<BuildLine>(), 0);
         var topped = new Dictionary<LineId, LineId>();
         foreach (var line in own.Lines)
         {
@@ -154,6 +154,7 @@ public static class Rescuer
 
             var isMarked = line.Origin == Origin.Marked && !isIn && IsAsMarked(line);
             lines.Add(Said(line, way.Amounts[line.Index], isMarked));
+            next = line.Index <= last ? lines.Count : next;
             if (way.More[line.Index] > 0)
             {
                 var extra = Said(line, way.More[line.Index], false) with
@@ -181,7 +182,7 @@ public static class Rescuer
         }
 
         // What follows what is in already comes next.
-        lines.InsertRange(last + 1, more);
+        lines.InsertRange(next, more);
         var rescued = turned with
         {
             Build = turned.Build with { Sizes = [own.Size.Cup.Id], ReferenceSize = own.Size.Cup.Id, Lines = lines },

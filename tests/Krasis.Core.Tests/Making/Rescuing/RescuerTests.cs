@@ -214,6 +214,32 @@ public class RescuerTests
         Assert.DoesNotContain(rescue.Plan!.Steps, step => step.Title == "Whip");
     }
 
+    // The cream is written first, the milk is too much for it, and of the espresso too little is in: what is poured after
+    // keeps its place although a line before it is left out.
+    [Fact]
+    public void More_of_a_line_follows_what_is_in_also_where_something_before_it_is_left_out()
+    {
+        var build = TestBar.Build(
+            TestBar.Line("whip", 20, "g"),
+            TestBar.Line("espresso", 2, "shot"),
+            TestBar.Line("milk", 270, "ml")
+        ) with
+        {
+            Sizes = ["m"],
+            ReserveMm = 20,
+        };
+        var rescue = Rescue(build, ("espresso", 20), ("milk", 300 * 1.03));
+        Assert.Equal(RescueKind.Change, rescue.Kind);
+        Assert.Equal(
+            [("whip", false), ("espresso", true)],
+            rescue.Changes.Select(change => (change.Line.Value, change.IsMore))
+        );
+        Assert.Equal(
+            ["Espresso", "Milk", "Espresso"],
+            rescue.Plan!.Steps.Where(step => step.Target is not null).Select(step => step.Title)
+        );
+    }
+
     [Fact]
     public void What_is_too_much_for_one_cup_goes_into_a_bigger_one_and_is_made_that_size()
     {

@@ -33,7 +33,12 @@ internal sealed class Overfull : ICheck
         var ways = AmountReduction.For(worked, content =>
             content.Occupied <= size.Fill.WorkingVolume.Value + Tolerance
         );
-        Mend[] mends = own is null ? [.. ways] : [own, .. ways];
+        Mend[] mends =
+        [
+            .. own is null ? Array.Empty<Mend>() : [own],
+            .. ways,
+            .. AmountReduction.IceBelowAFillLine(worked),
+        ];
         var what = spills
             ? $"{size.Name} runs over: {Say.Ml(size.Fill.OccupiedVolume)} in a cup of {Say.Ml(size.Cup.BrimCapacity)} spills {Say.Ml(size.Fill.Spilt)}, and is {over} more than fits below the reserve."
             : $"{size.Name} is overfull by {over}: {Say.Ml(size.Fill.OccupiedVolume)} reaches into the reserve above {Say.Ml(size.Fill.WorkingVolume)}.";
