@@ -22,7 +22,7 @@ public static class Rescuer
     /// <param name="size">The cup.</param>
     /// <param name="poured">What is in it.</param>
     /// <returns>The way that brings the drink nearest to its standard, if it fits and is within what the house allows.
-    /// It looks in this cup first, then without what stands on top, then in a bigger cup of the drink. If nothing helps,
+    /// Ice that went in last is taken out again before anything else is poured otherwise. It looks in this cup first, then without what stands on top, then in a bigger cup of the drink. If nothing helps,
     /// it says why. Problems under <c>station</c>, <c>size</c> and <c>poured[i]</c>.</returns>
     public static Reading<Rescue> Rescue(
         Build build,
@@ -40,12 +40,44 @@ public static class Rescuer
 
         var search = RescueSearch.In(cup.Value);
         var best = search.Best();
+        var here = best is { IsAllowed: true } ? GoOn(cup.Value, best) : null;
         return Reading<Rescue>.Of(
-            best is { IsAllowed: true }
-                ? GoOn(cup.Value, best)
-                : WithoutTheTop(cup.Value)
+            here is { Kind: RescueKind.CarryOn }
+                ? here
+                : WithLessIce(cup.Value)
+                    ?? here
+                    ?? WithoutTheTop(cup.Value)
                     ?? InABiggerCup(cup.Value, build, bar, station, poured)
                     ?? StartAgain(cup.Value.Own, search, best)
+        );
+    }
+
+    // Ice is the one thing that comes out of a cup again, as long as nothing was poured over it.
+    private static Rescue? WithLessIce(HalfMade cup)
+    {
+        var last = Array.FindLastIndex(cup.Actual, amount => !double.IsNaN(amount));
+        if (last < 0 || cup.Own.Lines[last] is not { IsIce: true, Mark: null } ice || cup.Actual[last] <= ice.Amount)
+        {
+            return null;
+        }
+
+        double[] actual = [.. cup.Actual];
+        actual[last] = ice.Amount;
+        var less = cup with { Actual = actual };
+        if (RescueSearch.In(less).Best() is not { IsAllowed: true } way || GoOn(less, way).Kind != RescueKind.CarryOn)
+        {
+            return null;
+        }
+
+        var surplus = Grams.From(ice.Facts.Mass(cup.Actual[last] - ice.Amount, ice.Stretch));
+        return new Rescue(
+            RescueKind.TakeOut,
+            $"Take {Say.Whole(surplus.Value)} g of {ice.Ingredient.Name} out again and weigh the cup. Then it is {RescueWords.Effect(cup.Own, way)}.",
+            [],
+            way.Strength,
+            way.Sweetness,
+            Millilitres.From(way.RoomLeft),
+            null
         );
     }
 

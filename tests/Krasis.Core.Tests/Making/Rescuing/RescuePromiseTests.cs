@@ -55,7 +55,7 @@ public class RescuePromiseTests
                         return;
                     }
 
-                    if (rescue.Kind == RescueKind.BiggerCup)
+                    if (rescue.Kind is RescueKind.BiggerCup or RescueKind.TakeOut)
                     {
                         Assert.Null(rescue.Plan);
                         return;
@@ -111,6 +111,16 @@ public class RescuePromiseTests
                         var rescue = Rescuer.Rescue(read.Value, FullBar.Facts, null, size, poured).Value;
                         var planned = PouredTaste.Of(read.Value, FullBar.Facts, null, size, poured).Value;
                         Interlocked.Increment(ref tried);
+                        if (rescue.Kind == RescueKind.TakeOut)
+                        {
+                            // With as much ice as planned nothing is left to be done.
+                            Assert.True(line.Mass.Value * factor > line.Mass.Value, "there is no ice to take out");
+                            var again = Rescuer
+                                .Rescue(read.Value, FullBar.Facts, null, size, [new(line.Line, line.Mass)])
+                                .Value;
+                            Assert.Equal(RescueKind.CarryOn, again.Kind);
+                        }
+
                         if (rescue.Kind is RescueKind.StartAgain or RescueKind.BiggerCup || planned.RoomLeft.Value < 0)
                         {
                             continue;

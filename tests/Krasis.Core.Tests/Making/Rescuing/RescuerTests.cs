@@ -240,6 +240,39 @@ public class RescuerTests
         );
     }
 
+    // Half as much again: the middle cup has no room for it, and it comes out as it went in.
+    [Fact]
+    public void Ice_that_went_in_last_is_taken_out_again()
+    {
+        var build = Iced(("espresso", 2, "shot"), ("milk", 150, "ml"), ("ice", 120, "g"));
+        var rescue = Rescue(build, ("espresso", 36), ("milk", 155), ("ice", 240));
+        Assert.Equal((RescueKind.TakeOut, null), (rescue.Kind, rescue.Plan));
+        Assert.StartsWith(
+            "Take 120 g of Ice out again and weigh the cup. Then it is as strong ",
+            rescue.Says,
+            StringComparison.Ordinal
+        );
+        Assert.InRange(rescue.RoomLeft.Value, 0, 400);
+    }
+
+    // With milk over it, or where the drink stays as it should, it stays in.
+    [Fact]
+    public void Ice_stays_in_under_what_was_poured_over_it_and_where_the_drink_is_well_with_it()
+    {
+        var under = Iced(("espresso", 2, "shot"), ("ice", 200, "g"), ("milk", 150, "ml"));
+        Assert.NotEqual(RescueKind.TakeOut, Rescue(under, ("espresso", 36), ("ice", 300), ("milk", 155)).Kind);
+
+        var last = Iced(("espresso", 2, "shot"), ("milk", 150, "ml"), ("ice", 100, "g"));
+        Assert.Equal(RescueKind.CarryOn, Rescue(last, ("espresso", 36), ("milk", 155), ("ice", 110)).Kind);
+    }
+
+    private static BuildDocument Iced(params (string Ingredient, double Amount, string Measure)[] lines) =>
+        TestBar.Build([.. lines.Select(line => TestBar.Line(line.Ingredient, line.Amount, line.Measure))]) with
+        {
+            Serve = "iced",
+            Sizes = ["m"],
+        };
+
     [Fact]
     public void What_is_too_much_for_one_cup_goes_into_a_bigger_one_and_is_made_that_size()
     {

@@ -9,6 +9,7 @@ const emit = defineEmits<{ take: []; again: []; back: [] }>()
 const heads = {
   carryOn: 'It can stay so',
   change: 'It can be rescued',
+  takeOut: 'Take some ice out',
   biggerCup: 'It fits a bigger cup',
   startAgain: 'It cannot be rescued',
 } as const
@@ -40,9 +41,9 @@ const canTake = computed(() => props.rescue.kind === 'carryOn' || props.rescue.k
         @click="emit('take')"
       />
       <Button
-        label="Pour more, or correct it"
-        outlined
-        severity="secondary"
+        :label="rescue.kind === 'takeOut' ? 'Weigh it again' : 'Pour more, or correct it'"
+        :outlined="rescue.kind !== 'takeOut'"
+        :severity="rescue.kind === 'takeOut' ? undefined : 'secondary'"
         data-test="rescue-back"
         @click="emit('back')"
       />
