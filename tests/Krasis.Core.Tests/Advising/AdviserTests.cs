@@ -135,7 +135,7 @@ public class AdviserTests
                                         )
                                     )
                                     + (
-                                        0.05
+                                        0.1
                                         * Math.Pow(
                                             100
                                                 * (

@@ -9,11 +9,11 @@ namespace Krasis.Core.Judging.Standings;
 internal sealed class Nearness(HouseRules house, Measured standard)
 {
     // What is off counts by its square: a little of everything is noticed less than much of one thing. Ten percent of
-    // drift count 10; ten percent of the working volume left unlike the reference, or taken by more or less ice, count 5
-    // (no source).
+    // drift count 10, and so does ice that takes ten percent more or less of the working volume: with a third of its ice
+    // an iced drink is another. Ten percent of the working volume left unlike the reference count 5 (no source).
     private const double DriftWeight = 0.1;
     private const double FullnessWeight = 0.05;
-    private const double IceWeight = 0.05;
+    private const double IceWeight = 0.1;
 
     /// <summary>How far off a cup is; 0 is the same.</summary>
     public double Off(in Measured cup) =>
