@@ -1,3 +1,4 @@
+using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Bar.Ingredients;
 using Krasis.Core.Bar.Kinds;
@@ -60,6 +61,59 @@ public class BarSetupTests
             ["cup-not-measured", "cup-not-measured"],
             sheet.Findings.Where(finding => finding.Check == "cup-not-measured").Select(finding => finding.Check)
         );
+    }
+
+    [Fact]
+    public void A_flavour_called_as_the_starters_takes_its_place_and_its_pump()
+    {
+        var syrup = FullBar.Facts.Find(new IngredientId("syrup"))!;
+        var pump = FullBar.Facts.DispenserOf(syrup.Id)!.YieldPerStroke.Value;
+        var made = Made(new() { Name = $" {syrup.Name.ToUpperInvariant()} ", Like = "syrup" });
+        Assert.Equal(syrup.Name.ToUpperInvariant(), made.Find(syrup.Id)!.Name);
+        Assert.Equal(pump, made.DispenserOf(syrup.Id)!.YieldPerStroke.Value);
+
+        var pumped = Made(
+            new()
+            {
+                Name = syrup.Name,
+                Like = "syrup",
+                StrokeMl = pump + 2,
+            }
+        );
+        Assert.Equal(pump + 2, pumped.DispenserOf(syrup.Id)!.YieldPerStroke.Value);
+        Assert.Single(pumped.Ingredients, one => one.Name == syrup.Name);
+
+        BarFacts Made(SetupFlavour flavour) =>
+            BarReader.Read(BarSetup.Make(FullBar.Document, House with { Flavours = [flavour] }).Value).Value;
+    }
+
+    // "Whip!" would get the id that the starter's cream has.
+    [Fact]
+    public void A_flavour_gets_an_id_that_nothing_else_has()
+    {
+        var bar = BarReader
+            .Read(
+                BarSetup
+                    .Make(FullBar.Document, House with { Flavours = [new() { Name = "Whip!", Like = "sauce" }] })
+                    .Value
+            )
+            .Value;
+        Assert.Equal("whip-2", bar.Ingredients.Single(one => one.Name == "Whip!").Id.Value);
+    }
+
+    [Theory]
+    [InlineData("milk")]
+    [InlineData("Damson syrup")]
+    public void A_flavour_that_is_called_as_something_else_is_told_by_its_own_field(string name)
+    {
+        var made = BarSetup.Make(
+            FullBar.Document,
+            House with
+            {
+                Flavours = [new() { Name = "Damson syrup" }, new() { Name = name }],
+            }
+        );
+        Assert.Equal("flavours[1].name", Assert.Single(made.Problems).Field);
     }
 
     [Fact]

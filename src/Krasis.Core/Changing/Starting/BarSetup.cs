@@ -44,10 +44,21 @@ public static class BarSetup
             fields.Report("milks", null, "No milk is chosen yet.", "at least one of the starter pantry's milks");
         }
 
+        ids.UnionWith(starter.Ingredients.Select(known => known.Id!));
         var flavours = setup
-            .Flavours.Select((flavour, i) => Flavour(flavour, i, starter, IdOf(flavour.Name, "flavour", ids), fields))
+            .Flavours.Select(
+                (flavour, i) =>
+                    Flavour(
+                        flavour,
+                        i,
+                        starter,
+                        Namesake(starter, flavour)?.Id ?? IdOf(flavour.Name, "flavour", ids),
+                        fields
+                    )
+            )
             .OfType<IngredientDocument>()
             .ToList();
+        ReportTakenNames(starter, setup, fields);
         if (fields.Problems.Count > 0)
         {
             return Reading<BarDocument>.Failed(fields.Problems);
@@ -69,9 +80,11 @@ public static class BarSetup
     {
         // What the starter's parts are made of stays with them.
         var needed = starter.Parts.SelectMany(part => part.Lines).Select(line => line.Ingredient).ToHashSet();
+        var own = flavours.Select(flavour => flavour.Id).ToHashSet();
         var others = starter
             .Ingredients.Where(known =>
                 !milks.Contains(known)
+                && !own.Contains(known.Id)
                 && (
                     known.Kind is not ("milk" or "syrup")
                     || needed.Contains(known.Id)
@@ -79,18 +92,19 @@ public static class BarSetup
                 )
             )
             .ToList();
-        var kept = others.Select(known => known.Id).ToHashSet();
-        var pumps = setup
-            .Flavours.Zip(flavours)
-            .Where(pair => pair.First.StrokeMl is not null)
-            .Select(pair => new DispenserDocument
-            {
-                Id = $"{pair.Second.Id}-pump",
-                Name = $"{pair.Second.Name} pump",
-                Ingredient = pair.Second.Id,
-                Kind = "pump",
-                StrokeMl = pair.First.StrokeMl,
-            });
+        var pumped = setup.Flavours.Zip(flavours).Where(pair => pair.First.StrokeMl is not null).ToList();
+        var kept = others
+            .Concat(flavours.Except(pumped.Select(pair => pair.Second)))
+            .Select(known => known.Id)
+            .ToHashSet();
+        var pumps = pumped.Select(pair => new DispenserDocument
+        {
+            Id = $"{pair.Second.Id}-pump",
+            Name = $"{pair.Second.Name} pump",
+            Ingredient = pair.Second.Id,
+            Kind = "pump",
+            StrokeMl = pair.First.StrokeMl,
+        });
         return starter with
         {
             Cups = cups,
@@ -184,6 +198,35 @@ public static class BarSetup
         }
 
         return MissingIngredient.AsLike(like, id, name);
+    }
+
+    // A flavour that is called what the starter's is takes its place, and its id: what is made of the one is made of the
+    // other.
+    private static IngredientDocument? Namesake(BarDocument starter, SetupFlavour flavour) =>
+        starter.Ingredients.FirstOrDefault(known =>
+            known.Kind is "syrup" or "sauce"
+            && string.Equals(known.Name, flavour.Name?.Trim(), StringComparison.OrdinalIgnoreCase)
+        );
+
+    private static void ReportTakenNames(BarDocument starter, SetupDocument setup, FieldReader fields)
+    {
+        var taken = starter
+            .Ingredients.Where(known => known.Kind is not ("syrup" or "sauce"))
+            .Select(known => known.Name!)
+            .ToHashSet(StringComparer.OrdinalIgnoreCase);
+        for (var i = 0; i < setup.Flavours.Count; i++)
+        {
+            var name = setup.Flavours[i].Name?.Trim() ?? "";
+            if (name.Length > 0 && !taken.Add(name))
+            {
+                fields.Report(
+                    $"flavours[{i}].name",
+                    name,
+                    "Something else on this bar has that name.",
+                    "a name of its own"
+                );
+            }
+        }
     }
 
     private static IngredientDocument PlainSyrup(BarDocument starter) =>

@@ -130,7 +130,7 @@ const hears = computed(() => {
       >
       <h2>Next</h2>
       <p v-if="next" class="next">
-        <b>{{ next.title }}</b>, {{ next.amount }}
+        <b>{{ next.title }}</b><template v-if="next.amount">, {{ next.amount }}</template>
       </p>
       <p v-else class="next">It is done.</p>
       <AllergenLine class="has" :says="make.plan.allergens" />
