@@ -43,12 +43,7 @@ public sealed class FinishBatch(KrasisFile file, StandardNeeds standards, TimePr
         var kitchen = Kitchen.Of(session, standards, clock);
         if (session.Prep.Entry(id) is { } before)
         {
-            return before.Batch == key
-                ? new Prepared(kitchen, null, before.Lot)
-                : Refusal.Conflict(
-                    "This was sent before as something else.",
-                    "What was sent then stands in the book of stock. Load the page again."
-                );
+            return before.Batch == key ? new Prepared(kitchen, null, before.Lot) : Refusal.SentAsSomethingElse;
         }
 
         return BatchParts.Find(session, kitchen, key) is { } batch

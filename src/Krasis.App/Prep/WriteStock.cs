@@ -1,5 +1,6 @@
 using Krasis.App.Shared;
 using Krasis.Core.Input;
+using Krasis.Core.Planning.Needing;
 using Krasis.Core.Planning.Stocking;
 using Krasis.Store;
 using Krasis.Store.Prep;
@@ -10,7 +11,7 @@ namespace Krasis.App.Prep;
 /// <summary>Writes in the book of stock: a delivery, an opening, what was thrown away or counted.</summary>
 public sealed class WriteStock(KrasisFile file, StandardNeeds standards, TimeProvider clock) : IUseCase
 {
-    /// <summary>Writes it. Sent twice under one id, it is written once.</summary>
+    /// <summary>Writes it. Sent twice under one id, it is written once; something else under the same id is refused.</summary>
     public Result<StockView> Run(StockRequest request)
     {
         var fields = new FieldReader();
@@ -51,12 +52,14 @@ public sealed class WriteStock(KrasisFile file, StandardNeeds standards, TimePro
         string? reason
     )
     {
-        if (session.Prep.Entry(request.Id!) is not null)
+        var kitchen = Kitchen.Of(session, standards, clock);
+        if (session.Prep.Entry(request.Id!) is { } before)
         {
-            return Result.Of<LotRow?>(null);
+            return IsTheSame(session, kitchen, before, request, move, reason)
+                ? Result.Of<LotRow?>(null)
+                : Refusal.SentAsSomethingElse;
         }
 
-        var kitchen = Kitchen.Of(session, standards, clock);
         var fields = new FieldReader();
         var row = move is LotMove.Bought or LotMove.Made
             ? StockViews.Came(session, kitchen, request, move, useBy, fields)
@@ -65,4 +68,36 @@ public sealed class WriteStock(KrasisFile file, StandardNeeds standards, TimePro
             : row is null ? Refusal.Missing("lot")
             : Result.Of<LotRow?>(row);
     }
+
+    // Whether a line of the book is what is sent again.
+    private static bool IsTheSame(
+        Session session,
+        Kitchen kitchen,
+        LotRow before,
+        StockRequest request,
+        LotMove move,
+        string? reason
+    )
+    {
+        var sent = move switch
+        {
+            LotMove.Bought or LotMove.Made => request.Packs is { } packs && Item.Find(request.Item) is { } item
+                ? packs * kitchen.Catalogue.GetValueOrDefault(item)?.Pack
+                : request.Amount,
+            LotMove.Counted => request.Amount - LeftBefore(session, before),
+            LotMove.Opened => 0,
+            _ => -request.Amount ?? before.Amount,
+        };
+        return before.Batch is null
+            && before.Move == Choice.Word(move)
+            && before.Reason == reason
+            && (request.Lot is null ? before.Item == request.Item : before.Lot == request.Lot)
+            && Math.Abs(before.Amount - (sent ?? double.NaN)) < 1e-6;
+    }
+
+    // What was left of a lot before one of its lines was written.
+    private static double LeftBefore(Session session, LotRow line) =>
+        Stock
+            .All(session.Prep.HistoryOf(line.Lot).Where(row => row.Number < line.Number).Select(LotBalances.ToEntry))
+            .Values.Sum(lot => lot.Left);
 }

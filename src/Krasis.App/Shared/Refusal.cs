@@ -55,6 +55,13 @@ public sealed record Refusal(RefusalKind Kind, string Title, string Detail, IRea
     /// <summary>It contradicts something else that is kept.</summary>
     public static Refusal Conflict(string title, string detail) => new(RefusalKind.Conflict, title, detail, []);
 
+    /// <summary>The id under which it comes is that of something else in the book of stock.</summary>
+    public static Refusal SentAsSomethingElse =>
+        Conflict(
+            "This was sent before as something else.",
+            "What was sent then stands in the book of stock. Load the page again."
+        );
+
     // The field in words before its message, as people read it; the problems themselves name it as it was sent.
     private static string Placed(string field) =>
         FieldWords.Of(field) is { Length: > 0 } words ? $"{char.ToUpperInvariant(words[0])}{words[1..]}: " : "";

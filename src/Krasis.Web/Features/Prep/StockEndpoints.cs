@@ -16,7 +16,7 @@ internal sealed class StockEndpoints : IEndpoints
         prep.MapPost("/stock", (StockRequest request, WriteStock act) => act.Run(request).ToOk())
             .WithName(nameof(WriteStock))
             .WithSummary(
-                "Write in the book of stock: a delivery, an opening, what was thrown away or counted. Sent twice under one id it is kept once."
+                "Write in the book of stock: a delivery, an opening, what was thrown away or counted. Sent twice under one id it is kept once; something else under that id is refused."
             )
             .Fails(400, 404, 409, 413, 422);
         prep.MapGet("/lots/{lot}", (string lot, ReadLot act) => act.Run(lot).ToOk())
