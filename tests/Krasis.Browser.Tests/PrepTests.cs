@@ -23,7 +23,7 @@ public sealed partial class PrepTests : BenchTests
         Tab.ChooseOption("[data-test=is]", "Black sesame latte, Heron");
         Tab.Until("nothing unknown", () => !Tab.Has("[data-test=unknown]"));
         Tab.Click("[data-test=take-good]");
-        UntilText("[role=status], .p-toast", "120 cups of 1 day are taken in, 1 rows left out.");
+        UntilText("[role=status], .p-toast", "120 cups of 1 day are taken in, 1 row left out.");
         Tab.Until("another expectation", () => Total() != before);
 
         // The next file of that till needs no asking.

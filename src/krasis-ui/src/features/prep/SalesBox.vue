@@ -64,6 +64,8 @@ const orders = [
   { value: 'mdy', label: 'month, day, year' },
 ]
 
+const cupsSaid = (cups: number) => `${decimal(cups, 0)} ${cups === 1 ? 'cup' : 'cups'}`
+
 const body = (leaveOutBad: boolean) => ({
   text: workbook.value === null ? text.value : null,
   workbook: workbook.value,
@@ -92,7 +94,7 @@ async function keep(leaveOutBad: boolean): Promise<void> {
   try {
     const kept = await ask(api.POST('/api/prep/sales/import', { body: body(leaveOutBad) }))
     tell({
-      text: `${decimal(kept.cups, 0)} cups of ${kept.days} ${kept.days === 1 ? 'day' : 'days'} are taken in${kept.leftOut > 0 ? `, ${kept.leftOut} rows left out` : ''}.${kept.kept.length > 0 ? ` More was known already of ${kept.kept.map((day) => shortDay(day)).join(', ')}: ${kept.kept.length === 1 ? 'that day stays' : 'those days stay'} as before.` : ''}`,
+      text: `${cupsSaid(kept.cups)} of ${kept.days} ${kept.days === 1 ? 'day' : 'days'} ${kept.cups === 1 ? 'is' : 'are'} taken in${kept.leftOut > 0 ? `, ${kept.leftOut} ${kept.leftOut === 1 ? 'row' : 'rows'} left out` : ''}.${kept.kept.length > 0 ? ` More was known already of ${kept.kept.map((day) => shortDay(day)).join(', ')}: ${kept.kept.length === 1 ? 'that day stays' : 'those days stay'} as before.` : ''}`,
     })
     short.value = kept.says
     view.value = null
@@ -194,10 +196,9 @@ const isReady = computed(
     </ul>
     <div v-if="view" data-test="read-sales">
       <p role="status">
-        <strong
-          >{{ decimal(view.cups, 0) }} cups of {{ view.days }} {{ view.days === 1 ? 'day' : 'days' }}</strong
-        >
-        in {{ view.rows }} rows<template v-if="view.isRemembered">; columns as the last time</template>.
+        <strong>{{ cupsSaid(view.cups) }} of {{ view.days }} {{ view.days === 1 ? 'day' : 'days' }}</strong>
+        in {{ view.rows }} {{ view.rows === 1 ? 'row' : 'rows'
+        }}<template v-if="view.isRemembered">; columns as the last time</template>.
         <template v-if="view.timedCups > 0">{{
           view.timedCups === view.cups
             ? 'All have a time.'
@@ -243,7 +244,7 @@ const isReady = computed(
         <p><strong>Which drinks are these?</strong> You are asked once; it is kept.</p>
         <p v-for="each in view.unknown" :key="each.words" class="buttons">
           <label>
-            {{ each.words }} ({{ decimal(each.cups, 0) }} cups)
+            {{ each.words }} ({{ cupsSaid(each.cups) }})
             <Select
               v-model="said[each.words]"
               :options="choices"
