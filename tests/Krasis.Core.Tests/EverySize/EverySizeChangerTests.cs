@@ -1,4 +1,5 @@
 using CsCheck;
+using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.EverySize;
 using Krasis.Core.Input;
@@ -113,6 +114,34 @@ public class EverySizeChangerTests
 
         static double Strength(BuildSheet sheet, SizeSheet size) =>
             sheet.Sizes.Single(each => each.Size == size.Size).Taste.Poured.Strength!.Value.Value;
+    }
+
+    // Whatever the other drink is: a size that comes out noticeably stronger or weaker than it has its sentence, and no
+    // other has one.
+    [Theory]
+    [InlineData(60)]
+    [InlineData(100)]
+    [InlineData(150)]
+    [InlineData(200)]
+    [InlineData(300)]
+    public void What_is_not_as_strong_as_the_other_is_told(double milk)
+    {
+        var other = TestBar.Build(TestBar.Line("espresso", 3, "shot"), TestBar.Line("milk", milk, "ml"));
+        var changed = Change(Latte, new EverySizeWish { StrongAs = other }).Value;
+        var (wanted, now) = (FullBar.Mix(other), FullBar.Mix(changed.Build));
+        var off = now.Sizes.Where(size =>
+            Math.Abs((Strength(now, size.Size) / Strength(wanted, size.Size)) - 1) > 0.05
+        );
+        Assert.Equal(
+            off.Select(size => size.Name).Order(),
+            changed
+                .Said.Where(said => said.Contains(" comes to ", StringComparison.Ordinal))
+                .Select(said => said.Split(' ')[0])
+                .Order()
+        );
+
+        static double Strength(BuildSheet sheet, CupId size) =>
+            sheet.Sizes.Single(each => each.Size == size).Taste.Poured.Strength!.Value.Value;
     }
 
     [Fact]

@@ -17,6 +17,9 @@ namespace Krasis.Core.Changing.EverySize;
 /// <summary>Makes every size of a drink as strong as another drink is.</summary>
 internal static class StrengthOfAnother
 {
+    // A strength so many percent off is told (no source).
+    private const double Noticeable = 5;
+
     /// <summary>Does it. Only the coffee and the milk or water that fills the cup change, in the bar's own steps. Each size
     /// becomes as strong as the other drink in the same cup. If the other drink is not sold in that cup, its reference
     /// size counts.</summary>
@@ -75,7 +78,7 @@ internal static class StrengthOfAnother
                 sizes[own.Size.Cup.Id] = found[0].Amounts[line.Index];
             }
 
-            if (Far(own, found[0].Amounts, wanted, bar) is { } sentence)
+            if (Far(own, found[0].Amounts, wanted) is { } sentence)
             {
                 said.Add(sentence);
             }
@@ -91,11 +94,11 @@ internal static class StrengthOfAnother
                 or IngredientKind.Milk
                 or IngredientKind.Water;
 
-    // A sentence if nothing that the bar can pour is as strong, give or take the drift that the house allows.
-    private static string? Far(WorkedSize own, double[] amounts, double wanted, BarFacts bar)
+    // A sentence if nothing that the bar can pour is as strong, give or take what hardly anybody tastes.
+    private static string? Far(WorkedSize own, double[] amounts, double wanted)
     {
         var strength = own.With(amounts).Strength;
-        return Drift.Of(wanted, strength) is { } drift && Math.Abs(drift.Value) > bar.House.AllowedStrengthDrift.Value
+        return Drift.Of(wanted, strength) is { } drift && Math.Abs(drift.Value) > Noticeable
             ? $"{own.Size.Cup.Name} comes to {strength * 100:0.00} % and not to {wanted * 100:0.00} %: "
                 + "nothing nearer can be poured and fits the cup."
             : null;
