@@ -231,8 +231,8 @@ public sealed class Kitchen
         return new SalesLearner(sold, FactorOn, Board.Has);
     }
 
-    /// <summary>The minute of a day, by the clock on the wall, at which a count of it was written: infinite where the count
-    /// is of a later day, or was written on another than it is of.</summary>
+    /// <summary>The minute of the day, by the clock on the wall, at which a count was written: infinite if the count is for
+    /// a later day or was written on another day.</summary>
     /// <param name="day">The day.</param>
     /// <param name="countedOn">The day of the count.</param>
     /// <param name="at">When it was written.</param>

@@ -26,7 +26,7 @@ public sealed record NamedDrink(string? Words, string? Build, string? Size);
 /// <param name="Rows">How many rows it has.</param>
 /// <param name="Days">How many days would be taken in.</param>
 /// <param name="Cups">How many cups.</param>
-/// <param name="TimedCups">Of how many of them the time is known.</param>
+/// <param name="TimedCups">How many of them have a time.</param>
 /// <param name="Problems">Rows that cannot be taken.</param>
 /// <param name="Twins">Rows that say the same as one before, by their place, which are counted once.</param>
 /// <param name="Unknown">Drinks that nobody has said what they are.</param>

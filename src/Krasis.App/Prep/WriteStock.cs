@@ -55,7 +55,7 @@ public sealed class WriteStock(KrasisFile file, StandardNeeds standards, TimePro
         var kitchen = Kitchen.Of(session, standards, clock);
         if (session.Prep.Entry(request.Id!) is { } before)
         {
-            return IsTheSame(session, kitchen, before, request, move, reason)
+            return IsTheSame(session, kitchen, before, request, move, useBy, reason)
                 ? Result.Of<LotRow?>(null)
                 : Refusal.SentAsSomethingElse;
         }
@@ -69,17 +69,18 @@ public sealed class WriteStock(KrasisFile file, StandardNeeds standards, TimePro
             : Result.Of<LotRow?>(row);
     }
 
-    // Whether a line of the book is what is sent again.
+    // Whether the entry in the book is the same one, sent again.
     private static bool IsTheSame(
         Session session,
         Kitchen kitchen,
         LotRow before,
         StockRequest request,
         LotMove move,
+        DateOnly? useBy,
         string? reason
     )
     {
-        var sent = move switch
+        var amount = move switch
         {
             LotMove.Bought or LotMove.Made => request.Packs is { } packs && Item.Find(request.Item) is { } item
                 ? packs * kitchen.Catalogue.GetValueOrDefault(item)?.Pack
@@ -91,11 +92,18 @@ public sealed class WriteStock(KrasisFile file, StandardNeeds standards, TimePro
         return before.Batch is null
             && before.Move == Choice.Word(move)
             && before.Reason == reason
+            && IsUseBySame(before, move, useBy)
             && (request.Lot is null ? before.Item == request.Item : before.Lot == request.Lot)
-            && Math.Abs(before.Amount - (sent ?? double.NaN)) < 1e-6;
+            && Math.Abs(before.Amount - (amount ?? double.NaN)) < 1e-6;
     }
 
-    // What was left of a lot before one of its lines was written.
+    // Without a day of its own, what comes and what is opened gets one by its rule.
+    private static bool IsUseBySame(LotRow before, LotMove move, DateOnly? useBy) =>
+        useBy is null
+        || move is not (LotMove.Bought or LotMove.Made or LotMove.Opened)
+        || before.UseBy == Kitchen.Written(useBy.Value);
+
+    // What was left of the lot before an entry was written.
     private static double LeftBefore(Session session, LotRow line) =>
         Stock
             .All(session.Prep.HistoryOf(line.Lot).Where(row => row.Number < line.Number).Select(LotBalances.ToEntry))

@@ -55,11 +55,11 @@ public sealed record Refusal(RefusalKind Kind, string Title, string Detail, IRea
     /// <summary>It contradicts something else that is kept.</summary>
     public static Refusal Conflict(string title, string detail) => new(RefusalKind.Conflict, title, detail, []);
 
-    /// <summary>The id under which it comes is that of something else in the book of stock.</summary>
+    /// <summary>The stock book has another entry with the same id.</summary>
     public static Refusal SentAsSomethingElse =>
         Conflict(
-            "This was sent before as something else.",
-            "What was sent then stands in the book of stock. Load the page again."
+            "This entry was already saved with other details.",
+            "The stock book keeps the entry that was saved first. Reload the page to see it."
         );
 
     // The field in words before its message, as people read it; the problems themselves name it as it was sent.

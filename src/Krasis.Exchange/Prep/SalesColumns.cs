@@ -7,7 +7,7 @@ namespace Krasis.Exchange.Prep;
 /// <param name="Size">The size; null where the drink's name says it.</param>
 /// <param name="Station">The station; null where there is one.</param>
 /// <param name="Order">In what order days are written: ymd, dmy or mdy; null to be told by the file.</param>
-/// <param name="Time">The time of day; null where there is none, or where it stands behind the day.</param>
+/// <param name="Time">The time of day; null if there is no such column or the time follows the day.</param>
 public sealed record SalesColumns(
     int? Day,
     int? Drink,
@@ -35,8 +35,8 @@ public sealed record SalesColumns(
     private static readonly string[] SizeWords = ["size", "cup", "variant", "modifier"];
     private static readonly string[] StationWords = ["station", "till", "place", "location", "register", "outlet"];
 
-    /// <summary>What a table's head leads to suppose. No column holds two things, and a time is looked for only where
-    /// all of the column can be read as one.</summary>
+    /// <summary>What a table's head leads to suppose. No column holds two things. A column counts as the time only if
+    /// every cell in it is a time or empty.</summary>
     public static SalesColumns Guess(SalesTable table)
     {
         var head = table.Head.Select((cell, i) => (Cell: cell.ToLowerInvariant(), At: i)).ToList();

@@ -7,8 +7,7 @@ namespace Krasis.Exchange.Prep;
 /// <param name="Size">The size, as it stands there; empty where there is no such column.</param>
 /// <param name="Station">The station, likewise.</param>
 /// <param name="Cups">How many were sold.</param>
-/// <param name="Minute">At which minute of the day by the clock on the wall, 0 to 1439; null where the file does not
-/// say.</param>
+/// <param name="Minute">The minute of the day by the clock on the wall, 0 to 1439; null if the row has no time.</param>
 public sealed record SalesRow(
     int Line,
     DateOnly Day,

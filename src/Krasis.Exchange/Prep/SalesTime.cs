@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 
 namespace Krasis.Exchange.Prep;
 
-/// <summary>Reads at what time of day something was sold.</summary>
+/// <summary>Reads the time of day of a sale.</summary>
 internal static partial class SalesTime
 {
     private const int MinutesOfDay = 24 * 60;
@@ -27,9 +27,9 @@ internal static partial class SalesTime
     }
 
     /// <summary>The time that stands behind a day: "2026-11-25 14:03", "25/11/2026 2:03 pm".</summary>
-    /// <returns>The minute of the day; null where there is none, or where it is of another time zone (a Z or an offset
-    /// at its end): that the day is the house's own cannot be known then. Midnight to the second is what
-    /// programs add to a day without a time, and counts as none.</returns>
+    /// <returns>The minute of the day; null if there is no time, or if it ends in a Z or an offset, because it may be
+    /// another time, or even another day, at the house. Midnight counts as no time: programs add it to a day that has
+    /// none.</returns>
     public static int? BehindDay(string text)
     {
         var cut = text.Trim().IndexOfAny([' ', 'T']);

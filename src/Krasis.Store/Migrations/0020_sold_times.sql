@@ -1,2 +1,2 @@
--- When cups were sold, as far as the sales file has it: minutes of the day with their cups, "494:2 500:1".
+-- When cups were sold, if the sales file has times: minutes of the day and the cups sold in them, "494:2 500:1".
 ALTER TABLE sold_cups ADD COLUMN times TEXT NULL;

@@ -14,8 +14,7 @@ public sealed record CupsRow(string Day, string Station, string Build, string Si
 /// <param name="Build">The build's id.</param>
 /// <param name="Size">The cup's id.</param>
 /// <param name="Cups">How many.</param>
-/// <param name="Times">When, as far as it is known: minutes of the day with their cups, "494:2 500:1"; null where no time
-/// is known.</param>
+/// <param name="Times">Minutes of the day and the cups sold in them, "494:2 500:1"; null if no time is known.</param>
 public sealed record SoldRow(string Day, string Station, string Build, string Size, double Cups, string? Times = null);
 
 /// <summary>What the till calls a drink.</summary>

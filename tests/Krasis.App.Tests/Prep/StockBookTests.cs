@@ -81,7 +81,7 @@ public sealed class StockBookTests : IDisposable
         Assert.Equal(first.Lot, Finish(batch, Id).Lot);
         Assert.Equal(lines, house.File.Read(session => session.Prep.BookLength));
         var other = new FinishBatch(house.File, house.Needs, house.Clock).Run("other@2026-11-25", Done(Id));
-        Assert.Equal("This was sent before as something else.", other.Refusal!.Title);
+        Assert.Equal("This entry was already saved with other details.", other.Refusal!.Title);
     }
 
     [Fact]
@@ -194,7 +194,7 @@ public sealed class StockBookTests : IDisposable
         Assert.Empty(Sold(0));
     }
 
-    // The clock of the tests stands at one time of the day; the lots are counted then.
+    // The test clock does not move, so every lot is counted at the same moment.
     [Fact]
     public void Of_a_day_with_a_count_only_cups_of_a_later_time_come_out_of_stock()
     {

@@ -82,10 +82,21 @@ public sealed class WriteStockTests : IDisposable
                 continue;
             }
 
-            Assert.Equal("This was sent before as something else.", Run(other).Refusal?.Title);
+            Assert.Equal("This entry was already saved with other details.", Run(other).Refusal?.Title);
         }
 
         Assert.Equal(lines, Lines());
+    }
+
+    [Theory]
+    [InlineData("bought")]
+    [InlineData("opened")]
+    public void Another_use_by_day_under_the_same_id_is_refused(string move)
+    {
+        var request = Request(move, move == "bought" ? 1000 : null) with { UseBy = "2026-11-28" };
+        Write(request);
+        Write(request);
+        Assert.NotNull(Run(request with { UseBy = "2026-11-29" }).Refusal);
     }
 
     [Fact]
@@ -98,7 +109,10 @@ public sealed class WriteStockTests : IDisposable
         Write(request);
         var lines = Lines();
         Write(request);
-        Assert.Equal("This was sent before as something else.", Run(request with { Packs = 3 }).Refusal?.Title);
+        Assert.Equal(
+            "This entry was already saved with other details.",
+            Run(request with { Packs = 3 }).Refusal?.Title
+        );
         Assert.Equal(lines, Lines());
     }
 

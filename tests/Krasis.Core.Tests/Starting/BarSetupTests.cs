@@ -103,6 +103,7 @@ public class BarSetupTests
 
     [Theory]
     [InlineData("milk")]
+    [InlineData("Oat drink")]
     [InlineData("Damson syrup")]
     public void A_flavour_that_is_called_as_something_else_is_told_by_its_own_field(string name)
     {

@@ -17,7 +17,7 @@ namespace Krasis.Core.Changing.EverySize;
 /// <summary>Makes every size of a drink as strong as another drink is.</summary>
 internal static class StrengthOfAnother
 {
-    // A strength so many percent off is told (no source).
+    // A difference in strength above this many percent is told (no source).
     private const double Noticeable = 5;
 
     /// <summary>Does it. Only the coffee and the milk or water that fills the cup change, in the bar's own steps. Each size
@@ -94,7 +94,7 @@ internal static class StrengthOfAnother
                 or IngredientKind.Milk
                 or IngredientKind.Water;
 
-    // A sentence if nothing that the bar can pour is as strong, give or take what hardly anybody tastes.
+    // A sentence if nothing that the bar can pour comes close enough.
     private static string? Far(WorkedSize own, double[] amounts, double wanted)
     {
         var strength = own.With(amounts).Strength;

@@ -78,8 +78,7 @@ public static class BarSetup
         IReadOnlyList<EspressoDocument> espresso
     )
     {
-        // What the starter's parts are made of stays with them.
-        var needed = starter.Parts.SelectMany(part => part.Lines).Select(line => line.Ingredient).ToHashSet();
+        var needed = NeededByParts(starter);
         var own = flavours.Select(flavour => flavour.Id).ToHashSet();
         var others = starter
             .Ingredients.Where(known =>
@@ -200,18 +199,25 @@ public static class BarSetup
         return MissingIngredient.AsLike(like, id, name);
     }
 
-    // A flavour that is called what the starter's is takes its place, and its id: what is made of the one is made of the
-    // other.
+    // A house flavour with the name of a starter one replaces it and keeps its id, so that parts made with it still work.
     private static IngredientDocument? Namesake(BarDocument starter, SetupFlavour flavour) =>
         starter.Ingredients.FirstOrDefault(known =>
             known.Kind is "syrup" or "sauce"
             && string.Equals(known.Name, flavour.Name?.Trim(), StringComparison.OrdinalIgnoreCase)
         );
 
+    // What the starter's parts are made of stays with them.
+    private static HashSet<string?> NeededByParts(BarDocument starter) =>
+        starter.Parts.SelectMany(part => part.Lines).Select(line => line.Ingredient).ToHashSet();
+
     private static void ReportTakenNames(BarDocument starter, SetupDocument setup, FieldReader fields)
     {
+        var needed = NeededByParts(starter);
         var taken = starter
-            .Ingredients.Where(known => known.Kind is not ("syrup" or "sauce"))
+            .Ingredients.Where(known =>
+                known.Kind is not ("syrup" or "sauce" or "milk")
+                || (known.Kind == "milk" && (setup.Milks.Contains(known.Id) || needed.Contains(known.Id)))
+            )
             .Select(known => known.Name!)
             .ToHashSet(StringComparer.OrdinalIgnoreCase);
         for (var i = 0; i < setup.Flavours.Count; i++)
@@ -219,12 +225,7 @@ public static class BarSetup
             var name = setup.Flavours[i].Name?.Trim() ?? "";
             if (name.Length > 0 && !taken.Add(name))
             {
-                fields.Report(
-                    $"flavours[{i}].name",
-                    name,
-                    "Something else on this bar has that name.",
-                    "a name of its own"
-                );
+                fields.Report($"flavours[{i}].name", name, "This name is already in use.", "a different name");
             }
         }
     }

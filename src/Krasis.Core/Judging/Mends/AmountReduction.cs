@@ -78,8 +78,8 @@ internal static class AmountReduction
         }
     }
 
-    /// <summary>A little less ice below a fill line. The line is poured to all the same, but less ice stands out above
-    /// it. Whether that is enough shows only when the size is worked out again.</summary>
+    /// <summary>Ways to use a little less ice in a drink that is filled to a line. The drink still reaches the line, but
+    /// less ice stands above it. The size must be worked out again to see whether that is enough.</summary>
     /// <param name="worked">The size.</param>
     /// <returns>One step less of each ice, then more, up to a third; none where no fill line follows the ice.</returns>
     public static IEnumerable<Mend> IceBelowAFillLine(WorkedSize worked)

@@ -9,8 +9,8 @@ namespace Krasis.Core.Judging.Standings;
 internal sealed class Nearness(HouseRules house, Measured standard)
 {
     // What is off counts by its square: a little of everything is noticed less than much of one thing. Ten percent of
-    // drift count 10, and so does ice that takes ten percent more or less of the working volume: with a third of its ice
-    // an iced drink is another. Ten percent of the working volume left unlike the reference count 5 (no source).
+    // drift count 10, and so does ice that takes ten percent more or less of the working volume: an iced drink with a
+    // third of its ice is another drink. Ten percent of the working volume left unlike the reference count 5 (no source).
     private const double DriftWeight = 0.1;
     private const double FullnessWeight = 0.05;
     private const double IceWeight = 0.1;

@@ -9,7 +9,7 @@ public enum RescueKind
     /// <summary>Change an amount that is still to come, add more of what is in, or leave a topping out.</summary>
     Change,
 
-    /// <summary>Take some of the ice out again that went in last, and weigh it.</summary>
+    /// <summary>Remove some of the ice that went in last, and weigh again.</summary>
     TakeOut,
 
     /// <summary>Pour it into a bigger cup of the drink and make that size.</summary>

@@ -22,7 +22,7 @@ public static class Rescuer
     /// <param name="size">The cup.</param>
     /// <param name="poured">What is in it.</param>
     /// <returns>The way that brings the drink nearest to its standard, if it fits and is within what the house allows.
-    /// Ice that went in last is taken out again before anything else is poured otherwise. It looks in this cup first, then without what stands on top, then in a bigger cup of the drink. If nothing helps,
+    /// If too much ice went in last, it says to remove some. Otherwise it looks in this cup first, then without what stands on top, then in a bigger cup of the drink. If nothing helps,
     /// it says why. Problems under <c>station</c>, <c>size</c> and <c>poured[i]</c>.</returns>
     public static Reading<Rescue> Rescue(
         Build build,
@@ -40,23 +40,26 @@ public static class Rescuer
 
         var search = RescueSearch.In(cup.Value);
         var best = search.Best();
-        var here = best is { IsAllowed: true } ? GoOn(cup.Value, best) : null;
         return Reading<Rescue>.Of(
-            here is { Kind: RescueKind.CarryOn }
-                ? here
+            best is { IsAllowed: true, Changed.Count: 0 }
+                ? GoOn(cup.Value, best)
                 : WithLessIce(cup.Value)
-                    ?? here
+                    ?? (best is { IsAllowed: true } ? GoOn(cup.Value, best) : null)
                     ?? WithoutTheTop(cup.Value)
                     ?? InABiggerCup(cup.Value, build, bar, station, poured)
                     ?? StartAgain(cup.Value.Own, search, best)
         );
     }
 
-    // Ice is the one thing that comes out of a cup again, as long as nothing was poured over it.
+    // Ice can be taken back out as long as nothing has been poured over it. Nobody takes out less than one step of it.
     private static Rescue? WithLessIce(HalfMade cup)
     {
         var last = Array.FindLastIndex(cup.Actual, amount => !double.IsNaN(amount));
-        if (last < 0 || cup.Own.Lines[last] is not { IsIce: true, Mark: null } ice || cup.Actual[last] <= ice.Amount)
+        if (
+            last < 0
+            || cup.Own.Lines[last] is not { IsIce: true, Mark: null } ice
+            || cup.Actual[last] - ice.Amount < ice.Step
+        )
         {
             return null;
         }
@@ -64,22 +67,22 @@ public static class Rescuer
         double[] actual = [.. cup.Actual];
         actual[last] = ice.Amount;
         var less = cup with { Actual = actual };
-        if (RescueSearch.In(less).Best() is not { IsAllowed: true } way || GoOn(less, way).Kind != RescueKind.CarryOn)
+        if (RescueSearch.In(less).Best() is not { IsAllowed: true, Changed.Count: 0 } way)
         {
             return null;
         }
 
-        var surplus = Grams.From(ice.Facts.Mass(cup.Actual[last] - ice.Amount, ice.Stretch));
-        return new Rescue(
+        var surplus = ice.Facts.Mass(cup.Actual[last] - ice.Amount, ice.Stretch);
+        return WithoutPlan(
             RescueKind.TakeOut,
-            $"Take {Say.Whole(surplus.Value)} g of {ice.Ingredient.Name} out again and weigh the cup. Then it is {RescueWords.Effect(cup.Own, way)}.",
-            [],
-            way.Strength,
-            way.Sweetness,
-            Millilitres.From(way.RoomLeft),
-            null
+            $"Remove {Say.Whole(surplus)} g of {ice.Ingredient.Name} and weigh again. Then it is {RescueWords.Effect(cup.Own, way)}.",
+            way
         );
     }
+
+    // What comes of a way that needs no new plan.
+    private static Rescue WithoutPlan(RescueKind kind, string says, PourOption way) =>
+        new(kind, says, [], way.Strength, way.Sweetness, Millilitres.From(way.RoomLeft), null);
 
     // The reserve is kept for what stands on top: without it the drink may go nearly to the brim.
     private static Rescue? WithoutTheTop(HalfMade cup)
@@ -156,14 +159,10 @@ public static class Rescuer
             );
         }
 
-        return new Rescue(
+        return WithoutPlan(
             RescueKind.StartAgain,
             $"Start again: the nearest that still fits is {RescueWords.Effect(own, nearest)}, and that is further from the standard than the house allows.",
-            [],
-            nearest.Strength,
-            nearest.Sweetness,
-            Millilitres.From(nearest.RoomLeft),
-            null
+            nearest
         );
     }
 

@@ -4,11 +4,11 @@ namespace Krasis.Core.Planning.Expecting;
 /// <param name="Day">The day.</param>
 /// <param name="What">The drink, its size and the station.</param>
 /// <param name="Cups">How many, from 0.</param>
-/// <param name="Times">When they were sold, for as many of them as that is known of: no more cups than
-/// <paramref name="Cups"/>.</param>
+/// <param name="Times">When they were sold. Some times may be unknown, so there may be fewer cups here than
+/// <paramref name="Cups"/>, and never more.</param>
 public sealed record Sold(DateOnly Day, DrinkSize What, double Cups, IReadOnlyList<SoldTime> Times)
 {
-    /// <summary>Cups whose time nobody knows.</summary>
+    /// <summary>Cups that were sold at an unknown time.</summary>
     public Sold(DateOnly day, DrinkSize what, double cups)
         : this(day, what, cups, []) { }
 }

@@ -11,7 +11,7 @@ public static class SoldUse
     /// <param name="lots">Every lot of which something is left, and those that <paramref name="before"/> is of.</param>
     /// <param name="before">What was written for that day before: it is put back first.</param>
     /// <param name="counted">The lots that were counted on that day or later, and the minute of the day of the count by the
-    /// clock on the wall, infinite for a later day. What was used up to that minute, the count knows better.</param>
+    /// clock on the wall, infinite for a later day. The count already includes what was used up to that minute.</param>
     /// <param name="sold">What was sold on the day. Cups whose time is not known are spread evenly over the opening hours;
     /// on a day without, they count as sold before any count.</param>
     /// <param name="needs">What a cup takes.</param>

@@ -248,7 +248,7 @@ public class RescuerTests
         var rescue = Rescue(build, ("espresso", 36), ("milk", 155), ("ice", 240));
         Assert.Equal((RescueKind.TakeOut, null), (rescue.Kind, rescue.Plan));
         Assert.StartsWith(
-            "Take 120 g of Ice out again and weigh the cup. Then it is as strong ",
+            "Remove 120 g of Ice and weigh again. Then it is as strong ",
             rescue.Says,
             StringComparison.Ordinal
         );
@@ -261,6 +261,10 @@ public class RescuerTests
     {
         var under = Iced(("espresso", 2, "shot"), ("ice", 200, "g"), ("milk", 150, "ml"));
         Assert.NotEqual(RescueKind.TakeOut, Rescue(under, ("espresso", 36), ("ice", 300), ("milk", 155)).Kind);
+
+        // A step of ice is 5 g; the espresso is short either way.
+        var little = Iced(("espresso", 2, "shot"), ("milk", 150, "ml"), ("ice", 100, "g"));
+        Assert.Equal(RescueKind.Change, Rescue(little, ("espresso", 25), ("milk", 155), ("ice", 104.9)).Kind);
 
         var last = Iced(("espresso", 2, "shot"), ("milk", 150, "ml"), ("ice", 100, "g"));
         Assert.Equal(RescueKind.CarryOn, Rescue(last, ("espresso", 36), ("milk", 155), ("ice", 110)).Kind);

@@ -202,7 +202,7 @@ const isReady = computed(
         <template v-if="view.timedCups > 0">{{
           view.timedCups === view.cups
             ? 'All have a time.'
-            : `${decimal(view.timedCups, 0)} of them have a time; the others are spread over your opening hours.`
+            : `${cupsSaid(view.timedCups)} with a time; the rest are spread over your opening hours.`
         }}</template>
       </p>
       <p class="buttons">

@@ -9,7 +9,7 @@ const emit = defineEmits<{ take: []; again: []; back: [] }>()
 const heads = {
   carryOn: 'It can stay so',
   change: 'It can be rescued',
-  takeOut: 'Take some ice out',
+  takeOut: 'Remove some ice',
   biggerCup: 'It fits a bigger cup',
   startAgain: 'It cannot be rescued',
 } as const
@@ -41,7 +41,7 @@ const canTake = computed(() => props.rescue.kind === 'carryOn' || props.rescue.k
         @click="emit('take')"
       />
       <Button
-        :label="rescue.kind === 'takeOut' ? 'Weigh it again' : 'Pour more, or correct it'"
+        :label="rescue.kind === 'takeOut' ? 'Weigh again' : 'Pour more, or correct it'"
         :outlined="rescue.kind !== 'takeOut'"
         :severity="rescue.kind === 'takeOut' ? undefined : 'secondary'"
         data-test="rescue-back"
