@@ -4,6 +4,7 @@ using Krasis.Core.Judging;
 using Krasis.Core.Making;
 using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
+using static Krasis.Core.Tests.Making.PlannedDrinks;
 
 namespace Krasis.Core.Tests.Making;
 
@@ -11,15 +12,10 @@ namespace Krasis.Core.Tests.Making;
 /// so that heights are reckoned by hand.</summary>
 public class PlannerTests
 {
-    private static readonly LineDocument Syrup = TestBar.Line("syrup", 2, "stroke");
-    private static readonly LineDocument Shots = TestBar.Line("espresso", 2, "shot");
-    private static readonly LineDocument Milk = TestBar.Line("milk", 200, "ml");
-    private static readonly LineDocument Steamed = Milk with { Technique = "steam", Foam = "low" };
-
     [Fact]
     public void A_drink_is_made_in_pour_order_and_each_step_says_how_much_how_and_to_where()
     {
-        var plan = Middle(TestBar.Build(Syrup, Shots, Milk) with { Name = "Latte" });
+        var plan = Middle(TestBar.Build(Syrup, Shots, PlannedDrinks.Milk) with { Name = "Latte" });
 
         Assert.Equal(("Latte", "Middle", null), (plan.Drink, plan.SizeName, plan.Station));
         Assert.Equal(["Syrup", "Espresso", "Milk", "Hand it over"], plan.Steps.Select(step => step.Title));
@@ -71,13 +67,13 @@ public class PlannerTests
         Assert.EndsWith("It stands 1 mm above the shots line.", lined[1].See, StringComparison.Ordinal);
 
         // A mark is what is to be seen.
-        Assert.Null(Middle(TestBar.Build(Shots, Milk with { To = "to 50 mm" })).Steps[1].See);
+        Assert.Null(Middle(TestBar.Build(Shots, PlannedDrinks.Milk with { To = "to 50 mm" })).Steps[1].See);
     }
 
     [Fact]
     public void A_step_says_how_long_it_is_worked_on_and_a_shot_how_long_it_may_stand()
     {
-        var steps = Middle(TestBar.Build(Syrup, Shots with { Technique = "stir" }, Milk)).Steps;
+        var steps = Middle(TestBar.Build(Syrup, Shots with { Technique = "stir" }, PlannedDrinks.Milk)).Steps;
 
         // Five seconds of stirring: common practice, no source. Thirty for a shot, as the house has it to begin with.
         Assert.Equal([null, 5.0, null, null], steps.Select(step => step.Seconds));
@@ -88,65 +84,9 @@ public class PlannerTests
     }
 
     [Fact]
-    public void Milk_is_steamed_while_the_shot_before_it_runs()
-    {
-        var plan = Middle(TestBar.Build(Syrup, Shots, Steamed));
-
-        // 200 ml go to just under the spout of a pitcher of 300 ml.
-        Assert.Equal(
-            "While it runs, steam 200 ml of Milk in the Large pitcher to Low (one third), 62 °C.",
-            plan.Steps[1].Meanwhile
-        );
-        Assert.Equal(
-            ("Tap and swirl it, then pour it in.", "Large pitcher", 62.0),
-            (plan.Steps[3].How, plan.Steps[3].Hold, plan.Steps[3].Temperature!.Value.Value)
-        );
-
-        // The wand is wiped at once: before the milk that was steamed meanwhile is poured.
-        Assert.Equal(
-            ["Syrup", "Espresso", "Wipe and purge the wand", "Milk", "Hand it over"],
-            plan.Steps.Select(step => step.Title)
-        );
-    }
-
-    [Fact]
-    public void A_second_milk_is_steamed_by_itself_for_nobody_was_told_to_do_so_meanwhile()
-    {
-        var plan = Middle(
-            TestBar.Build(
-                Shots,
-                Steamed with
-                {
-                    Amount = 100,
-                },
-                TestBar.Line("oat", 80, "ml") with
-                {
-                    Technique = "steam",
-                    Foam = "low",
-                }
-            )
-        );
-
-        Assert.Equal(
-            ["Tap and swirl it, then pour it in.", "Steam it, tap and swirl it, then pour it in."],
-            plan.Steps.Where(step => step.Foam is not null).Select(step => step.How)
-        );
-    }
-
-    [Fact]
-    public void Milk_that_goes_in_before_the_shot_is_steamed_by_itself()
-    {
-        var plan = Middle(TestBar.Build(Steamed, Shots));
-
-        Assert.Equal("Steam it, tap and swirl it, then pour it in.", plan.Steps[0].How);
-        Assert.Equal("Wipe and purge the wand", plan.Steps[1].Title);
-        Assert.Null(plan.Steps[2].Meanwhile);
-    }
-
-    [Fact]
     public void Whole_pulls_are_pulled_and_what_goes_into_no_cup_is_told()
     {
-        var plan = Middle(TestBar.Build(TestBar.Line("espresso", 3, "shot"), Milk));
+        var plan = Middle(TestBar.Build(TestBar.Line("espresso", 3, "shot"), PlannedDrinks.Milk));
 
         // Three shots are a double and a half: two pulls of 36 g, of which 54 g go in.
         Assert.Equal("2 pulls: 18 g in, 36 g out, 25 to 30 s; 18 g go into no cup", plan.Steps[0].Shot!.Says);
@@ -156,7 +96,7 @@ public class PlannerTests
     public void A_shot_is_cooled_as_the_line_says()
     {
         var over = Middle(
-            TestBar.Build(Shots with { Technique = "cool" }, Milk, TestBar.Line("ice", 100, "g")) with
+            TestBar.Build(Shots with { Technique = "cool" }, PlannedDrinks.Milk, TestBar.Line("ice", 100, "g")) with
             {
                 Serve = "iced",
             }
@@ -174,7 +114,7 @@ public class PlannerTests
                     Technique = "cool",
                     Cooling = "chilledJug",
                 },
-                Milk,
+                PlannedDrinks.Milk,
                 TestBar.Line("ice", 100, "g")
             ) with
             {
@@ -186,97 +126,6 @@ public class PlannerTests
             (jug.How, jug.Seconds)
         );
     }
-
-    [Theory]
-    [InlineData("shaken", "Shake")]
-    [InlineData("blended", "Blend")]
-    public void What_is_shaken_or_blended_is_finished_before_what_stands_on_it(string serve, string title)
-    {
-        var plan = Middle(
-            TestBar.Build(
-                Syrup,
-                Shots,
-                TestBar.Line("ice", 60, "g"),
-                TestBar.Line("whip", 20, "g") with
-                {
-                    Technique = "top",
-                }
-            ) with
-            {
-                Serve = serve,
-            }
-        );
-
-        Assert.Equal(
-            ["Syrup", "Espresso", "Ice", title, "Whip", "Hand it over"],
-            plan.Steps.Select(step => step.Title)
-        );
-        // All that is blended or shaken is one step on a card. Nothing is in the cup before.
-        Assert.Equal([1, 1, 1, 2, 3, 4], plan.Steps.Select(step => step.Number));
-        Assert.All(plan.Steps.Take(3), step => Assert.Null(step.Level));
-        Assert.NotNull(plan.Steps[3].Level);
-    }
-
-    [Fact]
-    public void What_follows_the_shaking_is_poured_on_it_in_the_cup()
-    {
-        var plan = Middle(
-            TestBar.Build(
-                Syrup,
-                Shots with
-                {
-                    Technique = "shake",
-                },
-                TestBar.Line("ice", 60, "g") with
-                {
-                    Technique = "shake",
-                },
-                TestBar.Line("milk", 60, "ml")
-            ) with
-            {
-                Serve = "shaken",
-            }
-        );
-
-        Assert.Equal(
-            ["Syrup", "Espresso", "Ice", "Shake", "Milk", "Hand it over"],
-            plan.Steps.Select(step => step.Title)
-        );
-        Assert.Equal(
-            ["Into the shaker", "Into the shaker", "Into the shaker", null, null, null],
-            plan.Steps.Select(step => step.Into)
-        );
-        Assert.Equal("Let it run into the shaker.", plan.Steps[1].How);
-    }
-
-    [Fact]
-    public void Without_ice_among_what_is_shaken_everything_goes_into_the_shaker()
-    {
-        var plan = Middle(
-            TestBar.Build(
-                Shots with
-                {
-                    Technique = "shake",
-                },
-                TestBar.Line("milk", 60, "ml"),
-                TestBar.Line("ice", 60, "g")
-            ) with
-            {
-                Serve = "shaken",
-            }
-        );
-
-        Assert.Equal(["Espresso", "Milk", "Ice", "Shake", "Hand it over"], plan.Steps.Select(step => step.Title));
-    }
-
-    // Toppings alone leave nothing to blend.
-    [Fact]
-    public void Nothing_is_blended_where_nothing_is_in_the_jar() =>
-        Assert.Equal(
-            ["Whip", "Hand it over"],
-            Middle(TestBar.Build(TestBar.Line("whip", 20, "g") with { Technique = "top" }) with { Serve = "blended" })
-                .Steps.Select(step => step.Title)
-        );
 
     [Fact]
     public void How_high_it_stands_is_not_said_of_a_cup_that_hides_it()
@@ -299,7 +148,7 @@ public class PlannerTests
     [Fact]
     public void What_fills_to_a_mark_is_said_by_the_mark()
     {
-        var step = Middle(TestBar.Build(Shots, Milk with { To = "to 50 mm" })).Steps[1];
+        var step = Middle(TestBar.Build(Shots, PlannedDrinks.Milk with { To = "to 50 mm" })).Steps[1];
 
         // 50 mm of 4 ml are 200, less the 36 of the shots.
         Assert.Equal(
@@ -330,7 +179,8 @@ public class PlannerTests
     public void A_line_of_which_nothing_is_poured_is_no_step() =>
         Assert.Equal(
             ["Espresso", "Milk", "Hand it over"],
-            Middle(TestBar.Build(TestBar.Line("syrup", 0, "stroke"), Shots, Milk)).Steps.Select(step => step.Title)
+            Middle(TestBar.Build(TestBar.Line("syrup", 0, "stroke"), Shots, PlannedDrinks.Milk))
+                .Steps.Select(step => step.Title)
         );
 
     [Fact]
@@ -355,7 +205,7 @@ public class PlannerTests
                 ],
             }
         );
-        var build = BuildReader.Read(TestBar.Build(Syrup, Shots, Milk), bar).Value;
+        var build = BuildReader.Read(TestBar.Build(Syrup, Shots, PlannedDrinks.Milk), bar).Value;
 
         Assert.Equal(["Bar", "Bar", "Bar"], Planner.Plan(build, bar).Value.Select(plan => plan.Station));
         var kiosk = Planner.Plan(build, bar, "kiosk").Value;
@@ -367,7 +217,9 @@ public class PlannerTests
         );
 
         Assert.Equal("station", Assert.Single(Planner.Plan(build, bar, "boat").Problems).Field);
-        var large = BuildReader.Read(TestBar.Build(Shots, Milk) with { Sizes = ["l"], ReferenceSize = "l" }, bar).Value;
+        var large = BuildReader
+            .Read(TestBar.Build(Shots, PlannedDrinks.Milk) with { Sizes = ["l"], ReferenceSize = "l" }, bar)
+            .Value;
         Assert.Contains(
             "none of the cups",
             Assert.Single(Planner.Plan(large, bar, "kiosk").Problems).Message,
@@ -450,9 +302,4 @@ public class PlannerTests
                 },
                 iter: 500
             );
-
-    private static MakingPlan Middle(BuildDocument document) =>
-        Planner
-            .Plan(BuildReader.Read(document, FullBar.Facts).Value, FullBar.Facts)
-            .Value.Single(plan => plan.Size.Value == "m");
 }

@@ -1,40 +1,14 @@
 using CsCheck;
 using Krasis.Core.Bar;
-using Krasis.Core.Builds;
-using Krasis.Core.Input;
 using Krasis.Core.Quantities;
 using Krasis.Core.Tests.Outside;
 using Krasis.Core.Working.Speaking;
+using static Krasis.Core.Tests.Speaking.SpokenBar;
 
 namespace Krasis.Core.Tests.Speaking;
 
 public class SpeakingTests
 {
-    private static readonly BarFacts Bar = FullBar.Read(
-        FullBar.Document with
-        {
-            Cups =
-            [
-                .. FullBar.Document.Cups.Select(cup =>
-                    cup with
-                    {
-                        PrintedLines =
-                        [
-                            new() { Label = "espresso", HeightMm = 20 },
-                            new() { Label = "milk", HeightMm = 60 },
-                        ],
-                    }
-                ),
-            ],
-        }
-    );
-
-    private static readonly BuildDocument Latte = TestBar.Build(
-        TestBar.Line("syrup", 2, "stroke"),
-        TestBar.Line("espresso", 2, "shot"),
-        TestBar.Line("milk", 150, "ml")
-    );
-
     [Theory]
     [InlineData("3 strokes", 3, "stroke")]
     [InlineData("two shots", 2, "shot")]
@@ -92,10 +66,14 @@ public class SpeakingTests
 
         Assert.Equal(
             "2 strokes are not 50 ml at this bar: they are 15 ml.",
-            AmountInPlace.Objection(said, FullBar.Ingredient("syrup"), Bar)
+            AmountInPlace.Objection(said, FullBar.Ingredient("syrup"), SpokenBar.Bar)
         );
-        Assert.Null(AmountInPlace.Objection(Read("2 strokes = 15 ml").Value, FullBar.Ingredient("syrup"), Bar));
-        Assert.Null(AmountInPlace.Objection(Read("2 strokes = 16 ml").Value, FullBar.Ingredient("syrup"), Bar));
+        Assert.Null(
+            AmountInPlace.Objection(Read("2 strokes = 15 ml").Value, FullBar.Ingredient("syrup"), SpokenBar.Bar)
+        );
+        Assert.Null(
+            AmountInPlace.Objection(Read("2 strokes = 16 ml").Value, FullBar.Ingredient("syrup"), SpokenBar.Bar)
+        );
     }
 
     [Theory]
@@ -121,86 +99,6 @@ public class SpeakingTests
         Gen.String.Seeded().Sample(text => Read(text) is { IsRead: true } or { Problems.Count: > 0 });
 
     [Fact]
-    public void To_a_height_is_as_much_as_fills_it() =>
-        Gen.Select(Gen.OneOfConst("s", "m", "l"), Gen.Double[60, 99])
-            .Seeded()
-            .Sample(
-                (size, mm) =>
-                {
-                    var milk = Resolve(
-                        $"to {mm.ToString("0.0000", System.Globalization.CultureInfo.InvariantCulture)} mm",
-                        size,
-                        "milk"
-                    ).Value;
-                    var build =
-                        size == "m"
-                            ? With("milk", milk.Amount)
-                            : Latte with
-                            {
-                                Lines = [.. Latte.Lines.Take(2), TestBar.Line("milk", 150, "ml", (size, milk.Amount))],
-                            };
-                    return Math.Abs(FullBar.Mix(build, Bar).Size(size).Fill.FillHeight.Value - mm) < 1e-3;
-                }
-            );
-
-    [Fact]
-    public void To_a_printed_line_is_to_its_height()
-    {
-        // 60 mm of 400 ml over 100 mm are 240 ml, less 15 ml of syrup and 36 ml of espresso.
-        Assert.Equal(189, Resolve("to the second line", "m", "milk").Value.Amount, 1e-6);
-        Assert.Equal(189, Resolve("to the milk line", "m", "milk").Value.Amount, 1e-6);
-        Assert.Equal("Middle has no such printed line.", Resolve("to the ninth line", "m", "milk").Problems[0].Message);
-    }
-
-    // Source: 20 g of espresso with 120 g of milk is 1 : 6 (common practice, no source).
-    [Fact]
-    public void A_ratio_is_milk_to_coffee_by_mass_from_either_side()
-    {
-        Assert.Equal(36 * 6 / 1.03, Resolve("1:6", "m", "milk").Value.Amount, 1e-9);
-        Assert.Equal(150 * 1.03 / 6 / 18, Resolve("1:6", "m", "espresso").Value.Amount, 1e-9);
-        Assert.Equal(
-            6,
-            FullBar.Mix(With("milk", 36 * 6 / 1.03), Bar).Size("m").Taste.Poured.MilkPerCoffee!.Value,
-            1e-9
-        );
-    }
-
-    [Fact]
-    public void A_ratio_counts_what_is_in_the_cup_and_not_on_it()
-    {
-        // Water has the coffee's ratio to itself; milk on top is no milk in it; milk that is there already counts.
-        var drink = Build(
-            TestBar.Build(
-                TestBar.Line("espresso", 2, "shot"),
-                TestBar.Line("water", 10, "ml"),
-                TestBar.Line("milk", 50, "ml"),
-                TestBar.Line("oat", 10, "g"),
-                TestBar.Line("whip", 30, "g")
-            )
-        );
-        Assert.Equal(36 * 4, Ratio("1:4", "water").Value.Amount, 1e-9);
-        Assert.Equal(((36 * 4) - 10) / 1.03, Ratio("1:4", "milk").Value.Amount, 1e-9);
-        Assert.Equal((51.5 + 10) / 4 / 18, Ratio("1:4", "espresso").Value.Amount, 1e-9);
-
-        var none = AmountInPlace
-            .Resolve(
-                Read("1:6").Value,
-                Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))),
-                Bar,
-                new("m"),
-                new("espresso")
-            )
-            .Problems[0];
-        Assert.Equal(
-            ("1:6", "There is no milk in Middle yet that 1 : 6 could be to, or there is more than enough."),
-            (none.Value, none.Message)
-        );
-
-        Reading<Quantity> Ratio(string text, string line) =>
-            AmountInPlace.Resolve(Read(text).Value, drink, Bar, new("m"), new(line));
-    }
-
-    [Fact]
     public void What_cannot_be_in_that_cup_is_told()
     {
         Assert.Contains(
@@ -219,7 +117,7 @@ public class SpeakingTests
                 .Resolve(
                     Read("1:6").Value,
                     Build(TestBar.Build(TestBar.Line("milk", 100, "ml"))),
-                    Bar,
+                    SpokenBar.Bar,
                     new("m"),
                     new("milk")
                 )
@@ -268,7 +166,7 @@ public class SpeakingTests
                 TestBar.Line("ice", 0, "g")
             )
         );
-        var problems = AmountInPlace.Resolve(Read(text).Value, drink, Bar, new(size), new(line)).Problems;
+        var problems = AmountInPlace.Resolve(Read(text).Value, drink, SpokenBar.Bar, new(size), new(line)).Problems;
 
         Assert.Equal(
             said,
@@ -280,93 +178,6 @@ public class SpeakingTests
         );
     }
 
-    [Fact]
-    public void A_height_that_no_amount_fills_is_said_whole()
-    {
-        var problem = AmountInPlace
-            .ForSurface(
-                Build(TestBar.Build(TestBar.Line("espresso", 2, "shot"))),
-                Bar,
-                new("l"),
-                new("espresso"),
-                Millimetres.From(90)
-            )
-            .Problems[0];
-
-        Assert.Equal(
-            ("surfaceMm", "90", "No amount of Espresso fills Large as high.", "a lower height"),
-            (problem.Field, problem.Value, problem.Message, problem.Accepted)
-        );
-        Assert.Equal(
-            0,
-            AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(0)).Value.Amount
-        );
-        Assert.True(AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(100)).IsRead);
-
-        var tall = AmountInPlace.ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(101)).Problems[
-            0
-        ];
-        Assert.Equal(
-            ("101", "Middle is 100 mm high inside.", "0 to 100 mm"),
-            (tall.Value, tall.Message, tall.Accepted)
-        );
-    }
-
-    [Fact]
-    public void Milk_on_top_is_no_milk_of_a_ratio()
-    {
-        var drink = Build(
-            TestBar.Build(
-                TestBar.Line("espresso", 2, "shot"),
-                TestBar.Line("milk", 50, "ml"),
-                TestBar.Line("oat", 10, "g") with
-                {
-                    Technique = "top",
-                }
-            )
-        );
-
-        Assert.Equal(
-            51.5 / 4 / 18,
-            AmountInPlace.Resolve(Read("1:4").Value, drink, Bar, new("m"), new("espresso")).Value.Amount,
-            1e-9
-        );
-    }
-
-    [Fact]
-    public void The_whole_drink_is_brought_to_a_height_whatever_goes_in_after_the_line() =>
-        Gen.Select(Gen.Double[30, 95], Gen.Double[0, 150], Gen.OneOfConst("s", "m", "l"))
-            .Seeded()
-            .Sample(
-                (mm, ice, size) =>
-                {
-                    var drink = Latte with { Lines = [.. Latte.Lines, TestBar.Line("ice", ice, "g")] };
-                    var amount = AmountInPlace
-                        .ForSurface(Build(drink), Bar, new(size), new("milk"), Millimetres.From(mm))
-                        .Value.Amount;
-                    var lines = drink.Lines.Select(line =>
-                        line.Id != "milk" ? line
-                        : size == "m" ? line with { Amount = amount }
-                        : line with { Pins = [new() { Size = size, Amount = amount }] }
-                    );
-                    var stands = FullBar.Mix(drink with { Lines = [.. lines] }, Bar).Size(size).Fill.FillHeight.Value;
-
-                    return amount == 0 ? stands >= mm - 1e-6 : Math.Abs(stands - mm) < 1e-5;
-                }
-            );
-
-    [Theory]
-    [InlineData(-0.1)]
-    [InlineData(100.1)]
-    public void A_height_that_the_cup_has_not_is_told(double mm) =>
-        Assert.Equal(
-            ("surfaceMm", "0 to 100 mm"),
-            AmountInPlace
-                .ForSurface(Build(Latte), Bar, new("m"), new("milk"), Millimetres.From(mm))
-                .Problems.Select(problem => (problem.Field, problem.Accepted))
-                .Single()
-        );
-
     [Theory]
     [InlineData("no-size", "milk", "size")]
     [InlineData("m", "no-line", "line")]
@@ -375,7 +186,7 @@ public class SpeakingTests
             [field, field],
             [
                 AmountInPlace
-                    .ForSurface(Build(Latte), Bar, new(size), new(line), Millimetres.From(50))
+                    .ForSurface(Build(Latte), SpokenBar.Bar, new(size), new(line), Millimetres.From(50))
                     .Problems[0]
                     .Field,
                 Resolve("to 62 mm", size, line).Problems[0].Field,
@@ -390,10 +201,10 @@ public class SpeakingTests
                 (id, amount, pick) =>
                 {
                     var ingredient = FullBar.Ingredient(id);
-                    var measures = Dosing.MeasuresFor(ingredient, Bar);
+                    var measures = Dosing.MeasuresFor(ingredient, SpokenBar.Bar);
                     var quantity = new Quantity(amount, measures[pick % measures.Count]);
                     return Equivalent
-                        .Of(quantity, ingredient, Bar)
+                        .Of(quantity, ingredient, SpokenBar.Bar)
                         .All(other =>
                             Math.Abs(
                                 Dosing
@@ -401,7 +212,7 @@ public class SpeakingTests
                                         new Quantity(other.Amount, Measure.Find(other.Measure)!),
                                         quantity.Measure,
                                         ingredient,
-                                        Bar,
+                                        SpokenBar.Bar,
                                         "text"
                                     )
                                     .Value.Amount - amount
@@ -416,7 +227,7 @@ public class SpeakingTests
     public void Six_strokes_are_three_tablespoons()
     {
         var said = Equivalent
-            .Of(new Quantity(6, Measure.Stroke), FullBar.Ingredient("syrup"), Bar)
+            .Of(new Quantity(6, Measure.Stroke), FullBar.Ingredient("syrup"), SpokenBar.Bar)
             .ToDictionary(equivalent => equivalent.Measure, equivalent => equivalent.Amount);
 
         Assert.Equal(3, said["us-tbsp"], 0.06);
@@ -426,22 +237,13 @@ public class SpeakingTests
     [Fact]
     public void A_scoop_is_no_stroke()
     {
-        Assert.Contains(Measure.Scoop, Dosing.MeasuresFor(FullBar.Ingredient("cocoa"), Bar));
-        Assert.DoesNotContain(Measure.Stroke, Dosing.MeasuresFor(FullBar.Ingredient("cocoa"), Bar));
-        Assert.DoesNotContain(Measure.Scoop, Dosing.MeasuresFor(FullBar.Ingredient("syrup"), Bar));
-        Assert.Equal(10, Dosing.Mass(new Quantity(1, Measure.Scoop), FullBar.Ingredient("cocoa"), Bar).Value, 1e-9);
+        Assert.Contains(Measure.Scoop, Dosing.MeasuresFor(FullBar.Ingredient("cocoa"), SpokenBar.Bar));
+        Assert.DoesNotContain(Measure.Stroke, Dosing.MeasuresFor(FullBar.Ingredient("cocoa"), SpokenBar.Bar));
+        Assert.DoesNotContain(Measure.Scoop, Dosing.MeasuresFor(FullBar.Ingredient("syrup"), SpokenBar.Bar));
+        Assert.Equal(
+            10,
+            Dosing.Mass(new Quantity(1, Measure.Scoop), FullBar.Ingredient("cocoa"), SpokenBar.Bar).Value,
+            1e-9
+        );
     }
-
-    private static Reading<SpokenAmount> Read(string text) => SpokenAmountText.Read(text, Measure.Millilitre);
-
-    private static Build Build(BuildDocument document) => BuildReader.Read(document, Bar).Value;
-
-    private static BuildDocument With(string line, double amount) =>
-        Latte with
-        {
-            Lines = [.. Latte.Lines.Select(each => each.Id == line ? each with { Amount = amount } : each)],
-        };
-
-    private static Reading<Quantity> Resolve(string text, string size, string line) =>
-        AmountInPlace.Resolve(Read(text).Value, Build(Latte), Bar, new(size), new(line));
 }

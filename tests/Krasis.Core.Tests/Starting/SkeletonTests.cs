@@ -1,5 +1,4 @@
 using System.Globalization;
-using Krasis.Core.Bar;
 using Krasis.Core.Bar.Cups;
 using Krasis.Core.Builds;
 using Krasis.Core.Changing.Starting;
@@ -11,49 +10,6 @@ namespace Krasis.Core.Tests.Starting;
 /// practice, no source.</summary>
 public class SkeletonTests
 {
-    private static readonly BarFacts Bar = FullBar.Read(
-        FullBar.Document with
-        {
-            Ingredients =
-            [
-                .. FullBar.Document.Ingredients,
-                new()
-                {
-                    Id = "brew",
-                    Name = "Strong brew",
-                    Kind = "coffee",
-                    DensityGramsPerMl = 1,
-                    Colour = "#3d2314",
-                    ServedCelsius = 85,
-                    StrengthPercent = 4,
-                },
-            ],
-            Coffees =
-            [
-                new()
-                {
-                    Id = "batch",
-                    Name = "Batch",
-                    Ingredient = "coffee",
-                    Method = "batch",
-                    CoffeeGrams = 70,
-                    WaterGrams = 1000,
-                    ExtractionPercent = 20,
-                },
-                new()
-                {
-                    Id = "brew",
-                    Name = "Strong",
-                    Ingredient = "brew",
-                    Method = "strong",
-                    CoffeeGrams = 120,
-                    WaterGrams = 500,
-                    ExtractionPercent = 20,
-                },
-            ],
-        }
-    );
-
     public static TheoryData<DrinkBase, Serve, string> Everything
     {
         get
@@ -92,8 +48,8 @@ public class SkeletonTests
     public void A_proposal_fits_is_nearly_full_and_has_no_fault(DrinkBase made, Serve serve, string cups)
     {
         var sizes = cups.Split(' ');
-        var build = Skeleton.Propose(made, serve, [.. sizes.Select(id => new CupId(id))], Bar).Value.Build;
-        var sheet = FullBar.Mix(build with { Name = "New" }, Bar);
+        var build = Skeleton.Propose(made, serve, [.. sizes.Select(id => new CupId(id))], StartBar.Bar).Value.Build;
+        var sheet = FullBar.Mix(build with { Name = "New" }, StartBar.Bar);
         var reference = sheet.Sizes.Single(size => size.IsReference);
 
         Assert.Equal(sizes, sheet.Sizes.Select(size => size.Size.Value));
@@ -134,7 +90,7 @@ public class SkeletonTests
         string lines
     )
     {
-        var build = Skeleton.Propose(made, serve, [new(cup)], Bar).Value.Build;
+        var build = Skeleton.Propose(made, serve, [new(cup)], StartBar.Bar).Value.Build;
         var filler = made == DrinkBase.Batch ? "coffee" : "milk";
         var said = build.Lines.Select(line =>
             string.Create(
@@ -147,78 +103,7 @@ public class SkeletonTests
         Assert.Equal((10, cup, "with-the-cup"), (build.ReserveMm, build.ReferenceSize, build.School));
 
         // As full as steps of 5 ml bring it, with what steam and foam add.
-        Assert.InRange(FullBar.Mix(build with { Name = "New" }, Bar).Sizes[0].Fill.RoomLeft.Value, 0, 9);
-    }
-
-    // The house's own chocolate comes first, and of several the lead chooses; a flavour beside it shares the dose where
-    // both are sauces.
-    [Fact]
-    public void What_the_house_has_can_be_chosen()
-    {
-        var bar = FullBar.Read(
-            FullBar.Document with
-            {
-                Parts =
-                [
-                    new()
-                    {
-                        Id = "house-chocolate",
-                        Name = "House chocolate",
-                        Kind = "sauce",
-                        Colour = "#4a2318",
-                        Lines =
-                        [
-                            new()
-                            {
-                                Ingredient = "sauce",
-                                Amount = 200,
-                                Measure = "g",
-                            },
-                            new()
-                            {
-                                Ingredient = "milk",
-                                Amount = 100,
-                                Measure = "g",
-                            },
-                        ],
-                    },
-                ],
-            }
-        );
-        var choice = Skeleton.Choices(bar).Single(one => one.Base == DrinkBase.Chocolate);
-        Assert.Equal(["House chocolate", "Dark sauce"], choice.Of.Select(of => of.Name));
-        Assert.Equal(
-            ["Syrup", "Light syrup", "Dark sauce", "White sauce", "House chocolate"],
-            Skeleton.Flavours(bar).Select(flavour => flavour.Name)
-        );
-
-        Assert.Equal(["house-chocolate", "espresso", "milk"], Lines(null, null));
-        Assert.Equal(["sauce", "white", "espresso", "milk"], Lines("sauce", "white"));
-        Assert.Equal(
-            ["espresso", "milk"],
-            Skeleton
-                .Propose(DrinkBase.Espresso, Serve.Hot, [new("m")], bar, flavour: "")
-                .Value.Build.Lines.Select(line => line.Ingredient)
-        );
-        var two = Skeleton.Propose(DrinkBase.Chocolate, Serve.Hot, [new("m")], bar, "sauce", "white").Value.Build;
-        Assert.DoesNotContain(FullBar.Mix(two with { Name = "New" }, bar).Findings, finding =>
-            finding.Severity != Severity.Note
-        );
-        Assert.Equal(
-            "of",
-            Assert.Single(Skeleton.Propose(DrinkBase.Chocolate, Serve.Hot, [new("m")], bar, "milk").Problems).Field
-        );
-        Assert.Equal(
-            "flavour",
-            Assert
-                .Single(Skeleton.Propose(DrinkBase.Chocolate, Serve.Hot, [new("m")], bar, null, "milk").Problems)
-                .Field
-        );
-
-        IEnumerable<string> Lines(string? of, string? flavour) =>
-            Skeleton
-                .Propose(DrinkBase.Chocolate, Serve.Hot, [new("m")], bar, of, flavour)
-                .Value.Build.Lines.Select(line => line.Ingredient!);
+        Assert.InRange(FullBar.Mix(build with { Name = "New" }, StartBar.Bar).Sizes[0].Fill.RoomLeft.Value, 0, 9);
     }
 
     [Fact]
@@ -241,12 +126,14 @@ public class SkeletonTests
         Assert.Equal(
             "m",
             Skeleton
-                .Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m"), new("l")], Bar)
+                .Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m"), new("l")], StartBar.Bar)
                 .Value.Build.ReferenceSize
         );
         Assert.Equal(
             "s",
-            Skeleton.Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], Bar).Value.Build.ReferenceSize
+            Skeleton
+                .Propose(DrinkBase.Espresso, Serve.Hot, [new("s"), new("m")], StartBar.Bar)
+                .Value.Build.ReferenceSize
         );
 
         // A reserve of 60 mm would leave less than half of a cup of 100 mm, and less still of one of 80 mm.
@@ -273,174 +160,6 @@ public class SkeletonTests
     }
 
     [Fact]
-    public void A_base_is_what_the_bar_can_make()
-    {
-        // Of two strong brews the one that is called so; of two espressos the one with a recipe; of powders and sauces
-        // what has coffee or cocoa in it.
-        var bar = FullBar.Read(
-            FullBar.Document with
-            {
-                Ingredients =
-                [
-                    new()
-                    {
-                        Id = "bare",
-                        Name = "Bare espresso",
-                        Kind = "espresso",
-                        DensityGramsPerMl = 1,
-                        Colour = "#3d2314",
-                    },
-                    new()
-                    {
-                        Id = "sugar",
-                        Name = "Sugar",
-                        Kind = "powder",
-                        DensityGramsPerMl = 0.8,
-                        Colour = "#ffffff",
-                    },
-                    new()
-                    {
-                        Id = "caramel",
-                        Name = "Caramel sauce",
-                        Kind = "sauce",
-                        DensityGramsPerMl = 1.3,
-                        Colour = "#aa7733",
-                    },
-                    new()
-                    {
-                        Id = "plain",
-                        Name = "Plain syrup",
-                        Kind = "syrup",
-                        DensityGramsPerMl = 1.3,
-                        Colour = "#eeeeee",
-                    },
-                    new()
-                    {
-                        Id = "stove",
-                        Name = "Stove coffee",
-                        Kind = "coffee",
-                        DensityGramsPerMl = 1,
-                        Colour = "#3d2314",
-                    },
-                    new()
-                    {
-                        Id = "strong",
-                        Name = "Strong coffee",
-                        Kind = "coffee",
-                        DensityGramsPerMl = 1,
-                        Colour = "#3d2314",
-                    },
-                    .. FullBar.Document.Ingredients,
-                ],
-                Coffees =
-                [
-                    new()
-                    {
-                        Id = "1",
-                        Name = "Stove",
-                        Ingredient = "stove",
-                        Method = "stoveTop",
-                        CoffeeGrams = 30,
-                        WaterGrams = 300,
-                        ExtractionPercent = 20,
-                    },
-                    new()
-                    {
-                        Id = "2",
-                        Name = "Strong",
-                        Ingredient = "strong",
-                        Method = "strong",
-                        CoffeeGrams = 30,
-                        WaterGrams = 150,
-                        ExtractionPercent = 20,
-                    },
-                ],
-            }
-        );
-
-        Assert.Equal("strong", First(DrinkBase.Strong, "coffee"));
-        Assert.Equal("espresso", First(DrinkBase.Espresso, "coffee"));
-        Assert.Equal("syrup", First(DrinkBase.Espresso, "flavour"));
-        Assert.Equal("cocoa", First(DrinkBase.Powder, "base"));
-        Assert.Equal("sauce", First(DrinkBase.Chocolate, "base"));
-        Assert.Equal(
-            "stove",
-            First(
-                DrinkBase.Strong,
-                "coffee",
-                FullBar.Read(
-                    FullBar.Document with
-                    {
-                        Ingredients =
-                        [
-                            new()
-                            {
-                                Id = "stove",
-                                Name = "Stove coffee",
-                                Kind = "coffee",
-                                DensityGramsPerMl = 1,
-                                Colour = "#3d2314",
-                            },
-                            .. FullBar.Document.Ingredients,
-                        ],
-                        Coffees =
-                        [
-                            new()
-                            {
-                                Id = "1",
-                                Name = "Stove",
-                                Ingredient = "stove",
-                                Method = "stoveTop",
-                                CoffeeGrams = 30,
-                                WaterGrams = 300,
-                                ExtractionPercent = 20,
-                            },
-                        ],
-                    }
-                )
-            )
-        );
-
-        string First(DrinkBase made, string line, BarFacts? at = null) =>
-            Skeleton
-                .Propose(made, Serve.Hot, [new("m")], at ?? bar)
-                .Value.Build.Lines.Single(one => one.Id == line)
-                .Ingredient!;
-    }
-
-    [Fact]
-    public void A_bar_that_lacks_everything_says_what()
-    {
-        var empty = FullBar.Read(
-            FullBar.Document with
-            {
-                Ingredients = [.. FullBar.Document.Ingredients.Where(one => one.Kind is "milk")],
-                Dispensers = [],
-                Espresso = [],
-                Coffees = [],
-            }
-        );
-        Assert.Equal(
-            [
-                "The bar has no espresso with a recipe.",
-                "The bar has no coffee with a batch recipe.",
-                "The bar has no coffee with a cold brew recipe.",
-                "The bar has no coffee with a strong brew recipe.",
-                "The bar has no instant coffee or cocoa.",
-                "The bar has no chocolate sauce of which the caffeine is known.",
-                "The bar has no tea.",
-            ],
-            Skeleton.Choices(empty).OrderBy(choice => choice.Base).Select(choice => choice.Missing!)
-        );
-        Assert.Equal(
-            ["Espresso", "Brewed iced coffee", "Cold brew", "Strong brew", "Powder", "Chocolate and espresso", "Tea"],
-            Skeleton.Choices(empty).OrderBy(choice => choice.Base).Select(choice => choice.Name)
-        );
-        var problem = Assert.Single(Skeleton.Propose(DrinkBase.ColdBrew, Serve.Hot, [new("m")], Bar).Problems);
-        Assert.Equal(("coldBrew", "espresso, batch, strong, powder, chocolate"), (problem.Value, problem.Accepted));
-    }
-
-    [Fact]
     public void Flavour_goes_in_first_and_ice_last_unless_it_is_layered()
     {
         Assert.Equal(["Syrup", "Espresso", "Milk", "Ice"], Names(Serve.Iced));
@@ -449,50 +168,15 @@ public class SkeletonTests
         Assert.Equal(["Syrup", "Espresso", "Milk"], Names(Serve.Hot));
     }
 
-    [Fact]
-    public void What_the_bar_lacks_is_said()
-    {
-        Assert.Equal(
-            "base",
-            Assert.Single(Skeleton.Propose(DrinkBase.ColdBrew, Serve.Iced, [new("m")], Bar).Problems).Field
-        );
-        Assert.Equal("sizes", Assert.Single(Skeleton.Propose(DrinkBase.Espresso, Serve.Iced, [], Bar).Problems).Field);
-        Assert.Equal(
-            "The bar has no coffee with a cold brew recipe.",
-            Skeleton.Choices(Bar).Single(choice => choice.Base == DrinkBase.ColdBrew).Missing
-        );
-        Assert.Null(Skeleton.Choices(Bar).Single(choice => choice.Base == DrinkBase.Batch).Missing);
-        Assert.Equal(
-            "serve",
-            Assert
-                .Single(
-                    Skeleton
-                        .Propose(
-                            DrinkBase.Espresso,
-                            Serve.Iced,
-                            [new("m")],
-                            FullBar.Read(
-                                FullBar.Document with
-                                {
-                                    Ingredients = [.. FullBar.Document.Ingredients.Where(one => one.Kind != "ice")],
-                                }
-                            )
-                        )
-                        .Problems
-                )
-                .Field
-        );
-    }
-
     private static string[] Names(Serve serve) =>
         [
             .. FullBar
                 .Mix(
-                    Skeleton.Propose(DrinkBase.Espresso, serve, [new("m")], Bar).Value.Build with
+                    Skeleton.Propose(DrinkBase.Espresso, serve, [new("m")], StartBar.Bar).Value.Build with
                     {
                         Name = "New",
                     },
-                    Bar
+                    StartBar.Bar
                 )
                 .Sizes[0]
                 .Lines.Select(line => line.IngredientName),
