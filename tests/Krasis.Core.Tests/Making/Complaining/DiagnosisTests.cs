@@ -8,7 +8,7 @@ using static Krasis.Core.Tests.Making.Complaining.ComplaintBar;
 
 namespace Krasis.Core.Tests.Making.Complaining;
 
-/// <summary>For every complaint, a drink in which each cause leads.</summary>
+/// <summary>Whatever is complained of, there are answers, and each can be acted on.</summary>
 public class DiagnosisTests
 {
     // Tried: whatever is complained of a random drink, something is answered, the likeliest first, and every edit can
